@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\PageRevision;
+use App\Models\WorksheetPage;
+use OpenSlate\Edit\Edit;
+use OpenSlate\Edit\EditRefused;
+use OpenSlate\Page\PageCodec;
+
+/** Applies one edit to a page, as its next revision. */
+final class ApplyEdit
+{
+    public function __construct(private RevisePage $revise) {}
+
+    /**
+     * @param  int  $base  the revision that the edit was made on
+     *
+     * @throws StaleEdit|EditRefused
+     */
+    public function __invoke(WorksheetPage $page, int $base, Edit $edit): PageRevision
+    {
+        return ($this->revise)($page, $base, fn (PageRevision $now): array => [
+            $now->revision()->edited(),
+            PageCodec::encode($edit->apply($now->page())),
+        ]);
+    }
+}

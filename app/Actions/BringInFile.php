@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Documents\FileRefused;
+use App\Documents\FileStore;
+use App\Documents\PdfReader;
+use App\Jobs\PrepareMaster;
+use App\Models\Original;
+use App\Models\Teacher;
+use App\Models\Worksheet;
+use App\Models\WorksheetState;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+
+/** Keeps a file byte for byte and starts a master from it; its pages are drawn by a job. */
+final class BringInFile
+{
+    public function __construct(private PdfReader $reader, private FileStore $files) {}
+
+    /**
+     * @param  string  $name  the file's name as the teacher knows it
+     *
+     * @throws FileRefused and nothing is kept
+     */
+    public function __invoke(Teacher $teacher, string $path, string $name): Worksheet
+    {
+        $pages = $this->reader->pages($path);
+        $file = $this->files->keep($path, 'application/pdf');
+
+        return DB::transaction(function () use ($teacher, $name, $file, $pages): Worksheet {
+            $original = Original::create(['teacher_id' => $teacher->id, 'sha256' => $file->sha256, 'name' => Str::limit($name, 250, '')]);
+            $worksheet = Worksheet::create([
+                'teacher_id' => $teacher->id,
+                'original_id' => $original->id,
+                'name' => self::title($name),
+                'state' => WorksheetState::Preparing,
+                'pages_total' => count($pages),
+            ]);
+            PrepareMaster::dispatch($worksheet->id);
+
+            return $worksheet;
+        });
+    }
+
+    /** "working-harbour_pack.pdf" is for machines, "Working harbour pack" for people. */
+    private static function title(string $name): string
+    {
+        $words = trim((string) preg_replace('/[\s_-]+/u', ' ', (string) preg_replace('/\.pdf$/i', '', $name)));
+
+        return Str::limit(Str::ucfirst($words === '' ? 'Untitled' : $words), 120, '');
+    }
+}

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\Handout;
+use App\Models\HandoutItem;
+use Illuminate\Support\Facades\DB;
+use OpenSlate\Copies\CopyState;
+use OpenSlate\Handout\Mode;
+
+/** Gives students a handout: a row for each student and copy, and nothing of the pages. Whoever has it keeps theirs. */
+final class GiveCopies
+{
+    private const ROWS_AT_ONCE = 500;
+
+    /** @param  list<int>  $studentIds */
+    public function __invoke(Handout $handout, array $studentIds): void
+    {
+        $own = $handout->items()->get()->filter(fn (HandoutItem $item): bool => $item->mode === Mode::OwnCopy);
+        foreach (array_chunk($studentIds, self::ROWS_AT_ONCE) as $some) {
+            DB::table('recipients')->insertOrIgnore(array_map(
+                fn (int $student): array => ['handout_id' => $handout->id, 'student_id' => $student],
+                $some,
+            ));
+            foreach ($own as $item) {
+                DB::table('copies')->insertOrIgnore(array_map(
+                    fn (int $student): array => [
+                        'handout_item_id' => $item->id,
+                        'student_id' => $student,
+                        'state' => CopyState::NotOpened->value,
+                    ],
+                    $some,
+                ));
+            }
+        }
+    }
+}

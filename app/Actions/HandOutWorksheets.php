@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\Handout;
+use App\Models\HandoutItem;
+use App\Models\Student;
+use App\Models\Teacher;
+use Illuminate\Support\Facades\DB;
+
+/** Hands worksheets out: freezes an edition of each and gives every student a copy. All of it, or nothing. */
+final class HandOutWorksheets
+{
+    public function __construct(private FreezeEdition $freeze, private GiveCopies $give) {}
+
+    public function __invoke(Teacher $teacher, HandoutPlan $plan): Handout
+    {
+        return DB::transaction(function () use ($teacher, $plan): Handout {
+            $handout = Handout::create([
+                'teacher_id' => $teacher->id,
+                'title' => $plan->title,
+                'directions' => $plan->directions,
+                'due_at' => $plan->due?->utc(),
+                'points' => $plan->points,
+            ]);
+            foreach ($plan->items as $index => [$worksheet, $mode]) {
+                HandoutItem::create([
+                    'handout_id' => $handout->id,
+                    'edition_id' => ($this->freeze)($worksheet)->id,
+                    'position' => $index + 1,
+                    'mode' => $mode,
+                ]);
+            }
+            ($this->give)($handout, $this->students($handout, $plan));
+
+            return $handout;
+        });
+    }
+
+    /** @return list<int> */
+    private function students(Handout $handout, HandoutPlan $plan): array
+    {
+        $ids = [];
+        foreach ($plan->classes as $class) {
+            $handout->classes()->attach($class->id, ['whole' => true]);
+            $ids = [...$ids, ...$class->students()->pluck('students.id')->all()];
+        }
+        foreach ($plan->chosen as [$class, $students]) {
+            $handout->classes()->attach($class->id, ['whole' => false]);
+            $ids = [...$ids, ...array_map(fn (Student $student): int => $student->id, $students)];
+        }
+
+        return array_values(array_unique($ids));
+    }
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\PageRevision;
+use App\Models\WorksheetPage;
+use Closure;
+use Illuminate\Support\Facades\DB;
+use OpenSlate\Edit\Revision;
+
+/** Gives a page its next revision, if nobody else has done so since. */
+final class RevisePage
+{
+    /**
+     * @param  int  $base  the revision that the window last saw
+     * @param  Closure(PageRevision): array{Revision, string}  $next  the next revision and its content
+     *
+     * @throws StaleEdit
+     */
+    public function __invoke(WorksheetPage $page, int $base, Closure $next): PageRevision
+    {
+        return DB::transaction(function () use ($page, $base, $next): PageRevision {
+            $locked = WorksheetPage::query()->lockForUpdate()->findOrFail($page->id);
+            if ($locked->revision !== $base) {
+                throw new StaleEdit($locked);
+            }
+            [$revision, $content] = $next($locked->revisions()->where('number', $locked->revision)->sole());
+            $recorded = PageRevision::record($locked->id, $revision, $content);
+            $locked->update(['revision' => $revision->number]);
+            $locked->worksheet()->touch();
+
+            return $recorded;
+        });
+    }
+}

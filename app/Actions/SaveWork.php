@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\Copy;
+use Illuminate\Support\Facades\DB;
+use OpenSlate\Copies\CopyRefused;
+use OpenSlate\Copies\Draft;
+use OpenSlate\Copies\Places;
+use OpenSlate\Copies\Saved;
+
+/** Saves what a student typed. */
+final class SaveWork
+{
+    /**
+     * @param  int  $page  the page of the edition that the student is on
+     *
+     * @throws CopyRefused when the copy is handed in
+     */
+    public function __invoke(Copy $copy, Draft $draft, Places $places, int $page): Saved
+    {
+        return DB::transaction(function () use ($copy, $draft, $places, $page): Saved {
+            $locked = Copy::query()->lockForUpdate()->findOrFail($copy->id);
+            $before = $locked->written();
+            $standing = $locked->standing()->written();
+            $saved = $before->save($draft);
+            if ($saved->work->revision !== $before->revision) {
+                $locked->stands($standing)->fill([
+                    'work' => $saved->work->toJson(),
+                    'filled' => $saved->work->filled($places),
+                    'page' => $page,
+                    'version' => $locked->version + 1,
+                    'changed_at' => now(),
+                ])->save();
+            }
+
+            return $saved;
+        });
+    }
+}

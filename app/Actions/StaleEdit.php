@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\WorksheetPage;
+use RuntimeException;
+
+/** An edit of a page that has changed since the window that sent it last saw it. Nothing was changed. */
+final class StaleEdit extends RuntimeException
+{
+    public function __construct(public readonly WorksheetPage $page)
+    {
+        parent::__construct('This page was changed in another window. It now shows the newer page; your last change is not on it.');
+    }
+}

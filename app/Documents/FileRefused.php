@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Documents;
+
+use RuntimeException;
+
+/** A file that cannot be brought in: a code for programs, a sentence for people that says what and what to do. */
+final class FileRefused extends RuntimeException
+{
+    private function __construct(public readonly string $reason, string $message)
+    {
+        parent::__construct($message);
+    }
+
+    public static function notPdf(): self
+    {
+        return new self('not_a_pdf', 'This file is not a PDF. Save or print it as a PDF, then bring that in.');
+    }
+
+    public static function empty(): self
+    {
+        return new self('empty', 'This file is empty. Look for the right file, or download it again.');
+    }
+
+    public static function missing(): self
+    {
+        return new self('not_found', 'There is no file to read at that place.');
+    }
+
+    public static function tooLarge(int $bytes, int $most): self
+    {
+        return new self('too_large', sprintf(
+            'This file has %s MB; at most %d MB can be brought in. Make it smaller, or bring it in as several files.',
+            number_format($bytes / 1048576, $bytes < 100 * 1048576 * 1.1 ? 1 : 0), intdiv($most, 1048576),
+        ));
+    }
+
+    public static function locked(): self
+    {
+        return new self('password', 'This PDF needs a password to open. Open it with the password, save it without one, then bring that in.');
+    }
+
+    public static function cutShort(): self
+    {
+        return new self('truncated', 'The end of this PDF is missing: it was not saved or downloaded whole. Get the file again, then bring that in.');
+    }
+
+    public static function damaged(): self
+    {
+        return new self('damaged', 'This PDF is damaged and cannot be read. Open it in a PDF reader, print it to a new PDF, then bring that in.');
+    }
+
+    public static function noPages(): self
+    {
+        return new self('no_pages', 'This PDF has no pages. Save it again from the program that made it, then bring that in.');
+    }
+
+    public static function tooManyPages(int $pages, int $most): self
+    {
+        return new self('too_many_pages', "This PDF has {$pages} pages; at most {$most} can be brought in. Split it, and bring in the parts that you need.");
+    }
+
+    public static function pageTooLarge(int $page): self
+    {
+        return new self('page_too_large', "Page {$page} of this PDF is larger than 200 inches. Save it at a smaller paper size, then bring that in.");
+    }
+
+    public static function pageTooSmall(int $page): self
+    {
+        return new self('page_too_small', "Page {$page} of this PDF is smaller than 10 points, too small to show. Save it at a real paper size, then bring that in.");
+    }
+
+    public static function pageUnreadable(int $page): self
+    {
+        return new self('page_unreadable', "Page {$page} of this PDF cannot be drawn. Open it in a PDF reader, print it to a new PDF, then bring that in.");
+    }
+
+    public static function tooMuchWork(): self
+    {
+        return new self('too_much_work', 'This PDF takes too long or too much memory to read. Print it to a new PDF, or bring in fewer pages.');
+    }
+}

@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Documents;
+
+use App\Models\StoredFile;
+use Illuminate\Support\Facades\Storage;
+use RuntimeException;
+
+/** Keeps files by the SHA-256 of their bytes: the same file twice is one file. Outside the web root. */
+final class FileStore
+{
+    /** Takes a copy of a file. */
+    public function keep(string $path, string $mediaType): StoredFile
+    {
+        return $this->store($path, $mediaType, move: false);
+    }
+
+    /** Takes the file itself; afterwards it is no longer where it was. */
+    public function take(string $path, string $mediaType): StoredFile
+    {
+        return $this->store($path, $mediaType, move: true);
+    }
+
+    /** Where the file is on this machine. */
+    public function path(string $sha256): string
+    {
+        return Storage::disk('local')->path('files/'.substr($sha256, 0, 2).'/'.$sha256);
+    }
+
+    /**
+     * A folder for work in progress, on the same disk as the store so that results can be moved in.
+     *
+     * @template T
+     *
+     * @param  callable(string): T  $work
+     * @return T
+     */
+    public function inWorkFolder(callable $work): mixed
+    {
+        $folder = Storage::disk('local')->path('work/'.bin2hex(random_bytes(8)));
+        $this->makeFolder($folder);
+        try {
+            return $work($folder);
+        } finally {
+            array_map(unlink(...), glob("{$folder}/*") ?: []);
+            @rmdir($folder);
+        }
+    }
+
+    private function store(string $path, string $mediaType, bool $move): StoredFile
+    {
+        $sha256 = hash_file('sha256', $path) ?: throw new RuntimeException("Cannot read {$path}.");
+        $bytes = (int) filesize($path);
+        $target = $this->path($sha256);
+        if (is_file($target) && filesize($target) === $bytes) {
+            $move && unlink($path);
+        } else {
+            $this->makeFolder(dirname($target));
+            // Written beside the target and renamed, so that nobody ever reads half a file.
+            $whole = $target.'.'.bin2hex(random_bytes(4));
+            ($move ? rename(...) : copy(...))($path, $whole) && rename($whole, $target) ?: throw new RuntimeException("Cannot store {$path}.");
+            chmod($target, 0640);
+        }
+        $file = new StoredFile(['sha256' => $sha256, 'bytes' => $bytes, 'media_type' => $mediaType]);
+        StoredFile::query()->insertOrIgnore([...$file->getAttributes(), 'created_at' => now()]);
+
+        return $file;
+    }
+
+    private function makeFolder(string $folder): void
+    {
+        if (! is_dir($folder) && ! @mkdir($folder, 0750, true) && ! is_dir($folder)) {
+            throw new RuntimeException("Cannot make the folder {$folder}.");
+        }
+    }
+}

@@ -1,0 +1,182 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Documents;
+
+use Generator;
+use OpenSlate\Paper\Length;
+use OpenSlate\Paper\Raster;
+use Symfony\Component\Process\Exception\ProcessTimedOutException;
+
+/**
+ * Draws the pages of a PDF as pictures at two sizes, on all cores.
+ *
+ * JPEG, because it is as fast to write as raw pixels where PNG takes seven times as long, and is a tenth of PNG's
+ * size on photographed pages.
+ */
+final class PageRenderer
+{
+    private const QUALITY = 'quality=90,progressive=n,optimize=n';
+
+    private const POLL_MICROSECONDS = 4000;
+
+    /**
+     * Draws the pages; each is handed over as soon as both its pictures are there, not always in order.
+     *
+     * @param  list<PdfPage>  $pages
+     * @param  string  $folder  an empty folder to work in
+     * @return Generator<DrawnPage>
+     *
+     * @throws FileRefused when a page cannot be drawn within the limits
+     */
+    public function draw(string $path, array $pages, string $folder): Generator
+    {
+        $waiting = $this->commands($path, $pages, $folder);
+        $byNumber = array_column($pages, null, 'number');
+        $parts = [];
+        $running = [];
+        $said = [];
+        try {
+            while ($waiting !== [] || $running !== []) {
+                while ($waiting !== [] && count($running) < $this->processes()) {
+                    $process = LimitedProcess::of(array_shift($waiting), $folder);
+                    $process->start();
+                    $running[] = $process;
+                    $said[array_key_last($running)] = '';
+                }
+                foreach ($running as $key => $process) {
+                    $ended = ! $process->isRunning();
+                    $process->checkTimeout();
+                    foreach ($this->written($said[$key], $process->getIncrementalErrorOutput()) as [$number, $file]) {
+                        $parts[$number][] = $file;
+                        if (count($parts[$number]) === 2 && isset($byNumber[$number])) {
+                            yield $this->drawn($byNumber[$number], $parts[$number]);
+                            unset($byNumber[$number]);
+                        }
+                    }
+                    if ($ended) {
+                        unset($running[$key]);
+                        if ($process->hasBeenSignaled()) {
+                            throw FileRefused::tooMuchWork();
+                        }
+                    }
+                }
+                usleep(self::POLL_MICROSECONDS);
+            }
+        } catch (ProcessTimedOutException) {
+            throw FileRefused::tooMuchWork();
+        } finally {
+            foreach ($running as $process) {
+                $process->stop(0);
+            }
+        }
+        if ($byNumber !== []) {
+            throw FileRefused::pageUnreadable(min(array_keys($byNumber)));
+        }
+    }
+
+    /**
+     * The first pages alone, so that there is something to see; then all others, split between the cores.
+     *
+     * @param  list<PdfPage>  $pages
+     * @return list<non-empty-list<string>>
+     */
+    private function commands(string $path, array $pages, string $folder): array
+    {
+        $commands = [];
+        foreach ($this->groups($pages) as [$numbers, $page]) {
+            $commands[] = $this->command($path, $numbers, Raster::thumbnail($page->size), null, "{$folder}/t");
+            $image = Raster::page($page->size);
+            // At the standard resolution pages of one group may differ in size, by a fraction of a point say.
+            $dpi = $page->userUnit === 1.0 && max($image->width, $image->height) < Raster::LONGEST ? Raster::PAGE_DPI : null;
+            $commands[] = $this->command($path, $numbers, $image, $dpi, "{$folder}/p");
+        }
+
+        return $commands;
+    }
+
+    /**
+     * Runs of pages of one size, cut so that every core has work: each run is one start of a program.
+     *
+     * @param  list<PdfPage>  $pages
+     * @return list<array{array{int, int}, PdfPage}>
+     */
+    private function groups(array $pages): array
+    {
+        $runs = [];
+        foreach ($pages as $page) {
+            $last = array_key_last($runs);
+            if ($last !== null && $runs[$last][0][1] === $page->number - 1 && $runs[$last][1]->userUnit === $page->userUnit && $runs[$last][1]->size == $page->size) {
+                $runs[$last][0][1] = $page->number;
+            } else {
+                $runs[] = [[$page->number, $page->number], $page];
+            }
+        }
+        $groups = [];
+        foreach ($runs as $index => [[$from, $to], $page]) {
+            if ($index === 0 && $to > $from) {
+                $groups[] = [[$from, $from], $page];
+                $from++;
+            }
+            $share = (int) max(4, ceil(($to - $from + 1) / $this->processes()));
+            for (; $from <= $to; $from += $share) {
+                $groups[] = [[$from, min($to, $from + $share - 1)], $page];
+            }
+        }
+
+        return $groups;
+    }
+
+    /**
+     * @param  array{int, int}  $numbers
+     * @return non-empty-list<string>
+     */
+    private function command(string $path, array $numbers, Raster $raster, ?float $dpi, string $prefix): array
+    {
+        return [
+            'pdftoppm', '-cropbox', '-progress', '-jpeg', '-jpegopt', self::QUALITY,
+            '-f', (string) $numbers[0], '-l', (string) $numbers[1],
+            ...($dpi === null
+                ? ['-scale-to-x', (string) $raster->width, '-scale-to-y', (string) $raster->height]
+                : ['-r', (string) $dpi]),
+            $path, $prefix,
+        ];
+    }
+
+    /**
+     * The files that a process tells it has finished, in lines of "page last-page file"; what is left of a line
+     * that is not whole yet stays in the buffer.
+     *
+     * @return list<array{int, string}> page number and file
+     */
+    private function written(string &$buffer, string $more): array
+    {
+        $lines = explode("\n", $buffer.$more);
+        $buffer = (string) array_pop($lines);
+        $files = [];
+        foreach ($lines as $line) {
+            if (preg_match('/^(\d+) \d+ (.+\.jpg)$/', $line, $match) === 1) {
+                $files[] = [(int) $match[1], $match[2]];
+            }
+        }
+
+        return $files;
+    }
+
+    /** @param  list<string>  $files */
+    private function drawn(PdfPage $page, array $files): DrawnPage
+    {
+        [$image, $thumbnail] = str_contains(basename($files[0]), 'p-') ? $files : array_reverse($files);
+
+        return new DrawnPage($page, $image, $thumbnail);
+    }
+
+    private function processes(): int
+    {
+        static $cores = null;
+        $cores ??= (int) config('slate.tools.processes') ?: max(1, substr_count((string) @file_get_contents('/proc/cpuinfo'), 'processor'));
+
+        return $cores;
+    }
+}

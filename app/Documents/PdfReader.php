@@ -1,0 +1,179 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Documents;
+
+use OpenSlate\Geometry\Rotation;
+use OpenSlate\Paper\PageBoxes;
+use OpenSlate\Paper\UnusableSize;
+
+/** Reads what a PDF is before anything is made of it; refuses what cannot be used. */
+final class PdfReader
+{
+    private const TAIL = 65536;
+
+    /**
+     * @return non-empty-list<PdfPage>
+     *
+     * @throws FileRefused
+     */
+    public function pages(string $path): array
+    {
+        $this->checkFile($path);
+        $boxes = $this->boxes($path);
+        $units = $this->userUnits($path);
+        $pages = [];
+        foreach ($boxes as $number => [$media, $crop, $rotation]) {
+            $unit = $units[$number] ?? 1.0;
+            try {
+                $size = (new PageBoxes($media, $crop, $rotation, $unit))->displayed();
+            } catch (UnusableSize $problem) {
+                throw $problem->tooLarge ? FileRefused::pageTooLarge($number) : FileRefused::pageTooSmall($number);
+            }
+            $pages[] = new PdfPage($number, $size, $unit);
+        }
+
+        return $pages ?: throw FileRefused::noPages();
+    }
+
+    private function checkFile(string $path): void
+    {
+        if (! is_file($path) || ! is_readable($path)) {
+            throw FileRefused::missing();
+        }
+        $bytes = (int) filesize($path);
+        $most = (int) config('slate.files.most_bytes');
+        if ($bytes === 0) {
+            throw FileRefused::empty();
+        }
+        if ($bytes > $most) {
+            throw FileRefused::tooLarge($bytes, $most);
+        }
+        // Readers accept a PDF whose header stands anywhere in the first 1024 bytes (ISO 32000-1, annex H.3).
+        if (! str_contains((string) file_get_contents($path, length: 1024), '%PDF-')) {
+            throw FileRefused::notPdf();
+        }
+        if ($this->isCutShort($path, $bytes)) {
+            throw FileRefused::cutShort();
+        }
+    }
+
+    /**
+     * A whole PDF ends with "startxref", an offset and "%%EOF"; junk may follow, but no further object.
+     *
+     * A linearised file has such an end near its start as well, and a file saved in increments has one after each,
+     * so that only the last one counts.
+     */
+    private function isCutShort(string $path, int $bytes): bool
+    {
+        $tail = (string) file_get_contents($path, offset: max(0, $bytes - self::TAIL));
+        $end = strrpos($tail, 'startxref');
+        if ($end === false) {
+            return true;
+        }
+        $rest = substr($tail, $end);
+
+        return preg_match('/^startxref\s+\d+\s+%%EOF/', $rest) !== 1 || preg_match('/\d+\s+\d+\s+obj\b/', $rest) === 1;
+    }
+
+    /**
+     * Boxes and rotation as poppler sees them, inherited values included.
+     *
+     * @return array<int, array{array{float, float, float, float}, array{float, float, float, float}, Rotation}>
+     */
+    private function boxes(string $path): array
+    {
+        $most = (int) config('slate.files.most_pages');
+        // One page more than allowed tells enough: a file that claims a million pages is not walked to its end.
+        $process = LimitedProcess::run(['pdfinfo', '-box', '-f', '1', '-l', (string) ($most + 1), $path]);
+        $said = $process->getErrorOutput();
+        if (preg_match('/Incorrect password|needs a password/i', $said) === 1) {
+            throw FileRefused::locked();
+        }
+        if (! $process->isSuccessful()) {
+            throw FileRefused::damaged();
+        }
+        $out = $process->getOutput();
+        $count = preg_match('/^Pages:\s+(\d+)/m', $out, $match) === 1 ? (int) $match[1] : 0;
+        if ($count === 0) {
+            throw preg_match('/error/i', $said) === 1 && ! $this->isSound($path) ? FileRefused::damaged() : FileRefused::noPages();
+        }
+        if ($count > $most) {
+            throw FileRefused::tooManyPages($count, $most);
+        }
+        $boxes = [];
+        for ($number = 1; $number <= $count; $number++) {
+            $media = $this->box($out, $number, 'MediaBox');
+            $crop = $this->box($out, $number, 'CropBox');
+            if ($media === null || $crop === null) {
+                throw FileRefused::pageUnreadable($number);
+            }
+            preg_match("/^Page\s+{$number} rot:\s+(-?\d+)/m", $out, $turn);
+            $boxes[$number] = [$media, $crop, Rotation::fromDegrees((int) round((int) ($turn[1] ?? 0) / 90) * 90)];
+        }
+
+        return $boxes;
+    }
+
+    /** @return array{float, float, float, float}|null */
+    private function box(string $out, int $page, string $name): ?array
+    {
+        $number = '(-?[\d.]+(?:e[+-]?\d+)?)';
+        if (preg_match("/^Page\s+{$page} {$name}:\s+{$number}\s+{$number}\s+{$number}\s+{$number}/m", $out, $at) !== 1) {
+            return null;
+        }
+
+        return [(float) $at[1], (float) $at[2], (float) $at[3], (float) $at[4]];
+    }
+
+    private function isSound(string $path): bool
+    {
+        return LimitedProcess::run(['qpdf', '--check', $path])->getExitCode() !== 2;
+    }
+
+    /**
+     * /UserUnit of the pages that have one; poppler does not tell it, qpdf does.
+     *
+     * @return array<int, float> by page number
+     */
+    private function userUnits(string $path): array
+    {
+        $refs = $this->json(['qpdf', '--json=2', '--json-key=pages', $path], 'pages');
+        $objects = [];
+        foreach ($refs as $page) {
+            if (is_array($page) && is_string($page['object'] ?? null) && preg_match('/^(\d+) (\d+) R$/', $page['object'], $ref) === 1) {
+                $objects[] = "--json-object={$ref[1]},{$ref[2]}";
+            }
+        }
+        if ($objects === []) {
+            return [];
+        }
+        $qpdf = $this->json(['qpdf', '--json=2', '--json-key=qpdf', ...$objects, $path], 'qpdf');
+        $values = is_array($qpdf[1] ?? null) ? $qpdf[1] : [];
+        $units = [];
+        foreach ($refs as $index => $page) {
+            $object = is_array($page) && is_string($page['object'] ?? null) ? ($values["obj:{$page['object']}"] ?? null) : null;
+            $unit = is_array($object) && is_array($object['value'] ?? null) ? ($object['value']['/UserUnit'] ?? null) : null;
+            if (is_int($unit) || is_float($unit)) {
+                $units[(int) $index + 1] = $unit > 0 ? (float) $unit : 1.0;
+            }
+        }
+
+        return $units;
+    }
+
+    /**
+     * @param  non-empty-list<string>  $command
+     * @return array<array-key, mixed>
+     */
+    private function json(array $command, string $key): array
+    {
+        // Exit status 3 is "with warnings": small faults that qpdf has mended.
+        $process = LimitedProcess::run($command);
+        $decoded = in_array($process->getExitCode(), [0, 3], true) ? json_decode($process->getOutput(), true) : null;
+        $value = is_array($decoded) ? ($decoded[$key] ?? []) : [];
+
+        return is_array($value) ? $value : [];
+    }
+}

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Models\Worksheet;
+use App\Models\WorksheetState;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+
+/** The Boxes station: one page of a worksheet, to lay things on. */
+final class BenchController
+{
+    public function show(Worksheet $worksheet, int $number = 1): View|RedirectResponse
+    {
+        if ($worksheet->state !== WorksheetState::Ready) {
+            return to_route('worksheets.show', $worksheet);
+        }
+        $worksheet->load(['pages.current', 'master:id,name']);
+        $page = $worksheet->pages->firstWhere('position', $number) ?? abort(404);
+
+        return view('bench.boxes', ['worksheet' => $worksheet, 'row' => $page, 'revision' => $page->current]);
+    }
+}

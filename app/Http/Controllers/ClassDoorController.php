@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Models\SchoolClass;
+use App\Models\Student;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\Hash;
+use Illuminate\Support\Str;
+use Illuminate\Validation\ValidationException;
+
+/** Students come in with a class code, their name and a PIN. */
+final class ClassDoorController
+{
+    public function code(): View
+    {
+        return view('student.code');
+    }
+
+    public function find(Request $request): RedirectResponse
+    {
+        $code = Str::upper((string) preg_replace('/[^a-z0-9]/i', '', (string) $request->string('code')));
+        $class = SchoolClass::where('code', $code)->first();
+        if ($class === null) {
+            throw ValidationException::withMessages(['code' => 'No class has this code. Look at the board and type it again.']);
+        }
+
+        return to_route('class.names', $class);
+    }
+
+    public function names(SchoolClass $class): View
+    {
+        return view('student.names', ['class' => $class, 'students' => $class->students()->get()]);
+    }
+
+    public function enter(Request $request, SchoolClass $class): RedirectResponse
+    {
+        $request->validate(
+            ['student' => ['required', 'integer'], 'pin' => ['required', 'string', 'max:20']],
+            ['student.*' => 'Choose your name first.', 'pin.*' => 'Type your PIN.'],
+        );
+        $student = $class->students()->find($request->integer('student'));
+        if (! $student instanceof Student || ! Hash::check((string) $request->string('pin'), $student->pin)) {
+            throw ValidationException::withMessages(['pin' => 'That is not the PIN for this name. Try again, or ask your teacher.']);
+        }
+        Auth::guard('teacher')->logout();
+        Auth::guard('student')->login($student);
+        $request->session()->regenerate();
+
+        return redirect()->intended(route('day'));
+    }
+}

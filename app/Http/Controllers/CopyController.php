@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\MoveCopy;
+use App\Actions\SaveWork;
+use App\Models\Copy;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use OpenSlate\Copies\Draft;
+
+/** A student at their own copy. */
+final class CopyController
+{
+    public function show(Copy $copy, MoveCopy $move): View
+    {
+        $copy->load(['item.edition.revisions', 'item.handout', 'student']);
+        $move->open($copy);
+        $copy->refresh();
+
+        return view('student.copy', ['copy' => $copy, 'handout' => $copy->item->handout, 'edition' => $copy->item->edition]);
+    }
+
+    public function save(Request $request, Copy $copy, SaveWork $save): JsonResponse
+    {
+        $edition = $copy->item->edition;
+        $places = $edition->placesToFill();
+        $draft = Draft::decode($request->json()->all()['draft'] ?? null, $places);
+        $page = max(1, min($edition->pages_count, $request->integer('page', 1)));
+        $saved = $save($copy, $draft, $places, $page);
+
+        return response()->json([
+            'revision' => $saved->work->revision,
+            'filled' => $saved->work->filled($places),
+            'conflicts' => (object) $saved->conflicts,
+            'newer' => (object) $saved->newer,
+        ]);
+    }
+
+    public function handIn(Copy $copy, MoveCopy $move): RedirectResponse
+    {
+        $move->handIn($copy);
+
+        return to_route('copies.show', $copy)->with('handed-in', true);
+    }
+
+    public function takeBack(Copy $copy, MoveCopy $move): RedirectResponse
+    {
+        $move->takeBack($copy);
+
+        return to_route('copies.show', $copy);
+    }
+}

@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Models\Copy;
+use App\Models\Handout;
+use App\Models\HandoutItem;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Support\Collection;
+use OpenSlate\Handout\Mode;
+
+/** The desks: all copies of a handout, as they grow. */
+final class DesksController
+{
+    public function show(Request $request, Handout $handout): View
+    {
+        $handout->load(['items.edition.revisions', 'classes', 'recipients.classes:id,name']);
+        $item = $this->item($request, $handout);
+        $page = min($request->integer('page'), $item->edition->pages_count ?? 0);
+
+        return view('desks.show', [
+            'handout' => $handout,
+            'item' => $item,
+            'page' => $page,
+            'copies' => $item === null ? new Collection : $item->copies()->with('student')->get()
+                ->sortBy(fn (Copy $copy): string => mb_strtolower($copy->student->name))->values(),
+        ]);
+    }
+
+    /**
+     * The copies that changed since the caller last saw them, drawn; an empty answer when none did.
+     *
+     * The caller tells what it has seen as "copy.version" pairs: "3.17,4.2", and may ask for one copy only.
+     */
+    public function changes(Request $request, Handout $handout): Response|JsonResponse
+    {
+        $item = $this->item($request, $handout) ?? abort(404);
+        $seen = $this->seen((string) $request->string('seen'));
+        $changed = $item->copies()->toBase()
+            ->when($request->integer('only'), fn ($copies, int $id) => $copies->where('id', $id))
+            ->get(['id', 'version'])
+            ->reject(fn (object $copy): bool => ($seen[(int) $copy->id] ?? null) === (int) $copy->version);
+        if ($changed->isEmpty()) {
+            return response()->noContent();
+        }
+        $item->load('edition.revisions');
+        $page = min($request->integer('page'), $item->edition->pages_count);
+        $pages = $item->edition->frozenPages();
+
+        return response()->json(['copies' => Copy::with('student')->findMany($changed->pluck('id'))->map(fn (Copy $copy): array => [
+            'id' => $copy->id,
+            'html' => view('desks.desk', ['copy' => $copy, 'edition' => $item->edition, 'pages' => $pages, 'page' => $page, 'due' => $handout->due()])->render(),
+        ])->values()]);
+    }
+
+    public function copy(Copy $copy): View
+    {
+        $copy->load(['item.edition.revisions', 'item.handout', 'student']);
+
+        return view('desks.copy', ['copy' => $copy, 'handout' => $copy->item->handout, 'edition' => $copy->item->edition]);
+    }
+
+    private function item(Request $request, Handout $handout): ?HandoutItem
+    {
+        $own = $handout->items->filter(fn (HandoutItem $item): bool => $item->mode === Mode::OwnCopy);
+
+        return $own->firstWhere('id', $request->integer('item')) ?? $own->first();
+    }
+
+    /** @return array<int, int> version by copy */
+    private function seen(string $pairs): array
+    {
+        $seen = [];
+        foreach (explode(',', $pairs) as $pair) {
+            if (preg_match('/^(\d{1,18})\.(\d{1,18})$/', $pair, $match) === 1) {
+                $seen[(int) $match[1]] = (int) $match[2];
+            }
+        }
+
+        return $seen;
+    }
+}

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\HandOutWorksheets;
+use App\Http\Requests\HandOutRequest;
+use App\Models\Teacher;
+use App\Models\Worksheet;
+use App\Models\WorksheetState;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use OpenSlate\Copies\CopyState;
+
+/** The Hand out station, and what was handed out. */
+final class HandoutController
+{
+    public function index(#[CurrentUser('teacher')] Teacher $teacher): View
+    {
+        $handouts = $teacher->handouts()->with(['classes', 'items.edition:id,name,places_count', 'items' => fn ($items) => $items->withCount([
+            'copies',
+            'copies as handed_in_count' => fn ($copies) => $copies->where('state', CopyState::HandedIn),
+        ])])->latest('id')->get();
+
+        return view('handouts', ['handouts' => $handouts]);
+    }
+
+    public function create(#[CurrentUser('teacher')] Teacher $teacher, Worksheet $worksheet): View|RedirectResponse
+    {
+        if ($worksheet->state !== WorksheetState::Ready) {
+            return to_route('worksheets.show', $worksheet);
+        }
+        $worksheet->load(['pages.current', 'master:id,name']);
+
+        return view('bench.hand-out', [
+            'worksheet' => $worksheet,
+            'classes' => $teacher->classes()->with('students')->orderBy('name')->get(),
+            'others' => $teacher->worksheets()->where('state', WorksheetState::Ready)->whereKeyNot($worksheet->id)->latest('updated_at')->get(['id', 'name', 'pages_total']),
+        ]);
+    }
+
+    public function store(HandOutRequest $request, #[CurrentUser('teacher')] Teacher $teacher, HandOutWorksheets $handOut): RedirectResponse
+    {
+        $handout = $handOut($teacher, $request->plan());
+
+        return to_route('desks', $handout)->with('done', 'Handed out. Each student now has it.');
+    }
+}

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Middleware;
+
+use Closure;
+use Illuminate\Http\Request;
+use Symfony\Component\HttpFoundation\Response;
+
+/**
+ * Tells the browser how little it may do: everything comes from this server, no script stands in a page, nothing is
+ * evaluated, nobody frames a page, and no file is taken for what it does not say it is.
+ */
+final class SecureHeaders
+{
+    private const POLICY = [
+        "default-src 'none'",
+        "script-src 'self'",
+        "style-src 'self'",
+        // Only the style attribute, and only for custom properties: it is how an element is told its place.
+        "style-src-attr 'unsafe-inline'",
+        "img-src 'self' data:",
+        "font-src 'self'",
+        "connect-src 'self'",
+        "worker-src 'self'",
+        "manifest-src 'self'",
+        "form-action 'self'",
+        "base-uri 'none'",
+        "frame-ancestors 'none'",
+    ];
+
+    public function handle(Request $request, Closure $next): Response
+    {
+        /** @var Response $response */
+        $response = $next($request);
+        $response->headers->set('Content-Security-Policy', implode('; ', self::POLICY));
+        $response->headers->set('X-Content-Type-Options', 'nosniff');
+        $response->headers->set('Referrer-Policy', 'same-origin');
+        $response->headers->set('Cross-Origin-Opener-Policy', 'same-origin');
+        $response->headers->set('Permissions-Policy', 'camera=(), microphone=(), geolocation=()');
+
+        return $response;
+    }
+}

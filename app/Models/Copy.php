@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Support\Carbon;
+use OpenSlate\Copies\CopyState;
+use OpenSlate\Copies\Standing;
+use OpenSlate\Copies\Work;
+
+/**
+ * One student's work on an edition. The page itself is not in it.
+ *
+ * @property int $id
+ * @property int $handout_item_id
+ * @property int $student_id
+ * @property CopyState $state
+ * @property int $version
+ * @property string|null $work
+ * @property int $filled
+ * @property int $page
+ * @property Carbon|null $changed_at
+ * @property Carbon|null $handed_in_at
+ * @property-read HandoutItem $item
+ * @property-read Student $student
+ */
+final class Copy extends Model
+{
+    public $timestamps = false;
+
+    protected $fillable = ['handout_item_id', 'student_id', 'state', 'version', 'work', 'filled', 'page', 'changed_at', 'handed_in_at'];
+
+    /** @return BelongsTo<HandoutItem, $this> */
+    public function item(): BelongsTo
+    {
+        return $this->belongsTo(HandoutItem::class, 'handout_item_id');
+    }
+
+    /** @return BelongsTo<Student, $this> */
+    public function student(): BelongsTo
+    {
+        return $this->belongsTo(Student::class);
+    }
+
+    public function standing(): Standing
+    {
+        return Standing::of($this->state, $this->handed_in_at?->toDateTimeImmutable());
+    }
+
+    public function stands(Standing $standing): self
+    {
+        $this->state = $standing->state;
+        $this->handed_in_at = $standing->handedInAt === null ? null : Carbon::instance($standing->handedInAt);
+
+        return $this;
+    }
+
+    public function written(): Work
+    {
+        return $this->work === null ? Work::none() : Work::fromJson($this->work);
+    }
+
+    protected function casts(): array
+    {
+        return ['state' => CopyState::class, 'changed_at' => 'datetime', 'handed_in_at' => 'datetime'];
+    }
+}

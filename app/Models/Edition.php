@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\BelongsToMany;
+use OpenSlate\Copies\Places;
+use OpenSlate\Page\Page;
+
+/**
+ * A worksheet frozen at the moment of handing out. It is never changed.
+ *
+ * @property int $id
+ * @property int $worksheet_id
+ * @property string $name
+ * @property string $places
+ * @property int $places_count
+ * @property int $pages_count
+ */
+final class Edition extends Model
+{
+    public const UPDATED_AT = null;
+
+    protected $fillable = ['worksheet_id', 'name', 'places', 'places_count', 'pages_count'];
+
+    /** @return BelongsTo<Worksheet, $this> */
+    public function worksheet(): BelongsTo
+    {
+        return $this->belongsTo(Worksheet::class);
+    }
+
+    /** @return BelongsToMany<PageRevision, $this> */
+    public function revisions(): BelongsToMany
+    {
+        return $this->belongsToMany(PageRevision::class, 'edition_pages')->orderByPivot('position');
+    }
+
+    public function placesToFill(): Places
+    {
+        return Places::fromJson($this->places);
+    }
+
+    /** @return list<Page> */
+    public function frozenPages(): array
+    {
+        return array_values($this->revisions->map(fn (PageRevision $revision): Page => $revision->page())->all());
+    }
+}

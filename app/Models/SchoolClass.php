@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Database\Factories\SchoolClassFactory;
+use Illuminate\Database\Eloquent\Factories\HasFactory;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\BelongsToMany;
+
+/**
+ * A class of students, with the code by which they find it.
+ *
+ * @property int $id
+ * @property int $teacher_id
+ * @property string $name
+ * @property string $code
+ */
+final class SchoolClass extends Model
+{
+    /** @use HasFactory<SchoolClassFactory> */
+    use HasFactory;
+
+    protected $fillable = ['teacher_id', 'name', 'code'];
+
+    /** @return BelongsTo<Teacher, $this> */
+    public function teacher(): BelongsTo
+    {
+        return $this->belongsTo(Teacher::class);
+    }
+
+    /** @return BelongsToMany<Student, $this> */
+    public function students(): BelongsToMany
+    {
+        return $this->belongsToMany(Student::class, 'enrolments')->orderBy('students.name');
+    }
+
+    /** @return BelongsToMany<Handout, $this> */
+    public function handouts(): BelongsToMany
+    {
+        return $this->belongsToMany(Handout::class, 'handout_classes')->withPivot('whole');
+    }
+}

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * A file kept once, under the SHA-256 of its bytes.
+ *
+ * @property string $sha256
+ * @property int $bytes
+ * @property string $media_type
+ */
+final class StoredFile extends Model
+{
+    public const UPDATED_AT = null;
+
+    public $incrementing = false;
+
+    protected $primaryKey = 'sha256';
+
+    protected $keyType = 'string';
+
+    protected $fillable = ['sha256', 'bytes', 'media_type'];
+}

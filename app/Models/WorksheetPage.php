@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\Relations\HasOne;
+
+/**
+ * A page of a worksheet; what is on it is in its revisions, of which `revision` names the one in force.
+ *
+ * @property int $id
+ * @property int $worksheet_id
+ * @property int|null $backdrop_id
+ * @property int $position
+ * @property int $revision
+ * @property-read Worksheet $worksheet
+ * @property-read PageRevision $current
+ * @property-read Backdrop|null $backdrop
+ */
+final class WorksheetPage extends Model
+{
+    public $timestamps = false;
+
+    protected $table = 'pages';
+
+    protected $fillable = ['worksheet_id', 'backdrop_id', 'position', 'revision'];
+
+    /** @return BelongsTo<Worksheet, $this> */
+    public function worksheet(): BelongsTo
+    {
+        return $this->belongsTo(Worksheet::class);
+    }
+
+    /** @return BelongsTo<Backdrop, $this> */
+    public function backdrop(): BelongsTo
+    {
+        return $this->belongsTo(Backdrop::class);
+    }
+
+    /** @return HasMany<PageRevision, $this> */
+    public function revisions(): HasMany
+    {
+        return $this->hasMany(PageRevision::class, 'page_id');
+    }
+
+    /** @return HasOne<PageRevision, $this> */
+    public function current(): HasOne
+    {
+        // Numbers only grow and the last one is the one in force, so that many pages can be loaded with one query.
+        return $this->hasOne(PageRevision::class, 'page_id')->ofMany('number', 'max');
+    }
+}

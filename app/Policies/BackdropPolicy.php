@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Policies;
+
+use App\Models\Backdrop;
+use App\Models\Student;
+use App\Models\Teacher;
+use Illuminate\Support\Facades\DB;
+
+/** The picture of a printed page is for whoever has a worksheet, or was handed an edition, with that page. */
+final class BackdropPolicy
+{
+    public function view(Teacher|Student $user, Backdrop $backdrop): bool
+    {
+        return $user instanceof Teacher
+            ? $this->onShelf($user, $backdrop) || $this->handedOutBy($user, $backdrop)
+            : $this->handedTo($user, $backdrop);
+    }
+
+    private function onShelf(Teacher $teacher, Backdrop $backdrop): bool
+    {
+        return DB::table('pages')->join('worksheets', 'worksheets.id', '=', 'pages.worksheet_id')
+            ->where('pages.backdrop_id', $backdrop->id)->where('worksheets.teacher_id', $teacher->id)->exists();
+    }
+
+    private function handedOutBy(Teacher $teacher, Backdrop $backdrop): bool
+    {
+        return DB::table('edition_pages')->join('handout_items', 'handout_items.edition_id', '=', 'edition_pages.edition_id')
+            ->join('handouts', 'handouts.id', '=', 'handout_items.handout_id')
+            ->where('edition_pages.backdrop_id', $backdrop->id)->where('handouts.teacher_id', $teacher->id)->exists();
+    }
+
+    private function handedTo(Student $student, Backdrop $backdrop): bool
+    {
+        return DB::table('edition_pages')->join('handout_items', 'handout_items.edition_id', '=', 'edition_pages.edition_id')
+            ->join('recipients', 'recipients.handout_id', '=', 'handout_items.handout_id')
+            ->where('edition_pages.backdrop_id', $backdrop->id)->where('recipients.student_id', $student->id)->exists();
+    }
+}

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Policies;
+
+use App\Models\Copy;
+use App\Models\Student;
+use App\Models\Teacher;
+
+/** A copy is worked on by its student, and looked at by the teacher who handed it out. */
+final class CopyPolicy
+{
+    public function work(Teacher|Student $user, Copy $copy): bool
+    {
+        return $user instanceof Student && $copy->student_id === $user->id;
+    }
+
+    public function watch(Teacher|Student $user, Copy $copy): bool
+    {
+        return $user instanceof Teacher && $copy->item->handout->teacher_id === $user->id;
+    }
+}

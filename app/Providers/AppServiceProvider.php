@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Providers;
+
+use App\School;
+use Illuminate\Cache\RateLimiting\Limit;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\RateLimiter;
+use Illuminate\Support\Facades\View;
+use Illuminate\Support\ServiceProvider;
+
+final class AppServiceProvider extends ServiceProvider
+{
+    public function register(): void
+    {
+        $this->app->singleton(School::class, fn (): School => new School(
+            (string) config('slate.school.name'),
+            (string) config('slate.school.timezone'),
+        ));
+    }
+
+    public function boot(): void
+    {
+        Model::shouldBeStrict(! $this->app->isProduction());
+        View::share('school', $this->app->make(School::class));
+
+        // A whole class signs in at once from one address; only guessing at one name is slowed down hard.
+        RateLimiter::for('sign-in', fn (Request $request): array => [
+            Limit::perMinute(5)->by('email|'.mb_strtolower((string) $request->string('email')).'|'.$request->ip()),
+            Limit::perMinute(60)->by('ip|'.$request->ip()),
+        ]);
+        RateLimiter::for('class-code', fn (Request $request): Limit => Limit::perMinute(200)->by((string) $request->ip()));
+        RateLimiter::for('pin', fn (Request $request): array => [
+            Limit::perMinute(5)->by('student|'.$request->string('student')),
+            Limit::perHour(30)->by('student-hour|'.$request->string('student')),
+            Limit::perMinute(200)->by('ip|'.$request->ip()),
+        ]);
+        RateLimiter::for('bring-in', fn (Request $request): Limit => Limit::perMinute(30)->by('teacher|'.$request->user()?->getAuthIdentifier()));
+    }
+}

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App;
+
+use Carbon\CarbonImmutable;
+use DateTimeInterface;
+
+/** The school that this program runs for: its name, and its clock. Times are stored in UTC and shown by this clock. */
+final readonly class School
+{
+    public function __construct(public string $name, public string $timezone) {}
+
+    public function local(DateTimeInterface $time): CarbonImmutable
+    {
+        return CarbonImmutable::instance($time)->setTimezone($this->timezone);
+    }
+
+    /** "Thursday 3 December, 15:30"; the year only when it is another one. */
+    public function said(DateTimeInterface $time): string
+    {
+        $local = $this->local($time);
+
+        return $local->format($local->isSameYear($this->local(now())) ? 'l j F, H:i' : 'l j F Y, H:i');
+    }
+
+    /** The clock alone for today, the day before it otherwise: for lists where space is short. */
+    public function brief(DateTimeInterface $time): string
+    {
+        $local = $this->local($time);
+
+        return $local->isSameDay($this->local(now())) ? $local->format('H:i') : $local->format('j M, H:i');
+    }
+
+    /** Reads what a date and a time field say, by the school's clock. */
+    public function at(string $date, string $time): CarbonImmutable
+    {
+        return CarbonImmutable::createFromFormat('!Y-m-d H:i', "{$date} {$time}", $this->timezone)
+            ?: throw new \InvalidArgumentException("\"{$date} {$time}\" is no date and time.");
+    }
+}

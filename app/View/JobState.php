@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use App\Models\Worksheet;
+use App\Models\WorksheetPage;
+use App\Models\WorksheetState;
+
+/** What the job sheet says of a worksheet: where it comes from, and how far each station has come, in words. */
+final readonly class JobState
+{
+    public function __construct(private Worksheet $worksheet) {}
+
+    public function origin(): string
+    {
+        $worksheet = $this->worksheet;
+
+        return $worksheet->isMaster()
+            ? 'Master, from '.($worksheet->original->name ?? 'blank pages')
+            : "Set: pages {$worksheet->cut_from} of ".($worksheet->master->name ?? 'a master');
+    }
+
+    /** @return array<string, array{string, string, string|null}> name, state in words and address of each station */
+    public function stations(): array
+    {
+        $ready = $this->worksheet->state === WorksheetState::Ready;
+
+        return [
+            'pages' => ['Pages', self::count($this->worksheet->pages_total, 'page'), route('worksheets.show', $this->worksheet)],
+            'boxes' => ['Boxes', $ready ? self::count($this->boxes(), 'answer box', 'answer boxes') : 'when the pages are here', $ready ? route('bench', $this->worksheet) : null],
+            'hand-out' => ['Hand out', $ready ? $this->handedOut() : 'when the pages are here', $ready ? route('handouts.create', $this->worksheet) : null],
+        ];
+    }
+
+    private function boxes(): int
+    {
+        return $this->worksheet->pages->sum(fn (WorksheetPage $page): int => count($page->current->page()->answerBoxes()));
+    }
+
+    private function handedOut(): string
+    {
+        return match ($times = $this->worksheet->editions()->count()) {
+            0 => 'not yet',
+            1 => 'once',
+            2 => 'twice',
+            default => "{$times} times",
+        };
+    }
+
+    public static function count(int $number, string $one, ?string $many = null): string
+    {
+        return $number === 1 ? "1 {$one}" : "{$number} ".($many ?? "{$one}s");
+    }
+}

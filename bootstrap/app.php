@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Middleware\SecureHeaders;
+use App\Http\Refusals;
+use Illuminate\Foundation\Application;
+use Illuminate\Foundation\Configuration\Exceptions;
+use Illuminate\Foundation\Configuration\Middleware;
+use Illuminate\Http\Request;
+
+return Application::configure(basePath: dirname(__DIR__))
+    ->withRouting(
+        web: __DIR__.'/../routes/web.php',
+        health: '/up',
+    )
+    ->withMiddleware(function (Middleware $middleware): void {
+        $middleware->append(SecureHeaders::class);
+        $middleware->redirectGuestsTo(fn (Request $request): string => $request->is('my/*') ? route('class.code') : route('sign-in'));
+        $middleware->redirectUsersTo(fn (): string => route('home'));
+    })
+    ->withExceptions(function (Exceptions $exceptions): void {
+        Refusals::register($exceptions);
+    })
+    ->create();

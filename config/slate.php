@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'school' => [
+        'name' => env('SLATE_SCHOOL', 'Saltmarsh Quay School'),
+        'timezone' => env('SLATE_TIMEZONE', 'Europe/London'),
+    ],
+
+    // What a file that is brought in may be at most.
+    'files' => [
+        'most_bytes' => 100 * 1024 * 1024,
+        'most_pages' => 300,
+    ],
+
+    // What another program may take when it works on one file.
+    'tools' => [
+        'seconds' => 120,
+        'megabytes' => 2048,
+        'processes' => (int) env('SLATE_PROCESSES', 0), // 0: as many as there are cores
+    ],
+];

@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenSlate\Copies;
+
+/** What stands in one place, and which save put it there. */
+final readonly class Answer
+{
+    /**
+     * @param  int  $revision  the copy's revision in which it was saved
+     * @param  string  $window  the browser window that wrote it
+     */
+    public function __construct(public string $text, public int $revision, public string $window) {}
+
+    /** Whether anything stands here: spaces of any kind, and characters that show nothing, do not count. */
+    public function isFilled(): bool
+    {
+        return preg_match('/[^\s\p{Z}\p{C}]/u', $this->text) === 1;
+    }
+}

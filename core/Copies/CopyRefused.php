@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenSlate\Copies;
+
+use DomainException;
+
+/** Something a student may not do with a copy as it stands, in words for a ten-year-old. */
+final class CopyRefused extends DomainException
+{
+    public static function handedIn(): self
+    {
+        return new self('You have handed this in. Take it back first if you want to change it.');
+    }
+
+    public static function notHandedIn(): self
+    {
+        return new self('This is not handed in, so there is nothing to take back.');
+    }
+
+    public static function tooLate(): self
+    {
+        return new self('The time for this is over, so it cannot be taken back. Ask your teacher.');
+    }
+}

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenSlate\Copies;
+
+use OpenSlate\Json\Fields;
+use OpenSlate\Json\InvalidJson;
+
+/** What a window wants to save: the answers that changed in it since the revision that it last saw. */
+final readonly class Draft
+{
+    public const MOST_ANSWERS = 500;
+
+    /**
+     * @param  int  $base  the copy's revision that the window last saw
+     * @param  string  $window  the browser window's own name
+     * @param  array<string, string>  $answers  text by place
+     */
+    public function __construct(public int $base, public string $window, public array $answers) {}
+
+    /** @throws InvalidJson when it is no draft, names a place that is not there, or is too long */
+    public static function decode(mixed $value, Places $places): self
+    {
+        $fields = Fields::of($value);
+        $base = $fields->integer('base', 0);
+        $window = $fields->matching('window', '/^[a-z0-9]{4,32}$/D', 'small letters and digits');
+        $answers = [];
+        $given = $fields->object('answers');
+        if (count($given->names()) > self::MOST_ANSWERS) {
+            throw $fields->wrong('answers', 'must hold at most '.self::MOST_ANSWERS);
+        }
+        foreach ($given->names() as $name) {
+            $key = (string) $name;
+            $place = $places->find($key) ?? throw $given->wrong($key, 'is no place in this copy');
+            $answers[$key] = self::tidy($given->text($key, $place->form->longest()));
+        }
+
+        return new self($base, $window, $answers);
+    }
+
+    /** One kind of line end, and no control characters; the words stay exactly as typed. */
+    private static function tidy(string $text): string
+    {
+        $text = str_replace(["\r\n", "\r"], "\n", $text);
+
+        return preg_replace('/[\x00-\x08\x0B-\x1F\x7F]/u', '', $text) ?? '';
+    }
+}

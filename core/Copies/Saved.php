@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenSlate\Copies;
+
+/** What came of saving a draft. */
+final readonly class Saved
+{
+    /**
+     * @param  array<string, string>  $conflicts  what stands on the server, by place, where another window was first
+     * @param  array<string, string>  $newer  what other windows wrote meanwhile in places that the draft leaves alone
+     */
+    public function __construct(public Work $work, public array $conflicts, public array $newer) {}
+}

@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenSlate\Copies;
+
+use OpenSlate\Json\Fields;
+use OpenSlate\Json\InvalidJson;
+
+/** All that a student has done on a copy, and the number of the last change. The page itself is not in it. */
+final readonly class Work
+{
+    public const VERSION = 1;
+
+    /** @param  array<string, Answer>  $answers  by place */
+    private function __construct(public int $revision, private array $answers) {}
+
+    public static function none(): self
+    {
+        return new self(0, []);
+    }
+
+    /** @throws InvalidJson */
+    public static function fromJson(string $json): self
+    {
+        $fields = Fields::parse($json);
+        $fields->integer('version', self::VERSION, self::VERSION);
+        $revision = $fields->integer('revision', 0);
+        $answers = [];
+        $given = $fields->object('answers');
+        foreach ($given->names() as $name) {
+            $answer = $given->object((string) $name);
+            $answers[(string) $name] = new Answer($answer->text('text', PHP_INT_MAX), $answer->integer('revision', 0), $answer->text('window', 32));
+            $answer->nothingElse();
+        }
+        $fields->nothingElse();
+
+        return new self($revision, $answers);
+    }
+
+    public function toJson(): string
+    {
+        return json_encode([
+            'version' => self::VERSION,
+            'revision' => $this->revision,
+            'answers' => (object) array_map(fn (Answer $answer): array => [
+                'text' => $answer->text,
+                'revision' => $answer->revision,
+                'window' => $answer->window,
+            ], $this->answers),
+        ], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
+    }
+
+    public function text(string $place): string
+    {
+        return $this->answers[$place]->text ?? '';
+    }
+
+    /** @return array<string, string> text by place, for the places that were ever written in */
+    public function texts(): array
+    {
+        return array_map(fn (Answer $answer): string => $answer->text, $this->answers);
+    }
+
+    public function filled(Places $places): int
+    {
+        return count(array_filter($places->keys(), fn (string $key): bool => ($this->answers[$key] ?? null)?->isFilled() ?? false));
+    }
+
+    /**
+     * Takes in a draft.
+     *
+     * An answer is a conflict, and stays as it is, when another window changed it after the draft's window last
+     * looked, to something else. A draft sent twice, because the reply to the first was lost, changes nothing more.
+     */
+    public function save(Draft $draft): Saved
+    {
+        $next = $this->revision + 1;
+        $answers = $this->answers;
+        $elsewhere = $this->changedElsewhere($draft);
+        $conflicts = [];
+        foreach ($draft->answers as $place => $text) {
+            if ($text === $this->text($place)) {
+                continue;
+            }
+            if (isset($elsewhere[$place])) {
+                $conflicts[$place] = $elsewhere[$place];
+            } else {
+                $answers[$place] = new Answer($text, $next, $draft->window);
+            }
+        }
+        $work = $answers === $this->answers ? $this : new self($next, $answers);
+
+        return new Saved($work, $conflicts, array_diff_key($elsewhere, $draft->answers));
+    }
+
+    /** @return array<string, string> text by place, where another window wrote after the draft's window last looked */
+    private function changedElsewhere(Draft $draft): array
+    {
+        return array_map(
+            fn (Answer $answer): string => $answer->text,
+            array_filter($this->answers, fn (Answer $answer): bool => $answer->revision > $draft->base && $answer->window !== $draft->window),
+        );
+    }
+}

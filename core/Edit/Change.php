@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenSlate\Edit;
+
+use OpenSlate\Json\Fields;
+use OpenSlate\Json\InvalidJson;
+use OpenSlate\Page\Element;
+use OpenSlate\Page\ElementCodec;
+use OpenSlate\Page\Page;
+
+/**
+ * Sets properties (words, text size, cover …) on all selected elements that have them.
+ *
+ * The new values pass through the element codec, so that an edit can make nothing that a stored page could not hold.
+ */
+final readonly class Change implements Edit
+{
+    /** @param  array<string, mixed>  $properties  by name in the page format */
+    public function __construct(public Selection $selection, public array $properties) {}
+
+    public function apply(Page $page): Page
+    {
+        $selected = $this->selection->on($page);
+        if ($this->properties === []) {
+            throw EditRefused::nothingChosen();
+        }
+        foreach (array_keys($this->properties) as $name) {
+            $having = array_filter($selected, fn (Element $element): bool => array_key_exists($name, ElementCodec::properties($element)));
+            if ($having === []) {
+                throw EditRefused::noSuchProperty($name);
+            }
+        }
+
+        return $this->selection->change($page, $this->changed(...));
+    }
+
+    private function changed(Element $element): Element
+    {
+        $new = array_intersect_key($this->properties, ElementCodec::properties($element));
+        try {
+            return ElementCodec::decode(Fields::of([...ElementCodec::encode($element), ...$new]));
+        } catch (InvalidJson $problem) {
+            throw EditRefused::invalid(ltrim($problem->path, '$.').' '.$problem->problem);
+        }
+    }
+}

@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenSlate\Edit;
+
+use Closure;
+use OpenSlate\Geometry\Frame;
+use OpenSlate\Json\Fields;
+use OpenSlate\Json\InvalidJson;
+use OpenSlate\Page\Element;
+use OpenSlate\Page\ElementCodec;
+use OpenSlate\Page\Page;
+use OpenSlate\Paper\Size;
+
+/**
+ * Reads an edit as a window sends it: {"kind": "move", "ids": ["k3"], "dx": 1, "dy": 0} and the like.
+ *
+ * New elements come without an id; the server names them.
+ */
+final class EditCodec
+{
+    /**
+     * @param  Closure(): string  $newId  makes an id that no element has yet
+     *
+     * @throws InvalidJson when it is no edit
+     * @throws EditRefused when it is about nothing
+     */
+    public static function decode(mixed $value, Closure $newId): Edit
+    {
+        $fields = Fields::of($value, '$.edit');
+        $far = Size::LARGEST;
+        $edit = match ($kind = $fields->text('kind', 20)) {
+            'place' => new Place(self::newElements($fields, $newId)),
+            'move' => new Move(self::selection($fields), $fields->number('dx', -$far, $far), $fields->number('dy', -$far, $far)),
+            'resize' => new Resize(self::frames($fields)),
+            'change' => new Change(self::selection($fields), self::properties($fields)),
+            'remove' => new Remove(self::selection($fields)),
+            'repeat' => new Repeat(
+                self::selection($fields),
+                $fields->number('dx', -$far, $far),
+                $fields->number('dy', -$far, $far),
+                $fields->integer('times', 1, Repeat::MOST_TIMES),
+                $newId,
+            ),
+            default => throw $fields->wrong('kind', "\"{$kind}\" is not known"),
+        };
+        $fields->nothingElse();
+
+        return $edit;
+    }
+
+    private static function selection(Fields $fields): Selection
+    {
+        return Selection::of($fields->texts('ids', Page::MOST_ELEMENTS));
+    }
+
+    /**
+     * @param  Closure(): string  $newId
+     * @return list<Element>
+     */
+    private static function newElements(Fields $fields, Closure $newId): array
+    {
+        return array_map(
+            fn (Fields $element): Element => ElementCodec::decode(Fields::of(['id' => $newId()] + $element->all(), '$.edit.elements')),
+            array_map(self::withoutId(...), $fields->objects('elements', Page::MOST_ELEMENTS)),
+        );
+    }
+
+    private static function withoutId(Fields $element): Fields
+    {
+        return $element->has('id') ? throw $element->wrong('id', 'is given by the server') : $element;
+    }
+
+    /** @return array<string, Frame> */
+    private static function frames(Fields $fields): array
+    {
+        $byId = $fields->object('frames');
+        $frames = [];
+        foreach ($byId->names() as $id) {
+            $frame = $byId->object((string) $id);
+            $frames[(string) $id] = ElementCodec::frame($frame);
+            $frame->nothingElse();
+        }
+
+        return $frames;
+    }
+
+    /** @return array<string, mixed> */
+    private static function properties(Fields $fields): array
+    {
+        $properties = [];
+        foreach ($fields->object('set')->all() as $name => $value) {
+            $properties[(string) $name] = $value;
+        }
+
+        return $properties;
+    }
+}

@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenSlate\Edit;
+
+use OpenSlate\Page\Element;
+use OpenSlate\Page\Page;
+
+/** The elements that an edit is about, by id. */
+final readonly class Selection
+{
+    /** @param  non-empty-list<string>  $ids */
+    private function __construct(public array $ids) {}
+
+    /**
+     * @param  list<string>  $ids
+     *
+     * @throws EditRefused when there is none
+     */
+    public static function of(array $ids): self
+    {
+        $ids = array_values(array_unique($ids));
+
+        return $ids === [] ? throw EditRefused::nothingChosen() : new self($ids);
+    }
+
+    public function has(Element $element): bool
+    {
+        return in_array($element->id(), $this->ids, true);
+    }
+
+    /**
+     * @return non-empty-list<Element> in stacking order
+     *
+     * @throws EditRefused when one is not on the page
+     */
+    public function on(Page $page): array
+    {
+        $found = array_values(array_filter($page->elements(), $this->has(...)));
+
+        return $found === [] || count($found) < count($this->ids) ? throw EditRefused::missing() : $found;
+    }
+
+    /**
+     * The page with each selected element put through the change.
+     *
+     * @param  callable(Element): Element  $change
+     *
+     * @throws EditRefused
+     */
+    public function change(Page $page, callable $change): Page
+    {
+        $this->on($page);
+
+        return $page->withElements(array_map(
+            fn (Element $element): Element => $this->has($element) ? $change($element) : $element,
+            $page->elements(),
+        ));
+    }
+}

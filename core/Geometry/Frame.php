@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenSlate\Geometry;
+
+use InvalidArgumentException;
+
+/**
+ * An upright rectangle in points (1/72 inch), origin at the top left of the page as displayed, y downward.
+ *
+ * Values are kept to a thousandth of a point, so that moving to and fro comes back to the same numbers.
+ */
+final readonly class Frame
+{
+    private function __construct(
+        public float $x,
+        public float $y,
+        public float $width,
+        public float $height,
+    ) {}
+
+    /** @throws InvalidArgumentException when a number is not finite, or a side is negative */
+    public static function of(float $x, float $y, float $width, float $height): self
+    {
+        foreach ([$x, $y, $width, $height] as $value) {
+            if (! is_finite($value)) {
+                throw new InvalidArgumentException('A frame takes finite numbers.');
+            }
+        }
+        if ($width < 0 || $height < 0) {
+            throw new InvalidArgumentException('A frame has no negative sides.');
+        }
+
+        return new self(self::tidy($x), self::tidy($y), self::tidy($width), self::tidy($height));
+    }
+
+    /**
+     * The smallest frame around all of them.
+     *
+     * @param  non-empty-list<self>  $frames
+     */
+    public static function around(array $frames): self
+    {
+        $left = min(array_map(fn (self $frame): float => $frame->x, $frames));
+        $top = min(array_map(fn (self $frame): float => $frame->y, $frames));
+        $right = max(array_map(fn (self $frame): float => $frame->right(), $frames));
+        $bottom = max(array_map(fn (self $frame): float => $frame->bottom(), $frames));
+
+        return self::of($left, $top, $right - $left, $bottom - $top);
+    }
+
+    public function right(): float
+    {
+        return self::tidy($this->x + $this->width);
+    }
+
+    public function bottom(): float
+    {
+        return self::tidy($this->y + $this->height);
+    }
+
+    public function middle(): float
+    {
+        return $this->y + $this->height / 2;
+    }
+
+    public function moved(float $dx, float $dy): self
+    {
+        return self::of($this->x + $dx, $this->y + $dy, $this->width, $this->height);
+    }
+
+    public function contains(self $other): bool
+    {
+        return $other->x >= $this->x && $other->y >= $this->y
+            && $other->right() <= $this->right() && $other->bottom() <= $this->bottom();
+    }
+
+    /** Adding 0.0 turns a negative zero into zero, which JSON would otherwise write as "-0.0". */
+    private static function tidy(float $value): float
+    {
+        return round($value, 3) + 0.0;
+    }
+}

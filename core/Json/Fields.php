@@ -1,0 +1,211 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenSlate\Json;
+
+/**
+ * Reads the fields of one decoded JSON object by type, and names the path of whatever is missing, odd or unknown.
+ */
+final class Fields
+{
+    /** @var array<array-key, true> */
+    private array $read = [];
+
+    /** @param  array<array-key, mixed>  $values */
+    private function __construct(private readonly array $values, private readonly string $path) {}
+
+    /** @throws InvalidJson when the value is no JSON object */
+    public static function of(mixed $value, string $path = '$'): self
+    {
+        if (! is_array($value) || ($value !== [] && array_is_list($value))) {
+            throw InvalidJson::at($path, 'must be an object');
+        }
+
+        return new self($value, $path);
+    }
+
+    /** @throws InvalidJson when the text is not JSON, or its value no object */
+    public static function parse(string $json): self
+    {
+        $value = json_decode($json, true, 32);
+        if (json_last_error() !== JSON_ERROR_NONE) {
+            throw InvalidJson::at('$', 'is not JSON ('.json_last_error_msg().')');
+        }
+
+        return self::of($value);
+    }
+
+    public function has(string $name): bool
+    {
+        return array_key_exists($name, $this->values);
+    }
+
+    public function isNull(string $name): bool
+    {
+        return $this->value($name) === null;
+    }
+
+    public function number(string $name, float $min = -100000.0, float $max = 100000.0): float
+    {
+        $value = $this->value($name);
+        if (! is_int($value) && ! is_float($value)) {
+            throw $this->wrong($name, 'must be a number');
+        }
+        if ($value < $min || $value > $max) {
+            throw $this->wrong($name, "must lie between {$min} and {$max}");
+        }
+
+        return (float) $value;
+    }
+
+    public function integer(string $name, int $min, int $max = PHP_INT_MAX): int
+    {
+        $value = $this->value($name);
+        if (! is_int($value)) {
+            throw $this->wrong($name, 'must be a whole number');
+        }
+        if ($value < $min || $value > $max) {
+            throw $this->wrong($name, "must lie between {$min} and {$max}");
+        }
+
+        return $value;
+    }
+
+    public function text(string $name, int $longest): string
+    {
+        $value = $this->value($name);
+        if (! is_string($value)) {
+            throw $this->wrong($name, 'must be text');
+        }
+        if (mb_strlen($value) > $longest) {
+            throw $this->wrong($name, "must be at most {$longest} characters long");
+        }
+
+        return $value;
+    }
+
+    public function matching(string $name, string $pattern, string $what): string
+    {
+        $value = $this->text($name, 1000);
+        if (preg_match($pattern, $value) !== 1) {
+            throw $this->wrong($name, "must be {$what}");
+        }
+
+        return $value;
+    }
+
+    public function flag(string $name): bool
+    {
+        $value = $this->value($name);
+        if (! is_bool($value)) {
+            throw $this->wrong($name, 'must be true or false');
+        }
+
+        return $value;
+    }
+
+    /**
+     * @template T of \BackedEnum
+     *
+     * @param  class-string<T>  $enum
+     * @return T
+     */
+    public function oneOf(string $name, string $enum): \BackedEnum
+    {
+        $value = $this->value($name);
+        foreach ($enum::cases() as $case) {
+            if ($case->value === $value) {
+                return $case;
+            }
+        }
+        $allowed = implode(', ', array_map(fn (\BackedEnum $case): string => (string) $case->value, $enum::cases()));
+
+        throw $this->wrong($name, "must be one of {$allowed}");
+    }
+
+    public function object(string $name): self
+    {
+        return self::of($this->value($name), $this->pathOf($name));
+    }
+
+    /** @return list<self> */
+    public function objects(string $name, int $most): array
+    {
+        return array_map(
+            fn (mixed $item, int $at): self => self::of($item, $this->pathOf($name)."[{$at}]"),
+            $items = $this->items($name, $most),
+            array_keys($items),
+        );
+    }
+
+    /** @return list<string> */
+    public function texts(string $name, int $most, int $longest = 100): array
+    {
+        $texts = [];
+        foreach ($this->items($name, $most) as $at => $item) {
+            if (! is_string($item) || mb_strlen($item) > $longest) {
+                throw InvalidJson::at($this->pathOf($name)."[{$at}]", "must be text of at most {$longest} characters");
+            }
+            $texts[] = $item;
+        }
+
+        return $texts;
+    }
+
+    /** @return array<array-key, mixed> every value as it stands; what is in them is for the caller to check */
+    public function all(): array
+    {
+        return $this->values;
+    }
+
+    /** @return list<array-key> */
+    public function names(): array
+    {
+        return array_keys($this->values);
+    }
+
+    /** Refuses fields that nobody asked for: a misspelt name must not be dropped in silence. */
+    public function nothingElse(): void
+    {
+        foreach (array_keys($this->values) as $name) {
+            if (! isset($this->read[$name])) {
+                throw $this->wrong((string) $name, 'is not known');
+            }
+        }
+    }
+
+    public function wrong(string $name, string $problem): InvalidJson
+    {
+        return InvalidJson::at($this->pathOf($name), $problem);
+    }
+
+    private function value(string $name): mixed
+    {
+        if (! $this->has($name)) {
+            throw $this->wrong($name, 'is missing');
+        }
+        $this->read[$name] = true;
+
+        return $this->values[$name];
+    }
+
+    /** @return list<mixed> */
+    private function items(string $name, int $most): array
+    {
+        $items = $this->value($name);
+        if (! is_array($items) || ! array_is_list($items)) {
+            throw $this->wrong($name, 'must be a list');
+        }
+        if (count($items) > $most) {
+            throw $this->wrong($name, "must hold at most {$most}");
+        }
+
+        return $items;
+    }
+
+    private function pathOf(string $name): string
+    {
+        return "{$this->path}.{$name}";
+    }
+}

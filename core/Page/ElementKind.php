@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenSlate\Page;
+
+enum ElementKind: string
+{
+    case Box = 'box';
+    case Patch = 'patch';
+    case Label = 'label';
+
+    /** The letter of the tag by which people and lists name an element of this kind. */
+    public function letter(): string
+    {
+        return match ($this) {
+            self::Box => 'A',
+            self::Patch => 'P',
+            self::Label => 'L',
+        };
+    }
+}

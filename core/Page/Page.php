@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenSlate\Page;
+
+use InvalidArgumentException;
+use OpenSlate\Geometry\Frame;
+use OpenSlate\Paper\Colour;
+use OpenSlate\Paper\Size;
+
+/** A page: its paper, what is printed on it, and the elements over that, the lowest first. */
+final readonly class Page
+{
+    public const MOST_ELEMENTS = 500;
+
+    /** @var array<string, Element> by id, in stacking order */
+    private array $elements;
+
+    /**
+     * @param  list<Element>  $elements
+     *
+     * @throws InvalidArgumentException when two elements have one id
+     */
+    public function __construct(
+        public Size $size,
+        public Colour $paper,
+        public ?Backdrop $backdrop = null,
+        array $elements = [],
+    ) {
+        $byId = [];
+        foreach ($elements as $element) {
+            if (isset($byId[$element->id()])) {
+                throw new InvalidArgumentException("Two elements have the id {$element->id()}.");
+            }
+            $byId[$element->id()] = $element;
+        }
+        $this->elements = $byId;
+    }
+
+    /** @return list<Element> the lowest first */
+    public function elements(): array
+    {
+        return array_values($this->elements);
+    }
+
+    public function element(string $id): ?Element
+    {
+        return $this->elements[$id] ?? null;
+    }
+
+    public function frame(): Frame
+    {
+        return $this->size->frame();
+    }
+
+    /** @param  list<Element>  $elements */
+    public function withElements(array $elements): self
+    {
+        return new self($this->size, $this->paper, $this->backdrop, $elements);
+    }
+
+    /** @return list<AnswerBox> in reading order */
+    public function answerBoxes(): array
+    {
+        return array_values(array_filter(
+            ReadingOrder::of($this->elements()),
+            fn (Element $element): bool => $element instanceof AnswerBox,
+        ));
+    }
+}

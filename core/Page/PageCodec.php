@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenSlate\Page;
+
+use InvalidArgumentException;
+use OpenSlate\Json\Fields;
+use OpenSlate\Json\InvalidJson;
+use OpenSlate\Paper\Colour;
+use OpenSlate\Paper\Size;
+use OpenSlate\Paper\UnusableSize;
+
+/** A page to and from versioned JSON, as docs/page.schema.json has it. What it does not know it refuses. */
+final class PageCodec
+{
+    public const VERSION = 1;
+
+    public static function encode(Page $page): string
+    {
+        return json_encode([
+            'version' => self::VERSION,
+            'paper' => [
+                'width' => $page->size->width,
+                'height' => $page->size->height,
+                'colour' => $page->paper->hex,
+            ],
+            'backdrop' => $page->backdrop === null ? null : [
+                'source' => $page->backdrop->source,
+                'page' => $page->backdrop->page,
+            ],
+            'elements' => array_map(ElementCodec::encode(...), $page->elements()),
+        ], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
+    }
+
+    /** @throws InvalidJson with the path of the first value that is not in the format */
+    public static function decode(string $json): Page
+    {
+        $fields = Fields::parse($json);
+        $fields->integer('version', self::VERSION, self::VERSION);
+        $paper = $fields->object('paper');
+        $elements = array_map(ElementCodec::decode(...), $fields->objects('elements', Page::MOST_ELEMENTS));
+        try {
+            $size = Size::of($paper->number('width'), $paper->number('height'));
+            $colour = Colour::of($paper->text('colour', 7));
+            $backdrop = null;
+            if (! $fields->isNull('backdrop')) {
+                $printed = $fields->object('backdrop');
+                $backdrop = Backdrop::of($printed->text('source', 64), $printed->integer('page', 1));
+                $printed->nothingElse();
+            }
+            $page = new Page($size, $colour, $backdrop, $elements);
+        } catch (UnusableSize|InvalidArgumentException $problem) {
+            throw InvalidJson::at('$', $problem->getMessage());
+        }
+        $paper->nothingElse();
+        $fields->nothingElse();
+
+        return $page;
+    }
+}

@@ -1,0 +1,189 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Database\Seeders;
+
+use App\Actions\ApplyEdit;
+use App\Actions\BringInFile;
+use App\Actions\CutPageSet;
+use App\Actions\HandOutWorksheets;
+use App\Actions\HandoutPlan;
+use App\Actions\MoveCopy;
+use App\Actions\SaveWork;
+use App\Models\Copy;
+use App\Models\Handout;
+use App\Models\SchoolClass;
+use App\Models\Student;
+use App\Models\Teacher;
+use App\Models\Worksheet;
+use App\School;
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Seeder;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\Hash;
+use Illuminate\Support\Facades\Queue;
+use OpenSlate\Copies\Draft;
+use OpenSlate\Edit\Place;
+use OpenSlate\Geometry\Frame;
+use OpenSlate\Handout\Mode;
+use OpenSlate\Page\AnswerBox;
+use OpenSlate\Page\AnswerForm;
+use OpenSlate\Page\Element;
+use OpenSlate\Page\Label;
+
+/** Saltmarsh Quay School, made up: two teachers, two classes, four files, and one handout with copies in every state. */
+final class DemoSeeder extends Seeder
+{
+    public const PASSWORD = 'harbour-light';
+
+    public const PIN = '2468';
+
+    private const HERON = ['Ada Quill', 'Bastian Moor', 'Cleo Fennick', 'Dara Osei-Lund', 'Edwin Tarn', 'Farah Nilsen', 'Gus Pellow', 'Hana Brisk', 'Idris Cobb', 'Juno Vale', 'Kit Marrow', 'Lena Okoro', 'Milo Strand', 'Nia Hartwell', 'Oskar Reed', 'Petra Lisle', 'Quinn Abara', 'Rosa Tideway', 'Soren Blythe', 'Tamsin Grove', 'Umar Finch', 'Vera Colm', 'Wilf Sandry', 'Yasmin Holt'];
+
+    private const CURLEW = ['Alba Weir', 'Benno Crane', 'Carys Dune', 'Dev Rowan', 'Elsa Marram', 'Finn Adeyo', 'Greta Sloe', 'Hugo Pike', 'Ines Calder', 'Jonas Eddy', 'Kezia Lund', 'Leo Thrift', 'Maya Corrie', 'Noor Staith', 'Otis Brand', 'Pia Lowen', 'Rafi Gorse', 'Sadie Mull', 'Theo Anker', 'Una Brack', 'Viggo Shaw', 'Willa Combe', 'Xan Petrel', 'Yara Moss', 'Zadie Loch', 'Zeke Tarrant'];
+
+    private const ANSWERS = [
+        ['19:46', 'Saturday', '12 hours 24 minutes', '10:55', '14:55', "Danger! The mud is soft and the tide comes in fast.\nAsk at the harbour office before you cross."],
+        ['19:46', 'Saturday', '12 h 24 min', '10.55', '14.55', 'Stop. Do not cross when the water is coming in.'],
+        ['19.46', 'Sunday', '12 hours', '', '', ''],
+        ['7:46 pm', 'Saturday', '', '', '', ''],
+        ['19:46', '', '', '', '', ''],
+    ];
+
+    public function __construct(
+        private BringInFile $bringIn,
+        private CutPageSet $cut,
+        private ApplyEdit $apply,
+        private HandOutWorksheets $handOut,
+        private SaveWork $save,
+        private MoveCopy $move,
+        private School $school,
+    ) {}
+
+    public function run(): void
+    {
+        if (Teacher::where('email', 'marlow@saltmarsh.example')->exists()) {
+            return;
+        }
+        // The pages are prepared here and now, so that the demo is whole when this ends.
+        Queue::setDefaultDriver('sync');
+        $marlow = Teacher::create(['name' => 'Ms Marlow', 'email' => 'marlow@saltmarsh.example', 'password' => self::PASSWORD]);
+        Teacher::create(['name' => 'Mr Okafor', 'email' => 'okafor@saltmarsh.example', 'password' => self::PASSWORD]);
+        $heron = $this->schoolClass($marlow, '6 Heron', 'HERN26', self::HERON);
+        $curlew = $this->schoolClass($marlow, '6 Curlew', 'CRLW26', self::CURLEW);
+
+        $this->file($marlow, 'knots-photo.pdf', 'Three useful knots (photo)');
+        $pack = $this->file($marlow, 'working-harbour-pack.pdf', 'The Working Harbour (pack)');
+        $workbook = $this->file($marlow, 'harbour-log-workbook.pdf', 'Harbour log workbook');
+        $tides = $this->file($marlow, 'tide-times.pdf', 'Tide times');
+        $this->layBoxes($tides, 'tide-times.pdf', [1]);
+        $this->layBoxes($workbook, 'harbour-log-workbook.pdf', [1, 2, 3, 4, 5, 6]);
+        ($this->cut)($workbook, [1, 2, 3], 'Harbour log, days 1–3');
+        $this->layBoxes($pack, 'working-harbour-pack.pdf', [6, 7, 8]);
+        $log = ($this->cut)($pack, [6, 7], 'Activity 1: reading a tide table');
+
+        $this->handOutTides($marlow, $tides, $heron);
+        $this->handOutLog($marlow, $log, $heron, $curlew);
+    }
+
+    /** @param  list<string>  $names */
+    private function schoolClass(Teacher $teacher, string $name, string $code, array $names): SchoolClass
+    {
+        $class = $teacher->classes()->create(['name' => $name, 'code' => $code]);
+        // One hash for all: fifty slow hashes would be a slow first start.
+        $pin = Hash::make(self::PIN);
+        foreach ($names as $student) {
+            $class->students()->attach(Student::create(['name' => $student, 'pin' => $pin])->id, ['created_at' => now()]);
+        }
+
+        return $class;
+    }
+
+    private function file(Teacher $teacher, string $file, string $name): Worksheet
+    {
+        $worksheet = ($this->bringIn)($teacher, database_path("demo/{$file}"), $file);
+        $worksheet->refresh()->update(['name' => $name]);
+
+        return $worksheet;
+    }
+
+    /** @param  list<int>  $numbers */
+    private function layBoxes(Worksheet $worksheet, string $file, array $numbers): void
+    {
+        /** @var array<string, list<list<array{answer: string, prompt: string, x: float, y: float, width: float, height: float}>>> $all */
+        $all = json_decode((string) file_get_contents(database_path('demo/boxes.json')), true, flags: JSON_THROW_ON_ERROR);
+        foreach ($worksheet->pages()->whereIn('position', $numbers)->get() as $page) {
+            $boxes = [];
+            foreach ($all[$file][$page->position - 1] ?? [] as $index => $box) {
+                $boxes[] = new AnswerBox("demo{$page->position}x{$index}", Frame::of($box['x'], $box['y'], $box['width'], $box['height']), AnswerForm::from($box['answer']), $box['prompt'], 12, false, false);
+            }
+            if ($boxes !== []) {
+                ($this->apply)($page, 1, new Place([...$boxes, ...$this->directions($file, $page->position)]));
+            }
+        }
+    }
+
+    /** @return list<Element> */
+    private function directions(string $file, int $page): array
+    {
+        return $file === 'tide-times.pdf' && $page === 1
+            ? [new Label('demodirections', Frame::of(60, 770, 480, 24), 'Use the table. Write times with the 24-hour clock.', 14, true, true)]
+            : [];
+    }
+
+    private function handOutTides(Teacher $teacher, Worksheet $tides, SchoolClass $heron): void
+    {
+        $due = $this->school->local(now())->addDays(2)->setTime(15, 30);
+        $handout = ($this->handOut)($teacher, new HandoutPlan(
+            'Tide times',
+            'Read the table first. Then answer the five questions in your own words.',
+            CarbonImmutable::instance($due),
+            10,
+            [[$tides, Mode::OwnCopy]],
+            [$heron],
+        ));
+        $copies = $this->copies($handout);
+        foreach ($copies as $index => $copy) {
+            // A class in the middle of a lesson: some done, most at it, a few yet to start.
+            if ($index % 6 === 5) {
+                continue;
+            }
+            $this->work($copy, self::ANSWERS[[0, 2, 1, 3, 4][$index % 5]], Carbon::now()->subMinutes(40 - $index));
+            if ($index % 5 === 0 || $index % 5 === 2) {
+                $this->move->handIn($copy);
+            }
+        }
+    }
+
+    private function handOutLog(Teacher $teacher, Worksheet $log, SchoolClass $heron, SchoolClass $curlew): void
+    {
+        ($this->handOut)($teacher, new HandoutPlan(
+            'Reading a tide table',
+            'Two pages. Do the first page today and the second tomorrow.',
+            CarbonImmutable::instance($this->school->local(now())->addDays(6)->setTime(9, 0)),
+            null,
+            [[$log, Mode::OwnCopy]],
+            [$heron, $curlew],
+        ));
+    }
+
+    /** @return list<Copy> */
+    private function copies(Handout $handout): array
+    {
+        return array_values($handout->items()->firstOrFail()->copies()->with(['student', 'item.edition'])->orderBy('id')->get()->all());
+    }
+
+    /** @param  list<string>  $answers */
+    private function work(Copy $copy, array $answers, Carbon $at): void
+    {
+        $places = $copy->item->edition->placesToFill();
+        $this->move->open($copy);
+        $typed = [];
+        foreach (array_slice($places->keys(), 0, 7) as $index => $key) {
+            $typed[$key] = $index === 0 ? $copy->student->name : ($answers[$index - 1] ?? '');
+        }
+        ($this->save)($copy, new Draft(0, 'demo', array_filter($typed, fn (string $text): bool => $text !== '')), $places, 1);
+        Copy::whereKey($copy->id)->update(['changed_at' => $at]);
+    }
+}

@@ -1,0 +1,77 @@
+// Takes the pictures in this folder from the demo data, at 1280 x 800.
+// Usage: bin/start --fresh --port 8000, then: node docs/screenshots/take.mjs http://127.0.0.1:8000 [name …]
+import { chromium } from '@playwright/test';
+import { execFileSync } from 'node:child_process';
+import { dirname, join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+
+const [base, ...only] = process.argv.slice(2);
+const folder = process.env.SHOTS ?? dirname(fileURLToPath(import.meta.url));
+const executablePath = execFileSync('sh', ['-c', 'command -v chromium'], { encoding: 'utf8' }).trim();
+const browser = await chromium.launch({ executablePath, args: ['--no-sandbox', '--disable-gpu'] });
+
+async function person(options = {}) {
+    const context = await browser.newContext({ viewport: { width: 1280, height: 800 }, baseURL: base, serviceWorkers: 'block', ...options });
+    return context.newPage();
+}
+async function shot(page, name) {
+    if (only.length && !only.includes(name)) return;
+    await page.waitForLoadState('networkidle');
+    await page.screenshot({ path: join(folder, `${name}.png`) });
+}
+
+const visitor = await person();
+await visitor.goto('/');
+await shot(visitor, 'door');
+
+const teacher = await person();
+await teacher.goto('/sign-in');
+await teacher.getByLabel('E-mail address').fill('marlow@saltmarsh.example');
+await teacher.getByLabel('Password').fill('harbour-light');
+await teacher.getByRole('button', { name: 'Sign in' }).click();
+await teacher.waitForURL('**/shelf');
+await shot(teacher, 'shelf');
+
+await teacher.getByRole('link', { name: /The Working Harbour/ }).first().click();
+for (const number of [6, 7, 8]) await teacher.getByRole('checkbox', { name: `Page ${number}`, exact: false }).nth(0).check();
+await shot(teacher, 'contact-sheet');
+await teacher.getByRole('link', { name: /^Boxes/ }).click();
+await teacher.locator('.rail a').nth(5).click();
+await teacher.waitForSelector('.element');
+await teacher.locator('.element').nth(3).click();
+await shot(teacher, 'bench');
+
+await teacher.goto('/shelf');
+await teacher.getByRole('link', { name: /Harbour log, days/ }).click();
+await teacher.getByRole('link', { name: /^Hand out/ }).click();
+await teacher.getByLabel('Directions').fill('One page a day. Hand in on the third.');
+await teacher.getByLabel('Chosen students').first().check();
+await shot(teacher, 'hand-out');
+await teacher.goto('/handouts');
+await shot(teacher, 'handed-out');
+await teacher.getByRole('link', { name: /Tide times/ }).click();
+await shot(teacher, 'desks');
+await teacher.locator('.pupil a').first().click();
+await shot(teacher, 'one-copy');
+await teacher.goto('/classes');
+await teacher.getByRole('link', { name: /6 Heron/ }).click();
+await shot(teacher, 'class');
+
+const student = await person();
+await student.goto('/class');
+await student.getByLabel(/code/).fill('HERN26');
+await student.getByRole('button', { name: 'Next' }).click();
+await shot(student, 'names');
+await student.getByText('Dara Osei-Lund').click();
+await student.getByLabel('Your PIN').fill('2468');
+await student.getByRole('button', { name: 'Come in' }).click();
+await student.waitForURL('**/day');
+await shot(student, 'day');
+await student.getByRole('link', { name: /Tide times/ }).click();
+await shot(student, 'copy');
+
+const phone = await person({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true, deviceScaleFactor: 2, storageState: await student.context().storageState() });
+await phone.goto('/my/day');
+await phone.getByRole('link', { name: /Tide times/ }).tap();
+await shot(phone, 'copy-phone');
+await browser.close();

@@ -1,0 +1,16 @@
+import Alpine from '@alpinejs/csp';
+import { bringIn, preparing } from './shelf';
+import { contactSheet, cutForm } from './contact-sheet';
+import { handOut } from './hand-out';
+import { forgetKeptPages, warnOfUnsentWork } from './copy/kept';
+
+Alpine.data('bringIn', bringIn);
+Alpine.data('preparing', preparing);
+Alpine.data('contactSheet', contactSheet);
+Alpine.data('cutForm', cutForm);
+Alpine.data('handOut', handOut);
+Alpine.start();
+
+// At the door nobody is signed in: pages kept for working without a connection are not for the next person.
+if (document.body.classList.contains('door')) forgetKeptPages();
+document.querySelectorAll('form[data-leave]').forEach(warnOfUnsentWork);

@@ -1,0 +1,3 @@
+import { Bench } from './bench/bench';
+
+new Bench(document.querySelector('[data-bench]'), document.querySelector('.ledger'));

@@ -1,0 +1,294 @@
+import { Idiomorph } from 'idiomorph';
+import { Edits } from './edits';
+import { Gestures } from './gestures';
+import { Selection } from './selection';
+import { around, clamp, Stage, tidy } from './stage';
+import { Traits } from './traits';
+
+const CLIP = 'open-slate.clip';
+const REST = 180; // milliseconds after the last nudge of a run, before it is sent as one move
+const GAP = 4; // points between a thing and its first repeat
+const OFFSET = 12; // points that a paste on the same page is set off
+
+const NEW = {
+    short: { kind: 'box', width: 160, height: 18, answer: 'short', prompt: '', size: 12, cover: false, outline: true },
+    lines: { kind: 'box', width: 300, height: 72, answer: 'lines', prompt: '', size: 12, cover: false, outline: true },
+    patch: { kind: 'patch', width: 120, height: 24 },
+    label: { kind: 'label', width: 220, height: 22, text: 'Directions', size: 14, bold: false, highlight: false },
+};
+const TOOL_KEYS = { s: 'short', b: 'lines', p: 'patch', l: 'label' };
+const ARROWS = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] };
+
+/** The Boxes station: puts gestures, keys and fields to edits, and shows what the server makes of them. */
+export class Bench {
+    #tool = null;
+    #nudge = null;
+    #nudgeTimer = 0;
+    #lastRepeat = null;
+
+    constructor(table, ledger) {
+        this.table = table;
+        this.ledger = ledger;
+        this.desk = table.querySelector('[data-desk]');
+        this.stage = new Stage(table.querySelector('[data-stage]'));
+        this.traits = new Traits(ledger.querySelector('[data-traits]'), this.stage, (ids, set) => this.#send({ kind: 'change', ids, set }));
+        this.selection = new Selection(this.stage, ledger, (ids) => this.#selected(ids));
+        this.gestures = new Gestures(this.stage, this.selection, {
+            tool: () => this.#tool,
+            moved: (ids, dx, dy) => { if (dx !== 0 || dy !== 0) this.#send({ kind: 'move', ids, dx, dy }); },
+            resized: (id, frame) => this.#send({ kind: 'resize', frames: { [id]: frame } }),
+            drawn: (frame) => this.#place(frame),
+            leaveTool: () => this.#choose(null),
+        });
+        this.edits = new Edits(table.dataset.pageId, Number(table.dataset.revision), {
+            drawn: (answer) => this.#draw(answer),
+            stale: (words, lost) => this.#problem(words, lost),
+            refused: (problem) => this.#problem(problem.message),
+            waiting: (isWaiting) => this.#wait(isWaiting),
+        });
+        this.#steps(table.dataset.undo === 'yes', table.dataset.redo === 'yes');
+        this.boxesElsewhere = parseInt(this.#boxesState().textContent, 10) - this.#boxes();
+        this.#listen();
+        this.#zoom(1);
+        this.#showPaste();
+    }
+
+    #listen() {
+        this.ledger.querySelectorAll('[data-tool]').forEach((button) => button.addEventListener('click', () => this.#choose(button.dataset.tool === this.#tool ? null : button.dataset.tool)));
+        document.querySelectorAll('[data-verb]').forEach((button) => button.addEventListener('click', () => this.#verb(button.dataset.verb)));
+        this.table.querySelectorAll('[data-zoom]').forEach((button) => button.addEventListener('click', () => this.#zoom({ in: this.zoom * 1.25, out: this.zoom / 1.25, fit: 1 }[button.dataset.zoom])));
+        this.table.querySelector('[data-dismiss]').addEventListener('click', () => this.#problem(''));
+        this.table.querySelector('[data-again]').addEventListener('click', () => this.#again());
+        const keys = document.querySelector('[data-keys-list]');
+        this.table.querySelector('[data-keys]').addEventListener('click', () => keys.showModal());
+        document.addEventListener('keydown', (event) => this.#key(event, keys));
+        new ResizeObserver(() => this.#zoom(this.zoom)).observe(this.desk);
+        const rows = this.ledger.querySelector('[data-ledger]');
+        rows.addEventListener('click', (event) => {
+            const id = event.target.closest('[data-row-select]')?.closest('[data-row]').dataset.row;
+            if (id) { if (event.shiftKey) this.selection.toggle(id); else this.selection.only([id]); this.stage.element(id).scrollIntoView({ block: 'nearest' }); }
+        });
+        rows.addEventListener('focusin', (event) => { const row = event.target.matches('[data-row-trait]') && event.target.closest('[data-row]'); if (row && !this.selection.has(row.dataset.row)) this.selection.only([row.dataset.row]); });
+        rows.addEventListener('change', (event) => { const field = event.target; if (!field.readOnly) this.#send({ kind: 'change', ids: [field.closest('[data-row]').dataset.row], set: { [field.dataset.rowTrait]: field.value } }); });
+        this.stage.root.addEventListener('dblclick', (event) => { if (event.target.closest('.element')) this.traits.focus(); });
+        // Leaving with something unsent asks first.
+        window.addEventListener('beforeunload', (event) => { this.#flush(); if (!this.edits.idle) event.preventDefault(); });
+        window.addEventListener('storage', () => this.#showPaste());
+    }
+
+    // --- what the server says ---
+
+    #draw(answer) {
+        this.gestures.handles.remove();
+        Idiomorph.morph(this.stage.root, answer.page.trim(), { morphStyle: 'innerHTML' });
+        Idiomorph.morph(this.ledger.querySelector('[data-ledger]'), answer.ledger.trim(), { morphStyle: 'innerHTML', ignoreActiveValue: true });
+        this.stage.elements().forEach((element) => { element.style.transform = ''; });
+        this.#steps(answer.undo, answer.redo);
+        if (answer.new?.length) this.selection.only(answer.new);
+        else this.selection.show();
+        const boxes = this.boxesElsewhere + this.#boxes();
+        this.#boxesState().textContent = boxes === 1 ? '1 answer box' : `${boxes} answer boxes`;
+    }
+
+    #steps(undo, redo) {
+        this.table.querySelector('[data-verb=undo]').disabled = !undo;
+        this.table.querySelector('[data-verb=redo]').disabled = !redo;
+    }
+
+    #boxes() { return this.stage.elements().filter((element) => element.classList.contains('element--box')).length; }
+    #boxesState() { return document.querySelector('[data-job-state=boxes]'); }
+
+    #problem(words, lost = []) {
+        const notice = this.table.querySelector('[data-problem]');
+        notice.hidden = words === '';
+        notice.querySelector('[data-problem-words]').textContent = words;
+        this.lost = lost;
+        notice.querySelector('[data-again]').hidden = lost.length === 0;
+    }
+
+    #again() {
+        const lost = this.lost;
+        this.#problem('');
+        lost.forEach(({ edit, then }) => this.edits.send(edit, then));
+    }
+
+    #wait(isWaiting) {
+        if (isWaiting) this.#problem('There is no connection. Your change is kept here and is sent when the server is back; leave this screen open.');
+        else if (this.waiting) this.#problem('');
+        this.waiting = isWaiting;
+    }
+
+    #say(words) { this.table.querySelector('[data-said]').textContent = words; }
+
+    // --- edits ---
+
+    #send(edit, then) {
+        this.#flushNudge();
+        this.edits.send(edit, then);
+    }
+
+    #flush() { this.traits.flush(); this.#flushNudge(); }
+
+    #place(frame) {
+        const kind = NEW[this.#tool];
+        const width = frame.width ?? Math.min(kind.width, this.stage.width);
+        const height = frame.height ?? Math.min(kind.height, this.stage.height);
+        const element = { ...kind, width, height, x: tidy(clamp(frame.x, 0, this.stage.width - width)), y: tidy(clamp(frame.y, 0, this.stage.height - height)) };
+        this.#send({ kind: 'place', elements: [element] });
+        this.#say('Laid on the page.');
+    }
+
+    #placeInMiddle() {
+        const desk = this.desk.getBoundingClientRect();
+        const kind = NEW[this.#tool];
+        const at = this.stage.point({ clientX: desk.left + desk.width / 2, clientY: desk.top + desk.height / 2 });
+        this.#place({ x: at.x - kind.width / 2, y: at.y - kind.height / 2 });
+    }
+
+    #nudgeBy(dx, dy) {
+        const ids = this.selection.ids;
+        const step = this.stage.held(this.stage.bounds(ids), dx, dy);
+        ids.forEach((id) => { const frame = this.stage.frame(id); this.stage.show(id, { ...frame, x: tidy(frame.x + step.dx), y: tidy(frame.y + step.dy) }); });
+        this.gestures.showHandles();
+        this.#nudge ??= { ids, dx: 0, dy: 0 };
+        this.#nudge.dx += step.dx;
+        this.#nudge.dy += step.dy;
+        clearTimeout(this.#nudgeTimer);
+        this.#nudgeTimer = setTimeout(() => this.#flushNudge(), REST);
+    }
+
+    #flushNudge() {
+        clearTimeout(this.#nudgeTimer);
+        const nudge = this.#nudge;
+        this.#nudge = null;
+        if (nudge && (nudge.dx !== 0 || nudge.dy !== 0)) this.edits.send({ kind: 'move', ids: nudge.ids, dx: tidy(nudge.dx), dy: tidy(nudge.dy) });
+    }
+
+    #stretchBy(dx, dy) {
+        const frames = Object.fromEntries(this.selection.ids.map((id) => {
+            const { x, y, width, height } = this.stage.frame(id);
+            return [id, { x, y, width: tidy(clamp(width + dx, 4, this.stage.width - x)), height: tidy(clamp(height + dy, 4, this.stage.height - y)) }];
+        }));
+        Object.entries(frames).forEach(([id, frame]) => this.stage.show(id, frame));
+        this.gestures.showHandles();
+        this.#send({ kind: 'resize', frames });
+    }
+
+    /** The first repeat lies just below; moved from there, the next ones keep that step. */
+    #repeat() {
+        const ids = this.selection.ids;
+        if (ids.length === 0) return;
+        const bounds = this.stage.bounds(ids);
+        const last = this.#lastRepeat;
+        const follows = last && last.ids.length === ids.length && last.ids.every((id) => this.selection.has(id));
+        const step = follows ? { dx: tidy(bounds.x - last.bounds.x), dy: tidy(bounds.y - last.bounds.y) } : { dx: 0, dy: tidy(bounds.height + GAP) };
+        this.#send({ kind: 'repeat', ids, ...step, times: 1 }, (answer) => { this.#lastRepeat = { ids: answer.new, bounds }; });
+    }
+
+    #copy() {
+        const elements = this.selection.ids.map((id) => { const { id: _, ...rest } = this.stage.data(id); return rest; });
+        if (elements.length === 0) return;
+        localStorage.setItem(CLIP, JSON.stringify({ page: this.table.dataset.pageId, elements }));
+        this.#showPaste();
+        this.#say(elements.length === 1 ? 'Copied.' : `${elements.length} copied.`);
+    }
+
+    #paste() {
+        const clip = this.#clip();
+        if (!clip) return;
+        const frame = around(clip.elements);
+        const off = clip.page === this.table.dataset.pageId ? OFFSET : 0;
+        const { dx, dy } = this.stage.held(frame, off, off);
+        this.#send({ kind: 'place', elements: clip.elements.map((element) => ({ ...element, x: tidy(element.x + dx), y: tidy(element.y + dy) })) });
+        if (off) localStorage.setItem(CLIP, JSON.stringify({ ...clip, elements: clip.elements.map((element) => ({ ...element, x: tidy(element.x + dx), y: tidy(element.y + dy) })) }));
+    }
+
+    #clip() { try { return JSON.parse(localStorage.getItem(CLIP)); } catch { return null; } }
+    #showPaste() { this.ledger.querySelector('[data-verb=paste]').hidden = !this.#clip(); }
+
+    #remove() { if (!this.selection.empty) { this.#send({ kind: 'remove', ids: this.selection.ids }); this.#say('Taken off the page.'); } }
+
+    #verb(verb) {
+        this.#flush();
+        ({
+            undo: () => this.#send('undo'),
+            redo: () => this.#send('redo'),
+            repeat: () => this.#repeat(),
+            copy: () => this.#copy(),
+            cut: () => { this.#copy(); this.#remove(); },
+            paste: () => this.#paste(),
+            remove: () => this.#remove(),
+            all: () => this.selection.only(this.stage.elements().map((element) => element.dataset.id)),
+        })[verb]();
+    }
+
+    // --- tools, keys, zoom ---
+
+    #choose(tool) {
+        this.#tool = tool;
+        this.table.classList.toggle('is-drawing', tool !== null);
+        this.ledger.querySelectorAll('[data-tool]').forEach((button) => button.setAttribute('aria-pressed', String(button.dataset.tool === tool)));
+        this.ledger.querySelector('[data-hint]').textContent = tool ? 'Draw it on the page, as often as you like. Esc when done.' : 'Choose one, then draw it on the page.';
+    }
+
+    #selected(ids) {
+        if (this.#nudge && ids.join() !== this.#nudge.ids.join()) this.#flushNudge();
+        this.traits.show(ids);
+        this.gestures.showHandles();
+    }
+
+    #key(event, keys) {
+        if (keys.open || this.gestures.busy || event.target.closest('input, textarea, select, dialog')) return;
+        const command = event.ctrlKey || event.metaKey;
+        const handled = command ? this.#commandKey(event) : this.#plainKey(event, keys);
+        if (handled) event.preventDefault();
+    }
+
+    #commandKey(event) {
+        const key = event.key.toLowerCase();
+        const verb = { d: 'repeat', c: 'copy', x: 'cut', v: 'paste', a: 'all', y: 'redo', z: event.shiftKey ? 'redo' : 'undo' }[key];
+        if (!verb || (key === 'c' && String(window.getSelection()) !== '')) return false;
+        if ((verb === 'undo' || verb === 'redo') && this.table.querySelector(`[data-verb=${verb}]`).disabled && this.edits.idle && !this.#nudge) return true;
+        this.#verb(verb);
+        return true;
+    }
+
+    #plainKey(event, keys) {
+        const key = event.key;
+        const element = event.target.closest('.element');
+        // Letters work only while the page, or nothing, has the focus, so that they never surprise in the ledger.
+        const onPage = this.desk.contains(event.target) || event.target === document.body;
+        const arrow = ARROWS[key];
+        if (arrow && !this.selection.empty && onPage) {
+            const [dx, dy] = arrow.map((value) => value * (event.shiftKey ? 10 : 1));
+            if (event.altKey) this.#stretchBy(dx, dy);
+            else this.#nudgeBy(dx, dy);
+            return true;
+        }
+        if ((key === 'Delete' || key === 'Backspace') && onPage && !this.selection.empty) { this.#remove(); return true; }
+        if (key === 'Escape') { if (this.#tool) this.#choose(null); else this.selection.clear(); return true; }
+        if (key === 'Enter' && this.#tool && (onPage || event.target.closest('[data-tool]'))) { this.#placeInMiddle(); return true; }
+        if (element && (key === 'Enter' || key === ' ')) {
+            if (event.shiftKey) this.selection.toggle(element.dataset.id);
+            else if (this.selection.has(element.dataset.id) && key === 'Enter') this.traits.focus();
+            else this.selection.only([element.dataset.id]);
+            return true;
+        }
+        if (key === 'PageUp' || key === 'PageDown') {
+            const here = this.table.querySelector('.rail [aria-current]');
+            (key === 'PageUp' ? here.previousElementSibling : here.nextElementSibling)?.click();
+            return true;
+        }
+        if (onPage && TOOL_KEYS[key]) { this.#choose(TOOL_KEYS[key] === this.#tool ? null : TOOL_KEYS[key]); return true; }
+        if (onPage && key === '?') { keys.showModal(); return true; }
+        return false;
+    }
+
+    #zoom(zoom) {
+        this.zoom = clamp(zoom ?? 1, 0.4, 4);
+        const style = this.desk.style;
+        style.setProperty('--fit', `${Math.max(200, Math.min(1100, this.desk.clientWidth - 36))}px`);
+        style.setProperty('--zoom', this.zoom);
+        this.gestures.showHandles();
+    }
+}

@@ -1,0 +1,80 @@
+import { Away, request } from '../lib/request';
+
+const TRY_AGAIN = 3000;
+
+/**
+ * Sends edits one after the other, each on the revision that the one before made. Nothing is dropped in silence: when
+ * the server is away they wait; when the page was changed elsewhere the caller is told what was not done.
+ */
+export class Edits {
+    #url;
+    #revision;
+    #queue = [];
+    #running = false;
+
+    constructor(pageId, revision, { drawn, stale, refused, waiting }) {
+        this.#url = `/pages/${pageId}`;
+        this.#revision = revision;
+        this.drawn = drawn;
+        this.stale = stale;
+        this.refused = refused;
+        this.waiting = waiting;
+    }
+
+    /** @param edit  as OpenSlate\Edit\EditCodec reads it, or 'undo', or 'redo' */
+    send(edit, then = () => {}) {
+        this.#queue.push({ edit, then });
+        this.#run();
+    }
+
+    get idle() { return this.#queue.length === 0; }
+
+    async #run() {
+        if (this.#running) return;
+        this.#running = true;
+        while (this.#queue.length > 0) {
+            const { edit, then } = this.#queue[0];
+            try {
+                const answer = await this.#post(edit);
+                this.#queue.shift();
+                this.#revision = answer.revision;
+                this.waiting(false);
+                // Drawing an older page would undo on screen what the next edit in line has already shown.
+                if (this.#queue.length === 0) this.drawn(answer);
+                then(answer);
+            } catch (problem) {
+                if (problem instanceof Away) {
+                    this.waiting(true);
+                    await new Promise((resolve) => { setTimeout(resolve, TRY_AGAIN); });
+                } else {
+                    this.#fail(problem);
+                }
+            }
+        }
+        this.#running = false;
+    }
+
+    #post(edit) {
+        return typeof edit === 'string'
+            ? request('POST', `${this.#url}/${edit}`, { base: this.#revision })
+            : request('POST', `${this.#url}/edits`, { base: this.#revision, edit });
+    }
+
+    async #fail(problem) {
+        const lost = this.#queue;
+        this.#queue = [];
+        this.waiting(false);
+        if (problem.status === 409) {
+            this.#revision = problem.body.revision;
+            this.drawn(problem.body);
+            this.stale(problem.message, lost);
+            return;
+        }
+        this.refused(problem);
+        const page = await request('GET', this.#url).catch(() => null);
+        if (page && this.#queue.length === 0) {
+            this.#revision = page.revision;
+            this.drawn(page);
+        }
+    }
+}

@@ -1,0 +1,194 @@
+import { between, clamp, tidy, touches } from './stage';
+
+const A_CLICK = 3; // pixels that a pointer may tremble
+const SMALLEST = 4; // points, as OpenSlate\Edit\Bounds has it
+const HANDLES = { nw: [0, 0], n: [0.5, 0], ne: [1, 0], e: [1, 0.5], se: [1, 1], s: [0.5, 1], sw: [0, 1], w: [0, 0.5] };
+const CROWDED = 56; // pixels of a side below which its middle handle would be in the way
+
+/**
+ * What a pointer does on the page: move, resize, draw, and the marquee. It shows the change while it happens (once a
+ * frame, touching only what moves) and hands the result over; the server then says how the page is.
+ */
+export class Gestures {
+    #gesture = null;
+    #frame = 0;
+    #event = null;
+
+    constructor(stage, selection, { tool, moved, resized, drawn, leaveTool }) {
+        Object.assign(this, { stage, selection, tool, moved, resized, drawn, leaveTool });
+        this.handles = document.createElement('div');
+        this.handles.className = 'handles';
+        const root = stage.root;
+        root.addEventListener('pointerdown', (event) => this.#down(event));
+        root.addEventListener('pointermove', (event) => this.#move(event));
+        root.addEventListener('pointerup', (event) => this.#up(event));
+        root.addEventListener('pointercancel', () => this.#cancel());
+        document.addEventListener('keydown', (event) => { if (event.key === 'Escape' && this.#gesture) { event.stopImmediatePropagation(); this.#cancel(); } }, true);
+    }
+
+    get busy() { return this.#gesture !== null; }
+
+    /** Puts handles round the one selected element. */
+    showHandles() {
+        const [id, more] = this.selection.ids;
+        this.handles.remove();
+        if (!id || more) return;
+        this.#placeHandles(this.stage.frame(id));
+        this.stage.layer.append(this.handles);
+    }
+
+    #placeHandles(frame) {
+        const scale = this.stage.scale;
+        Object.assign(this.handles.style, { left: `${frame.x * scale}px`, top: `${frame.y * scale}px`, width: `${frame.width * scale}px`, height: `${frame.height * scale}px` });
+        if (this.handles.childElementCount === 0) {
+            for (const [name, [x, y]] of Object.entries(HANDLES)) {
+                const handle = document.createElement('span');
+                handle.className = 'handle';
+                handle.dataset.handle = name;
+                Object.assign(handle.style, { left: `${x * 100}%`, top: `${y * 100}%`, cursor: `${name}-resize` });
+                this.handles.append(handle);
+            }
+        }
+        this.handles.querySelectorAll('.handle').forEach((handle) => {
+            const name = handle.dataset.handle;
+            const side = name === 'n' || name === 's' ? frame.width : frame.height;
+            const low = frame.height * scale < CROWDED / 2;
+            handle.hidden = (name.length === 1 && side * scale < CROWDED && !((name === 'e' || name === 'w') && low)) || (low && name.length === 2 && name !== 'se');
+        });
+    }
+
+    #down(event) {
+        if (event.button !== 0 || this.#gesture) return;
+        const at = this.stage.point(event);
+        const handle = event.target.closest('.handle');
+        const element = event.target.closest('.element');
+        const start = { x: event.clientX, y: event.clientY };
+        if (handle) {
+            const id = this.selection.ids[0];
+            this.#gesture = { kind: 'resize', id, edges: handle.dataset.handle, from: this.stage.frame(id), at, start };
+        } else if (this.tool()) {
+            this.#gesture = { kind: 'draw', at, start, over: element?.dataset.id };
+        } else if (element) {
+            this.#pressElement(element.dataset.id, event, at, start);
+        } else {
+            this.#gesture = { kind: 'marquee', at, start, before: event.shiftKey ? this.selection.ids : [] };
+        }
+        this.stage.root.setPointerCapture(event.pointerId);
+        event.preventDefault();
+        (element ?? this.stage.root.parentElement).focus({ preventScroll: true });
+    }
+
+    #pressElement(id, event, at, start) {
+        const wasSelected = this.selection.has(id);
+        if (event.shiftKey) this.selection.toggle(id);
+        else if (!wasSelected) this.selection.only([id]);
+        if (!this.selection.has(id)) return;
+        const ids = this.selection.ids;
+        this.#gesture = { kind: 'move', ids, elements: ids.map((one) => this.stage.element(one)), bounds: this.stage.bounds(ids), at, start, alone: wasSelected && !event.shiftKey ? id : null };
+    }
+
+    #move(event) {
+        if (!this.#gesture) return;
+        this.#event = event;
+        this.#frame ||= requestAnimationFrame(() => { this.#frame = 0; this.#show(); });
+    }
+
+    #show() {
+        const gesture = this.#gesture;
+        const event = this.#event;
+        if (!gesture || !event) return;
+        if (!gesture.started && Math.hypot(event.clientX - gesture.start.x, event.clientY - gesture.start.y) < A_CLICK) return;
+        gesture.started = true;
+        const to = this.stage.point(event);
+        const dx = to.x - gesture.at.x;
+        const dy = to.y - gesture.at.y;
+        if (gesture.kind === 'move') {
+            gesture.step = this.stage.held(gesture.bounds, dx, dy);
+            const scale = this.stage.scale;
+            const shift = `translate(${gesture.step.dx * scale}px, ${gesture.step.dy * scale}px)`;
+            gesture.elements.forEach((element) => { element.style.transform = shift; });
+            this.handles.style.transform = shift;
+        } else if (gesture.kind === 'resize') {
+            gesture.to = this.#resized(gesture, dx, dy);
+            this.stage.show(gesture.id, gesture.to);
+            this.#placeHandles(gesture.to);
+        } else {
+            gesture.to = this.#inside(between(gesture.at, to));
+            this.#rectangle(gesture.kind, gesture.to);
+            if (gesture.kind === 'marquee') {
+                const inside = this.stage.elements().filter((element) => touches(gesture.to, JSON.parse(element.dataset.element)));
+                gesture.found = [...gesture.before, ...inside.map((element) => element.dataset.id)];
+            }
+        }
+    }
+
+    #resized({ from, edges }, dx, dy) {
+        let { x, y } = from;
+        let right = x + from.width;
+        let bottom = y + from.height;
+        if (edges.includes('w')) x = clamp(x + dx, 0, right - SMALLEST);
+        if (edges.includes('e')) right = clamp(right + dx, x + SMALLEST, this.stage.width);
+        if (edges.includes('n')) y = clamp(y + dy, 0, bottom - SMALLEST);
+        if (edges.includes('s')) bottom = clamp(bottom + dy, y + SMALLEST, this.stage.height);
+        return { x: tidy(x), y: tidy(y), width: tidy(right - x), height: tidy(bottom - y) };
+    }
+
+    #inside(frame) {
+        const x = clamp(frame.x, 0, this.stage.width);
+        const y = clamp(frame.y, 0, this.stage.height);
+        return { x: tidy(x), y: tidy(y), width: tidy(clamp(frame.x + frame.width, 0, this.stage.width) - x), height: tidy(clamp(frame.y + frame.height, 0, this.stage.height) - y) };
+    }
+
+    #rectangle(kind, frame) {
+        const scale = this.stage.scale;
+        this.rubber ??= document.createElement('div');
+        this.rubber.className = kind === 'draw' ? 'marquee marquee--draw' : 'marquee';
+        if (!this.rubber.isConnected) this.stage.layer.append(this.rubber);
+        Object.assign(this.rubber.style, { left: `${frame.x * scale}px`, top: `${frame.y * scale}px`, width: `${frame.width * scale}px`, height: `${frame.height * scale}px` });
+    }
+
+    #up(event) {
+        const gesture = this.#gesture;
+        if (!gesture) return;
+        this.#event = event;
+        this.#show();
+        this.#end();
+        if (gesture.kind === 'move') this.#dropped(gesture);
+        else if (gesture.kind === 'resize') { if (gesture.to) this.resized(gesture.id, gesture.to); } else if (gesture.kind === 'marquee') this.selection.only(gesture.found ?? gesture.before);
+        else this.#finishDrawing(gesture);
+    }
+
+    #dropped(gesture) {
+        gesture.elements.forEach((element) => { element.style.transform = ''; });
+        if (!gesture.started) {
+            if (gesture.alone) this.selection.only([gesture.alone]);
+            return;
+        }
+        const { dx, dy } = gesture.step;
+        gesture.ids.forEach((id) => { const frame = this.stage.frame(id); this.stage.show(id, { ...frame, x: frame.x + dx, y: frame.y + dy }); });
+        this.showHandles();
+        this.moved(gesture.ids, tidy(dx), tidy(dy));
+    }
+
+    #finishDrawing(gesture) {
+        if (gesture.to && gesture.to.width >= SMALLEST && gesture.to.height >= SMALLEST) this.drawn(gesture.to);
+        else if (gesture.over) { this.leaveTool(); this.selection.only([gesture.over]); } else this.drawn({ x: gesture.at.x, y: gesture.at.y });
+    }
+
+    #cancel() {
+        const gesture = this.#gesture;
+        if (gesture?.kind === 'move') gesture.elements.forEach((element) => { element.style.transform = ''; });
+        if (gesture?.kind === 'resize') this.stage.show(gesture.id, gesture.from);
+        this.#end();
+        this.showHandles();
+    }
+
+    #end() {
+        cancelAnimationFrame(this.#frame);
+        this.#frame = 0;
+        this.#gesture = null;
+        this.#event = null;
+        this.rubber?.remove();
+        this.handles.style.transform = '';
+    }
+}

@@ -1,0 +1,58 @@
+// The page on the bench as geometry: points to and from pixels, frames of elements. Measures are points.
+
+export class Stage {
+    constructor(root) { this.root = root; }
+
+    get layer() { return this.root.querySelector('.sheet__layer'); }
+    get width() { return Number(this.layer.dataset.width); }
+    get height() { return Number(this.layer.dataset.height); }
+    get scale() { return this.layer.getBoundingClientRect().width / this.width; }
+
+    elements() { return [...this.layer.querySelectorAll('.element')]; }
+    element(id) { return this.layer.querySelector(`.element[data-id="${CSS.escape(id)}"]`); }
+    data(id) { return JSON.parse(this.element(id).dataset.element); }
+
+    point(event) {
+        const box = this.layer.getBoundingClientRect();
+        return { x: (event.clientX - box.left) / this.scale, y: (event.clientY - box.top) / this.scale };
+    }
+
+    frame(id) {
+        const { x, y, width, height } = this.data(id);
+        return { x, y, width, height };
+    }
+
+    bounds(ids) { return around(ids.map((id) => this.frame(id))); }
+
+    /** As much of a move as keeps a frame on the page. */
+    held(frame, dx, dy) {
+        return { dx: clamp(dx, -frame.x, this.width - frame.x - frame.width), dy: clamp(dy, -frame.y, this.height - frame.y - frame.height) };
+    }
+
+    /** Shows a frame at once, before the server has said so. */
+    show(id, frame) {
+        const element = this.element(id);
+        if (!element) return;
+        const style = element.style;
+        style.setProperty('--x', frame.x);
+        style.setProperty('--y', frame.y);
+        style.setProperty('--w', frame.width);
+        style.setProperty('--h', frame.height);
+        element.dataset.element = JSON.stringify({ ...JSON.parse(element.dataset.element), ...frame });
+    }
+}
+
+export const clamp = (value, min, max) => Math.max(Math.min(min, max), Math.min(value, Math.max(min, max)));
+export const tidy = (value) => Math.round(value * 100) / 100;
+
+export function around(frames) {
+    const x = Math.min(...frames.map((f) => f.x));
+    const y = Math.min(...frames.map((f) => f.y));
+    return { x, y, width: Math.max(...frames.map((f) => f.x + f.width)) - x, height: Math.max(...frames.map((f) => f.y + f.height)) - y };
+}
+
+export function between(a, b) {
+    return { x: Math.min(a.x, b.x), y: Math.min(a.y, b.y), width: Math.abs(a.x - b.x), height: Math.abs(a.y - b.y) };
+}
+
+export const touches = (a, b) => a.x < b.x + b.width && b.x < a.x + a.width && a.y < b.y + b.height && b.y < a.y + a.height;

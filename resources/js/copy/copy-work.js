@@ -1,0 +1,255 @@
+import { Away, request } from '../lib/request';
+import { isFilled } from '../lib/filled';
+import { mirror, Pending } from './kept';
+import { PageZoom } from './page-zoom';
+
+const REST = 600; // milliseconds after the last key before saving …
+const AT_MOST = 1500; // … and at the latest after the first
+const TRY_AGAIN = 2500;
+
+/** A student's copy: what is typed is kept in the browser at once, and sent until the server has confirmed it. */
+export class CopyWork {
+    #pending = {};
+    #sending = null;
+    #timer = 0;
+    #firstUnsent = 0;
+    #clashes = [];
+
+    constructor(root) {
+        this.root = root;
+        this.copy = root.dataset.copy;
+        this.revision = Number(root.dataset.revision);
+        this.window = Math.random().toString(36).slice(2, 12).padEnd(6, '0');
+        this.kept = new Pending(this.copy, this.window);
+        this.fields = [...root.querySelectorAll('[data-place]')];
+        this.byPlace = new Map(this.fields.map((field) => [field.dataset.place, field]));
+        this.texts = Object.fromEntries(this.fields.map((field) => [field.dataset.place, field.value]));
+        this.zoom = new PageZoom(root);
+        if (root.dataset.closed === 'yes') return;
+        this.#recover();
+        this.#listen();
+        this.#tally();
+    }
+
+    // --- what was there before ---
+
+    #recover() {
+        const known = mirror.read(this.copy);
+        if (known && known.revision > this.revision) {
+            // This page came from the browser's keeping and is older than what the server has confirmed since.
+            this.revision = known.revision;
+            Object.entries(known.texts).forEach(([place, text]) => this.#put(place, text));
+        }
+        this.left = Pending.left(this.copy);
+        this.left.forEach((one) => Object.entries(one.answers).forEach(([place, text]) => this.#put(place, text, false)));
+        if (this.left.length > 0) {
+            this.#status('unsaved', 'Saving');
+            this.#schedule(0);
+        }
+    }
+
+    #put(place, text, confirmed = true) {
+        const field = this.byPlace.get(place);
+        if (!field) return;
+        if (field.value !== text) field.value = text;
+        if (confirmed) this.texts[place] = text;
+    }
+
+    // --- typing ---
+
+    #listen() {
+        this.root.addEventListener('input', (event) => { if (event.target.dataset.place) this.#typed(event.target); });
+        this.root.addEventListener('keydown', (event) => { if (event.key === 'Enter' && event.target.matches('input[data-place]')) { event.preventDefault(); this.#go(this.fields[this.fields.indexOf(event.target) + 1]); } });
+        this.root.addEventListener('focusin', (event) => { if (event.target.dataset.place) { this.last = event.target; this.zoom.reveal(event.target); } });
+        document.querySelector('[data-next]').addEventListener('click', () => this.#nextBlank());
+        document.querySelector('[data-hand-in]').addEventListener('click', () => this.#askToHandIn());
+        document.querySelector('[data-not-yet]').addEventListener('click', () => this.#dialog('ask').close());
+        document.querySelector('[data-hand-in-form]').addEventListener('submit', (event) => this.#handIn(event));
+        document.querySelectorAll('[data-clash-keep]').forEach((button) => button.addEventListener('click', () => this.#settle(button.dataset.clashKeep)));
+        this.#dialog('clash').addEventListener('cancel', (event) => event.preventDefault());
+        window.addEventListener('online', () => this.#schedule(0));
+        window.addEventListener('pagehide', () => this.#sendLast());
+        document.addEventListener('visibilitychange', () => { if (document.visibilityState === 'hidden') this.#sendLast(); });
+    }
+
+    #typed(field) {
+        this.#pending[field.dataset.place] = field.value;
+        this.#keep();
+        this.#status('unsaved', 'Saving');
+        this.#tally();
+        this.#schedule();
+    }
+
+    #keep() {
+        if (!this.kept.keep(this.revision, this.#pending)) this.#trouble('This browser keeps nothing on this device. Stay on this page until it says “Saved”.');
+    }
+
+    // --- saving ---
+
+    #schedule(wait) {
+        const now = Date.now();
+        this.#firstUnsent ||= now;
+        clearTimeout(this.#timer);
+        this.#timer = setTimeout(() => this.#save(), wait ?? Math.min(REST, Math.max(0, this.#firstUnsent + AT_MOST - now)));
+    }
+
+    async #save() {
+        if (this.#sending) return this.#sending;
+        this.#sending = this.#saveAll().finally(() => { this.#sending = null; });
+        return this.#sending;
+    }
+
+    /** @returns {Promise<boolean>} whether all is with the server */
+    async #saveAll() {
+        clearTimeout(this.#timer);
+        this.#firstUnsent = 0;
+        try {
+            while (this.left.length > 0) {
+                const [{ window, base, answers }] = this.left;
+                await this.#send(window, base, answers);
+                Pending.forget(this.copy, window);
+                this.left.shift();
+            }
+            while (Object.keys(this.#pending).length > 0) {
+                const answers = { ...this.#pending };
+                await this.#send(this.window, this.revision, answers);
+                Object.entries(answers).forEach(([place, text]) => { if (this.#pending[place] === text) delete this.#pending[place]; });
+                this.#keep();
+            }
+            this.#status('saved', 'Saved');
+            this.#trouble('');
+            return true;
+        } catch (problem) {
+            this.#failed(problem);
+            return false;
+        }
+    }
+
+    async #send(window, base, answers) {
+        const answer = await request('PATCH', this.root.dataset.save, { draft: { base, window, answers }, page: this.#page() });
+        this.revision = answer.revision;
+        Object.entries(answers).forEach(([place, text]) => { if (!(place in answer.conflicts)) this.texts[place] = text; });
+        Object.entries(answer.newer).forEach(([place, text]) => {
+            if (place in this.#pending) this.#clash(place, text);
+            else this.#put(place, text);
+        });
+        Object.entries(answer.conflicts).forEach(([place, text]) => this.#clash(place, text, answers[place]));
+        mirror.keep(this.copy, this.revision, this.texts);
+        this.#tally(answer.filled);
+    }
+
+    #failed(problem) {
+        this.#firstUnsent = 0;
+        if (problem instanceof Away) {
+            this.#status('away', 'Kept on this device');
+            this.#timer = setTimeout(() => this.#save(), TRY_AGAIN);
+        } else if (problem.status === 401 || problem.status === 419 || problem.status === 403) {
+            this.#status('away', 'Not sent');
+            this.#trouble('You are signed out, so this cannot be sent. It is kept on this device: sign in again and open it, then it is sent.');
+        } else if (problem.status === 409) {
+            this.#status('away', 'Not sent');
+            this.#trouble(`${problem.message} Your last words are kept on this device.`);
+        } else if (problem.status === 429 || problem.status >= 500) {
+            this.#status('away', 'Kept on this device');
+            this.#timer = setTimeout(() => this.#save(), TRY_AGAIN * 2);
+        } else {
+            this.#status('away', 'Not sent');
+            this.#trouble(`This could not be saved: ${problem.message} Copy your words somewhere safe and tell your teacher.`);
+        }
+    }
+
+    /** The page is going away: one last try that outlives it. What does not arrive is still kept in the browser. */
+    #sendLast() {
+        if (Object.keys(this.#pending).length === 0) return;
+        request('PATCH', this.root.dataset.save, { draft: { base: this.revision, window: this.window, answers: this.#pending }, page: this.#page() }, { keepalive: true }).catch(() => {});
+    }
+
+    #page() {
+        return Number((document.activeElement?.closest('[data-page]') ?? this.last?.closest('[data-page]'))?.dataset.page ?? 1);
+    }
+
+    // --- two windows ---
+
+    #clash(place, there, here = this.byPlace.get(place)?.value) {
+        delete this.#pending[place];
+        this.texts[place] = there;
+        this.#clashes.push({ place, here, there });
+        if (!this.#dialog('clash').open) this.#showClash();
+    }
+
+    #showClash() {
+        const [clash] = this.#clashes;
+        const dialog = this.#dialog('clash');
+        if (!clash) { dialog.close(); return; }
+        dialog.querySelector('[data-clash-here]').textContent = clash.here;
+        dialog.querySelector('[data-clash-there]').textContent = clash.there;
+        if (!dialog.open) dialog.showModal();
+    }
+
+    #settle(which) {
+        const { place, here, there } = this.#clashes.shift();
+        const field = this.byPlace.get(place);
+        field.value = which === 'here' ? here : there;
+        this.#showClash();
+        if (which === 'here') this.#typed(field);
+        else this.#tally();
+    }
+
+    // --- moving on ---
+
+    #nextBlank() {
+        const from = this.fields.indexOf(document.activeElement?.dataset?.place ? document.activeElement : this.last);
+        const order = [...this.fields.slice(from + 1), ...this.fields.slice(0, from + 1)];
+        const blank = order.find((field) => !isFilled(field.value));
+        if (blank) this.#go(blank);
+        else document.querySelector('[data-hand-in]').focus();
+    }
+
+    #go(field) {
+        if (field) field.focus();
+        else document.querySelector('[data-next]').focus();
+    }
+
+    // --- handing in ---
+
+    #askToHandIn() {
+        const blank = this.fields.filter((field) => !isFilled(field.value)).length;
+        const all = this.fields.length;
+        this.#dialog('ask').querySelector('[data-ask-words]').textContent = blank === 0
+            ? `All ${all} places are filled.`
+            : `${all - blank} of ${all} places are filled; ${blank === 1 ? '1 is' : `${blank} are`} still blank.`;
+        this.#dialog('ask').showModal();
+    }
+
+    async #handIn(event) {
+        event.preventDefault();
+        if (this.#sending) await this.#sending;
+        if (this.#clashes.length === 0 && await this.#save()) {
+            event.target.submit();
+            return;
+        }
+        this.#dialog('ask').close();
+        if (this.#clashes.length === 0) this.#trouble('It is not handed in: there is no connection just now. Your work is kept on this device. Try again in a moment.');
+    }
+
+    // --- what the student sees ---
+
+    #tally(filled = this.fields.filter((field) => isFilled(field.value)).length) {
+        document.querySelector('[data-tally]').textContent = `${filled} of ${this.root.dataset.places} filled`;
+    }
+
+    #status(is, words) {
+        const status = document.querySelector('[data-saved]');
+        if (status.dataset.is === is) return;
+        status.dataset.is = is;
+        status.textContent = words;
+    }
+
+    #trouble(words) {
+        const notice = this.root.querySelector('[data-trouble]');
+        notice.hidden = words === '';
+        notice.querySelector('[data-trouble-words]').textContent = words;
+    }
+
+    #dialog(name) { return document.querySelector(`[data-${name}]`); }
+}

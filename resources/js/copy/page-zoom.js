@@ -1,0 +1,41 @@
+const READABLE = 15; // pixels of text below which nobody types gladly
+const COMFORTABLE = 17;
+
+/** How large the page is shown: by the buttons, and by itself when a box would be too small to read on a phone. */
+export class PageZoom {
+    #zoom = 1;
+
+    constructor(root) {
+        this.pages = root.querySelector('[data-pages]');
+        this.scroll = root.querySelector('[data-scroll]');
+        document.querySelectorAll('[data-zoom]').forEach((button) => button.addEventListener('click', () => this.to(this.#zoom * (button.dataset.zoom === 'in' ? 1.25 : 0.8))));
+        // With the keyboard open, some browsers shrink only what is seen, not the page: the page follows.
+        window.visualViewport?.addEventListener('resize', () => this.#fit());
+    }
+
+    to(zoom) {
+        this.#zoom = Math.min(4, Math.max(1, zoom));
+        this.pages.style.setProperty('--zoom', this.#zoom);
+    }
+
+    /** Brings a box to where it can be read and typed in: not under a bar, not under the keyboard. */
+    reveal(field) {
+        const size = parseFloat(getComputedStyle(field).fontSize);
+        if (size < READABLE && window.innerWidth < 700) this.to(this.#zoom * (COMFORTABLE / size));
+        requestAnimationFrame(() => this.#center(field));
+    }
+
+    #center(field) {
+        const box = field.getBoundingClientRect();
+        const view = this.scroll.getBoundingClientRect();
+        const margin = 40;
+        if (box.top < view.top + margin || box.bottom > view.bottom - margin) this.scroll.scrollTop += box.top + box.height / 2 - (view.top + view.height / 2);
+        if (box.left < view.left || box.right > view.right) this.scroll.scrollLeft += box.width > view.width ? box.left - view.left - 12 : box.left + box.width / 2 - (view.left + view.width / 2);
+    }
+
+    #fit() {
+        const seen = window.visualViewport;
+        document.body.style.height = seen.scale === 1 && seen.height < window.innerHeight - 1 ? `${seen.height}px` : '';
+        if (document.activeElement?.dataset?.place) this.#center(document.activeElement);
+    }
+}

@@ -1,0 +1,39 @@
+// JSON requests to this server. The CSRF token is read from the cookie at each call, so that a page that has been open
+// (or kept) for long still sends the one in force.
+
+/** The server answered, but not with what was asked for; `body.message` is a sentence for the person. */
+export class Refused extends Error {
+    constructor(status, body) {
+        super(body?.message ?? `The server answered ${status}.`);
+        this.status = status;
+        this.body = body ?? {};
+    }
+}
+
+/** No answer at all: the network or the server is away. */
+export class Away extends Error {}
+
+export const token = () => decodeURIComponent(document.cookie.match(/(?:^|; )XSRF-TOKEN=([^;]*)/)?.[1] ?? '');
+
+const TIME_LIMIT = 20000;
+
+export async function request(method, url, body, options = {}) {
+    let response;
+    try {
+        response = await fetch(url, {
+            method,
+            headers: { Accept: 'application/json', 'X-XSRF-TOKEN': token(), ...(body === undefined ? {} : { 'Content-Type': 'application/json' }) },
+            body: body === undefined ? undefined : JSON.stringify(body),
+            credentials: 'same-origin',
+            signal: AbortSignal.timeout(TIME_LIMIT),
+            ...options,
+        });
+    } catch (cause) {
+        throw new Away('No connection.', { cause });
+    }
+    if (response.status === 204) return null;
+    const answer = await response.json().catch(() => null);
+    if (response.status >= 502) throw new Away('The server is away.');
+    if (!response.ok) throw new Refused(response.status, answer);
+    return answer;
+}

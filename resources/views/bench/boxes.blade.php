@@ -1,0 +1,74 @@
+<x-layout.bench :$worksheet station="boxes" :title="$worksheet->name.', page '.$row->position" :scripts="['resources/js/bench.js']">
+    @php($content = $revision->page())
+    <main id="main" class="table table--page" data-bench
+        data-page-id="{{ $row->id }}" data-revision="{{ $revision->number }}"
+        data-undo="{{ $revision->undo_to === null ? 'no' : 'yes' }}" data-redo="{{ $revision->redo_to === null ? 'no' : 'yes' }}">
+        <div class="table__head">
+            <h2>Page {{ $row->position }} <small>of {{ $worksheet->pages->count() }}</small></h2>
+            <div class="verbs">
+                <button type="button" class="btn btn-icon" data-verb="undo" title="Undo (Ctrl+Z)" aria-label="Undo"><x-icon name="undo" /></button>
+                <button type="button" class="btn btn-icon" data-verb="redo" title="Redo (Ctrl+Shift+Z)" aria-label="Redo"><x-icon name="redo" /></button>
+                <span class="verbs__gap"></span>
+                <button type="button" class="btn btn-icon" data-zoom="out" title="Smaller" aria-label="Show the page smaller"><x-icon name="minus" /></button>
+                <button type="button" class="btn btn-plain" data-zoom="fit">Fit</button>
+                <button type="button" class="btn btn-icon" data-zoom="in" title="Larger" aria-label="Show the page larger"><x-icon name="plus" /></button>
+                <button type="button" class="btn btn-plain" data-keys>Keys</button>
+            </div>
+        </div>
+        <div class="notice notice--bad" data-problem hidden><p role="alert" data-problem-words></p><button type="button" class="btn btn-plain" data-again hidden>Do my change again</button><button type="button" class="btn btn-plain" data-dismiss>Close</button></div>
+        <div class="desk" data-desk tabindex="-1">
+            <div class="desk__page" data-stage>@include('bench.page', ['page' => $content])</div>
+        </div>
+        <p class="visually-hidden" role="status" data-said></p>
+        <nav class="rail" aria-label="Pages">
+            @foreach ($worksheet->pages as $other)
+                <a href="{{ route('bench', [$worksheet, $other->position]) }}" @if ($other->is($row)) aria-current="page" @endif>
+                    @php($printed = $other->current->page()->backdrop)
+                    @if ($printed)<img src="{{ route('backdrops.show', ['source' => $printed->source, 'page' => $printed->page, 'size' => 'thumbnail'], false) }}" alt="" loading="lazy">@endif
+                    <span>{{ $other->position }}</span>
+                </a>
+            @endforeach
+        </nav>
+    </main>
+    <aside class="ledger" aria-label="On this page">
+        <div class="ledger__head">
+            <h2>Lay on the page</h2>
+            <div class="tools" role="group" aria-label="What to draw">
+                <button type="button" class="tool tool--box" data-tool="short" aria-pressed="false"><b>Short box</b><kbd>S</kbd></button>
+                <button type="button" class="tool tool--box" data-tool="lines" aria-pressed="false"><b>Lines box</b><kbd>B</kbd></button>
+                <button type="button" class="tool tool--patch" data-tool="patch" aria-pressed="false"><b>Patch</b><kbd>P</kbd></button>
+                <button type="button" class="tool tool--label" data-tool="label" aria-pressed="false"><b>Label</b><kbd>L</kbd></button>
+            </div>
+            <p class="ledger__hint" data-hint>Choose one, then draw it on the page.</p>
+        </div>
+        <fieldset class="traits" data-traits hidden>
+            <legend data-traits-title>Selected</legend>
+            <div class="traits__row" data-trait-for="text"><label for="trait-text">Words</label><textarea id="trait-text" class="form-control" data-trait="text" rows="3" maxlength="2000"></textarea></div>
+            <div class="traits__row" data-trait-for="prompt"><label for="trait-prompt">Prompt</label><input id="trait-prompt" class="form-control" data-trait="prompt" maxlength="200"></div>
+            <div class="traits__row traits__row--side" data-trait-for="answer"><label for="trait-answer">Kind</label><select id="trait-answer" class="form-select" data-trait="answer"><option value="short">short text</option><option value="lines">several lines</option></select></div>
+            <div class="traits__row traits__row--side" data-trait-for="size"><label for="trait-size">Text size</label><input id="trait-size" type="number" class="form-control" data-trait="size" min="6" max="96" step="1"><span>pt</span></div>
+            <div class="traits__checks">
+                <label data-trait-for="cover"><input type="checkbox" class="form-check-input" data-trait="cover"> Cover the print</label>
+                <label data-trait-for="outline"><input type="checkbox" class="form-check-input" data-trait="outline"> Faint outline</label>
+                <label data-trait-for="bold"><input type="checkbox" class="form-check-input" data-trait="bold"> Bold</label>
+                <label data-trait-for="highlight"><input type="checkbox" class="form-check-input" data-trait="highlight"> Highlight</label>
+            </div>
+            <div class="verbs">
+                <button type="button" class="btn btn-plain" data-verb="repeat">Repeat</button>
+                <button type="button" class="btn btn-plain" data-verb="copy">Copy</button>
+                <button type="button" class="btn btn-plain btn-bad" data-verb="remove">Delete</button>
+            </div>
+        </fieldset>
+        <div class="verbs verbs--paste"><button type="button" class="btn btn-plain" data-verb="paste" hidden>Paste</button><button type="button" class="btn btn-plain" data-verb="all">Select all</button></div>
+        <div class="ledger__body" data-ledger>@include('bench.ledger', ['page' => $content])</div>
+    </aside>
+    <dialog class="keys" data-keys-list aria-labelledby="keys-title">
+        <h2 id="keys-title">Keys</h2>
+        <dl>
+            @foreach ([['S, B, P, L', 'draw a short box, lines box, patch, label; Enter lays one in the middle'], ['Tab', 'next thing, in reading order'], ['Enter or Space', 'select; with Shift add to the selection'], ['Arrows', 'nudge by 1 point; with Shift by 10'], ['Alt + arrows', 'make wider, narrower, taller, lower'], ['Ctrl + D', 'repeat, at the same step as before'], ['Ctrl + C, X, V', 'copy, cut, paste; also on another page'], ['Ctrl + A', 'select all'], ['Delete', 'take off the page'], ['Ctrl + Z, Ctrl + Shift + Z', 'undo, redo'], ['Page Up, Page Down', 'the page before, the page after'], ['Esc', 'leave'], ['?', 'this list']] as [$keys, $does])
+                <div><dt>{{ $keys }}</dt><dd>{{ $does }}</dd></div>
+            @endforeach
+        </dl>
+        <form method="dialog"><button class="btn btn-primary">Close</button></form>
+    </dialog>
+</x-layout.bench>

@@ -1,0 +1,21 @@
+{{-- Everything on the page in reading order. --}}
+@php($tags = \OpenSlate\Page\Tags::of($page))
+<h2>On this page</h2>
+@if ($tags === [])
+    <p class="ledger__hint">Nothing yet. The printed page stays as it is; what you lay over it stands here.</p>
+@endif
+<ol class="rows">
+    @foreach ($tags as $id => $tag)
+        @php($element = $page->element((string) $id))
+        <li class="row-of row-of--{{ $element->kind()->value }}" data-row="{{ $id }}">
+            <button type="button" class="row-of__tag" data-row-select aria-pressed="false" aria-label="Select {{ $tag }}">{{ $tag }}</button>
+            @if ($element instanceof \OpenSlate\Page\AnswerBox)
+                <input class="row-of__words" data-row-trait="prompt" value="{{ $element->prompt }}" maxlength="200" aria-label="Prompt of {{ $tag }}" placeholder="Prompt">
+            @elseif ($element instanceof \OpenSlate\Page\Label)
+                <input class="row-of__words" data-row-trait="text" value="{{ str_replace("\n", ' ', $element->text) }}" maxlength="2000" aria-label="Words of {{ $tag }}" placeholder="Words" @readonly(str_contains($element->text, "\n"))>
+            @else
+                <span class="row-of__words row-of__words--plain">covers what is printed</span>
+            @endif
+        </li>
+    @endforeach
+</ol>

@@ -1,0 +1,1 @@
+<x-page.sheet :$page mode="bench" />

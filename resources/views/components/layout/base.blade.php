@@ -1,0 +1,16 @@
+@props(['title', 'bodyClass' => '', 'scripts' => []])
+<!doctype html>
+<html lang="en">
+<head>
+    <meta charset="utf-8">
+    <meta name="viewport" content="width=device-width, initial-scale=1, interactive-widget=resizes-content">
+    <meta name="theme-color" content="#26343B">
+    <title>{{ $title }} · Open Slate</title>
+    <link rel="icon" href="/icon.svg" type="image/svg+xml">
+    @vite(['resources/css/app.scss', 'resources/js/app.js', ...$scripts])
+</head>
+<body class="{{ $bodyClass }}" {{ $attributes }}>
+<a class="skip" href="#main">Skip to the page</a>
+{{ $slot }}
+</body>
+</html>

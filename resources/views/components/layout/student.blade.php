@@ -1,0 +1,9 @@
+@props(['title', 'scripts' => []])
+<x-layout.base :$title :$scripts body-class="student">
+    <header class="topbar">
+        <a class="brand" href="{{ route('day') }}">Open Slate</a>
+        <span class="topbar__who">{{ auth('student')->user()?->name }}</span>
+        <form method="post" action="{{ route('sign-out') }}" data-leave>@csrf<button class="btn btn-plain">Sign out</button></form>
+    </header>
+    {{ $slot }}
+</x-layout.base>

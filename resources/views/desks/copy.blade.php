@@ -1,0 +1,22 @@
+<x-layout.teacher :title="$copy->student->name.': '.$handout->title" at="handouts" :scripts="['resources/js/desks.js']">
+    <main id="main" class="room" data-desks data-changes="{{ route('desks.changes', $handout) }}" data-item="{{ $copy->handout_item_id }}" data-reload="yes">
+        <div class="room__head">
+            <p><a href="{{ route('desks', ['handout' => $handout, 'item' => $copy->handout_item_id]) }}">Back to the desks</a></p>
+            <h1>{{ $copy->student->name }}</h1>
+            <p>{{ $handout->title }}: {{ $edition->name }}</p>
+        </div>
+        <div data-large>
+            <p class="large__state" data-copy="{{ $copy->id }}" data-version="{{ $copy->version }}" data-state="{{ $copy->state->value }}">
+                <b>{{ \App\View\CopyWords::state($copy->standing(), $handout->due()) }}</b>
+                <span>{{ $copy->filled }} of {{ $edition->places_count }} filled</span>
+                <span>@if ($copy->changed_at)last change {{ $school->said($copy->changed_at) }}@else no change yet @endif</span>
+                @if ($copy->handed_in_at)<span>handed in {{ $school->said($copy->handed_in_at) }}</span>@endif
+            </p>
+            <ol class="large">
+                @foreach ($edition->frozenPages() as $index => $page)
+                    <li><x-page.sheet :$page :number="$index + 1" :of="$edition->pages_count" :texts="$copy->written()->texts()" sizes="(min-width: 900px) 860px, 100vw" /></li>
+                @endforeach
+            </ol>
+        </div>
+    </main>
+</x-layout.teacher>

@@ -1,0 +1,43 @@
+<x-layout.teacher :title="'Desks: '.$handout->title" at="handouts" :scripts="['resources/js/desks.js']">
+    <main id="main" class="room room--wide" @if ($item) data-desks data-changes="{{ route('desks.changes', $handout) }}" data-item="{{ $item->id }}" data-page="{{ $page }}" @endif>
+        <div class="room__head">
+            <h1>{{ $handout->title }}</h1>
+            <p>{{ $handout->classes->pluck('name')->join(', ', ' and ') }} · {{ $handout->due_at ? 'due '.$school->said($handout->due_at) : 'no due time' }}{{ $handout->points === null ? '' : ' · '.\App\View\JobState::count($handout->points, 'point') }}</p>
+        </div>
+        @if (session('done'))<p class="notice notice--good" role="status">{{ session('done') }}</p>@endif
+        @if ($item === null)
+            <p class="empty"><b>This was handed out to read.</b> There are no copies to watch.</p>
+        @else
+            <div class="desks__bar">
+                @php($own = $handout->items->filter(fn ($one) => $one->mode === \OpenSlate\Handout\Mode::OwnCopy))
+                @if ($own->count() > 1)
+                    <nav aria-label="Items">@foreach ($own as $one)<a class="btn btn-plain" href="{{ route('desks', ['handout' => $handout, 'item' => $one->id]) }}" @if ($one->is($item)) aria-current="page" @endif>{{ $one->edition->name }}</a>@endforeach</nav>
+                @endif
+                @if ($item->edition->pages_count > 1)
+                    <nav class="desks__pages" aria-label="Which page to show"><span>Show</span>
+                        <a class="btn btn-plain" href="{{ route('desks', ['handout' => $handout, 'item' => $item->id]) }}" @if ($page === 0) aria-current="page" @endif>where each one is</a>
+                        @for ($n = 1; $n <= $item->edition->pages_count; $n++)<a class="btn btn-plain" href="{{ route('desks', ['handout' => $handout, 'item' => $item->id, 'page' => $n]) }}" @if ($page === $n) aria-current="page" @endif>page {{ $n }}</a>@endfor
+                    </nav>
+                @endif
+                <p class="desks__tally" data-tally role="status"></p>
+                <p class="desks__pulse" data-pulse>Live</p>
+            </div>
+            @if ($copies->isEmpty())
+                <p class="empty"><b>Nobody has this yet.</b> Students who join the class get it at once.</p>
+            @endif
+            @php($pages = $item->edition->frozenPages())
+            @php($classNames = $handout->classes->pluck('name', 'id'))
+            @php($byClass = $copies->groupBy(fn ($copy) => $handout->recipients->firstWhere('id', $copy->student_id)?->classes->first(fn ($class) => $classNames->has($class->id))->name ?? 'No class now'))
+            @foreach ($byClass->sortKeys() as $name => $some)
+                <section class="desks__class" aria-label="{{ $name }}">
+                    @if ($byClass->count() > 1)<h2>{{ $name }}</h2>@endif
+                    <ul class="desks">
+                        @foreach ($some as $copy)
+                            @include('desks.desk', ['edition' => $item->edition, 'due' => $handout->due()])
+                        @endforeach
+                    </ul>
+                </section>
+            @endforeach
+        @endif
+    </main>
+</x-layout.teacher>

@@ -1,0 +1,46 @@
+<x-layout.teacher title="Shelf" at="shelf">
+    <main id="main" class="room">
+        <div class="room__head"><h1>Shelf</h1></div>
+        <section class="bring" x-data="bringIn" data-url="{{ route('worksheets.store') }}" data-most="{{ config('slate.files.most_bytes') }}" data-token="{{ csrf_token() }}" aria-label="Bring in a PDF"
+            x-on:dragover.prevent="over" x-on:dragleave="away" x-on:drop.prevent="drop" x-bind:class="classes">
+            <label class="btn btn-primary" for="bring-file">Bring in a PDF</label>
+            <input id="bring-file" class="visually-hidden" type="file" accept="application/pdf,.pdf" x-on:change="choose" x-ref="file">
+            <p class="bring__hint" x-show="idle">or drop one anywhere on this strip. Up to 100 MB and 300 pages; it is kept exactly as it is.</p>
+            <div class="bring__run" x-show="busy" x-cloak>
+                <p><span x-text="words"></span></p>
+                <progress max="100" x-bind:value="percent" aria-label="Upload"></progress>
+            </div>
+            <p class="bring__problem" role="alert" x-show="problem" x-cloak x-text="problem"></p>
+        </section>
+
+        @if ($worksheets->isEmpty())
+            <p class="empty"><b>Nothing on the shelf yet.</b> Bring in a PDF: a worksheet, a workbook, a whole bought pack. It becomes a master, from which you cut what the class needs.</p>
+        @endif
+        <ul class="shelf">
+            @foreach ($worksheets as $worksheet)
+                <li class="shelf__item" @if ($worksheet->state === \App\Models\WorksheetState::Preparing) x-data="preparing" data-url="{{ route('worksheets.progress', $worksheet) }}" @endif>
+                    <a class="shelf__link" href="{{ route('worksheets.show', $worksheet) }}">
+                        <span class="shelf__cover" aria-hidden="true">
+                            @if ($backdrop = $worksheet->pages->first()?->backdrop)
+                                <img src="{{ route('backdrops.show', ['source' => $backdrop->source, 'page' => $backdrop->page, 'size' => 'thumbnail'], false) }}" alt="" loading="lazy">
+                            @endif
+                        </span>
+                        <span class="shelf__words">
+                            <b class="shelf__name">{{ $worksheet->name }}</b>
+                            @if ($worksheet->state === \App\Models\WorksheetState::Failed)
+                                <span class="shelf__problem">Could not be prepared</span>
+                            @elseif ($worksheet->state === \App\Models\WorksheetState::Preparing)
+                                <span x-text="words">Preparing: {{ $worksheet->pages_count }} of {{ $worksheet->pages_total }} pages</span>
+                                <progress max="{{ $worksheet->pages_total }}" value="{{ $worksheet->pages_count }}" x-bind:value="done" aria-label="Preparing {{ $worksheet->name }}"></progress>
+                            @else
+                                <span>{{ \App\View\JobState::count($worksheet->pages_total, 'page') }}@if ($worksheet->editions_count), handed out {{ $worksheet->editions_count === 1 ? 'once' : $worksheet->editions_count.' times' }}@endif</span>
+                            @endif
+                            <span class="shelf__origin">{{ $worksheet->isMaster() ? 'Master'.($worksheet->sets_count ? ', '.\App\View\JobState::count($worksheet->sets_count, 'set').' cut' : '') : "Pages {$worksheet->cut_from} of {$worksheet->master->name}" }}</span>
+                            <time class="shelf__time" datetime="{{ $worksheet->updated_at->toIso8601String() }}">{{ $school->brief($worksheet->updated_at) }}</time>
+                        </span>
+                    </a>
+                </li>
+            @endforeach
+        </ul>
+    </main>
+</x-layout.teacher>

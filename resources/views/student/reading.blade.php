@@ -1,0 +1,10 @@
+<x-layout.student :title="$item->edition->name">
+    <main id="main" class="room">
+        <div class="room__head"><p><a href="{{ route('day') }}">My day</a></p><h1>{{ $item->edition->name }}</h1><p>{{ $item->handout->title }}, to read</p></div>
+        <ol class="large">
+            @foreach ($item->edition->frozenPages() as $index => $page)
+                <li><x-page.sheet :$page :number="$index + 1" :of="$item->edition->pages_count" sizes="(min-width: 900px) 860px, 100vw" /></li>
+            @endforeach
+        </ol>
+    </main>
+</x-layout.student>

@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Controllers\BackdropController;
+use App\Http\Controllers\BenchController;
+use App\Http\Controllers\ClassController;
+use App\Http\Controllers\ClassDoorController;
+use App\Http\Controllers\CopyController;
+use App\Http\Controllers\DayController;
+use App\Http\Controllers\DesksController;
+use App\Http\Controllers\HandoutController;
+use App\Http\Controllers\HomeController;
+use App\Http\Controllers\PageController;
+use App\Http\Controllers\PageSetController;
+use App\Http\Controllers\ReadingController;
+use App\Http\Controllers\ShelfController;
+use App\Http\Controllers\SignInController;
+use App\Http\Controllers\WorksheetController;
+use Illuminate\Support\Facades\Route;
+
+Route::get('/', HomeController::class)->name('home');
+
+Route::middleware('guest:teacher')->group(function (): void {
+    Route::get('sign-in', [SignInController::class, 'create'])->name('sign-in');
+    Route::post('sign-in', [SignInController::class, 'store'])->middleware('throttle:sign-in');
+});
+Route::post('sign-out', [SignInController::class, 'destroy'])->middleware('auth:teacher,student')->name('sign-out');
+
+Route::middleware('guest:student')->group(function (): void {
+    Route::get('class', [ClassDoorController::class, 'code'])->name('class.code');
+    Route::post('class', [ClassDoorController::class, 'find'])->middleware('throttle:class-code');
+    Route::get('class/{class:code}', [ClassDoorController::class, 'names'])->middleware('throttle:class-code')->name('class.names');
+    Route::post('class/{class:code}', [ClassDoorController::class, 'enter'])->middleware('throttle:pin')->name('class.enter');
+});
+
+Route::middleware('auth:teacher')->group(function (): void {
+    Route::get('shelf', ShelfController::class)->name('shelf');
+
+    Route::post('worksheets', [WorksheetController::class, 'store'])->middleware('throttle:bring-in')->name('worksheets.store');
+    Route::get('worksheets/{worksheet}', [WorksheetController::class, 'show'])->can('view', 'worksheet')->name('worksheets.show');
+    Route::get('worksheets/{worksheet}/progress', [WorksheetController::class, 'progress'])->can('view', 'worksheet')->name('worksheets.progress');
+    Route::post('worksheets/{worksheet}/sets', [PageSetController::class, 'store'])->can('update', 'worksheet')->name('sets.store');
+    Route::get('worksheets/{worksheet}/boxes/{number?}', [BenchController::class, 'show'])->whereNumber('number')->can('update', 'worksheet')->name('bench');
+    Route::get('worksheets/{worksheet}/hand-out', [HandoutController::class, 'create'])->can('update', 'worksheet')->name('handouts.create');
+    Route::post('worksheets/{worksheet}/hand-out', [HandoutController::class, 'store'])->can('update', 'worksheet')->name('handouts.store');
+
+    Route::get('pages/{page}', [PageController::class, 'show'])->can('view', 'page')->name('pages.show');
+    Route::post('pages/{page}/edits', [PageController::class, 'edit'])->can('update', 'page')->name('pages.edit');
+    Route::post('pages/{page}/undo', [PageController::class, 'undo'])->can('update', 'page')->name('pages.undo');
+    Route::post('pages/{page}/redo', [PageController::class, 'redo'])->can('update', 'page')->name('pages.redo');
+
+    Route::get('handouts', [HandoutController::class, 'index'])->name('handouts.index');
+    Route::get('handouts/{handout}', [DesksController::class, 'show'])->can('watch', 'handout')->name('desks');
+    Route::get('handouts/{handout}/changes', [DesksController::class, 'changes'])->can('watch', 'handout')->name('desks.changes');
+    Route::get('copies/{copy}', [DesksController::class, 'copy'])->can('watch', 'copy')->name('desks.copy');
+
+    Route::get('classes', [ClassController::class, 'index'])->name('classes.index');
+    Route::post('classes', [ClassController::class, 'store'])->name('classes.store');
+    Route::get('classes/{class}', [ClassController::class, 'show'])->can('view', 'class')->name('classes.show');
+    Route::post('classes/{class}/students', [ClassController::class, 'enrol'])->can('update', 'class')->name('classes.enrol');
+    Route::post('classes/{class}/students/{student}/pin', [ClassController::class, 'pin'])->can('update', 'class')->scopeBindings()->name('classes.pin');
+});
+
+Route::middleware('auth:student')->prefix('my')->group(function (): void {
+    Route::get('day', DayController::class)->name('day');
+    Route::get('copies/{copy}', [CopyController::class, 'show'])->can('work', 'copy')->name('copies.show');
+    Route::patch('copies/{copy}', [CopyController::class, 'save'])->can('work', 'copy')->name('copies.save');
+    Route::post('copies/{copy}/hand-in', [CopyController::class, 'handIn'])->can('work', 'copy')->name('copies.hand-in');
+    Route::post('copies/{copy}/take-back', [CopyController::class, 'takeBack'])->can('work', 'copy')->name('copies.take-back');
+    Route::get('readings/{item}', ReadingController::class)->can('read', 'item')->name('readings.show');
+});
+
+Route::get('backdrops/{source}/{page}/{size}', BackdropController::class)
+    ->middleware('auth:teacher,student')
+    ->where(['source' => '[0-9a-f]{64}', 'page' => '[0-9]{1,6}', 'size' => 'page|thumbnail'])
+    ->name('backdrops.show');

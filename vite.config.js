@@ -1,0 +1,13 @@
+import { defineConfig } from 'vite';
+import laravel from 'laravel-vite-plugin';
+
+export default defineConfig({
+    plugins: [
+        laravel({
+            input: ['resources/css/app.scss', 'resources/js/app.js', 'resources/js/bench.js', 'resources/js/copy.js', 'resources/js/desks.js'],
+            refresh: false,
+        }),
+    ],
+    build: { assetsInlineLimit: 0, modulePreload: { polyfill: false } },
+    css: { preprocessorOptions: { scss: { quietDeps: true, silenceDeprecations: ['import', 'global-builtin', 'color-functions', 'if-function'] } } },
+});
