@@ -6,11 +6,14 @@ namespace App;
 
 use Carbon\CarbonImmutable;
 use DateTimeInterface;
+use InvalidArgumentException;
 
 /** The school that this program runs for: its name, and its clock. Times are stored in UTC and shown by this clock. */
 final readonly class School
 {
-    public function __construct(public string $name, public string $timezone) {}
+    public function __construct(public string $name, public string $timezone)
+    {
+    }
 
     public function local(DateTimeInterface $time): CarbonImmutable
     {
@@ -37,6 +40,6 @@ final readonly class School
     public function at(string $date, string $time): CarbonImmutable
     {
         return CarbonImmutable::createFromFormat('!Y-m-d H:i', "{$date} {$time}", $this->timezone)
-            ?: throw new \InvalidArgumentException("\"{$date} {$time}\" is no date and time.");
+            ?: throw new InvalidArgumentException("\"{$date} {$time}\" is no date and time.");
     }
 }

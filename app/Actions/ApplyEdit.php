@@ -13,7 +13,9 @@ use OpenSlate\Page\PageCodec;
 /** Applies one edit to a page, as its next revision. */
 final class ApplyEdit
 {
-    public function __construct(private RevisePage $revise) {}
+    public function __construct(private RevisePage $revise)
+    {
+    }
 
     /**
      * @param  int  $base  the revision that the edit was made on

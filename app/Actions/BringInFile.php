@@ -18,7 +18,9 @@ use Illuminate\Support\Str;
 /** Keeps a file byte for byte and starts a master from it; its pages are drawn by a job. */
 final class BringInFile
 {
-    public function __construct(private PdfReader $reader, private FileStore $files) {}
+    public function __construct(private PdfReader $reader, private FileStore $files)
+    {
+    }
 
     /**
      * @param  string  $name  the file's name as the teacher knows it

@@ -12,7 +12,9 @@ use Illuminate\Support\Facades\DB;
 /** Adds a student to a class, with a copy of whatever the whole class has been given. */
 final class EnrolStudent
 {
-    public function __construct(private GiveCopies $give) {}
+    public function __construct(private GiveCopies $give)
+    {
+    }
 
     /** @param  string  $pin  four digits */
     public function __invoke(SchoolClass $class, string $name, string $pin): Student

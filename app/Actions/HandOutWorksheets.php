@@ -13,7 +13,9 @@ use Illuminate\Support\Facades\DB;
 /** Hands worksheets out: freezes an edition of each and gives every student a copy. All of it, or nothing. */
 final class HandOutWorksheets
 {
-    public function __construct(private FreezeEdition $freeze, private GiveCopies $give) {}
+    public function __construct(private FreezeEdition $freeze, private GiveCopies $give)
+    {
+    }
 
     public function __invoke(Teacher $teacher, HandoutPlan $plan): Handout
     {

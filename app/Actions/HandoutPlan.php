@@ -26,5 +26,6 @@ final readonly class HandoutPlan
         public array $items,
         public array $classes,
         public array $chosen = [],
-    ) {}
+    ) {
+    }
 }

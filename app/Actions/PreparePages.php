@@ -37,7 +37,8 @@ final class PreparePages
         private PageRenderer $renderer,
         private PagePaper $paper,
         private FileStore $files,
-    ) {}
+    ) {
+    }
 
     /** @throws FileRefused when a page cannot be drawn */
     public function __invoke(Worksheet $master): void

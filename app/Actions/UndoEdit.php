@@ -11,7 +11,9 @@ use OpenSlate\Edit\EditRefused;
 /** Steps back to what a page was before the last edit, or forward again. */
 final class UndoEdit
 {
-    public function __construct(private RevisePage $revise) {}
+    public function __construct(private RevisePage $revise)
+    {
+    }
 
     /** @throws StaleEdit|EditRefused */
     public function __invoke(WorksheetPage $page, int $base): PageRevision

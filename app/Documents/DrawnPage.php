@@ -7,5 +7,7 @@ namespace App\Documents;
 /** A page of a PDF with both of its pictures on disk, in a folder that will not last. */
 final readonly class DrawnPage
 {
-    public function __construct(public PdfPage $page, public string $image, public string $thumbnail) {}
+    public function __construct(public PdfPage $page, public string $image, public string $thumbnail)
+    {
+    }
 }

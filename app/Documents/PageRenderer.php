@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Documents;
 
 use Generator;
-use OpenSlate\Paper\Length;
 use OpenSlate\Paper\Raster;
 use Symfony\Component\Process\Exception\ProcessTimedOutException;
 

@@ -22,7 +22,9 @@ final class PrepareMaster implements ShouldQueue
 
     public int $timeout = 800;
 
-    public function __construct(public readonly int $worksheetId) {}
+    public function __construct(public readonly int $worksheetId)
+    {
+    }
 
     public function handle(PreparePages $prepare, DropMaster $drop): void
     {

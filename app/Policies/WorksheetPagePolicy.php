@@ -10,7 +10,9 @@ use App\Models\WorksheetPage;
 
 final class WorksheetPagePolicy
 {
-    public function __construct(private WorksheetPolicy $worksheets) {}
+    public function __construct(private WorksheetPolicy $worksheets)
+    {
+    }
 
     public function view(Teacher|Student $user, WorksheetPage $page): bool
     {

@@ -8,6 +8,7 @@ use App\School;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\View;
 use Illuminate\Support\ServiceProvider;
@@ -38,6 +39,6 @@ final class AppServiceProvider extends ServiceProvider
             Limit::perHour(30)->by('student-hour|'.$request->string('student')),
             Limit::perMinute(200)->by('ip|'.$request->ip()),
         ]);
-        RateLimiter::for('bring-in', fn (Request $request): Limit => Limit::perMinute(30)->by('teacher|'.$request->user()?->getAuthIdentifier()));
+        RateLimiter::for('bring-in', fn (Request $request): Limit => Limit::perMinute(30)->by('teacher|'.Auth::guard('teacher')->id()));
     }
 }

@@ -11,7 +11,9 @@ use App\Models\WorksheetState;
 /** What the job sheet says of a worksheet: where it comes from, and how far each station has come, in words. */
 final readonly class JobState
 {
-    public function __construct(private Worksheet $worksheet) {}
+    public function __construct(private Worksheet $worksheet)
+    {
+    }
 
     public function origin(): string
     {

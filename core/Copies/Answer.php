@@ -11,7 +11,9 @@ final readonly class Answer
      * @param  int  $revision  the copy's revision in which it was saved
      * @param  string  $window  the browser window that wrote it
      */
-    public function __construct(public string $text, public int $revision, public string $window) {}
+    public function __construct(public string $text, public int $revision, public string $window)
+    {
+    }
 
     /** Whether anything stands here: spaces of any kind, and characters that show nothing, do not count. */
     public function isFilled(): bool

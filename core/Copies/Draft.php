@@ -17,7 +17,9 @@ final readonly class Draft
      * @param  string  $window  the browser window's own name
      * @param  array<string, string>  $answers  text by place
      */
-    public function __construct(public int $base, public string $window, public array $answers) {}
+    public function __construct(public int $base, public string $window, public array $answers)
+    {
+    }
 
     /** @throws InvalidJson when it is no draft, names a place that is not there, or is too long */
     public static function decode(mixed $value, Places $places): self

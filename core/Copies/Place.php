@@ -10,7 +10,9 @@ use OpenSlate\Page\AnswerForm;
 final readonly class Place
 {
     /** @param  string  $key  page number in the edition, a dot, and the element's id: "2.k3f9" */
-    public function __construct(public string $key, public AnswerForm $form) {}
+    public function __construct(public string $key, public AnswerForm $form)
+    {
+    }
 
     public static function key(int $page, string $element): string
     {

@@ -13,7 +13,9 @@ use OpenSlate\Page\Page;
 final readonly class Places
 {
     /** @param  array<string, Place>  $places  by key */
-    private function __construct(private array $places) {}
+    private function __construct(private array $places)
+    {
+    }
 
     /** @param  list<Page>  $pages  in the order of the edition */
     public static function of(array $pages): self

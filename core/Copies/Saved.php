@@ -11,5 +11,7 @@ final readonly class Saved
      * @param  array<string, string>  $conflicts  what stands on the server, by place, where another window was first
      * @param  array<string, string>  $newer  what other windows wrote meanwhile in places that the draft leaves alone
      */
-    public function __construct(public Work $work, public array $conflicts, public array $newer) {}
+    public function __construct(public Work $work, public array $conflicts, public array $newer)
+    {
+    }
 }

@@ -10,7 +10,9 @@ use OpenSlate\Handout\Due;
 /** Where a copy stands between lying unopened and being handed in. */
 final readonly class Standing
 {
-    private function __construct(public CopyState $state, public ?DateTimeImmutable $handedInAt) {}
+    private function __construct(public CopyState $state, public ?DateTimeImmutable $handedInAt)
+    {
+    }
 
     public static function of(CopyState $state, ?DateTimeImmutable $handedInAt): self
     {

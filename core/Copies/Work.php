@@ -13,7 +13,9 @@ final readonly class Work
     public const VERSION = 1;
 
     /** @param  array<string, Answer>  $answers  by place */
-    private function __construct(public int $revision, private array $answers) {}
+    private function __construct(public int $revision, private array $answers)
+    {
+    }
 
     public static function none(): self
     {

@@ -18,7 +18,9 @@ use OpenSlate\Page\Page;
 final readonly class Change implements Edit
 {
     /** @param  array<string, mixed>  $properties  by name in the page format */
-    public function __construct(public Selection $selection, public array $properties) {}
+    public function __construct(public Selection $selection, public array $properties)
+    {
+    }
 
     public function apply(Page $page): Page
     {

@@ -11,7 +11,9 @@ use OpenSlate\Page\Page;
 /** Moves elements together, in points; at the paper's edge they stop, keeping their places to each other. */
 final readonly class Move implements Edit
 {
-    public function __construct(public Selection $selection, public float $dx, public float $dy) {}
+    public function __construct(public Selection $selection, public float $dx, public float $dy)
+    {
+    }
 
     public function apply(Page $page): Page
     {

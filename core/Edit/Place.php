@@ -11,7 +11,9 @@ use OpenSlate\Page\Page;
 final readonly class Place implements Edit
 {
     /** @param  list<Element>  $elements */
-    public function __construct(public array $elements) {}
+    public function __construct(public array $elements)
+    {
+    }
 
     public function apply(Page $page): Page
     {

@@ -10,7 +10,9 @@ use OpenSlate\Page\Page;
 /** Takes elements off the page. */
 final readonly class Remove implements Edit
 {
-    public function __construct(public Selection $selection) {}
+    public function __construct(public Selection $selection)
+    {
+    }
 
     public function apply(Page $page): Page
     {

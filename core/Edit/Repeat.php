@@ -20,7 +20,8 @@ final readonly class Repeat implements Edit
         public float $dy,
         public int $times,
         public Closure $newId,
-    ) {}
+    ) {
+    }
 
     public function apply(Page $page): Page
     {

@@ -12,7 +12,9 @@ use OpenSlate\Page\Page;
 final readonly class Resize implements Edit
 {
     /** @param  array<string, Frame>  $frames  by element id */
-    public function __construct(public array $frames) {}
+    public function __construct(public array $frames)
+    {
+    }
 
     public function apply(Page $page): Page
     {

@@ -16,7 +16,9 @@ final readonly class Revision
      * @param  int|null  $undoTo  the revision whose content an undo brings back
      * @param  int|null  $redoTo  the revision whose content a redo brings back
      */
-    public function __construct(public int $number, public ?int $undoTo = null, public ?int $redoTo = null) {}
+    public function __construct(public int $number, public ?int $undoTo = null, public ?int $redoTo = null)
+    {
+    }
 
     public static function first(): self
     {

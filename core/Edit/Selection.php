@@ -11,7 +11,9 @@ use OpenSlate\Page\Page;
 final readonly class Selection
 {
     /** @param  non-empty-list<string>  $ids */
-    private function __construct(public array $ids) {}
+    private function __construct(public array $ids)
+    {
+    }
 
     /**
      * @param  list<string>  $ids

@@ -18,7 +18,8 @@ final readonly class Frame
         public float $y,
         public float $width,
         public float $height,
-    ) {}
+    ) {
+    }
 
     /** @throws InvalidArgumentException when a number is not finite, or a side is negative */
     public static function of(float $x, float $y, float $width, float $height): self

@@ -9,7 +9,9 @@ use DateTimeImmutable;
 /** When work is wanted, if there is such a time. The moment itself is still in time. */
 final readonly class Due
 {
-    public function __construct(public ?DateTimeImmutable $at) {}
+    public function __construct(public ?DateTimeImmutable $at)
+    {
+    }
 
     public function isPast(DateTimeImmutable $now): bool
     {

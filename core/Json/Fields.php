@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace OpenSlate\Json;
 
+use BackedEnum;
+
 /**
  * Reads the fields of one decoded JSON object by type, and names the path of whatever is missing, odd or unknown.
  */
@@ -13,7 +15,9 @@ final class Fields
     private array $read = [];
 
     /** @param  array<array-key, mixed>  $values */
-    private function __construct(private readonly array $values, private readonly string $path) {}
+    private function __construct(private readonly array $values, private readonly string $path)
+    {
+    }
 
     /** @throws InvalidJson when the value is no JSON object */
     public static function of(mixed $value, string $path = '$'): self
@@ -111,7 +115,7 @@ final class Fields
      * @param  class-string<T>  $enum
      * @return T
      */
-    public function oneOf(string $name, string $enum): \BackedEnum
+    public function oneOf(string $name, string $enum): BackedEnum
     {
         $value = $this->value($name);
         foreach ($enum::cases() as $case) {
@@ -119,7 +123,7 @@ final class Fields
                 return $case;
             }
         }
-        $allowed = implode(', ', array_map(fn (\BackedEnum $case): string => (string) $case->value, $enum::cases()));
+        $allowed = implode(', ', array_map(fn (BackedEnum $case): string => (string) $case->value, $enum::cases()));
 
         throw $this->wrong($name, "must be one of {$allowed}");
     }

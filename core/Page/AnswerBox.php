@@ -25,7 +25,8 @@ final readonly class AnswerBox implements Element
         public float $size = TextSize::NORMAL,
         public bool $cover = false,
         public bool $outline = true,
-    ) {}
+    ) {
+    }
 
     public function id(): string
     {

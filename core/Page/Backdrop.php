@@ -9,7 +9,9 @@ use InvalidArgumentException;
 /** The printed page under the elements: one page of a stored file, named by the file's SHA-256. */
 final readonly class Backdrop
 {
-    private function __construct(public string $source, public int $page) {}
+    private function __construct(public string $source, public int $page)
+    {
+    }
 
     /** @throws InvalidArgumentException */
     public static function of(string $source, int $page): self

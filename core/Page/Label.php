@@ -19,7 +19,8 @@ final readonly class Label implements Element
         public float $size = TextSize::NORMAL,
         public bool $bold = false,
         public bool $highlight = false,
-    ) {}
+    ) {
+    }
 
     public function id(): string
     {

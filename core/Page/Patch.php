@@ -9,7 +9,9 @@ use OpenSlate\Geometry\Frame;
 /** Covers something printed, in the paper's colour. */
 final readonly class Patch implements Element
 {
-    public function __construct(public string $id, public Frame $frame) {}
+    public function __construct(public string $id, public Frame $frame)
+    {
+    }
 
     public function id(): string
     {

@@ -9,7 +9,9 @@ use InvalidArgumentException;
 /** An opaque sRGB colour, written "#rrggbb". */
 final readonly class Colour
 {
-    private function __construct(public string $hex) {}
+    private function __construct(public string $hex)
+    {
+    }
 
     /** @throws InvalidArgumentException when it is not written "#rrggbb" */
     public static function of(string $hex): self

@@ -23,7 +23,8 @@ final readonly class PageBoxes
         public ?array $crop = null,
         public Rotation $rotation = Rotation::None,
         public float $userUnit = 1.0,
-    ) {}
+    ) {
+    }
 
     /**
      * What a reader shows: the crop box where it lies on the medium, turned, in points.

@@ -17,7 +17,9 @@ final readonly class Raster
 
     public const THUMBNAIL_LONGEST = 1200;
 
-    private function __construct(public int $width, public int $height) {}
+    private function __construct(public int $width, public int $height)
+    {
+    }
 
     public static function page(Size $size): self
     {

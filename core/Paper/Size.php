@@ -15,7 +15,9 @@ final readonly class Size
     /** Below this nobody could read a word on it. */
     public const SMALLEST = 10.0;
 
-    private function __construct(public float $width, public float $height) {}
+    private function __construct(public float $width, public float $height)
+    {
+    }
 
     /** @throws UnusableSize when a side is outside the limits */
     public static function of(float $width, float $height): self

@@ -28,7 +28,7 @@ const blanks = () => {
             const prompt = before?.matches('b') ? before.textContent : '';
             if (one.matches('.lines')) return { answer: 'lines', prompt: '', ...tidy(frame) };
             if (one.matches('td')) return { answer: 'short', prompt: '', ...tidy({ x: frame.x + 1.5, y: frame.y + 1.5, width: frame.width - 3, height: frame.height - 3 }) };
-            return { answer: 'short', prompt, ...tidy({ x: frame.x, y: frame.y + frame.height - 17, width: frame.width, height: 16.5 }) };
+            return { answer: 'short', prompt, ...tidy({ x: frame.x, y: frame.y + frame.height - 15.5, width: frame.width, height: 15 }) };
         });
     });
 };

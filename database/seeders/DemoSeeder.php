@@ -7,8 +7,8 @@ namespace Database\Seeders;
 use App\Actions\ApplyEdit;
 use App\Actions\BringInFile;
 use App\Actions\CutPageSet;
-use App\Actions\HandOutWorksheets;
 use App\Actions\HandoutPlan;
+use App\Actions\HandOutWorksheets;
 use App\Actions\MoveCopy;
 use App\Actions\SaveWork;
 use App\Models\Copy;
@@ -44,7 +44,7 @@ final class DemoSeeder extends Seeder
     private const CURLEW = ['Alba Weir', 'Benno Crane', 'Carys Dune', 'Dev Rowan', 'Elsa Marram', 'Finn Adeyo', 'Greta Sloe', 'Hugo Pike', 'Ines Calder', 'Jonas Eddy', 'Kezia Lund', 'Leo Thrift', 'Maya Corrie', 'Noor Staith', 'Otis Brand', 'Pia Lowen', 'Rafi Gorse', 'Sadie Mull', 'Theo Anker', 'Una Brack', 'Viggo Shaw', 'Willa Combe', 'Xan Petrel', 'Yara Moss', 'Zadie Loch', 'Zeke Tarrant'];
 
     private const ANSWERS = [
-        ['19:46', 'Saturday', '12 hours 24 minutes', '10:55', '14:55', "Danger! The mud is soft and the tide comes in fast.\nAsk at the harbour office before you cross."],
+        ['19:46', 'Saturday', '12 h 24 min', '10:55', '14:55', "Danger! The mud is soft and the tide comes in fast.\nAsk at the harbour office before you cross."],
         ['19:46', 'Saturday', '12 h 24 min', '10.55', '14.55', 'Stop. Do not cross when the water is coming in.'],
         ['19.46', 'Sunday', '12 hours', '', '', ''],
         ['7:46 pm', 'Saturday', '', '', '', ''],
@@ -59,7 +59,8 @@ final class DemoSeeder extends Seeder
         private SaveWork $save,
         private MoveCopy $move,
         private School $school,
-    ) {}
+    ) {
+    }
 
     public function run(): void
     {

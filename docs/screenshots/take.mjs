@@ -32,7 +32,7 @@ await teacher.getByRole('button', { name: 'Sign in' }).click();
 await teacher.waitForURL('**/shelf');
 await shot(teacher, 'shelf');
 
-await teacher.getByRole('link', { name: /The Working Harbour/ }).first().click();
+await teacher.getByRole('link', { name: /^The Working Harbour/ }).click();
 for (const number of [6, 7, 8]) await teacher.getByRole('checkbox', { name: `Page ${number}`, exact: false }).nth(0).check();
 await shot(teacher, 'contact-sheet');
 await teacher.getByRole('link', { name: /^Boxes/ }).click();
@@ -62,7 +62,7 @@ await student.goto('/class');
 await student.getByLabel(/code/).fill('HERN26');
 await student.getByRole('button', { name: 'Next' }).click();
 await shot(student, 'names');
-await student.getByText('Dara Osei-Lund').click();
+await student.getByLabel('Dara Osei-Lund').check();
 await student.getByLabel('Your PIN').fill('2468');
 await student.getByRole('button', { name: 'Come in' }).click();
 await student.waitForURL('**/day');

@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use PHPUnit\Framework\TestCase;
+use RecursiveDirectoryIterator;
+use RecursiveIteratorIterator;
+use SplFileInfo;
+
+/** The rules of docs/architecture.md that code can break without anyone noticing. */
+final class ArchitectureTest extends TestCase
+{
+    public function test_the_core_knows_nothing_but_php_and_itself(): void
+    {
+        foreach ($this->files('core') as $path => $code) {
+            preg_match_all('/^use (?:function )?\\\\?([A-Za-z]+)(\\\\[^;]*)?;/m', $code, $uses, PREG_SET_ORDER);
+            foreach ($uses as $use) {
+                $this->assertTrue(! isset($use[2]) || $use[1] === 'OpenSlate', "{$path} uses {$use[0]}");
+            }
+            // No clock, no chance, no files, no processes of its own.
+            $this->assertDoesNotMatchRegularExpression('/\b(time|microtime|date|rand|mt_rand|random_int|random_bytes|uniqid|file_get_contents|file_put_contents|fopen|exec|shell_exec|proc_open|getenv|config|app|now)\(/', $this->withoutMethods($code), $path);
+        }
+    }
+
+    public function test_only_documents_starts_other_programs(): void
+    {
+        foreach ($this->files('app') as $path => $code) {
+            if (! str_contains($path, 'app/Documents/')) {
+                $this->assertDoesNotMatchRegularExpression('/Symfony\\\\Component\\\\Process|\b(exec|shell_exec|proc_open|passthru|system|popen)\(/', $this->withoutMethods($code), $path);
+            }
+        }
+    }
+
+    public function test_views_ask_the_database_nothing(): void
+    {
+        foreach ($this->files('resources/views') as $path => $code) {
+            $this->assertDoesNotMatchRegularExpression('/::(where|query|find|all)\(|DB::|->(where|get|first|count)\(\)->get|->query\(/', $code, $path);
+        }
+    }
+
+    public function test_every_class_is_strict_and_final(): void
+    {
+        foreach ([...$this->files('core'), ...$this->files('app')] as $path => $code) {
+            $this->assertStringContainsString('declare(strict_types=1);', $code, $path);
+            $this->assertDoesNotMatchRegularExpression('/^class /m', $code, "{$path} is open to being extended");
+        }
+    }
+
+    /** Calls of methods and of named constructors may have any name. */
+    private function withoutMethods(string $code): string
+    {
+        return (string) preg_replace('/(->|::|function )\w+\(/', '(', $code);
+    }
+
+    /** @return array<string, string> code by path */
+    private function files(string $folder): array
+    {
+        $root = dirname(__DIR__, 2);
+        $files = [];
+        /** @var SplFileInfo $file */
+        foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator("{$root}/{$folder}", RecursiveDirectoryIterator::SKIP_DOTS)) as $file) {
+            if ($file->getExtension() === 'php') {
+                $files[substr($file->getPathname(), strlen($root) + 1)] = (string) file_get_contents($file->getPathname());
+            }
+        }
+        $this->assertNotEmpty($files);
+
+        return $files;
+    }
+}

@@ -1,0 +1,115 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Edit;
+
+use OpenSlate\Edit\Change;
+use OpenSlate\Edit\Edit;
+use OpenSlate\Edit\EditCodec;
+use OpenSlate\Edit\Move;
+use OpenSlate\Edit\Place;
+use OpenSlate\Edit\Remove;
+use OpenSlate\Edit\Repeat;
+use OpenSlate\Edit\Resize;
+use OpenSlate\Edit\Revision;
+use OpenSlate\Json\InvalidJson;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+final class EditCodecTest extends TestCase
+{
+    private const BOX = ['kind' => 'box', 'x' => 1, 'y' => 2, 'width' => 100, 'height' => 20, 'answer' => 'short', 'prompt' => '', 'size' => 12, 'cover' => false, 'outline' => true];
+
+    public function test_each_kind_of_edit_is_read(): void
+    {
+        $this->assertInstanceOf(Move::class, $this->read(['kind' => 'move', 'ids' => ['a'], 'dx' => 1, 'dy' => -0.5]));
+        $this->assertInstanceOf(Change::class, $this->read(['kind' => 'change', 'ids' => ['a'], 'set' => ['size' => 12]]));
+        $this->assertInstanceOf(Remove::class, $this->read(['kind' => 'remove', 'ids' => ['a', 'b', 'a']]));
+        $this->assertInstanceOf(Repeat::class, $this->read(['kind' => 'repeat', 'ids' => ['a'], 'dx' => 0, 'dy' => 20, 'times' => 3]));
+        $resize = $this->read(['kind' => 'resize', 'frames' => ['123' => ['x' => 1, 'y' => 2, 'width' => 3, 'height' => 4]]]);
+        $this->assertInstanceOf(Resize::class, $resize);
+        $this->assertSame(3.0, $resize->frames['123']->width);
+    }
+
+    public function test_new_elements_are_named_by_the_server(): void
+    {
+        $place = $this->read(['kind' => 'place', 'elements' => [self::BOX, self::BOX]]);
+
+        $this->assertInstanceOf(Place::class, $place);
+        $this->assertSame(['new1', 'new2'], array_map(fn ($element): string => $element->id(), $place->elements));
+    }
+
+    /** @return array<string, array{mixed, string}> */
+    public static function faults(): array
+    {
+        return [
+            'nothing' => [null, 'must be an object'],
+            'an unknown kind' => [['kind' => 'explode'], '"explode" is not known'],
+            'an id of its own choosing' => [['kind' => 'place', 'elements' => [['id' => 'a'] + self::BOX]], 'given by the server'],
+            'far too many times' => [['kind' => 'repeat', 'ids' => ['a'], 'dx' => 0, 'dy' => 1, 'times' => 5000], '$.edit.times'],
+            'too far' => [['kind' => 'move', 'ids' => ['a'], 'dx' => 1e9, 'dy' => 0], '$.edit.dx'],
+            'a step too many' => [['kind' => 'move', 'ids' => ['a'], 'dx' => 1, 'dy' => 0, 'dz' => 1], '$.edit.dz: is not known'],
+            'ids that are none' => [['kind' => 'remove', 'ids' => [['a']]], '$.edit.ids[0]'],
+            'half a frame' => [['kind' => 'resize', 'frames' => ['a' => ['x' => 1, 'y' => 1, 'width' => 5]]], '$.edit.frames.a.height: is missing'],
+        ];
+    }
+
+    #[DataProvider('faults')]
+    public function test_what_is_no_edit_is_refused_with_its_path(mixed $edit, string $said): void
+    {
+        $this->expectException(InvalidJson::class);
+        $this->expectExceptionMessage($said);
+        $this->read($edit);
+    }
+
+    public function test_undo_and_redo_walk_through_any_history(): void
+    {
+        // A model: the content of each revision, and two plain stacks beside it.
+        mt_srand(3);
+        $revisions = [1 => Revision::first()];
+        $content = [1 => 'c1'];
+        $now = 1;
+        [$undo, $redo] = [[], []];
+        for ($step = 0; $step < 400; $step++) {
+            $revision = $revisions[$now];
+            $choice = mt_rand(0, 2);
+            if ($choice === 0) {
+                $undo[] = $content[$now];
+                $redo = [];
+                $next = $revision->edited();
+                $content[$next->number] = "c{$next->number}";
+            } elseif ($choice === 1) {
+                $this->assertSame($undo === [], $revision->undoTo === null);
+                if ($revision->undoTo === null) {
+                    continue;
+                }
+                $redo[] = $content[$now];
+                $next = $revision->undone($revisions[$revision->undoTo]);
+                $content[$next->number] = $content[$revision->undoTo];
+                $this->assertSame(array_pop($undo), $content[$next->number]);
+            } else {
+                $this->assertSame($redo === [], $revision->redoTo === null);
+                if ($revision->redoTo === null) {
+                    continue;
+                }
+                $undo[] = $content[$now];
+                $next = $revision->redone($revisions[$revision->redoTo]);
+                $content[$next->number] = $content[$revision->redoTo];
+                $this->assertSame(array_pop($redo), $content[$next->number]);
+            }
+            $this->assertSame($now + 1, $next->number);
+            $revisions[$next->number] = $next;
+            $now = $next->number;
+        }
+    }
+
+    private function read(mixed $edit): Edit
+    {
+        $n = 0;
+
+        return EditCodec::decode($edit, function () use (&$n): string {
+            return 'new'.++$n;
+        });
+    }
+}

@@ -1,0 +1,119 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Page;
+
+use OpenSlate\Geometry\Frame;
+use OpenSlate\Json\InvalidJson;
+use OpenSlate\Page\AnswerBox;
+use OpenSlate\Page\AnswerForm;
+use OpenSlate\Page\Backdrop;
+use OpenSlate\Page\Label;
+use OpenSlate\Page\Page;
+use OpenSlate\Page\PageCodec;
+use OpenSlate\Page\Patch;
+use OpenSlate\Paper\Colour;
+use OpenSlate\Paper\Size;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+final class PageCodecTest extends TestCase
+{
+    public static function page(): Page
+    {
+        return new Page(Size::of(594.96, 841.92), Colour::of('#fffdf6'), Backdrop::of(str_repeat('a1', 32), 3), [
+            new AnswerBox('b1', Frame::of(72, 100.25, 200, 18), AnswerForm::Short, 'Name'),
+            new Patch('p1', Frame::of(0, 0, 10, 10)),
+            new Label('l1', Frame::of(1.001, 2, 300, 40), "Größe – 你好\nzweite Zeile", 18.5, true, true),
+            new AnswerBox('b2', Frame::of(72, 200, 300, 90), AnswerForm::Lines, '', 11, true, false),
+        ]);
+    }
+
+    public function test_a_page_comes_back_exactly_and_is_written_the_same_again(): void
+    {
+        $json = PageCodec::encode(self::page());
+        $back = PageCodec::decode($json);
+
+        $this->assertEquals(self::page(), $back);
+        $this->assertSame($json, PageCodec::encode($back));
+    }
+
+    public function test_a_page_without_backdrop_comes_back(): void
+    {
+        $page = new Page(Size::of(612, 792), Colour::white());
+        $this->assertEquals($page, PageCodec::decode(PageCodec::encode($page)));
+    }
+
+    /** @return array<string, array{string, string}> what to change in the JSON, and the path that is named */
+    public static function faults(): array
+    {
+        return [
+            'not JSON' => ['{', '$: is not JSON'],
+            'a list' => ['[1]', '$: must be an object'],
+            'another version' => [self::with('version', 2), '$.version'],
+            'a field nobody knows' => [self::with('theme', 'sea'), '$.theme: is not known'],
+            'no elements' => [self::without('elements'), '$.elements: is missing'],
+            'an unknown kind' => [self::element(['kind' => 'balloon']), '$.elements[0].kind'],
+            'a misspelt trait' => [self::element(['promt' => 'x']), '$.elements[0].promt: is not known'],
+            'text for a number' => [self::element(['width' => '200']), '$.elements[0].width: must be a number'],
+            'a number for a flag' => [self::element(['cover' => 1]), '$.elements[0].cover: must be true or false'],
+            'text too small' => [self::element(['size' => 2]), '$.elements[0].size'],
+            'an id that could do harm' => [self::element(['id' => '"><script>']), '$.elements[0].id'],
+            'a prompt without end' => [self::element(['prompt' => str_repeat('x', 201)]), '$.elements[0].prompt'],
+            'an unknown answer form' => [self::element(['answer' => 'essay']), '$.elements[0].answer: must be one of short, lines'],
+            'two of one id' => [self::elements(['b1', 'b1']), 'id b1'],
+            'too many elements' => [self::elements(array_map(fn (int $n): string => "e{$n}", range(1, 501))), '$.elements: must hold at most 500'],
+            'a page of no size' => [self::with('paper', ['width' => 0, 'height' => 10, 'colour' => '#ffffff']), 'smaller'],
+            'no colour' => [self::with('paper', ['width' => 100, 'height' => 100, 'colour' => 'white']), 'no colour'],
+            'a backdrop that is no hash' => [self::with('backdrop', ['source' => '../../etc/passwd', 'page' => 1]), 'SHA-256'],
+        ];
+    }
+
+    #[DataProvider('faults')]
+    public function test_what_is_not_in_the_format_is_refused_with_its_path(string $json, string $said): void
+    {
+        $this->expectException(InvalidJson::class);
+        $this->expectExceptionMessage($said);
+        PageCodec::decode($json);
+    }
+
+    /** @return array<string, mixed> */
+    private static function sample(): array
+    {
+        return [
+            'version' => 1,
+            'paper' => ['width' => 612, 'height' => 792, 'colour' => '#ffffff'],
+            'backdrop' => null,
+            'elements' => [self::box('b1')],
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function box(string $id): array
+    {
+        return ['id' => $id, 'kind' => 'box', 'x' => 1, 'y' => 2, 'width' => 100, 'height' => 20, 'answer' => 'short', 'prompt' => '', 'size' => 12, 'cover' => false, 'outline' => true];
+    }
+
+    private static function with(string $name, mixed $value): string
+    {
+        return (string) json_encode([$name => $value] + self::sample());
+    }
+
+    private static function without(string $name): string
+    {
+        return (string) json_encode(array_diff_key(self::sample(), [$name => 1]));
+    }
+
+    /** @param  array<string, mixed>  $changes */
+    private static function element(array $changes): string
+    {
+        return self::with('elements', [$changes + self::box('b1')]);
+    }
+
+    /** @param  list<string>  $ids */
+    private static function elements(array $ids): string
+    {
+        return self::with('elements', array_map(self::box(...), $ids));
+    }
+}

@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Paper;
+
+use OpenSlate\Geometry\Rotation;
+use OpenSlate\Paper\Length;
+use OpenSlate\Paper\PageBoxes;
+use OpenSlate\Paper\PaperSize;
+use OpenSlate\Paper\Raster;
+use OpenSlate\Paper\Size;
+use OpenSlate\Paper\UnusableSize;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+final class PaperTest extends TestCase
+{
+    public function test_an_inch_is_72_points_and_25_4_millimetres(): void
+    {
+        $this->assertSame(72.0, Length::fromInches(1));
+        $this->assertSame(72.0, Length::fromMillimetres(25.4));
+        $this->assertEqualsWithDelta(210.0, Length::toMillimetres(Length::fromMillimetres(210)), 1e-9);
+        $this->assertEqualsWithDelta(8.5, Length::toInches(612), 1e-9);
+    }
+
+    /** @return array<string, array{array{float, float, float, float}, array{float, float, float, float}|null, int, float, float, float}> */
+    public static function boxes(): array
+    {
+        return [
+            'the medium alone' => [[0, 0, 612, 792], null, 0, 1, 612, 792],
+            'a crop with an origin of its own' => [[0, 0, 612, 792], [100, 50, 400, 450], 0, 1, 300, 400],
+            'a turned crop' => [[0, 0, 612, 792], [100, 50, 400, 450], 90, 1, 400, 300],
+            'upside down' => [[0, 0, 612, 792], null, 180, 1, 612, 792],
+            'three quarters' => [[0, 0, 612, 792], null, 270, 1, 792, 612],
+            'negative origins' => [[-306, -396, 306, 396], [-100, -100, 100, 200], 0, 1, 200, 300],
+            'corners the wrong way round' => [[612, 792, 0, 0], null, 0, 1, 612, 792],
+            'a crop larger than the medium' => [[0, 0, 612, 792], [-50, -50, 700, 900], 0, 1, 612, 792],
+            'a crop off the medium' => [[0, 0, 612, 792], [1000, 1000, 1200, 1200], 0, 1, 612, 792],
+            'a unit of a twelfth of an inch' => [[0, 0, 100, 200], null, 90, 6, 1200, 600],
+        ];
+    }
+
+    /**
+     * ISO 32000-1, 7.7.3.3 (page attributes) and 14.11.2 (page boundaries).
+     *
+     * @param  array{float, float, float, float}  $media
+     * @param  array{float, float, float, float}|null  $crop
+     */
+    #[DataProvider('boxes')]
+    public function test_the_displayed_size_follows_from_the_boxes(array $media, ?array $crop, int $turn, float $unit, float $width, float $height): void
+    {
+        $size = (new PageBoxes($media, $crop, Rotation::fromDegrees($turn), $unit))->displayed();
+
+        $this->assertEqualsWithDelta($width, $size->width, 0.001);
+        $this->assertEqualsWithDelta($height, $size->height, 0.001);
+    }
+
+    public function test_turns_are_quarters_either_way_round(): void
+    {
+        $this->assertSame(Rotation::ThreeQuarters, Rotation::fromDegrees(-90));
+        $this->assertSame(Rotation::Quarter, Rotation::fromDegrees(450));
+        $this->expectExceptionMessage('45');
+        Rotation::fromDegrees(45);
+    }
+
+    public function test_pages_between_10_points_and_200_inches_are_used_and_no_others(): void
+    {
+        $this->assertSame(14400.0, Size::of(14400, 10)->width);
+        foreach ([[14400.1, 100, true], [100, 9.9, false], [NAN, 100, false]] as [$width, $height, $tooLarge]) {
+            try {
+                Size::of($width, $height);
+                $this->fail("{$width} x {$height} was taken");
+            } catch (UnusableSize $problem) {
+                $this->assertSame($tooLarge, $problem->tooLarge);
+            }
+        }
+    }
+
+    public function test_a_page_knows_the_paper_it_is(): void
+    {
+        $this->assertSame(PaperSize::A4, Size::of(594.96, 841.92)->paper());
+        $this->assertSame(PaperSize::Letter, Size::of(792, 612)->paper());
+        $this->assertNull(Size::of(600, 792)->paper());
+    }
+
+    public function test_pictures_are_144_dots_an_inch_unless_the_page_is_a_poster(): void
+    {
+        $letter = Size::ofPaper(PaperSize::Letter);
+        $this->assertEquals([1224, 1584], [Raster::page($letter)->width, Raster::page($letter)->height]);
+        $this->assertEquals([300, 388], [Raster::thumbnail($letter)->width, Raster::thumbnail($letter)->height]);
+
+        $poster = Raster::page(Size::of(14400, 7200));
+        $this->assertEquals([4000, 2000], [$poster->width, $poster->height]);
+        $strip = Raster::thumbnail(Size::of(10, 14400));
+        $this->assertLessThanOrEqual(1200, $strip->height);
+        $this->assertGreaterThanOrEqual(1, $strip->width);
+    }
+}

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Reference;
+
+use OpenSlate\Json\InvalidJson;
+use OpenSlate\Page\PageCodec;
+use Opis\JsonSchema\Validator;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Tests\Core\Page\PageCodecTest;
+
+/** The published schema (JSON Schema 2020-12, read by opis/json-schema) and the codec say yes and no to the same pages. */
+final class PageSchemaTest extends TestCase
+{
+    public function test_what_is_written_fits_the_schema(): void
+    {
+        $this->assertTrue($this->fits(PageCodec::encode(PageCodecTest::page())));
+    }
+
+    /** @return iterable<string, array{string}> */
+    public static function faults(): iterable
+    {
+        foreach (PageCodecTest::faults() as $name => [$json]) {
+            // Two things a schema cannot say: that text is JSON at all, and that ids differ.
+            if (json_decode($json) !== null && $name !== 'two of one id') {
+                yield $name => [$json];
+            }
+        }
+    }
+
+    #[DataProvider('faults')]
+    public function test_what_the_codec_refuses_the_schema_refuses(string $json): void
+    {
+        $this->assertFalse($this->fits($json));
+        $this->expectException(InvalidJson::class);
+        PageCodec::decode($json);
+    }
+
+    private function fits(string $json): bool
+    {
+        $schema = (string) file_get_contents(dirname(__DIR__, 2).'/docs/page.schema.json');
+
+        return (new Validator)->validate(json_decode($json), $schema)->isValid();
+    }
+}
