@@ -14,18 +14,18 @@ final class LimitedProcess
     /** @param  non-empty-list<string>  $command */
     public static function of(array $command, ?string $folder = null): Process
     {
-        $seconds = (int) config('slate.tools.seconds');
+        $seconds = (float) config('slate.tools.seconds');
         $bytes = (int) config('slate.tools.megabytes') * 1024 * 1024;
 
         // The wall clock is watched from here, processor time and memory by the kernel, which also holds when
         // this process itself is killed.
         return new Process(
-            ['prlimit', "--as={$bytes}", "--cpu={$seconds}", '--core=0', '--', ...$command],
+            ['prlimit', "--as={$bytes}", '--cpu='.(int) ceil($seconds), '--core=0', '--', ...$command],
             $folder,
             // A fixed locale, so that messages can be read; nothing else of the web server's is handed on.
             ['LC_ALL' => 'C.UTF-8', 'HOME' => $folder ?? sys_get_temp_dir()] + array_fill_keys(array_keys(array_diff_key(getenv(), ['PATH' => 1])), false),
             null,
-            (float) $seconds,
+            $seconds,
         );
     }
 

@@ -20,6 +20,9 @@ final class PageRenderer
 
     private const POLL_MICROSECONDS = 4000;
 
+    /** Fewer pages than these are not worth starting another program for. */
+    private const WORTH_A_START = 4;
+
     /**
      * Draws the pages; each is handed over as soon as both its pictures are there, not always in order.
      *
@@ -76,7 +79,7 @@ final class PageRenderer
     }
 
     /**
-     * The first pages alone, so that there is something to see; then all others, split between the cores.
+     * The first page alone, so that there is something to see; then all others, split between the cores.
      *
      * @param  list<PdfPage>  $pages
      * @return list<non-empty-list<string>>
@@ -84,62 +87,61 @@ final class PageRenderer
     private function commands(string $path, array $pages, string $folder): array
     {
         $commands = [];
-        foreach ($this->groups($pages) as [$numbers, $page]) {
-            $commands[] = $this->command($path, $numbers, Raster::thumbnail($page->size), null, "{$folder}/t");
-            $image = Raster::page($page->size);
-            // At the standard resolution pages of one group may differ in size, by a fraction of a point say.
-            $dpi = $page->userUnit === 1.0 && max($image->width, $image->height) < Raster::LONGEST ? Raster::PAGE_DPI : null;
-            $commands[] = $this->command($path, $numbers, $image, $dpi, "{$folder}/p");
+        foreach ($this->runs($pages) as [$from, $to, $thumbnailDpi, $imageDpi]) {
+            $commands[] = $this->command($path, $from, $to, $thumbnailDpi, "{$folder}/t");
+            $commands[] = $this->command($path, $from, $to, $imageDpi, "{$folder}/p");
         }
 
         return $commands;
     }
 
     /**
-     * Runs of pages of one size, cut so that every core has work: each run is one start of a program.
+     * Runs of pages that are drawn at the same resolutions, cut so that every core has work; each run is one start of
+     * a program.
      *
      * @param  list<PdfPage>  $pages
-     * @return list<array{array{int, int}, PdfPage}>
+     * @return list<array{int, int, string, string}> first and last page, resolution of thumbnail and of image
      */
-    private function groups(array $pages): array
+    private function runs(array $pages): array
     {
-        $runs = [];
+        $alike = [];
         foreach ($pages as $page) {
-            $last = array_key_last($runs);
-            if ($last !== null && $runs[$last][0][1] === $page->number - 1 && $runs[$last][1]->userUnit === $page->userUnit && $runs[$last][1]->size == $page->size) {
-                $runs[$last][0][1] = $page->number;
+            $thumbnail = $this->resolution(Raster::thumbnail($page->size), $page);
+            $image = $this->resolution(Raster::page($page->size), $page);
+            $last = array_key_last($alike);
+            if ($last !== null && [$alike[$last][1] + 1, $alike[$last][2], $alike[$last][3]] === [$page->number, $thumbnail, $image]) {
+                $alike[$last][1] = $page->number;
             } else {
-                $runs[] = [[$page->number, $page->number], $page];
+                $alike[] = [$page->number, $page->number, $thumbnail, $image];
             }
         }
-        $groups = [];
-        foreach ($runs as $index => [[$from, $to], $page]) {
-            if ($index === 0 && $to > $from) {
-                $groups[] = [[$from, $from], $page];
+        $runs = [];
+        foreach ($alike as $index => [$from, $to, $thumbnail, $image]) {
+            if ($index === 0) {
+                $runs[] = [$from, $from, $thumbnail, $image];
                 $from++;
             }
-            $share = (int) max(4, ceil(($to - $from + 1) / $this->processes()));
+            $share = (int) max(self::WORTH_A_START, ceil(($to - $from + 1) / $this->processes()));
             for (; $from <= $to; $from += $share) {
-                $groups[] = [[$from, min($to, $from + $share - 1)], $page];
+                $runs[] = [$from, min($to, $from + $share - 1), $thumbnail, $image];
             }
         }
 
-        return $groups;
+        return $runs;
     }
 
-    /**
-     * @param  array{int, int}  $numbers
-     * @return non-empty-list<string>
-     */
-    private function command(string $path, array $numbers, Raster $raster, ?float $dpi, string $prefix): array
+    /** poppler does not know /UserUnit: a page of larger units is drawn finer by as much. */
+    private function resolution(Raster $raster, PdfPage $page): string
+    {
+        return sprintf('%.3F', $raster->dpi * $page->userUnit);
+    }
+
+    /** @return non-empty-list<string> */
+    private function command(string $path, int $from, int $to, string $dpi, string $prefix): array
     {
         return [
             'pdftoppm', '-cropbox', '-progress', '-jpeg', '-jpegopt', self::QUALITY,
-            '-f', (string) $numbers[0], '-l', (string) $numbers[1],
-            ...($dpi === null
-                ? ['-scale-to-x', (string) $raster->width, '-scale-to-y', (string) $raster->height]
-                : ['-r', (string) $dpi]),
-            $path, $prefix,
+            '-f', (string) $from, '-l', (string) $to, '-r', $dpi, $path, $prefix,
         ];
     }
 

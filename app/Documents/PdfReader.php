@@ -13,6 +13,9 @@ final class PdfReader
 {
     private const TAIL = 65536;
 
+    /** Exit status 3 is "with warnings": small faults that qpdf has mended. */
+    private const QPDF_READ_IT = [0, 3];
+
     /**
      * @return non-empty-list<PdfPage>
      *
@@ -91,13 +94,10 @@ final class PdfReader
         if (preg_match('/Incorrect password|needs a password/i', $said) === 1) {
             throw FileRefused::locked();
         }
-        if (! $process->isSuccessful()) {
-            throw FileRefused::damaged();
-        }
         $out = $process->getOutput();
         $count = preg_match('/^Pages:\s+(\d+)/m', $out, $match) === 1 ? (int) $match[1] : 0;
-        if ($count === 0) {
-            throw preg_match('/error/i', $said) === 1 && ! $this->isSound($path) ? FileRefused::damaged() : FileRefused::noPages();
+        if (! $process->isSuccessful() || $count === 0) {
+            throw $this->hasNoPages($path) ? FileRefused::noPages() : FileRefused::damaged();
         }
         if ($count > $most) {
             throw FileRefused::tooManyPages($count, $most);
@@ -127,9 +127,12 @@ final class PdfReader
         return [(float) $at[1], (float) $at[2], (float) $at[3], (float) $at[4]];
     }
 
-    private function isSound(string $path): bool
+    /** Whether the file is in order and simply empty, which poppler does not tell from damage. */
+    private function hasNoPages(string $path): bool
     {
-        return LimitedProcess::run(['qpdf', '--check', $path])->getExitCode() !== 2;
+        $process = LimitedProcess::run(['qpdf', '--show-npages', $path]);
+
+        return in_array($process->getExitCode(), self::QPDF_READ_IT, true) && trim($process->getOutput()) === '0';
     }
 
     /**
@@ -169,9 +172,8 @@ final class PdfReader
      */
     private function json(array $command, string $key): array
     {
-        // Exit status 3 is "with warnings": small faults that qpdf has mended.
         $process = LimitedProcess::run($command);
-        $decoded = in_array($process->getExitCode(), [0, 3], true) ? json_decode($process->getOutput(), true) : null;
+        $decoded = in_array($process->getExitCode(), self::QPDF_READ_IT, true) ? json_decode($process->getOutput(), true) : null;
         $value = is_array($decoded) ? ($decoded[$key] ?? []) : [];
 
         return is_array($value) ? $value : [];

@@ -26,10 +26,11 @@ final class Refusals
         $exceptions->render(fn (CopyRefused $refusal, Request $request): Response => $request->expectsJson()
             ? self::say($refusal->getMessage(), Response::HTTP_CONFLICT)
             : back()->withErrors(['copy' => $refusal->getMessage()]));
-        $exceptions->render(fn (PostTooLargeException $refusal): JsonResponse => self::say(
-            FileRefused::tooLarge((int) request()->header('Content-Length'), (int) config('slate.files.most_bytes'))->getMessage(),
-            Response::HTTP_REQUEST_ENTITY_TOO_LARGE,
-        ));
+        $exceptions->render(function (PostTooLargeException $problem): JsonResponse {
+            $refusal = FileRefused::tooLarge((int) request()->header('Content-Length'), (int) config('slate.files.most_bytes'));
+
+            return self::say($refusal->getMessage(), Response::HTTP_REQUEST_ENTITY_TOO_LARGE, ['code' => $refusal->reason]);
+        });
         $exceptions->shouldRenderJsonWhen(fn (Request $request, Throwable $cause): bool => $request->expectsJson());
     }
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace OpenSlate\Paper;
 
-/** How many pixels a page is drawn with. */
+/** How finely a page is drawn. */
 final readonly class Raster
 {
     /** 144 dpi shows a page at twice its natural size on a plain screen, at its own size on a dense one. */
@@ -17,26 +17,21 @@ final readonly class Raster
 
     public const THUMBNAIL_LONGEST = 1200;
 
-    private function __construct(public int $width, public int $height)
-    {
-    }
+    /** @param  float  $dpi  pixels for 72 points of the displayed page */
+    private function __construct(public float $dpi) {}
 
     public static function page(Size $size): self
     {
-        $scale = min(self::PAGE_DPI / Length::POINTS_PER_INCH, self::LONGEST / max($size->width, $size->height));
-
-        return self::scaled($size, $scale);
+        return self::scaled(min(self::PAGE_DPI / Length::POINTS_PER_INCH, self::LONGEST / max($size->width, $size->height)));
     }
 
     public static function thumbnail(Size $size): self
     {
-        $scale = min(self::THUMBNAIL_WIDTH / $size->width, self::THUMBNAIL_LONGEST / $size->height);
-
-        return self::scaled($size, $scale);
+        return self::scaled(min(self::THUMBNAIL_WIDTH / $size->width, self::THUMBNAIL_LONGEST / $size->height));
     }
 
-    private static function scaled(Size $size, float $scale): self
+    private static function scaled(float $scale): self
     {
-        return new self(max(1, (int) round($size->width * $scale)), max(1, (int) round($size->height * $scale)));
+        return new self($scale * Length::POINTS_PER_INCH);
     }
 }

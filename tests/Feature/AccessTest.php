@@ -1,0 +1,175 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Actions\BringInFile;
+use App\Actions\HandOutWorksheets;
+use App\Actions\HandoutPlan;
+use App\Models\Copy;
+use App\Models\HandoutItem;
+use App\Models\SchoolClass;
+use App\Models\Student;
+use App\Models\Teacher;
+use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Routing\Route;
+use Illuminate\Support\Facades\Route as Router;
+use Illuminate\Testing\TestResponse;
+use OpenSlate\Handout\Mode;
+use Symfony\Component\HttpFoundation\Response;
+use Tests\Support\PdfMaker;
+use Tests\TestCase;
+
+/** Walks every route there is as somebody it is not for, and expects to be refused. */
+final class AccessTest extends TestCase
+{
+    use RefreshDatabase;
+
+    /** Doors: open to whoever comes. */
+    private const OPEN = ['home', 'sign-in', 'class.code', 'class.names', 'class.enter', null];
+
+    /** Rooms that show everyone only what is their own: for any teacher, or any student, and nobody else. */
+    private const OWN = ['shelf' => 'teacher', 'worksheets.store' => 'teacher', 'handouts.index' => 'teacher', 'classes.index' => 'teacher', 'classes.store' => 'teacher', 'day' => 'student', 'sign-out' => 'both'];
+
+    private Teacher $teacher;
+
+    private Student $student;
+
+    /** @var array<string, string> values for the parameters in routes */
+    private array $parameters;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->teacher = Teacher::factory()->create();
+        $class = SchoolClass::factory()->for($this->teacher)->create();
+        $this->student = Student::factory()->create();
+        $class->students()->attach($this->student);
+        $worksheet = app(BringInFile::class)($this->teacher, PdfMaker::file(PdfMaker::make([['words' => 'x']])), 'x.pdf')->refresh();
+        $handout = app(HandOutWorksheets::class)($this->teacher, new HandoutPlan('T', '', null, null, [[$worksheet, Mode::OwnCopy], [$worksheet, Mode::ReadOnly]], [$class]));
+        $page = $worksheet->pages()->sole();
+        $this->parameters = [
+            'worksheet' => (string) $worksheet->id,
+            'number' => '1',
+            'page' => (string) $page->id,
+            'handout' => (string) $handout->id,
+            'copy' => (string) Copy::sole()->id,
+            'item' => (string) HandoutItem::where('mode', Mode::ReadOnly)->sole()->id,
+            'class' => (string) $class->id,
+            'student' => (string) $this->student->id,
+            'source' => (string) $page->backdrop?->source,
+            'size' => 'page',
+        ];
+    }
+
+    public function test_every_route_refuses_guests_other_teachers_and_other_students(): void
+    {
+        $someone = ['guest' => null, 'teacher' => Teacher::factory()->create(), 'student' => Student::factory()->create()];
+        $walked = 0;
+        foreach ($this->routes() as $route) {
+            foreach ($someone as $who => $person) {
+                $own = self::OWN[$route->getName()] ?? null;
+                if ($person !== null && ($own === $who || $own === 'both')) {
+                    continue;
+                }
+                $this->app?->make('auth')->forgetGuards();
+                $person && $this->actingAs($person, $who);
+                $this->assertRefused($this->ask($route), "{$who} at {$route->methods()[0]} {$route->uri()}");
+                $walked++;
+            }
+        }
+        $this->assertGreaterThan(60, $walked);
+    }
+
+    public function test_the_same_walk_lets_the_rightful_ones_in(): void
+    {
+        foreach ($this->routes() as $route) {
+            if ($route->methods()[0] !== 'GET') {
+                continue;
+            }
+            $this->app?->make('auth')->forgetGuards();
+            str_starts_with($route->uri(), 'my/') ? $this->actingAs($this->student, 'student') : $this->actingAs($this->teacher, 'teacher');
+            $this->assertTrue($this->ask($route)->isSuccessful(), $route->uri());
+        }
+        $this->app?->make('auth')->forgetGuards();
+        $this->actingAs($this->student, 'student')->get($this->address('backdrops/{source}/1/thumbnail'))->assertOk();
+    }
+
+    public function test_a_student_of_the_class_sees_no_copy_but_their_own(): void
+    {
+        $neighbour = Student::factory()->create();
+        SchoolClass::sole()->students()->attach($neighbour);
+        $this->actingAs($neighbour, 'student')->get("/my/copies/{$this->parameters['copy']}")->assertForbidden();
+    }
+
+    public function test_a_students_pin_is_only_changed_through_their_own_class(): void
+    {
+        $elsewhere = SchoolClass::factory()->for($this->teacher)->create();
+        $this->actingAs($this->teacher, 'teacher')->post("/classes/{$elsewhere->id}/students/{$this->student->id}/pin")->assertNotFound();
+    }
+
+    public function test_nothing_is_changed_without_the_token_of_the_session(): void
+    {
+        // The framework leaves the token out in tests; what is checked is that no route leaves it out for good.
+        foreach ($this->routes(true) as $route) {
+            if ($route->methods()[0] !== 'GET') {
+                $this->assertContains('web', $route->gatherMiddleware(), $route->uri());
+            }
+        }
+    }
+
+    public function test_answers_tell_the_browser_how_little_it_may_do(): void
+    {
+        foreach (['/', '/sign-in', '/shelf', '/nowhere', $this->address('backdrops/{source}/1/page')] as $url) {
+            $response = $this->actingAs($this->teacher, 'teacher')->get($url);
+            $policy = (string) $response->headers->get('Content-Security-Policy');
+            $this->assertStringContainsString("default-src 'none'", $policy, $url);
+            $this->assertMatchesRegularExpression("/script-src 'self'(;|$)/", $policy);
+            $this->assertStringNotContainsString('unsafe-eval', $policy);
+            $response->assertHeader('X-Content-Type-Options', 'nosniff');
+        }
+    }
+
+    public function test_pictures_are_kept_by_the_browser_but_not_by_anyone_between(): void
+    {
+        $response = $this->actingAs($this->teacher, 'teacher')->get($this->address('backdrops/{source}/1/page'))->assertOk();
+
+        $this->assertSame('image/jpeg', $response->headers->get('Content-Type'));
+        foreach (['private', 'immutable', 'max-age=31536000'] as $word) {
+            $this->assertStringContainsString($word, (string) $response->headers->get('Cache-Control'));
+        }
+        $this->get($this->address('backdrops/{source}/1/page'), ['If-None-Match' => (string) $response->headers->get('ETag')])->assertStatus(304);
+        $this->get($this->address('backdrops/{source}/2/page'))->assertNotFound();
+    }
+
+    /** @return list<Route> */
+    private function routes(bool $open = false): array
+    {
+        return array_values(array_filter(
+            iterator_to_array(Router::getRoutes()),
+            fn (Route $route): bool => ($open && $route->getName() !== null) || ! in_array($route->getName(), self::OPEN, true),
+        ));
+    }
+
+    /** @return TestResponse<Response> */
+    private function ask(Route $route): TestResponse
+    {
+        return $this->call($route->methods()[0], $this->address($route->uri()));
+    }
+
+    private function address(string $uri): string
+    {
+        // In the address of a picture "page" is the number of the page, not its key.
+        $parameters = ['page' => str_starts_with($uri, 'backdrops/') ? '1' : $this->parameters['page']] + $this->parameters;
+
+        return '/'.(string) preg_replace_callback('/\{(\w+)(?::\w+)?\??\}/', fn (array $match): string => $parameters[$match[1]], $uri);
+    }
+
+    /** @param  TestResponse<Response>  $response */
+    private function assertRefused(TestResponse $response, string $what): void
+    {
+        $away = in_array($response->headers->get('Location'), [route('sign-in'), route('class.code')], true);
+        $this->assertTrue(in_array($response->getStatusCode(), [401, 403, 404], true) || $away, "{$what} was answered {$response->getStatusCode()}");
+    }
+}

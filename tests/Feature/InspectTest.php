@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\StoredFile;
+use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Support\Facades\Artisan;
+use Tests\Support\PdfMaker;
+use Tests\TestCase;
+
+final class InspectTest extends TestCase
+{
+    use RefreshDatabase;
+
+    public function test_it_says_what_it_sees_and_keeps_nothing(): void
+    {
+        $path = PdfMaker::file(PdfMaker::make([['words' => 'Three useful knots'], ['crop' => '0 0 300 300', 'rotate' => 90, 'words' => 'off the crop']]));
+
+        $this->assertSame(0, Artisan::call('slate:inspect', ['file' => $path, '--json' => true]));
+        $this->assertSame([
+            'pages' => [
+                ['number' => 1, 'width' => 612, 'height' => 792, 'words' => 3, 'images' => 0, 'role' => null, 'section' => null, 'links' => [], 'blanks' => []],
+                ['number' => 2, 'width' => 300, 'height' => 300, 'words' => 0, 'images' => 0, 'role' => null, 'section' => null, 'links' => [], 'blanks' => []],
+            ],
+            'sections' => [],
+        ], json_decode(Artisan::output(), true));
+        $this->assertSame(0, StoredFile::count());
+    }
+
+    public function test_pictures_are_counted(): void
+    {
+        Artisan::call('slate:inspect', ['file' => database_path('demo/knots-photo.pdf'), '--json' => true]);
+        $page = json_decode(Artisan::output(), true)['pages'][0];
+
+        $this->assertSame([1, 0], [$page['images'], $page['words']]);
+        // 210 x 280 mm.
+        $this->assertEqualsWithDelta(595.3, $page['width'], 0.5);
+        $this->assertEqualsWithDelta(793.7, $page['height'], 0.5);
+    }
+
+    public function test_only_the_pages_asked_for(): void
+    {
+        $file = database_path('demo/working-harbour-pack.pdf');
+        Artisan::call('slate:inspect', ['file' => $file, '--json' => true, '--pages' => '18-, 2']);
+        $this->assertSame([18, 19, 20, 2], array_column(json_decode(Artisan::output(), true)['pages'], 'number'));
+
+        $this->assertSame(1, Artisan::call('slate:inspect', ['file' => $file, '--json' => true, '--pages' => '30']));
+        $this->assertSame('unusable_range', json_decode(Artisan::output(), true)['error']['code']);
+    }
+
+    public function test_a_file_that_is_not_there_is_refused(): void
+    {
+        $this->assertSame(1, Artisan::call('slate:inspect', ['file' => '/nowhere/at/all.pdf', '--json' => true]));
+        $this->assertSame('not_found', json_decode(Artisan::output(), true)['error']['code']);
+    }
+}
