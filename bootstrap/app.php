@@ -16,6 +16,10 @@ return Application::configure(basePath: dirname(__DIR__))
     )
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->append(SecureHeaders::class);
+        // What people type on pages stays exactly as typed: an empty answer is an answer, a space is a space.
+        $typed = fn (Request $request): bool => $request->is('my/copies/*', 'pages/*');
+        $middleware->trimStrings(except: [$typed]);
+        $middleware->convertEmptyStringsToNull(except: [$typed]);
         $middleware->redirectGuestsTo(fn (Request $request): string => $request->is('my/*') ? route('class.code') : route('sign-in'));
         $middleware->redirectUsersTo(fn (): string => route('home'));
     })

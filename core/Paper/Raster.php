@@ -18,7 +18,9 @@ final readonly class Raster
     public const THUMBNAIL_LONGEST = 1200;
 
     /** @param  float  $dpi  pixels for 72 points of the displayed page */
-    private function __construct(public float $dpi) {}
+    private function __construct(public float $dpi)
+    {
+    }
 
     public static function page(Size $size): self
     {

@@ -41,9 +41,9 @@ final class HandoutController
         ]);
     }
 
-    public function store(HandOutRequest $request, #[CurrentUser('teacher')] Teacher $teacher, HandOutWorksheets $handOut): RedirectResponse
+    public function store(HandOutRequest $request, #[CurrentUser('teacher')] Teacher $teacher, Worksheet $worksheet, HandOutWorksheets $handOut): RedirectResponse
     {
-        $handout = $handOut($teacher, $request->plan());
+        $handout = $handOut($teacher, $request->plan($worksheet));
 
         return to_route('desks', $handout)->with('done', 'Handed out. Each student now has it.');
     }

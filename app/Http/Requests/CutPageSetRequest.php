@@ -39,6 +39,9 @@ final class CutPageSetRequest extends FormRequest
     public function after(): array
     {
         return [function (Validator $validator): void {
+            if ($validator->errors()->has('pages')) {
+                return;
+            }
             $worksheet = $this->worksheet();
             if ($worksheet->state !== WorksheetState::Ready) {
                 $validator->errors()->add('pages', 'The pages are still being prepared. Cut the set when they are all here.');

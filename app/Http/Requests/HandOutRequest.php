@@ -77,14 +77,14 @@ final class HandOutRequest extends FormRequest
         }];
     }
 
-    public function plan(): HandoutPlan
+    public function plan(Worksheet $worksheet): HandoutPlan
     {
         return new HandoutPlan(
             title: trim((string) $this->string('title')),
             directions: trim((string) $this->string('directions')),
             due: $this->due(),
             points: $this->filled('points') ? $this->integer('points') : null,
-            items: $this->items(),
+            items: $this->items($worksheet),
             classes: array_values($this->classes()->filter(fn (SchoolClass $class): bool => $this->wanted($class) === 'whole')->all()),
             chosen: array_values($this->classes()->filter(fn (SchoolClass $class): bool => $this->wanted($class) === 'chosen')
                 ->map(fn (SchoolClass $class): array => [$class, array_values($this->chosenFrom($class)->all())])->all()),
@@ -99,10 +99,8 @@ final class HandOutRequest extends FormRequest
     }
 
     /** @return non-empty-list<array{Worksheet, Mode}> */
-    private function items(): array
+    private function items(Worksheet $first): array
     {
-        /** @var Worksheet $first */
-        $first = $this->route('worksheet');
         $items = [[$first, Mode::from((string) $this->string('mode'))]];
         foreach ($this->also() as [$id, $mode]) {
             $items[] = [$this->teacher()->worksheets()->findOrFail($id), Mode::from($mode)];
@@ -141,7 +139,9 @@ final class HandOutRequest extends FormRequest
 
     private function wanted(SchoolClass $class): string
     {
-        return (string) $this->string("to.{$class->id}", 'none');
+        $wanted = $this->input("to.{$class->id}");
+
+        return is_string($wanted) ? $wanted : 'none';
     }
 
     /** @return Collection<int, Student> */

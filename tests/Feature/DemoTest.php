@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Copy;
+use App\Models\SchoolClass;
+use App\Models\Teacher;
+use App\Models\Worksheet;
+use App\Models\WorksheetState;
+use Database\Seeders\DemoSeeder;
+use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Support\Facades\Auth;
+use OpenSlate\Copies\CopyState;
+use Tests\TestCase;
+
+final class DemoTest extends TestCase
+{
+    use RefreshDatabase;
+
+    public function test_the_demo_school_is_whole_and_is_loaded_once(): void
+    {
+        $this->seed(DemoSeeder::class);
+        $this->seed(DemoSeeder::class);
+
+        $this->assertSame(['6 Curlew' => 26, '6 Heron' => 24], SchoolClass::withCount('students')->orderBy('name')->pluck('students_count', 'name')->all());
+        $this->assertSame([20, 6, 1, 1], Worksheet::whereNull('master_id')->orderByDesc('pages_total')->pluck('pages_total')->all());
+        $this->assertSame(0, Worksheet::where('state', '!=', WorksheetState::Ready)->count());
+        foreach (CopyState::cases() as $state) {
+            $this->assertGreaterThan(2, Copy::where('state', $state)->count(), $state->value);
+        }
+        $this->assertTrue(Auth::guard('teacher')->attempt(['email' => 'marlow@saltmarsh.example', 'password' => DemoSeeder::PASSWORD]));
+        $this->assertSame(2, Teacher::count());
+    }
+}
