@@ -8,7 +8,7 @@ return [
     'connections' => [
         'sqlite' => [
             'driver' => 'sqlite',
-            'database' => env('DB_DATABASE', database_path('open-slate.sqlite')),
+            'database' => env('DB_DATABASE', env('SLATE_DATA', storage_path('app')).'/open-slate.sqlite'),
             'prefix' => '',
             'foreign_key_constraints' => true,
             'busy_timeout' => 10000,

@@ -7,7 +7,7 @@ return [
         // Brought-in files are only ever sent by controllers that check who asks.
         'local' => [
             'driver' => 'local',
-            'root' => env('SLATE_FILES', storage_path('app/private')),
+            'root' => env('SLATE_DATA', storage_path('app')).'/private',
             'serve' => false,
             'throw' => true,
         ],

@@ -16,6 +16,7 @@ use App\Models\PageRevision;
 use App\Models\Worksheet;
 use App\Models\WorksheetPage;
 use App\Models\WorksheetState;
+use Closure;
 use Illuminate\Support\Facades\DB;
 use OpenSlate\Edit\Revision;
 use OpenSlate\Page\Backdrop as Printed;
@@ -47,14 +48,14 @@ final class PreparePages
         $path = $this->files->path($source);
         $there = $master->pages()->pluck('position')->all();
         foreach (Backdrop::where('source', $source)->whereNotIn('page', $there)->orderBy('page')->get() as $backdrop) {
-            $this->addPage($master, $backdrop);
+            $this->addPage($master, fn (): Backdrop => $backdrop);
             $there[] = $backdrop->page;
         }
         $missing = array_values(array_filter($this->reader->pages($path), fn (PdfPage $page): bool => ! in_array($page->number, $there, true)));
         if ($missing !== []) {
             $this->files->inWorkFolder(function (string $folder) use ($path, $missing, $master, $source): void {
                 foreach ($this->renderer->draw($path, $missing, $folder) as $drawn) {
-                    DB::transaction(fn () => $this->addPage($master, $this->backdrop($source, $drawn)));
+                    $this->addPage($master, fn (): Backdrop => $this->backdrop($source, $drawn));
                 }
             });
         }
@@ -72,18 +73,26 @@ final class PreparePages
         ]);
     }
 
-    private function addPage(Worksheet $master, Backdrop $backdrop): void
+    /**
+     * Adds a page with its first revision, both or neither: whoever looks meanwhile sees no page without content.
+     *
+     * @param  Closure(): Backdrop  $backdrop
+     */
+    private function addPage(Worksheet $master, Closure $backdrop): void
     {
-        $page = WorksheetPage::firstOrCreate(
-            ['worksheet_id' => $master->id, 'position' => $backdrop->page],
-            ['backdrop_id' => $backdrop->id, 'revision' => 1],
-        );
-        if ($page->wasRecentlyCreated) {
-            PageRevision::record($page->id, Revision::first(), PageCodec::encode(new Page(
-                Size::of($backdrop->width, $backdrop->height),
-                Colour::of($backdrop->paper),
-                Printed::of($backdrop->source, $backdrop->page),
-            )));
-        }
+        DB::transaction(function () use ($master, $backdrop): void {
+            $printed = $backdrop();
+            $page = WorksheetPage::firstOrCreate(
+                ['worksheet_id' => $master->id, 'position' => $printed->page],
+                ['backdrop_id' => $printed->id, 'revision' => 1],
+            );
+            if ($page->wasRecentlyCreated) {
+                PageRevision::record($page->id, Revision::first(), PageCodec::encode(new Page(
+                    Size::of($printed->width, $printed->height),
+                    Colour::of($printed->paper),
+                    Printed::of($printed->source, $printed->page),
+                )));
+            }
+        });
     }
 }

@@ -3,7 +3,7 @@
 @php($mayTakeBack = $closed && ! $handout->due()->isPast(now()->toDateTimeImmutable()))
 <x-layout.base :title="$handout->title" body-class="student at-copy" :scripts="['resources/js/copy.js']">
     <header class="copybar">
-        <a class="copybar__back" href="{{ route('day') }}"><span aria-hidden="true">‹</span> <span class="copybar__back-words">My day</span></a>
+        <a class="copybar__back" href="{{ route('day') }}" aria-label="My day"><span aria-hidden="true">‹</span> <span class="copybar__back-words">My day</span></a>
         <div class="copybar__what"><b>{{ $handout->title }}</b><span>{{ $copy->student->name }}</span></div>
         <div class="copybar__zoom" role="group" aria-label="Size of the page">
             <button type="button" class="btn btn-icon" data-zoom="out" aria-label="Show the page smaller" title="Smaller"><x-icon name="minus" /></button>

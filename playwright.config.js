@@ -1,0 +1,30 @@
+import { defineConfig } from '@playwright/test';
+import { execFileSync } from 'node:child_process';
+
+const port = Number(process.env.SLATE_TEST_PORT ?? 8199);
+const executablePath = execFileSync('sh', ['-c', 'command -v chromium'], { encoding: 'utf8' }).trim();
+
+// The real program, started as anyone starts it, on data of its own.
+export default defineConfig({
+    testDir: 'tests/Browser',
+    outputDir: 'test-results',
+    timeout: 60000,
+    expect: { timeout: 10000 },
+    fullyParallel: false,
+    workers: 2,
+    retries: process.env.CI ? 1 : 0,
+    reporter: 'list',
+    use: {
+        baseURL: `http://127.0.0.1:${port}`,
+        viewport: { width: 1280, height: 800 },
+        launchOptions: { executablePath, args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'] },
+        screenshot: 'only-on-failure',
+    },
+    webServer: {
+        command: `bin/start --fresh --port ${port}`,
+        url: `http://127.0.0.1:${port}/up`,
+        timeout: 180000,
+        env: { SLATE_DATA: 'storage/framework/testing/browser' },
+        gracefulShutdown: { signal: 'SIGTERM', timeout: 5000 },
+    },
+});

@@ -1,0 +1,143 @@
+import { expect, expectAccessible, test } from './support.js';
+
+const saved = (page) => page.getByText('Saved', { exact: true });
+const open = async (page) => {
+    await page.getByRole('listitem').filter({ has: page.getByRole('heading', { name: 'Reading a tide table' }) }).getByRole('link', { name: /^(Start|Go on)/ }).click();
+    await expect(page.locator('.answer').first()).toBeVisible();
+};
+const name = (page) => page.getByLabel('Name', { exact: true }).first();
+
+test('what is typed is saved within two seconds and is there on another machine', async ({ student }) => {
+    const page = await student('Vera Colm');
+    await open(page);
+    await name(page).pressSequentially('Vera', { delay: 30 });
+    const typed = Date.now();
+    await expect(page.getByText('Saving', { exact: true })).toBeVisible();
+    const answered = page.waitForResponse((response) => response.request().method() === 'PATCH');
+    expect((await answered).status()).toBe(200);
+    expect(Date.now() - typed).toBeLessThan(2500);
+    await expect(saved(page)).toBeVisible();
+
+    const elsewhere = await student('Vera Colm');
+    await open(elsewhere);
+    await expect(name(elsewhere)).toHaveValue('Vera');
+});
+
+test('with the server away work goes on, outlives a reload, and is sent when it is back', async ({ student }) => {
+    const page = await student('Wilf Sandry');
+    await open(page);
+    await name(page).fill('Wilf');
+    await expect(saved(page)).toBeVisible();
+    // A second look, so that the page is in the browser's keeping.
+    await page.evaluate(() => navigator.serviceWorker.ready);
+    await page.reload();
+    await expect.poll(() => page.evaluate(async () => (await (await caches.open('open-slate-pages')).keys()).length)).toBeGreaterThan(3);
+
+    await page.context().setOffline(true);
+    await page.getByLabel('Date', { exact: true }).first().fill('Friday');
+    await expect(page.getByText('Kept on this device')).toBeVisible();
+    await page.reload();
+    await expect(name(page)).toHaveValue('Wilf');
+    await expect(page.getByLabel('Date', { exact: true }).first()).toHaveValue('Friday');
+    await page.getByLabel('Date', { exact: true }).first().fill('Friday 4th');
+    await page.getByRole('button', { name: 'Hand in' }).click();
+    await page.getByRole('button', { name: 'Yes, hand in' }).click();
+    await expect(page.getByRole('alert')).toContainText('It is not handed in: there is no connection just now.');
+
+    await page.context().setOffline(false);
+    await expect(saved(page)).toBeVisible({ timeout: 15000 });
+    await expect.poll(() => page.evaluate(() => Object.keys(localStorage).filter((key) => key.startsWith('open-slate.pending')))).toEqual([]);
+    const elsewhere = await student('Wilf Sandry');
+    await open(elsewhere);
+    await expect(elsewhere.getByLabel('Date', { exact: true }).first()).toHaveValue('Friday 4th');
+});
+
+test('what was typed just before leaving is not lost', async ({ student }) => {
+    const page = await student('Tamsin Grove');
+    await open(page);
+    await name(page).fill('Tamsin in a hurry');
+    await page.goto('/my/day');
+    await open(page);
+    await expect(name(page)).toHaveValue('Tamsin in a hurry');
+    await expect(saved(page)).toBeVisible();
+});
+
+test('two windows never overwrite each other: the student chooses', async ({ student }) => {
+    const page = await student('Soren Blythe');
+    await open(page);
+    const other = await page.context().newPage();
+    await other.goto(page.url());
+    await name(page).fill('from the first window');
+    await expect(saved(page)).toBeVisible();
+    await expect(page.getByText('1 of 15 filled')).toBeVisible();
+    await other.getByLabel('Date', { exact: true }).first().fill('today');
+    await expect(name(other)).toHaveValue('from the first window');
+
+    await name(page).fill('one');
+    await expect(page.locator('[data-saved]')).toHaveText('Saving');
+    await expect(saved(page)).toBeVisible();
+    await name(other).fill('two');
+    const clash = other.getByRole('dialog', { name: 'Which one is right?' });
+    await expect(clash).toContainText('one');
+    await expect(clash).toContainText('two');
+    await expectAccessible(other);
+    await clash.locator('[data-clash-keep=here]').click();
+    await expect(clash).toBeHidden();
+    await expect(saved(other)).toBeVisible();
+    await page.reload();
+    await expect(name(page)).toHaveValue('two');
+});
+
+test('signed out meanwhile, nothing is lost', async ({ student }) => {
+    const page = await student('Rosa Tideway');
+    await open(page);
+    const url = page.url();
+    await page.context().clearCookies();
+    await name(page).fill('still here');
+    await expect(page.getByRole('alert')).toContainText('You are signed out');
+    await page.goto(url);
+    await page.waitForURL('**/class');
+    await page.getByLabel(/code/).fill('HERN26');
+    await page.getByRole('button', { name: 'Next' }).click();
+    await page.getByLabel('Rosa Tideway').check();
+    await page.getByLabel('Your PIN').fill('2468');
+    await page.getByRole('button', { name: 'Come in' }).click();
+    await page.waitForURL(url);
+    await expect(name(page)).toHaveValue('still here');
+    await expect(saved(page)).toBeVisible();
+});
+
+test('at 390 by 844 by touch: the box grows readable, is never under a bar, and the way on is in sight', async ({ student }) => {
+    const page = await student('Petra Lisle', 'HERN26', { viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
+    await expectAccessible(page);
+    await page.getByRole('listitem').filter({ has: page.getByRole('heading', { name: 'Reading a tide table' }) }).getByRole('link', { name: /^Start/ }).tap();
+    await expect(page.locator('.answer').first()).toBeVisible();
+    await expectAccessible(page);
+    for (const control of [page.getByRole('button', { name: 'Next blank' }), page.getByRole('button', { name: 'Hand in' }), saved(page), page.getByText('0 of 15 filled')]) await expect(control).toBeInViewport({ ratio: 1 });
+    const wide = await page.locator('.sheet').first().boundingBox();
+    expect(wide.width).toBeGreaterThan(370);
+
+    // Every place can be hit: 24 by 24 pixels at least (WCAG 2.2, 2.5.8).
+    const small = await page.locator('.answer').evaluateAll((all) => all.map((one) => one.getBoundingClientRect()).filter((box) => box.width < 24 || box.height < 24).length);
+    expect(small).toBe(0);
+
+    await page.locator('.answer').nth(4).tap();
+    const field = page.locator('.answer').nth(4);
+    await expect(field).toBeFocused();
+    await expect.poll(() => field.evaluate((one) => parseFloat(getComputedStyle(one).fontSize))).toBeGreaterThan(14.9);
+    await expect(field).toBeInViewport({ ratio: 0.9 });
+    const box = await field.boundingBox();
+    const foot = await page.locator('.copyfoot').boundingBox();
+    const bar = await page.locator('.copybar').boundingBox();
+    expect(box.y + box.height).toBeLessThan(foot.y);
+    expect(box.y).toBeGreaterThan(bar.y + bar.height);
+    await field.fill('49');
+    await expect(page.getByText('1 of 15 filled')).toBeVisible();
+    await expect(saved(page)).toBeVisible();
+    await page.getByRole('button', { name: 'Next blank' }).tap();
+    await expect(page.locator('.answer').nth(5)).toBeFocused();
+    await expect(page.locator('.answer').nth(5)).toBeInViewport();
+    await page.getByRole('button', { name: 'Hand in' }).tap();
+    await expect(page.getByRole('dialog', { name: 'Hand in now?' })).toBeInViewport({ ratio: 1 });
+    await expectAccessible(page);
+});
