@@ -4,19 +4,24 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Database\ImmediateSQLiteConnection;
 use App\School;
+use Closure;
 use Illuminate\Cache\RateLimiting\Limit;
+use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\View;
 use Illuminate\Support\ServiceProvider;
+use PDO;
 
 final class AppServiceProvider extends ServiceProvider
 {
     public function register(): void
     {
+        Connection::resolverFor('sqlite', fn (PDO|Closure $pdo, string $database, string $prefix, array $config): Connection => new ImmediateSQLiteConnection($pdo, $database, $prefix, $config));
         $this->app->singleton(School::class, fn (): School => new School(
             (string) config('slate.school.name'),
             (string) config('slate.school.timezone'),

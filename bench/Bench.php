@@ -1,0 +1,101 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bench;
+
+use Illuminate\Contracts\Console\Kernel;
+use Illuminate\Support\Facades\Artisan;
+use RuntimeException;
+use Symfony\Component\Process\Process;
+
+/** What the benchmarks share: the program on data of its own, a clock, a server, and the report. */
+final class Bench
+{
+    public bool $passed = true;
+
+    public readonly string $data;
+
+    public function __construct()
+    {
+        $this->data = sys_get_temp_dir().'/open-slate-bench-'.getmypid();
+        mkdir($this->data);
+        foreach (['sessions', 'cache'] as $folder) {
+            mkdir("{$this->data}/{$folder}");
+        }
+        register_shutdown_function(fn () => (new Process(['rm', '-rf', $this->data]))->run());
+        touch("{$this->data}/open-slate.sqlite");
+        foreach (['SLATE_DATA' => $this->data, 'APP_CONFIG_CACHE' => "{$this->data}/config.php", 'APP_ROUTES_CACHE' => "{$this->data}/routes.php", 'APP_ENV' => 'production', 'APP_DEBUG' => 'false'] as $name => $value) {
+            putenv("{$name}={$value}");
+            $_ENV[$name] = $_SERVER[$name] = $value;
+        }
+        $app = require dirname(__DIR__).'/bootstrap/app.php';
+        $app->make(Kernel::class)->bootstrap();
+        Artisan::call('migrate', ['--force' => true]);
+    }
+
+    public function report(string $name, float $ratio, float $limit, string $note = ''): void
+    {
+        $this->passed = $this->passed && $ratio <= $limit;
+        printf("%s ratio=%.2f limit=%s%s\n", $name, $ratio, rtrim(rtrim(sprintf('%.2f', $limit), '0'), '.'), $note === '' ? '' : "  ({$note})");
+    }
+
+    /** Seconds that the work takes: the median of several runs. */
+    public function seconds(callable $work, int $runs = 5): float
+    {
+        $times = [];
+        for ($n = 0; $n < $runs; $n++) {
+            $start = hrtime(true);
+            $work();
+            $times[] = (hrtime(true) - $start) / 1e9;
+        }
+        sort($times);
+
+        return $times[intdiv(count($times), 2)];
+    }
+
+    /**
+     * Runs the work beside web workers like those of bin/start, with the benchmark's own bare route.
+     *
+     * @param  callable(string): void  $work  is given the address
+     */
+    public function withServer(int $port, callable $work): void
+    {
+        $server = $this->start($port);
+        try {
+            $work("http://127.0.0.1:{$port}");
+        } finally {
+            // The workers are children of the one that was started; the whole group goes.
+            posix_kill(-(int) $server->getPid(), SIGKILL);
+        }
+    }
+
+    private function start(int $port): Process
+    {
+        Artisan::call('config:cache');
+        $server = new Process(
+            ['setsid', 'php', '-d', 'opcache.enable_cli=1', '-d', 'opcache.validate_timestamps=0', '-d', 'display_errors=0', '-S', "127.0.0.1:{$port}", '-t', dirname(__DIR__).'/public', __DIR__.'/router.php'],
+            dirname(__DIR__),
+            ['PHP_CLI_SERVER_WORKERS' => '8'],
+            null,
+            null,
+        );
+        $server->disableOutput()->start();
+        for ($n = 0; $n < 100; $n++) {
+            usleep(50000);
+            if (@fsockopen('127.0.0.1', $port) !== false) {
+                return $server;
+            }
+        }
+        throw new RuntimeException('The server did not start.');
+    }
+
+    /** @return array<string, mixed> */
+    public function node(string $script, string ...$arguments): array
+    {
+        $process = new Process(['node', __DIR__.'/'.$script, ...$arguments], dirname(__DIR__), null, null, 300);
+        $process->mustRun();
+
+        return json_decode($process->getOutput(), true, flags: JSON_THROW_ON_ERROR);
+    }
+}

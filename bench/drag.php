@@ -1,0 +1,24 @@
+<?php
+
+// Dragging on a page with 200 elements, all of them selected and one of them alone: the longest script of a frame
+// against 8 ms.
+
+declare(strict_types=1);
+
+use App\Models\Teacher;
+use Bench\Bench;
+use Database\Factories\WorksheetFactory;
+use OpenSlate\Geometry\Frame;
+use OpenSlate\Page\AnswerBox;
+
+return function (Bench $bench): void {
+    $teacher = Teacher::create(['name' => 'Drag', 'email' => 'drag@school.example', 'password' => 'drag-password']);
+    $boxes = array_map(fn (int $n): AnswerBox => new AnswerBox("b{$n}", Frame::of(40 + 50 * ($n % 10), 40 + 30 * intdiv($n, 10), 44, 18), prompt: "Number {$n}"), range(0, 199));
+    $worksheet = WorksheetFactory::new()->for($teacher)->withPages(...$boxes)->create(['name' => 'Drag']);
+    $times = [];
+    $bench->withServer(8392, function (string $address) use ($bench, $worksheet, &$times): void {
+        $times = $bench->node('drag.mjs', $address, 'drag@school.example', 'drag-password', (string) $worksheet->id);
+    });
+    $bench->report('drag-one', $times['one'] / 8, 1, sprintf('longest script of a frame %.1f ms, %d frames', $times['one'], $times['frames']));
+    $bench->report('drag-all', $times['all'] / 8, 1, sprintf('longest script of a frame %.1f ms', $times['all']));
+};

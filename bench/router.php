@@ -1,0 +1,23 @@
+<?php
+
+// The program's router with one route more: the bare framework route that saving is measured against.
+
+declare(strict_types=1);
+
+use Illuminate\Foundation\Application;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Route;
+
+if (! str_starts_with((string) $_SERVER['REQUEST_URI'], '/bare')) {
+    return require dirname(__DIR__).'/bin/router.php';
+}
+require dirname(__DIR__).'/vendor/autoload.php';
+/** @var Application $app */
+$app = require dirname(__DIR__).'/bootstrap/app.php';
+$app->booted(fn () => Route::patch('bare/{id}', function (Request $request, int $id) {
+    DB::table('bare')->where('id', $id)->update(['text' => json_encode($request->all())]);
+
+    return response()->json(['ok' => true]);
+}));
+$app->handleRequest(Request::capture());
