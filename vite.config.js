@@ -8,6 +8,6 @@ export default defineConfig({
             refresh: false,
         }),
     ],
-    build: { assetsInlineLimit: 0, modulePreload: { polyfill: false } },
+    build: { assetsInlineLimit: 0, modulePreload: { polyfill: false }, rolldownOptions: { checks: { pluginTimings: false } } },
     css: { preprocessorOptions: { scss: { quietDeps: true, silenceDeprecations: ['import', 'global-builtin', 'color-functions', 'if-function'] } } },
 });

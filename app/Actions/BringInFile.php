@@ -33,7 +33,7 @@ final class BringInFile
         $file = $this->files->keep($path, 'application/pdf');
 
         return DB::transaction(function () use ($teacher, $name, $file, $pages): Worksheet {
-            $original = Original::create(['teacher_id' => $teacher->id, 'sha256' => $file->sha256, 'name' => Str::limit($name, 250, '')]);
+            $original = Original::of($teacher, $file, Str::limit($name, 250, ''), $pages);
             $worksheet = Worksheet::create([
                 'teacher_id' => $teacher->id,
                 'original_id' => $original->id,

@@ -10,7 +10,6 @@ use App\Documents\FileStore;
 use App\Documents\PagePaper;
 use App\Documents\PageRenderer;
 use App\Documents\PdfPage;
-use App\Documents\PdfReader;
 use App\Models\Backdrop;
 use App\Models\PageRevision;
 use App\Models\Worksheet;
@@ -34,7 +33,6 @@ use OpenSlate\Paper\Size;
 final class PreparePages
 {
     public function __construct(
-        private PdfReader $reader,
         private PageRenderer $renderer,
         private PagePaper $paper,
         private FileStore $files,
@@ -44,14 +42,15 @@ final class PreparePages
     /** @throws FileRefused when a page cannot be drawn */
     public function __invoke(Worksheet $master): void
     {
-        $source = $master->original->sha256 ?? '';
+        $original = $master->original()->firstOrFail();
+        $source = $original->sha256;
         $path = $this->files->path($source);
         $there = $master->pages()->pluck('position')->all();
         foreach (Backdrop::where('source', $source)->whereNotIn('page', $there)->orderBy('page')->get() as $backdrop) {
             $this->addPage($master, fn (): Backdrop => $backdrop);
             $there[] = $backdrop->page;
         }
-        $missing = array_values(array_filter($this->reader->pages($path), fn (PdfPage $page): bool => ! in_array($page->number, $there, true)));
+        $missing = array_values(array_filter($original->pdfPages(), fn (PdfPage $page): bool => ! in_array($page->number, $there, true)));
         if ($missing !== []) {
             $this->files->inWorkFolder(function (string $folder) use ($path, $missing, $master, $source): void {
                 foreach ($this->renderer->draw($path, $missing, $folder) as $drawn) {

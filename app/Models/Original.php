@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Documents\PdfPage;
 use Illuminate\Database\Eloquent\Model;
+use OpenSlate\Paper\Size;
 
 /**
  * A file as a teacher brought it in.
@@ -13,8 +15,35 @@ use Illuminate\Database\Eloquent\Model;
  * @property int $teacher_id
  * @property string $sha256
  * @property string $name
+ * @property list<array{float, float, float}> $pages width, height and unit of each page
  */
 final class Original extends Model
 {
-    protected $fillable = ['teacher_id', 'sha256', 'name'];
+    protected $fillable = ['teacher_id', 'sha256', 'name', 'pages'];
+
+    /** @param  non-empty-list<PdfPage>  $pages */
+    public static function of(Teacher $teacher, StoredFile $file, string $name, array $pages): self
+    {
+        return self::create([
+            'teacher_id' => $teacher->id,
+            'sha256' => $file->sha256,
+            'name' => $name,
+            'pages' => array_map(fn (PdfPage $page): array => [$page->size->width, $page->size->height, $page->userUnit], $pages),
+        ]);
+    }
+
+    /** @return list<PdfPage> as they were read when the file came in */
+    public function pdfPages(): array
+    {
+        return array_map(
+            fn (array $page, int $index): PdfPage => new PdfPage($index + 1, Size::of($page[0], $page[1]), (float) $page[2]),
+            $this->pages,
+            array_keys($this->pages),
+        );
+    }
+
+    protected function casts(): array
+    {
+        return ['pages' => 'array'];
+    }
 }

@@ -21,6 +21,7 @@ return new class extends Migration
             $table->foreignId('teacher_id')->constrained()->cascadeOnDelete();
             $table->char('sha256', 64);
             $table->string('name');
+            $table->text('pages');
             $table->timestamps();
             $table->foreign('sha256')->references('sha256')->on('stored_files');
         });

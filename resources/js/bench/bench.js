@@ -82,7 +82,6 @@ export class Bench {
         this.gestures.handles.remove();
         Idiomorph.morph(this.stage.root, answer.page.trim(), { morphStyle: 'innerHTML' });
         Idiomorph.morph(this.ledger.querySelector('[data-ledger]'), answer.ledger.trim(), { morphStyle: 'innerHTML', ignoreActiveValue: true });
-        this.stage.elements().forEach((element) => { element.style.transform = ''; });
         this.#steps(answer.undo, answer.redo);
         if (answer.new?.length) this.selection.only(answer.new);
         else this.selection.show();

@@ -104,10 +104,14 @@ export class Gestures {
         const dy = to.y - gesture.at.y;
         if (gesture.kind === 'move') {
             gesture.step = this.stage.held(gesture.bounds, dx, dy);
-            const scale = this.stage.scale;
-            const shift = `translate(${gesture.step.dx * scale}px, ${gesture.step.dy * scale}px)`;
-            gesture.elements.forEach((element) => { element.style.transform = shift; });
-            this.handles.style.transform = shift;
+            if (!gesture.shown) {
+                gesture.shown = true;
+                [...gesture.elements, this.handles].forEach((moving) => moving.classList.add('is-moving'));
+            }
+            // One style for all that move, however many they are.
+            const style = this.stage.layer.style;
+            style.setProperty('--dx', gesture.step.dx);
+            style.setProperty('--dy', gesture.step.dy);
         } else if (gesture.kind === 'resize') {
             gesture.to = this.#resized(gesture, dx, dy);
             this.stage.show(gesture.id, gesture.to);
@@ -159,7 +163,6 @@ export class Gestures {
     }
 
     #dropped(gesture) {
-        gesture.elements.forEach((element) => { element.style.transform = ''; });
         if (!gesture.started) {
             if (gesture.alone) this.selection.only([gesture.alone]);
             return;
@@ -177,7 +180,6 @@ export class Gestures {
 
     #cancel() {
         const gesture = this.#gesture;
-        if (gesture?.kind === 'move') gesture.elements.forEach((element) => { element.style.transform = ''; });
         if (gesture?.kind === 'resize') this.stage.show(gesture.id, gesture.from);
         this.#end();
         this.showHandles();
@@ -189,6 +191,6 @@ export class Gestures {
         this.#gesture = null;
         this.#event = null;
         this.rubber?.remove();
-        this.handles.style.transform = '';
+        this.stage.root.querySelectorAll('.is-moving').forEach((moving) => moving.classList.remove('is-moving'));
     }
 }
