@@ -26,7 +26,11 @@ final class RevisePage
             if ($locked->revision !== $base) {
                 throw new StaleEdit($locked);
             }
-            [$revision, $content] = $next($locked->revisions()->where('number', $locked->revision)->sole());
+            $now = $locked->revisions()->where('number', $locked->revision)->sole();
+            [$revision, $content] = $next($now);
+            if ($content === $now->content && $revision->undoTo === $now->number) {
+                return $now; // An edit that changes nothing is no step to undo.
+            }
             $recorded = PageRevision::record($locked->id, $revision, $content);
             $locked->update(['revision' => $revision->number]);
             $locked->worksheet()->touch();

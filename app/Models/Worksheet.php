@@ -24,6 +24,7 @@ use Illuminate\Support\Carbon;
  * @property string|null $cut_from
  * @property string|null $problem
  * @property Carbon $updated_at
+ * @property-read int|null $editions_count where it was counted
  * @property-read Original|null $original
  * @property-read Worksheet|null $master
  */

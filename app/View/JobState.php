@@ -43,7 +43,7 @@ final readonly class JobState
 
     private function handedOut(): string
     {
-        return match ($times = $this->worksheet->editions()->count()) {
+        return match ($times = $this->worksheet->editions_count ?? 0) {
             0 => 'not yet',
             1 => 'once',
             2 => 'twice',

@@ -78,6 +78,14 @@ final class EditPagesTest extends TestCase
         $this->step('undo', 3)->assertConflict();
     }
 
+    public function test_an_edit_that_changes_nothing_is_no_step_to_undo(): void
+    {
+        $id = $this->edit(1, ['kind' => 'place', 'elements' => [self::BOX]])->json('new.0');
+        $this->edit(2, ['kind' => 'change', 'ids' => [$id], 'set' => ['prompt' => 'Name']])->assertOk()->assertJson(['revision' => 2]);
+        $this->edit(2, ['kind' => 'move', 'ids' => [$id], 'dx' => -50, 'dy' => 0])->assertJson(['revision' => 3]);
+        $this->edit(3, ['kind' => 'move', 'ids' => [$id], 'dx' => -50, 'dy' => 0])->assertJson(['revision' => 3]);
+    }
+
     public function test_what_cannot_be_done_is_said_and_changes_nothing(): void
     {
         foreach ([

@@ -17,7 +17,7 @@ final class BenchController
         if ($worksheet->state !== WorksheetState::Ready) {
             return to_route('worksheets.show', $worksheet);
         }
-        $worksheet->load(['pages.current', 'master:id,name']);
+        $worksheet->load(['pages.current', 'master:id,name', 'original'])->loadCount('editions');
         $page = $worksheet->pages->firstWhere('position', $number) ?? abort(404);
 
         return view('bench.boxes', ['worksheet' => $worksheet, 'row' => $page, 'revision' => $page->current]);

@@ -38,7 +38,7 @@ final class WorksheetController
 
     public function show(Worksheet $worksheet): View
     {
-        $worksheet->load(['master:id,name', 'original', 'pages.current', 'sets']);
+        $worksheet->load(['master:id,name', 'original', 'pages.current', 'sets'])->loadCount('editions');
 
         return view('bench.pages', ['worksheet' => $worksheet]);
     }

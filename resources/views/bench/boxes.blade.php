@@ -20,7 +20,7 @@
             <div class="desk__page" data-stage>@include('bench.page', ['page' => $content])</div>
         </div>
         <p class="visually-hidden" role="status" data-said></p>
-        <nav class="rail" aria-label="Pages">
+        <nav class="rail" aria-label="Pages" @if ($worksheet->pages->count() === 1) hidden @endif>
             @foreach ($worksheet->pages as $other)
                 <a href="{{ route('bench', [$worksheet, $other->position]) }}" @if ($other->is($row)) aria-current="page" @endif>
                     @php($printed = $other->current->page()->backdrop)
