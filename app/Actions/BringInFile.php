@@ -29,6 +29,7 @@ final class BringInFile
      */
     public function __invoke(Teacher $teacher, string $path, string $name): Worksheet
     {
+        $name = mb_scrub($name);
         $pages = $this->reader->pages($path);
         $file = $this->files->keep($path, 'application/pdf');
 

@@ -27,7 +27,7 @@ final readonly class PageBoxes
     }
 
     /**
-     * What a reader shows: the crop box where it lies on the medium, turned, in points.
+     * What a reader shows: the crop box where it lies on the medium, rotated; in points.
      *
      * @throws UnusableSize
      */

@@ -76,6 +76,17 @@ final class SignInTest extends TestCase
         $this->get('/class/NOPE')->assertNotFound();
     }
 
+    public function test_lists_where_words_are_meant_are_no_way_in(): void
+    {
+        [$class] = $this->classWithStudent();
+        foreach (['/sign-in', '/class', "/class/{$class->code}"] as $door) {
+            $status = $this->post($door, ['email' => ['a'], 'password' => ['b'], 'code' => ['c'], 'student' => ['1'], 'pin' => ['2468']])->getStatusCode();
+            $this->assertContains($status, [302, 400, 422], $door);
+        }
+        $this->assertGuest('student');
+        $this->assertGuest('teacher');
+    }
+
     public function test_one_browser_is_one_person(): void
     {
         [$class, $student] = $this->classWithStudent();

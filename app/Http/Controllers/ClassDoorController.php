@@ -24,6 +24,7 @@ final class ClassDoorController
 
     public function find(Request $request): RedirectResponse
     {
+        $request->validate(['code' => ['required', 'string', 'max:40']], ['code.*' => 'Type the code first.']);
         $code = Str::upper((string) preg_replace('/[^a-z0-9]/i', '', (string) $request->string('code')));
         $class = SchoolClass::where('code', $code)->first();
         if ($class === null) {

@@ -40,7 +40,7 @@ final class DesksController
     public function changes(Request $request, Handout $handout): Response|JsonResponse
     {
         $item = $this->item($request, $handout) ?? abort(404);
-        $seen = $this->seen((string) $request->string('seen'));
+        $seen = $this->seen($request->query->getString('seen'));
         $changed = $item->copies()->toBase()
             ->when($request->integer('only'), fn ($copies, int $id) => $copies->where('id', $id))
             ->get(['id', 'version'])

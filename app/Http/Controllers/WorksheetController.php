@@ -46,7 +46,7 @@ final class WorksheetController
     /** How far the preparing has come; the pages that have come since the caller last asked are sent drawn. */
     public function progress(Request $request, Worksheet $worksheet): JsonResponse
     {
-        $have = array_map(intval(...), explode(',', (string) $request->string('have')));
+        $have = array_map(intval(...), explode(',', $request->query->getString('have')));
         $new = $worksheet->pages()->whereNotIn('position', $have)->with('current')->get();
 
         return response()->json([

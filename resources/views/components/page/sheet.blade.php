@@ -9,7 +9,7 @@
     <div class="sheet__layer" data-width="{{ $page->size->width }}" data-height="{{ $page->size->height }}">
         @if ($page->backdrop)
             @php($address = fn (string $size) => route('backdrops.show', ['source' => $page->backdrop->source, 'page' => $page->backdrop->page, 'size' => $size], false))
-            <img class="sheet__backdrop" src="{{ $address($mode === 'bench' || $mode === 'copy' ? 'page' : 'thumbnail') }}" srcset="{{ $address('thumbnail') }} 300w, {{ $address('page') }} 1224w" sizes="{{ $sizes }}" alt="Printed page {{ $number }}{{ $of > 1 ? " of $of" : '' }}" draggable="false" decoding="async">
+            <img class="sheet__backdrop" src="{{ $address($mode === 'bench' || $mode === 'copy' ? 'page' : 'thumbnail') }}" srcset="{{ $address('thumbnail') }} 300w, {{ $address('page') }} 1224w" sizes="{{ $sizes }}" alt="Printed page {{ $number }}{{ $of > 1 ? " of $of" : '' }}" draggable="false" decoding="async" @if ($mode === 'view') loading="lazy" @endif>
         @endif
         @foreach ($tags as $id => $tag)
             <x-dynamic-component :component="'page.'.$page->element((string) $id)->kind()->value" :element="$page->element((string) $id)" :$mode :$tag :z="$places[$id] + 1" :place="\OpenSlate\Copies\Place::key($number, (string) $id)" :text="$texts[\OpenSlate\Copies\Place::key($number, (string) $id)] ?? ''" :$closed />
