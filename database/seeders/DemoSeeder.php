@@ -85,7 +85,7 @@ final class DemoSeeder extends Seeder
         $log = ($this->cut)($pack, [6, 7], 'Activity 1: reading a tide table');
 
         $this->handOutTides($marlow, $tides, $heron);
-        $this->handOutLog($marlow, $log, $heron, $curlew);
+        $this->handOutLog($marlow, $log, $tides, $heron, $curlew);
     }
 
     /** @param  list<string>  $names */
@@ -157,14 +157,14 @@ final class DemoSeeder extends Seeder
         }
     }
 
-    private function handOutLog(Teacher $teacher, Worksheet $log, SchoolClass $heron, SchoolClass $curlew): void
+    private function handOutLog(Teacher $teacher, Worksheet $log, Worksheet $reading, SchoolClass $heron, SchoolClass $curlew): void
     {
         ($this->handOut)($teacher, new HandoutPlan(
             'Reading a tide table',
             'Two pages. Do the first page today and the second tomorrow.',
             CarbonImmutable::instance($this->school->local(now())->addDays(6)->setTime(9, 0)),
             null,
-            [[$log, Mode::OwnCopy]],
+            [[$log, Mode::OwnCopy], [$reading, Mode::ReadOnly]],
             [$heron, $curlew],
         ));
     }

@@ -88,6 +88,15 @@ test('two windows never overwrite each other: the student chooses', async ({ stu
     await expect(name(page)).toHaveValue('two');
 });
 
+test('what is only to be read can be read and nothing more', async ({ student }) => {
+    const page = await student('Quinn Abara');
+    await page.getByRole('link', { name: 'Read Tide times' }).click();
+    await expect(page.getByRole('heading', { name: 'Tide times' })).toBeVisible();
+    await expect(page.getByText('Use the table. Write times with the 24-hour clock.')).toBeVisible();
+    await expect(page.getByRole('textbox')).toHaveCount(0);
+    await expectAccessible(page);
+});
+
 test('signed out meanwhile, nothing is lost', async ({ student }) => {
     const page = await student('Rosa Tideway');
     await open(page);

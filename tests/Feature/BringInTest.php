@@ -16,6 +16,7 @@ use App\Models\Worksheet;
 use App\Models\WorksheetState;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;
 use RuntimeException;
 use Tests\Support\PdfMaker;
@@ -90,6 +91,20 @@ final class BringInTest extends TestCase
         $this->assertSame(0, $master->pages()->count());
         $this->actingAs($master->teacher, 'teacher')->get("/worksheets/{$master->id}")->assertOk()->assertSee((string) $master->problem);
         $this->get("/worksheets/{$master->id}/boxes")->assertRedirect("/worksheets/{$master->id}");
+    }
+
+    public function test_what_a_dead_worker_was_at_is_taken_up_by_the_next(): void
+    {
+        config(['queue.default' => 'database']);
+        $master = app(BringInFile::class)(Teacher::factory()->create(), PdfMaker::file(PdfMaker::make([[]])), 'a.pdf');
+        DB::table('jobs')->update(['reserved_at' => now()->timestamp, 'attempts' => 1]);
+        $this->artisan('queue:work', ['--once' => true]);
+        $this->assertSame(WorksheetState::Preparing, $master->refresh()->state);
+
+        $this->artisan('slate:resume')->assertSuccessful();
+        $this->artisan('queue:work', ['--once' => true]);
+        $this->assertSame(WorksheetState::Ready, $master->refresh()->state);
+        $this->assertSame(0, DB::table('jobs')->count());
     }
 
     public function test_a_job_that_fails_for_good_says_so(): void
