@@ -81,6 +81,9 @@ test('two windows never overwrite each other: the student chooses', async ({ stu
     await expect(clash).toContainText('one');
     await expect(clash).toContainText('two');
     await expectAccessible(other);
+    // Left undecided, it is asked again: neither text is lost.
+    await other.reload();
+    await expect(clash).toContainText('two');
     await clash.locator('[data-clash-keep=here]').click();
     await expect(clash).toBeHidden();
     await expect(saved(other)).toBeVisible();

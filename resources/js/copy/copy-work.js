@@ -80,8 +80,11 @@ export class CopyWork {
         this.#schedule();
     }
 
+    /** What is in dispute between two windows stays kept, as it was sent, until the student has chosen. */
     #keep() {
-        if (!this.kept.keep(this.revision, this.#pending)) this.#trouble('This browser keeps nothing on this device. Stay on this page until it says “Saved”.');
+        const disputed = Object.fromEntries(this.#clashes.map(({ place, here }) => [place, here]));
+        const base = Math.min(this.revision, ...this.#clashes.map((clash) => clash.base));
+        if (!this.kept.keep(base, { ...disputed, ...this.#pending })) this.#trouble('This browser keeps nothing on this device. Stay on this page until it says “Saved”.');
     }
 
     // --- saving ---
@@ -130,10 +133,10 @@ export class CopyWork {
         this.revision = answer.revision;
         Object.entries(answers).forEach(([place, text]) => { if (!(place in answer.conflicts)) this.texts[place] = text; });
         Object.entries(answer.newer).forEach(([place, text]) => {
-            if (place in this.#pending) this.#clash(place, text);
+            if (place in this.#pending) this.#clash(place, text, this.#pending[place], base);
             else this.#put(place, text);
         });
-        Object.entries(answer.conflicts).forEach(([place, text]) => this.#clash(place, text, answers[place]));
+        Object.entries(answer.conflicts).forEach(([place, text]) => this.#clash(place, text, answers[place], base));
         mirror.keep(this.copy, this.revision, this.texts);
         this.#tally(answer.filled);
     }
@@ -170,10 +173,11 @@ export class CopyWork {
 
     // --- two windows ---
 
-    #clash(place, there, here = this.byPlace.get(place)?.value) {
+    #clash(place, there, here, base) {
         delete this.#pending[place];
         this.texts[place] = there;
-        this.#clashes.push({ place, here, there });
+        this.#clashes.push({ place, here, there, base });
+        this.#keep();
         if (!this.#dialog('clash').open) this.#showClash();
     }
 
@@ -192,7 +196,8 @@ export class CopyWork {
         field.value = which === 'here' ? here : there;
         this.#showClash();
         if (which === 'here') this.#typed(field);
-        else this.#tally();
+        else this.#keep();
+        this.#tally();
     }
 
     // --- moving on ---
@@ -224,12 +229,13 @@ export class CopyWork {
     async #handIn(event) {
         event.preventDefault();
         if (this.#sending) await this.#sending;
-        if (this.#clashes.length === 0 && await this.#save()) {
+        const sent = await this.#save();
+        if (sent && this.#clashes.length === 0) {
             event.target.submit();
             return;
         }
         this.#dialog('ask').close();
-        if (this.#clashes.length === 0) this.#trouble('It is not handed in: there is no connection just now. Your work is kept on this device. Try again in a moment.');
+        if (!sent) this.#trouble('It is not handed in: there is no connection just now. Your work is kept on this device. Try again in a moment.');
     }
 
     // --- what the student sees ---
