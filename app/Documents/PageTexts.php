@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Documents;
+
+use DOMElement;
+use OpenSlate\Geometry\Frame;
+use OpenSlate\Trim\PageText;
+use OpenSlate\Trim\TextLine;
+use XMLReader;
+
+/** Reads the words of a PDF, in lines with their places on the page as displayed. */
+final class PageTexts
+{
+    /** Coarse enough to be quick, fine enough that a thin line of print shows. */
+    private const INK_DPI = 24;
+
+    /**
+     * @param  list<PdfPage>  $pages
+     * @return list<PageText> one for each page; ink is looked at where there are no words
+     *
+     * @throws FileRefused
+     */
+    public function read(string $path, array $pages): array
+    {
+        $out = LimitedProcess::run(['pdftotext', '-bbox-layout', '-cropbox', $path, '-'])->getOutput();
+        $lines = $this->lines($out, $pages);
+
+        return array_map(fn (PdfPage $page): PageText => new PageText(
+            $page->number,
+            $page->size,
+            $lines[$page->number] ?? [],
+            ($lines[$page->number] ?? []) === [] ? $this->ink($path, $page) : null,
+        ), $pages);
+    }
+
+    /**
+     * @param  list<PdfPage>  $pages
+     * @return array<int, list<TextLine>> by page number
+     */
+    private function lines(string $html, array $pages): array
+    {
+        // What poppler writes is XHTML; control characters that a file smuggled in are not.
+        $html = (string) preg_replace('/[\x00-\x08\x0B\x0C\x0E-\x1F]/', '', mb_scrub($html));
+        $reader = new XMLReader;
+        if ($html === '' || ! $reader->XML($html, 'UTF-8', LIBXML_NONET | LIBXML_NOERROR | LIBXML_NOWARNING | LIBXML_PARSEHUGE)) {
+            return [];
+        }
+        $lines = [];
+        $number = 0;
+        while (@$reader->read()) {
+            if ($reader->nodeType !== XMLReader::ELEMENT) {
+                continue;
+            }
+            if ($reader->name === 'page') {
+                $number++;
+            } elseif ($reader->name === 'line') {
+                $node = $reader->expand();
+                $line = $node instanceof DOMElement ? $this->line($node, $pages[$number - 1]->userUnit ?? 1.0) : null;
+                if ($line !== null) {
+                    $lines[$number][] = $line;
+                }
+            }
+        }
+
+        return $lines;
+    }
+
+    private function line(DOMElement $line, float $unit): ?TextLine
+    {
+        $words = [];
+        foreach ($line->getElementsByTagName('word') as $word) {
+            $words[] = $word->textContent;
+        }
+        $at = fn (string $name): float => (float) $line->getAttribute($name) * $unit;
+        $text = trim(implode(' ', $words));
+
+        return $text === '' ? null : new TextLine($text, Frame::of($at('xMin'), $at('yMin'), max(0, $at('xMax') - $at('xMin')), max(0, $at('yMax') - $at('yMin'))));
+    }
+
+    /** The share of a page's pixels that are not the colour of its paper. */
+    private function ink(string $path, PdfPage $page): float
+    {
+        $picture = LimitedProcess::run([
+            'pdftoppm', '-cropbox', '-gray', '-r', sprintf('%.3F', min(self::INK_DPI * $page->userUnit, self::INK_DPI * 2000 / max($page->size->width, $page->size->height))),
+            '-f', (string) $page->number, '-l', (string) $page->number, $path,
+        ])->getOutput();
+        // Binary PGM: "P5 width height 255" and a byte for each pixel.
+        if (preg_match('/^P5\s+\d+\s+\d+\s+\d+\s/', $picture, $head) !== 1) {
+            return 1.0;
+        }
+        $levels = count_chars(substr($picture, strlen($head[0])), 1);
+        $paper = $levels === [] ? 0 : max($levels);
+
+        return 1.0 - $paper / max(1, array_sum($levels));
+    }
+}

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenSlate\Trim;
+
+/** A pack as read: the role of each page, and the sections of its student pages. */
+final readonly class PackReading
+{
+    /**
+     * @param  array<int, Verdict>  $verdicts  by page number
+     * @param  list<Section>  $sections
+     */
+    private function __construct(public array $verdicts, public array $sections)
+    {
+    }
+
+    /** @param  list<PageText>  $pages  all pages of the pack, in order */
+    public static function of(array $pages): self
+    {
+        $plain = Furniture::removed($pages);
+        $verdicts = RoleFinder::verdicts($plain);
+
+        return new self(
+            array_combine(array_map(fn (PageText $page): int => $page->number, $plain), $verdicts),
+            SectionFinder::sections($plain, $verdicts),
+        );
+    }
+
+    public function sectionOf(int $page): ?Section
+    {
+        foreach ($this->sections as $section) {
+            if ($page >= $section->from && $page <= $section->to && $this->verdicts[$page]->role === Role::Student) {
+                return $section;
+            }
+        }
+
+        return null;
+    }
+}

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenSlate\Trim;
+
+/** What a page of a pack is for. */
+enum Role: string
+{
+    case Cover = 'cover';
+    case Contents = 'contents';
+    case Terms = 'terms';
+    case Guide = 'guide';
+    case Student = 'student';
+    case Key = 'key';
+    case Blank = 'blank';
+    case Credits = 'credits';
+    case Unknown = 'unknown';
+
+    /** Whether students may get it without a second look. */
+    public function isForStudents(): bool
+    {
+        return $this === self::Student;
+    }
+}

@@ -1,0 +1,287 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenSlate\Trim;
+
+/**
+ * Tells what each page of a pack is for, from its words, their sizes and places, and the likeness of pages to each other.
+ *
+ * Handing out a key is the worst mistake, so that doubt is "unknown" and never "student".
+ */
+final class RoleFinder
+{
+    /** Less than this share of the page is dust, not print. */
+    private const NO_INK = 0.002;
+
+    /** What speaks for a role must come to this much, or nothing is said. */
+    private const ENOUGH = 2.0;
+
+    /** More than all that can speak for a page being the students'. */
+    private const CERTAIN = 18.0;
+
+    /** A page of fewer words has too little on it to be recognised on another. */
+    private const FEWEST_WORDS = 12;
+
+    /** A page whose words are smaller than this, in points, shows other pages in small. */
+    private const MINIATURE = 5.5;
+
+    /**
+     * @param  list<PageText>  $pages  without their furniture
+     * @return list<Verdict> one for each page
+     */
+    public static function verdicts(array $pages): array
+    {
+        $repeats = self::repeats($pages);
+        $largest = self::usualTitle($pages);
+        $verdicts = [];
+        foreach ($pages as $index => $page) {
+            $verdicts[] = self::verdict($page, $repeats[$page->number] ?? null, $largest, $verdicts[$index - 1] ?? null);
+        }
+
+        return $verdicts;
+    }
+
+    private static function verdict(PageText $page, ?int $repeated, float $largest, ?Verdict $before): Verdict
+    {
+        $words = $page->wordCount();
+        if ($words === 0) {
+            return $page->ink !== null && $page->ink < self::NO_INK
+                ? new Verdict(Role::Blank, 0.99, 'nothing is printed on it')
+                : new Verdict(Role::Unknown, 0.5, 'it is a picture; no words can be read on it');
+        }
+        $text = $page->text();
+        if ($words <= 12 && preg_match('/\b(intentionally|deliberately|purposely)( left)? blank\b/iu', $text) === 1) {
+            return new Verdict(Role::Blank, 0.95, 'it says that it is left blank');
+        }
+        $speaks = self::evidence($page, $text, $words, $repeated, $largest, $before);
+        uasort($speaks, fn (array $a, array $b): int => $b[0] <=> $a[0]);
+        $roles = array_keys($speaks);
+        [$score, $reason] = $speaks[$roles[0]];
+        $second = $speaks[$roles[1]][0];
+        $role = Role::from($roles[0]);
+        if ($score < self::ENOUGH) {
+            return new Verdict(Role::Unknown, 0.5, 'too little tells what it is for');
+        }
+        $confidence = round(min(0.99, 0.5 + 0.5 * ($score - $second) / $score), 2);
+        if ($role === Role::Student && ($speaks[Role::Key->value][0] >= self::ENOUGH || $score - $second < 0.75)) {
+            return new Verdict(Role::Unknown, $confidence, "it may be for students ({$reason}), but also: {$speaks[$roles[1]][1]}");
+        }
+
+        return new Verdict($role, $confidence, $reason);
+    }
+
+    /** @return array<string, array{float, string}> what speaks for each role, and the best reason */
+    private static function evidence(PageText $page, string $text, int $words, ?int $repeated, float $largest, ?Verdict $before): array
+    {
+        $headings = array_map(fn (TextLine $line): string => trim($line->text), $page->headings());
+        $short = array_values(array_filter($headings, fn (string $line): bool => preg_match_all('/[\p{L}\p{N}]+/u', $line) <= 9));
+        $labels = self::labels($page);
+        $title = fn (callable $is): ?string => array_values(array_filter($short, $is))[0] ?? null;
+        $student = self::student($page, $text, $short, $labels);
+
+        return [
+            Role::Key->value => self::key($page, $text, $words, $title(RoleSigns::isKeyHeading(...)), $repeated, $labels, $student[0], $before),
+            Role::Contents->value => self::contents($page, $title(RoleSigns::isContentsHeading(...))),
+            Role::Terms->value => self::prose(RoleSigns::terms($text), $title(RoleSigns::isTermsHeading(...)), 1.1, 2, 'speaks of licences and copying'),
+            Role::Guide->value => self::guide($text, $title(RoleSigns::isGuideHeading(...)), $before),
+            Role::Credits->value => self::prose(RoleSigns::credits($text), $title(RoleSigns::isCreditsHeading(...)), 1.0, 2, 'names makers and sources'),
+            Role::Cover->value => self::cover($page, $words, $largest, $student[0]),
+            Role::Student->value => $student,
+        ];
+    }
+
+    /**
+     * @param  list<SectionLabel>  $labels
+     * @return array{float, string}
+     */
+    private static function key(PageText $page, string $text, int $words, ?string $title, ?int $repeated, array $labels, float $student, ?Verdict $before): array
+    {
+        if ($title !== null) {
+            return [self::CERTAIN, "titled “{$title}”".($repeated === null ? '' : "; repeats page {$repeated} with more on it")];
+        }
+        if ($repeated !== null) {
+            return [self::CERTAIN, "repeats page {$repeated} with more on it"];
+        }
+        if ($page->bodyHeight() < self::MINIATURE && $words > 120 && count($labels) >= 2) {
+            return [self::CERTAIN, 'shows several pages in small'];
+        }
+        $score = 2.0 * RoleSigns::answersWithin($text);
+        $reason = 'speaks of answers that may vary, or of marks';
+        $sections = array_unique(array_map(fn (SectionLabel $label): string => $label->words(), $labels));
+        if ($before?->role === Role::Key && count($sections) >= 2) {
+            return [$score + 6.0, 'goes on with the answers of several sections'];
+        }
+        if ($before?->role === Role::Key && $student < 3.5 && RoleSigns::items($text) >= 3 && ! str_contains($text, '?') && ! RoleSigns::hasNameLine($text)) {
+            return [$score + 5.0, 'goes on with the answers before it'];
+        }
+
+        return [$score, $reason];
+    }
+
+    /** @return array{float, string} */
+    private static function contents(PageText $page, ?string $title): array
+    {
+        $numbers = [];
+        foreach (self::rows($page) as $row) {
+            if (preg_match('/\p{L}{3}.*?[\s.…·]+(\d{1,3})(?:\s*[-–]\s*\d{1,3})?\W*$/u', $row, $match) === 1) {
+                $numbers[] = (int) $match[1];
+            }
+        }
+        $rising = count($numbers) >= 4;
+        for ($n = 1; $n < count($numbers); $n++) {
+            $rising = $rising && $numbers[$n] >= $numbers[$n - 1];
+        }
+        $rising = $rising && end($numbers) > reset($numbers) && count($numbers) >= 0.5 * count(self::rows($page));
+
+        return [($title === null ? 0.0 : 9.0) + ($rising ? 4.0 : 0.0), $title === null ? 'its lines end in rising page numbers' : "titled “{$title}”"];
+    }
+
+    /** @return array{float, string} */
+    private static function guide(string $text, ?string $title, ?Verdict $before): array
+    {
+        $hits = RoleSigns::guide($text);
+        $score = $hits * 1.1 + ($title === null ? 0.0 : 4.0);
+        if ($before?->role === Role::Guide && $hits >= 1 && ! RoleSigns::hasNameLine($text)) {
+            $score += 1.5;
+        }
+
+        return [$hits < 2 && $title === null ? min($score, 1.9) : $score, $title === null ? 'speaks to the teacher about the class' : "titled “{$title}”"];
+    }
+
+    /** @return array{float, string} */
+    private static function prose(int $hits, ?string $title, float $weight, int $fewest, string $reason): array
+    {
+        $score = $hits * $weight + ($title === null ? 0.0 : 4.0);
+
+        return [$hits < $fewest ? min($score, 1.9) : $score, $title === null ? $reason : "titled “{$title}”; {$reason}"];
+    }
+
+    /** @return array{float, string} */
+    private static function cover(PageText $page, int $words, float $largest, float $student): array
+    {
+        $tallest = $page->tallest();
+        $few = $words <= 90;
+        if ($page->number > 2 || ! $few || $student > 3.0 || ($tallest < 24 && $tallest < 1.4 * $largest)) {
+            return [0.0, ''];
+        }
+
+        return [$page->number === 1 ? 6.0 : 3.0, 'the first page: large words, and few of them'];
+    }
+
+    /**
+     * @param  list<string>  $headings
+     * @param  list<SectionLabel>  $labels
+     * @return array{float, string}
+     */
+    private static function student(PageText $page, string $text, array $headings, array $labels): array
+    {
+        $signs = [
+            'has a line for the name' => RoleSigns::hasNameLine($text) ? 2.5 : 0.0,
+            'asks for something to be done' => min(3.0, 0.7 * RoleSigns::tasks($text)),
+            'has numbered questions' => min(1.5, 0.4 * RoleSigns::items($text)),
+            'asks questions' => min(1.5, 0.6 * substr_count($text, '?')),
+            'has gaps to fill' => min(2.0, 0.7 * RoleSigns::gaps($text)),
+            'has a word bank' => preg_match('/\b(word ?bank|word ?box|word ?list)\b/iu', $text) === 1 ? 1.5 : 0.0,
+            'has a label such as “'.($labels === [] ? '' : $labels[0]->words()).'”' => $labels === [] ? 0.0 : 2.0,
+        ];
+        arsort($signs);
+
+        return [(float) array_sum($signs), (string) array_key_first($signs)];
+    }
+
+    /** @return list<SectionLabel> of the lines that are labels */
+    private static function labels(PageText $page): array
+    {
+        $labels = array_map(
+            fn (TextLine $line): ?SectionLabel => $line->wordCount() <= 10 ? SectionLabel::in($line->text) : null,
+            $page->lines,
+        );
+
+        return array_values(array_filter($labels));
+    }
+
+    /**
+     * Lines that stand at one height, put together: a list of contents has its numbers far from its words.
+     *
+     * @return list<string>
+     */
+    private static function rows(PageText $page): array
+    {
+        $middles = [];
+        $rows = [];
+        foreach ($page->lines as $line) {
+            $at = null;
+            foreach ($middles as $row => $middle) {
+                if (abs($middle - $line->frame->middle()) < 0.35 * $line->frame->height) {
+                    $at = $row;
+                    break;
+                }
+            }
+            $at ??= count($middles);
+            $middles[$at] ??= $line->frame->middle();
+            $rows[$at][] = $line;
+        }
+        $texts = [];
+        foreach ($rows as $row) {
+            usort($row, fn (TextLine $a, TextLine $b): int => $a->frame->x <=> $b->frame->x);
+            $texts[] = implode(' ', array_map(fn (TextLine $line): string => trim($line->text), $row));
+        }
+
+        return $texts;
+    }
+
+    /**
+     * Pages that repeat another with more on it: the other's words are all there, and some besides. A page of another
+     * section that happens to be built the same way is not one.
+     *
+     * @param  list<PageText>  $pages
+     * @return array<int, int> the page repeated, by page
+     */
+    private static function repeats(array $pages): array
+    {
+        $likeness = new Likeness($pages);
+        $label = [];
+        foreach ($pages as $page) {
+            $label[$page->number] = self::labels($page)[0] ?? null;
+        }
+        $repeats = [];
+        foreach ($pages as $plain) {
+            $size = $likeness->size($plain->number);
+            if ($size < self::FEWEST_WORDS) {
+                continue;
+            }
+            foreach ($pages as $fuller) {
+                $more = $likeness->size($fuller->number) - $size;
+                if ($fuller->number === $plain->number || $more < max(3, 0.03 * $size) || $more > 2 * $size) {
+                    continue;
+                }
+                $missing = $size - $likeness->shared($plain->number, $fuller->number);
+                $other = $label[$plain->number] !== null && $label[$fuller->number] !== null && $label[$plain->number]->words() !== $label[$fuller->number]->words();
+                if (! $other && $missing <= max(2, 0.04 * $size)) {
+                    $repeats[$fuller->number] = $plain->number;
+                }
+            }
+        }
+
+        return $repeats;
+    }
+
+    /**
+     * The usual height of a page's largest line, in points.
+     *
+     * @param  list<PageText>  $pages
+     */
+    private static function usualTitle(array $pages): float
+    {
+        $heights = [];
+        foreach ($pages as $page) {
+            if ($page->lines !== []) {
+                $heights[] = $page->tallest();
+            }
+        }
+        sort($heights);
+
+        return $heights[intdiv(count($heights), 2)] ?? 0.0;
+    }
+}

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenSlate\Trim;
+
+use OpenSlate\Geometry\Frame;
+
+/** A printed line of words and where it stands, in points; its height tells the size of its type. */
+final readonly class TextLine
+{
+    public function __construct(public string $text, public Frame $frame)
+    {
+    }
+
+    public function isBlank(): bool
+    {
+        return trim($this->text) === '';
+    }
+
+    public function wordCount(): int
+    {
+        return preg_match_all('/[\p{L}\p{N}]+/u', $this->text) ?: 0;
+    }
+}
