@@ -16,7 +16,7 @@ final class Furniture
     private const EDGE = 0.13;
 
     /** A line that comes back on this share of the pages, and on three at least, is furniture. */
-    private const SHARE = 0.25;
+    private const SHARE = 0.4;
 
     private const FEWEST = 3;
 

@@ -31,7 +31,7 @@ final class Numeral
         if (isset(self::TENS[$parts[0]])) {
             $unit = count($parts) > 1 ? array_search($parts[1], self::WORDS, true) : -1;
 
-            return $unit === false ? null : self::TENS[$parts[0]] + $unit + 1;
+            return $unit === false || $unit > 8 ? null : self::TENS[$parts[0]] + $unit + 1;
         }
 
         return self::roman($text);

@@ -78,7 +78,7 @@ final class RoleFinder
         $short = array_values(array_filter($headings, fn (string $line): bool => preg_match_all('/[\p{L}\p{N}]+/u', $line) <= 9));
         $labels = self::labels($page);
         $title = fn (callable $is): ?string => array_values(array_filter($short, $is))[0] ?? null;
-        $student = self::student($page, $text, $short, $labels);
+        $student = self::student($text, $labels, $before);
 
         return [
             Role::Key->value => self::key($page, $text, $words, $title(RoleSigns::isKeyHeading(...)), $repeated, $labels, $student[0], $before),
@@ -109,10 +109,14 @@ final class RoleFinder
         $score = 2.0 * RoleSigns::answersWithin($text);
         $reason = 'speaks of answers that may vary, or of marks';
         $sections = array_unique(array_map(fn (SectionLabel $label): string => $label->words(), $labels));
+        $asksNothing = RoleSigns::tasks($text) === 0 && ! str_contains($text, '?') && ! RoleSigns::hasNameLine($text) && RoleSigns::gaps($text) === 0;
+        if ($asksNothing && count($sections) >= 2 && RoleSigns::items($text) >= count($sections)) {
+            return [$score + 4.0, 'lists short answers under several labels'];
+        }
         if ($before?->role === Role::Key && count($sections) >= 2) {
             return [$score + 6.0, 'goes on with the answers of several sections'];
         }
-        if ($before?->role === Role::Key && $student < 3.5 && RoleSigns::items($text) >= 3 && ! str_contains($text, '?') && ! RoleSigns::hasNameLine($text)) {
+        if ($before?->role === Role::Key && $student < 3.5 && RoleSigns::items($text) >= 3 && $asksNothing) {
             return [$score + 5.0, 'goes on with the answers before it'];
         }
 
@@ -170,24 +174,32 @@ final class RoleFinder
     }
 
     /**
-     * @param  list<string>  $headings
+     * Labels and numbers alone do not make a page the students': a list of answers has them as well.
+     *
      * @param  list<SectionLabel>  $labels
      * @return array{float, string}
      */
-    private static function student(PageText $page, string $text, array $headings, array $labels): array
+    private static function student(string $text, array $labels, ?Verdict $before): array
     {
-        $signs = [
+        $tasks = RoleSigns::tasks($text);
+        $asks = [
             'has a line for the name' => RoleSigns::hasNameLine($text) ? 2.5 : 0.0,
-            'asks for something to be done' => min(3.0, 0.7 * RoleSigns::tasks($text)),
-            'has numbered questions' => min(1.5, 0.4 * RoleSigns::items($text)),
+            'asks for something to be done' => min(3.0, 0.7 * $tasks),
             'asks questions' => min(1.5, 0.6 * substr_count($text, '?')),
             'has gaps to fill' => min(2.0, 0.7 * RoleSigns::gaps($text)),
             'has a word bank' => preg_match('/\b(word ?bank|word ?box|word ?list)\b/iu', $text) === 1 ? 1.5 : 0.0,
+            'speaks to the student' => RoleSigns::speaksToStudent($text) ? 1.0 : 0.0,
+        ];
+        $more = [
+            'has numbered questions' => min(1.5, 0.4 * RoleSigns::items($text)),
+            'goes on from a student page' => $before?->role === Role::Student && $tasks > 0 ? 1.3 : 0.0,
             'has a label such as “'.($labels === [] ? '' : $labels[0]->words()).'”' => $labels === [] ? 0.0 : 2.0,
         ];
+        $signs = $asks + $more;
         arsort($signs);
+        $score = (float) array_sum($signs);
 
-        return [(float) array_sum($signs), (string) array_key_first($signs)];
+        return [array_sum($asks) > 0 ? $score : min($score, 1.9), (string) array_key_first($signs)];
     }
 
     /** @return list<SectionLabel> of the lines that are labels */
@@ -258,7 +270,8 @@ final class RoleFinder
                 }
                 $missing = $size - $likeness->shared($plain->number, $fuller->number);
                 $other = $label[$plain->number] !== null && $label[$fuller->number] !== null && $label[$plain->number]->words() !== $label[$fuller->number]->words();
-                if (! $other && $missing <= max(2, 0.04 * $size)) {
+                $nearer = abs($plain->number - $fuller->number) < abs(($repeats[$fuller->number] ?? PHP_INT_MAX) - $fuller->number);
+                if (! $other && $nearer && $missing <= max(2, 0.04 * $size)) {
                     $repeats[$fuller->number] = $plain->number;
                 }
             }

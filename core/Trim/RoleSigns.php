@@ -33,7 +33,9 @@ final class RoleSigns
 
     private const NAME_LINE = '/^\W*(my )?name\b\W*(:|_|\.{3}|…|date|class|$)/imu';
 
-    private const TASKS = '/(?:^|[.!?:;]\s)\W*(?:\(?\d{1,2}[.):]?\s+|\(?[a-h][.)]\s+)?(write|draw|circle|fill|label|explain|choose|read|complete|find|match|sort|list|describe|show|colou?r|underline|tick|check|cut|calculate|work out|solve|use|answer|look|imagine|compare|add|shade|name|record|tell|think|copy|put|measure|trace|say|make|give|mark|join|order|number|plot|round|convert|rewrite|correct|predict|identify|highlight|estimate|simplify|sketch|decide|test|build|count|order|finish|spell|edit|pick|discuss|what|why|how|which|when|who|where|did|does|do|is|are|can)\b/imu';
+    private const TASKS = '/(?:^|[.!?:;]\s)\W*(?:\(?\d{1,2}[.):]?\s+|\(?[a-h][.)]\s+)?(write|draw|circle|fill|label|explain|choose|read|complete|find|match|sort|list|describe|show|colou?r|underline|tick|check|cut|calculate|work out|solve|use|answer|look|imagine|compare|add|shade|name|record|tell|think|copy|put|measure|trace|say|make|give|mark|join|order|number|plot|round|convert|rewrite|correct|predict|identify|highlight|estimate|simplify|sketch|decide|test|build|count|order|finish|spell|edit|pick|discuss|design|build|present|plan|prepare|invent|create|cross|trim|glue|stick|fold|set|give|list|what|why|how|which|when|who|where|did|does|do|is|are|can)\b/imu';
+
+    private const TO_STUDENT = '/\b(in your own words|your (own|answers?|partner|thinking|reasoning|work|drawing|idea|opinion|teacher|book|notebook)|you (think|know|notice|see|learned|learnt|found|need))\b/iu';
 
     private const ITEMS = '/^\W*(?:\(?\d{1,2}[.):]|\(?[a-h][.)])(?:\s|$)/imu';
 
@@ -93,6 +95,11 @@ final class RoleSigns
     public static function tasks(string $text): int
     {
         return (int) preg_match_all(self::TASKS, $text);
+    }
+
+    public static function speaksToStudent(string $text): bool
+    {
+        return preg_match(self::TO_STUDENT, $text) === 1;
     }
 
     /** Numbered or lettered lines. */

@@ -20,7 +20,7 @@ final readonly class SectionLabel
     /** The label that a line starts with, or null. Nothing else may come before it. */
     public static function in(string $line): ?self
     {
-        $pattern = '/^[^\p{L}\p{N}]*('.self::KINDS.')s?\s*(?:no\.?|number|nr\.?|#|№)?\s*[:.\-–—]?\s*('.Numeral::PATTERN.')(?:\s*(?:-|–|—|to|and|&)\s*('.Numeral::PATTERN.'))?(?![\p{L}\p{N}])(?!\s*(?:of|\/)\s*\d)(.*)$/iu';
+        $pattern = '/^[^\p{L}\p{N}]*('.self::KINDS.')s?\s*(?:no\.?|number|nr\.?|#|№)?\s*[:.\-–—]?\s*('.Numeral::PATTERN.')(?:\s*(?:-|–|—|to|and|&)\s*('.Numeral::PATTERN.'))?(?![\p{L}\p{N}]|-\p{L})(?!\s*(?:of|\/)\s*\d)(.*)$/iu';
         if (preg_match($pattern, trim($line), $match) !== 1) {
             return null;
         }

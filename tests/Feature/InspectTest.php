@@ -21,8 +21,8 @@ final class InspectTest extends TestCase
         $this->assertSame(0, Artisan::call('slate:inspect', ['file' => $path, '--json' => true]));
         $this->assertSame([
             'pages' => [
-                ['number' => 1, 'width' => 612, 'height' => 792, 'words' => 3, 'images' => 0, 'role' => null, 'section' => null, 'links' => [], 'blanks' => []],
-                ['number' => 2, 'width' => 300, 'height' => 300, 'words' => 0, 'images' => 0, 'role' => null, 'section' => null, 'links' => [], 'blanks' => []],
+                ['number' => 1, 'width' => 612, 'height' => 792, 'words' => 3, 'images' => 0, 'role' => 'unknown', 'role_confidence' => 0.5, 'role_reason' => 'too little tells what it is for', 'section' => null, 'links' => [], 'blanks' => []],
+                ['number' => 2, 'width' => 300, 'height' => 300, 'words' => 0, 'images' => 0, 'role' => 'blank', 'role_confidence' => 0.99, 'role_reason' => 'nothing is printed on it', 'section' => null, 'links' => [], 'blanks' => []],
             ],
             'sections' => [],
         ], json_decode(Artisan::output(), true));
@@ -48,6 +48,20 @@ final class InspectTest extends TestCase
 
         $this->assertSame(1, Artisan::call('slate:inspect', ['file' => $file, '--json' => true, '--pages' => '30']));
         $this->assertSame('unusable_range', json_decode(Artisan::output(), true)['error']['code']);
+    }
+
+    public function test_a_pack_is_told_apart(): void
+    {
+        Artisan::call('slate:inspect', ['file' => database_path('demo/working-harbour-pack.pdf'), '--json' => true]);
+        $seen = json_decode(Artisan::output(), true);
+
+        $this->assertSame(
+            ['cover', 'terms', 'contents', 'guide', 'guide', ...array_fill(0, 12, 'student'), 'key', 'key', 'credits'],
+            array_column($seen['pages'], 'role'),
+        );
+        $this->assertSame(['label' => 'Activity 3', 'from' => 9, 'to' => 11], $seen['sections'][2]);
+        $this->assertSame(['label' => 'Activity 3', 'index' => 3], $seen['pages'][9]['section']);
+        $this->assertSame('titled “Answer key”', $seen['pages'][17]['role_reason']);
     }
 
     public function test_a_file_that_is_not_there_is_refused(): void

@@ -22,6 +22,8 @@ const gardenPage = (n, answers) => {
 
 const sums = (n) => list(...Array.from({ length: 6 }, (_, i) => `${(n + 2) * (i + 3)} ÷ ${n + 2} = ______`));
 
+const passage = 'The old keeper climbed the stairs each evening before the sun went down. He carried oil in a can and a cloth for the glass. When the lamp was lit he wrote the hour in a book with a brown cover, and then he listened to the wind until it was time to climb again. ';
+
 export const packs = [
     {
         // US: written-out days, a teacher copy after each student page, "page n of m" heads.
@@ -134,6 +136,34 @@ export const packs = [
             page('key', '<h2>Solutions</h2><p>Investigation 1 A: it trembles. B: rings on the water. C: the long one is lower.</p><p>Investigation 2 A: about ten metres. B: no, unless the string is tight.</p><p>Investigation 3: less water, lower when blown.</p>'),
         ],
     },
+    { name: 'novel', size: letter, css: 'body{font:12pt Georgia,serif}h1{font-size:38pt}h2{font-size:18pt}', furniture: (n) => `<div class="foot"><span>The Keeper's Year: Novel Study</span><span>${n}</span></div>`, pages: [
+     page('cover', "<h1>The Keeper's Year</h1><p>A novel study for grades 4-6</p>", { bare: true }),
+     page('guide', '<h2>Dear Teacher,</h2><p>This novel study is meant for four weeks of reading workshop. Read two chapters aloud, then let your students answer in writing. Vocabulary can be set for homework. I usually have my class keep everything in a folder.</p>'),
+     page('contents', `<h2>What's Included</h2>${[['Chapters 1-2', 4], ['Chapters 3-4', 6], ['Chapters 5-6', 8], ['Final Project', 10], ['Answer Keys', 11]].map(([a, b]) => `<p style="display:flex;justify-content:space-between"><span>${a}</span><span>${b}</span></p>`).join('')}`),
+     ...[1, 3, 5].flatMap((c) => [student(`ch${c}`, `<h2>Chapters ${c}-${c + 1}: Comprehension</h2><p>Name: ____________________</p>${list('Who climbs the stairs first?' + lines(2), 'Why does the keeper write in the book?' + lines(2))}`), student(`ch${c}`, `<h3>Vocabulary</h3><p>Write the meaning of each word in your own words.</p><p>lantern</p><p>brass</p><p>fog</p>`)]),
+     student('ch5', '<h2>Final Project</h2><p>Choose one. Design a new cover, write a letter to the keeper, or build a model of the tower. Present it to your group.</p>'),
+     page('key', '<h2>Answer Key: Chapters 1-2</h2><p>1. the girl 2. so that he remembers</p><p>lantern: a lamp you carry</p>'),
+     page('key', '<h2>Answer Key: Chapters 3-6</h2><p>1. the cat 2. he is lonely 3. the storm 4. the boat comes</p>'),
+    ] },
+    { name: 'passages', size: a4, css: 'body{font:12pt "DejaVu Sans",sans-serif}h1{font-size:30pt}h2{font-size:18pt}', furniture: (n, m) => `<div class="foot"><span>Reading Together</span><span>${n} / ${m}</span></div>`, pages: [
+     page('cover', '<h1>Reading Together</h1><p>Short texts with questions</p>', { bare: true }),
+     page('terms', '<h2>Licence</h2><p>You have bought a licence for one school. Staff may print copies for their own classes. Do not put the file on a public website or share it with other schools.</p>'),
+     ...[1, 2, 3, 4].flatMap((t) => [student(`text ${t}`, `<h2>Text ${t}: The Keeper</h2><p>${passage.repeat(2)}</p>`), student(`text ${t}`, `<p>Questions on Text ${t}</p>${list('What did the keeper carry?' + lines(1), 'Find a word that means “flame”.', 'How do you think he felt? Give a reason.' + lines(3))}`)]),
+     page('key', `<h2>Suggested answers</h2>${[1, 2, 3, 4].map((t) => `<p>Text ${t}: oil and a cloth; lamp; lonely, because he listens to the wind</p>`).join('')}`),
+     page('credits', '<h2>Acknowledgements</h2><p>Texts by the Saltbox writers’ room. Pictures from our own drawers. Published by Saltbox Books. Write to us at post@saltbox.example.</p>'),
+    ] },
+    { name: 'letters', size: letter, css: 'body{font:16pt "DejaVu Sans",sans-serif}h1{font-size:48pt}.big{font-size:60pt;color:#999}', pages: [
+     page('cover', '<h1>Letter Trail</h1><p>handwriting practice</p>'),
+     page('guide', '<p><b>Getting started</b></p><p>Children should sit with both feet on the floor. Show them where each letter begins. Ten minutes a day is enough; encourage children to say the sound as they write.</p>'),
+     ...'abcdef'.split('').map((l, n) => student(`activity ${n + 1}`, `<p><b>Activity ${n + 1}</b></p><p>Trace the letter.</p><p class="big">${l} ${l} ${l} ${l}</p><p>Now write it on your own.</p>${lines(3)}`)),
+     page('credits', '<p>Thank you! If you have a minute, please leave feedback. You can find more of our resources at www.trail.example. Fonts by Inkwell House.</p>'),
+    ] },
+    { name: 'math', size: letter, css: 'body{font:12pt Arial,"DejaVu Sans",sans-serif}h1{font-size:40pt}h2{font-size:16pt}.r{color:red}', furniture: (n) => `<div class="head"><span>Name: ______________</span><span>Multiplication Mastery ${n}</span></div>`, pages: [
+     page('cover', '<h1>Multiplication Mastery</h1><p>Exit tickets for grade 3</p>', { bare: true }),
+     page('guide', '<h2>Teacher Directions</h2><p>Hand out one ticket at the end of each lesson. Students have five minutes. Sort the tickets into three piles and plan your small groups for the next day. Standards: see the table in the unit.</p>', { bare: true }),
+     ...[1, 2, 3, 4, 5].map((n) => student(`exit ${n}`, `<h2>Lesson ${n} Exit Ticket</h2>${list(`${n} × 6 = ____`, `${n + 2} × 4 = ____`, `Draw an array for ${n} × 3.`, `Mia has ${n} bags of 5 shells. How many shells does she have?`)}`)),
+     ...[1, 2, 3, 4, 5].map((n) => page('key', `<h2>Lesson ${n} Exit Ticket</h2>${list(`${n} × 6 = <span class="r">${n * 6}</span>`, `${n + 2} × 4 = <span class="r">${(n + 2) * 4}</span>`, `Draw an array for ${n} × 3. <span class="r">${n} rows of three dots</span>`, `Mia has ${n} bags of 5 shells. How many shells does she have? <span class="r">${n * 5} shells</span>`)}`)),
+    ] },
 ];
 
 function stationHtml(n, answer) {

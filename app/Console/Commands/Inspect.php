@@ -5,11 +5,15 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Documents\FileRefused;
-use App\Documents\PageCounts;
-use App\Documents\PdfPage;
+use App\Documents\PageImages;
+use App\Documents\PageTexts;
 use App\Documents\PdfReader;
 use Illuminate\Console\Command;
+use OpenSlate\Trim\PackReading;
 use OpenSlate\Trim\PageRange;
+use OpenSlate\Trim\PageText;
+use OpenSlate\Trim\Section;
+use OpenSlate\Trim\TextLine;
 use OpenSlate\Trim\UnusableRange;
 
 /** Says what the program sees in a file, without keeping it. */
@@ -19,21 +23,21 @@ final class Inspect extends Command
 
     protected $description = 'Say what the program sees in a PDF, without keeping it';
 
-    public function handle(PdfReader $reader, PageCounts $counts): int
+    public function handle(PdfReader $reader, PageTexts $texts, PageImages $images): int
     {
         try {
-            $seen = $this->look($reader, $counts);
+            $seen = $this->look($reader, $texts, $images);
         } catch (FileRefused $refusal) {
             return $this->refuse($refusal->reason, $refusal->getMessage());
         } catch (UnusableRange $problem) {
             return $this->refuse('unusable_range', $problem->getMessage());
         }
         if ($this->option('json')) {
-            $this->line(self::json(['pages' => $seen, 'sections' => []]));
+            $this->line(self::json($seen));
         } else {
-            $this->table(['Page', 'Width pt', 'Height pt', 'Words', 'Images'], array_map(
-                fn (array $page): array => [$page['number'], $page['width'], $page['height'], $page['words'], $page['images']],
-                $seen,
+            $this->table(['Page', 'Width pt', 'Height pt', 'Words', 'Images', 'Role', 'Section'], array_map(
+                fn (array $page): array => [$page['number'], $page['width'], $page['height'], $page['words'], $page['images'], $page['role'], $page['section']['label'] ?? ''],
+                $seen['pages'],
             ));
         }
 
@@ -41,34 +45,45 @@ final class Inspect extends Command
     }
 
     /**
-     * @return list<array{number: int, width: float, height: float, words: int, images: int, role: null, section: null, links: list<never>, blanks: list<never>}>
+     * What is on some pages is said of those; what a page is for is read from the whole file.
+     *
+     * @return array{pages: list<array<string, mixed>>, sections: list<array{label: string, from: int, to: int}>}
      */
-    private function look(PdfReader $reader, PageCounts $counts): array
+    private function look(PdfReader $reader, PageTexts $texts, PageImages $images): array
     {
         $path = (string) $this->argument('file');
         $pages = $reader->pages($path);
         $range = $this->option('pages');
         $wanted = is_string($range) ? PageRange::parse($range, count($pages)) : range(1, count($pages));
-        $words = $counts->words($path, count($pages));
-        $images = $counts->images($path, count($pages));
-        $byNumber = array_column($pages, null, 'number');
+        $read = $texts->read($path, $pages);
+        $counts = $images->count($path, count($pages));
+        $reading = PackReading::of($read);
 
-        return array_map(function (int $number) use ($byNumber, $words, $images): array {
-            /** @var PdfPage $page */
-            $page = $byNumber[$number];
+        return [
+            'pages' => array_map(fn (int $number): array => $this->page($read[$number - 1], $counts[$number], $reading), $wanted),
+            'sections' => array_map(fn (Section $section): array => ['label' => $section->label, 'from' => $section->from, 'to' => $section->to], $reading->sections),
+        ];
+    }
 
-            return [
-                'number' => $number,
-                'width' => $page->size->width,
-                'height' => $page->size->height,
-                'words' => $words[$number],
-                'images' => $images[$number],
-                'role' => null,
-                'section' => null,
-                'links' => [],
-                'blanks' => [],
-            ];
-        }, $wanted);
+    /** @return array<string, mixed> */
+    private function page(PageText $page, int $images, PackReading $reading): array
+    {
+        $verdict = $reading->verdicts[$page->number];
+        $section = $reading->sectionOf($page->number);
+
+        return [
+            'number' => $page->number,
+            'width' => $page->size->width,
+            'height' => $page->size->height,
+            'words' => array_sum(array_map(fn (TextLine $line): int => substr_count($line->text, ' ') + 1, $page->lines)),
+            'images' => $images,
+            'role' => $verdict->role->value,
+            'role_confidence' => $verdict->confidence,
+            'role_reason' => $verdict->reason,
+            'section' => $section === null ? null : ['label' => $section->label, 'index' => $section->index],
+            'links' => [],
+            'blanks' => [],
+        ];
     }
 
     private function refuse(string $code, string $message): int

@@ -1,0 +1,121 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Trim;
+
+use OpenSlate\Geometry\Frame;
+use OpenSlate\Paper\Size;
+use OpenSlate\Trim\Furniture;
+use OpenSlate\Trim\Numeral;
+use OpenSlate\Trim\PackReading;
+use OpenSlate\Trim\PageText;
+use OpenSlate\Trim\Role;
+use OpenSlate\Trim\SectionLabel;
+use OpenSlate\Trim\TextLine;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+final class PackReadingTest extends TestCase
+{
+    public function test_numbers_are_read_in_figures_roman_and_words(): void
+    {
+        foreach (['3' => 3, '021' => 21, 'III' => 3, 'iv' => 4, 'XIX' => 19, 'seven' => 7, 'Twelve' => 12, 'twenty-one' => 21, 'thirty' => 30, 'FORTY TWO' => 42] as $text => $value) {
+            $this->assertSame($value, Numeral::value((string) $text), (string) $text);
+        }
+        foreach (['iiii', 'vx', 'mix', 'many', '', '1000', 'twenty-ten'] as $text) {
+            $this->assertNull(Numeral::value($text), $text);
+        }
+    }
+
+    /** @return array<string, array{string, string|null}> */
+    public static function labels(): array
+    {
+        return [
+            'plain' => ['Day 3', 'Day 3'],
+            'shouted, in words' => ['DAY TWENTY-ONE', 'Day 21'],
+            'roman, with a title' => ['Lesson IV: Meanders', 'Lesson 4'],
+            'with a hash' => ['★ Task Card #12', 'Task card 12'],
+            'with No.' => ['Worksheet No. 5', 'Worksheet 5'],
+            'several' => ['Cards 5–8', 'Cards 5–8'],
+            'with and' => ['Chapters 1 and 2', 'Chapters 1–2'],
+            'a count of pages' => ['Sheet 3 of 24', null],
+            'a word that begins like one' => ['Daylight 3', null],
+            'in mid-sentence' => ['Look back at Day 3', null],
+            'part of a sentence' => ['Part I think is best', null],
+            'a word after it' => ['Task one-sided', null],
+        ];
+    }
+
+    #[DataProvider('labels')]
+    public function test_labels_are_told_from_words(string $line, ?string $label): void
+    {
+        $this->assertSame($label, SectionLabel::in($line)?->words());
+    }
+
+    public function test_running_heads_and_page_numbers_go_and_labels_and_titles_stay(): void
+    {
+        $pages = [];
+        foreach (range(1, 6) as $n) {
+            $pages[] = $this->page($n, [['My Pack', 20, 9], ["Day {$n}", 22, 9], ['Write a line.', 300, 12], ["{$n} of 24", 770, 9]]);
+        }
+        array_unshift($pages, $this->page(7, [['My Pack', 60, 40]]));
+        $left = array_map(fn (PageText $page): string => $page->text(), Furniture::removed($pages));
+
+        $this->assertSame('My Pack', $left[0]);
+        $this->assertSame("Day 1\nWrite a line.", $left[1]);
+    }
+
+    public function test_an_empty_page_is_blank_and_a_picture_is_unknown(): void
+    {
+        $reading = PackReading::of([
+            new PageText(1, Size::of(612, 792), [], 0.0),
+            new PageText(2, Size::of(612, 792), [], 0.2),
+            $this->page(3, [['This page is intentionally left blank', 400, 10]]),
+        ]);
+
+        $this->assertSame([Role::Blank, Role::Unknown, Role::Blank], array_map(fn (int $n): Role => $reading->verdicts[$n]->role, [1, 2, 3]));
+    }
+
+    public function test_a_page_that_repeats_another_with_more_on_it_is_a_key_and_a_page_built_alike_is_not(): void
+    {
+        $questions = [['Name ______', 60, 12], ['1. What do limpets eat on the rocky shore?', 120, 12], ['2. Which animals eat the crab in winter?', 200, 12], ['3. Explain what happens to gulls.', 280, 12]];
+        $reading = PackReading::of([
+            $this->page(1, $questions),
+            $this->page(2, [...$questions, ['green seaweed and small plants', 140, 12], ['rock fish and gulls', 220, 12]]),
+            $this->page(3, [['Day 1', 30, 20], ...$questions]),
+            $this->page(4, [['Day 2', 30, 20], ...$questions, ['Use the words tide, shore and shell.', 320, 12]]),
+        ]);
+
+        $this->assertSame(Role::Student, $reading->verdicts[1]->role);
+        $this->assertSame(Role::Key, $reading->verdicts[2]->role);
+        $this->assertStringContainsString('page 1 with more on it', $reading->verdicts[2]->reason);
+        $this->assertSame(Role::Student, $reading->verdicts[4]->role);
+    }
+
+    public function test_a_bare_list_of_answers_is_never_for_students(): void
+    {
+        $reading = PackReading::of([
+            $this->page(1, [['Lesson 1', 40, 20], ['1. What floats? ______', 100, 12], ['2. Why? ______', 130, 12]]),
+            $this->page(2, [['Lesson 1', 40, 14], ['1. wood', 60, 12], ['2. it is light', 80, 12], ['Lesson 2', 110, 14], ['1. iron', 130, 12], ['2. it is heavy', 150, 12]]),
+            $this->page(3, [['1. oil', 60, 12], ['2. the lamp', 80, 12], ['3. at dusk', 100, 12]]),
+        ]);
+
+        $this->assertSame(Role::Key, $reading->verdicts[2]->role);
+        $this->assertNotSame(Role::Student, $reading->verdicts[3]->role);
+    }
+
+    public function test_a_pack_of_nothing_is_read_as_nothing(): void
+    {
+        $this->assertSame([], PackReading::of([])->sections);
+    }
+
+    /** @param  list<array{string, float, float}>  $lines  words, y and height */
+    private function page(int $number, array $lines): PageText
+    {
+        return new PageText($number, Size::of(612, 792), array_map(
+            fn (array $line): TextLine => new TextLine($line[0], Frame::of(72, $line[1], 6.0 * strlen($line[0]), $line[2])),
+            $lines,
+        ));
+    }
+}
