@@ -83,14 +83,16 @@ final class PackReadingTest extends TestCase
         $reading = PackReading::of([
             $this->page(1, $questions),
             $this->page(2, [...$questions, ['green seaweed and small plants', 140, 12], ['rock fish and gulls', 220, 12]]),
-            $this->page(3, [['Day 1', 30, 20], ...$questions]),
-            $this->page(4, [['Day 2', 30, 20], ...$questions, ['Use the words tide, shore and shell.', 320, 12]]),
+        ]);
+        $alike = PackReading::of([
+            $this->page(1, [['Day 1', 30, 20], ...$questions]),
+            $this->page(2, [['Day 2', 30, 20], ...$questions, ['Use the words tide, shore and shell.', 320, 12]]),
         ]);
 
         $this->assertSame(Role::Student, $reading->verdicts[1]->role);
         $this->assertSame(Role::Key, $reading->verdicts[2]->role);
         $this->assertStringContainsString('page 1 with more on it', $reading->verdicts[2]->reason);
-        $this->assertSame(Role::Student, $reading->verdicts[4]->role);
+        $this->assertSame([Role::Student, Role::Student], [$alike->verdicts[1]->role, $alike->verdicts[2]->role]);
     }
 
     public function test_a_bare_list_of_answers_is_never_for_students(): void
