@@ -11,6 +11,7 @@ use App\Http\Controllers\DayController;
 use App\Http\Controllers\DesksController;
 use App\Http\Controllers\HandoutController;
 use App\Http\Controllers\HomeController;
+use App\Http\Controllers\PackController;
 use App\Http\Controllers\PageController;
 use App\Http\Controllers\PageSetController;
 use App\Http\Controllers\ReadingController;
@@ -41,6 +42,9 @@ Route::middleware('auth:teacher')->group(function (): void {
     Route::get('worksheets/{worksheet}', [WorksheetController::class, 'show'])->can('view', 'worksheet')->name('worksheets.show');
     Route::get('worksheets/{worksheet}/progress', [WorksheetController::class, 'progress'])->can('view', 'worksheet')->name('worksheets.progress');
     Route::post('worksheets/{worksheet}/sets', [PageSetController::class, 'store'])->can('update', 'worksheet')->name('sets.store');
+    Route::put('worksheets/{worksheet}/roles', [PackController::class, 'roles'])->can('update', 'worksheet')->name('roles.update');
+    Route::post('worksheets/{worksheet}/cuts/preview', [PackController::class, 'preview'])->can('update', 'worksheet')->name('cuts.preview');
+    Route::post('worksheets/{worksheet}/cuts', [PackController::class, 'cut'])->can('update', 'worksheet')->name('cuts.store');
     Route::get('worksheets/{worksheet}/boxes/{number?}', [BenchController::class, 'show'])->whereNumber('number')->can('update', 'worksheet')->name('bench');
     Route::get('worksheets/{worksheet}/hand-out', [HandoutController::class, 'create'])->can('update', 'worksheet')->name('handouts.create');
     Route::post('worksheets/{worksheet}/hand-out', [HandoutController::class, 'store'])->can('update', 'worksheet')->name('handouts.store');

@@ -37,6 +37,9 @@ final class CutPageSet
                     'backdrop_id' => $cut->backdrop_id,
                     'position' => $index + 1,
                     'revision' => 1,
+                    'role' => $cut->role,
+                    'role_reason' => $cut->role_reason,
+                    'section' => $cut->section,
                 ]);
                 PageRevision::record($page->id, Revision::first(), $cut->current->content);
             }

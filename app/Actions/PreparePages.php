@@ -36,6 +36,7 @@ final class PreparePages
         private PageRenderer $renderer,
         private PagePaper $paper,
         private FileStore $files,
+        private ReadPack $readPack,
     ) {
     }
 
@@ -58,6 +59,7 @@ final class PreparePages
                 }
             });
         }
+        ($this->readPack)($master, $path);
         $master->update(['state' => WorksheetState::Ready, 'pages_total' => $master->pages()->count()]);
     }
 

@@ -8,6 +8,8 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
+use OpenSlate\Trim\PackPage;
+use OpenSlate\Trim\Role;
 
 /**
  * A page of a worksheet; what is on it is in its revisions, of which `revision` names the one in force.
@@ -17,6 +19,9 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property int|null $backdrop_id
  * @property int $position
  * @property int $revision
+ * @property Role $role
+ * @property string $role_reason
+ * @property string|null $section
  * @property-read Worksheet $worksheet
  * @property-read PageRevision $current
  * @property-read Backdrop|null $backdrop
@@ -27,7 +32,7 @@ final class WorksheetPage extends Model
 
     protected $table = 'pages';
 
-    protected $fillable = ['worksheet_id', 'backdrop_id', 'position', 'revision'];
+    protected $fillable = ['worksheet_id', 'backdrop_id', 'position', 'revision', 'role', 'role_reason', 'section'];
 
     /** @return BelongsTo<Worksheet, $this> */
     public function worksheet(): BelongsTo
@@ -52,5 +57,15 @@ final class WorksheetPage extends Model
     {
         // Numbers only grow and the last one is the one in force, so that many pages can be loaded with one query.
         return $this->hasOne(PageRevision::class, 'page_id')->ofMany('number', 'max');
+    }
+
+    public function packPage(): PackPage
+    {
+        return new PackPage($this->position, $this->role, $this->section);
+    }
+
+    protected function casts(): array
+    {
+        return ['role' => Role::class];
     }
 }

@@ -1,6 +1,6 @@
 import Alpine from '@alpinejs/csp';
 import { bringIn, preparing } from './shelf';
-import { contactSheet, cutForm } from './contact-sheet';
+import { contactSheet, cutForm, cutMany, roleKeys } from './contact-sheet';
 import { handOut } from './hand-out';
 import { forgetKeptPages, warnOfUnsentWork } from './copy/kept';
 
@@ -8,6 +8,8 @@ Alpine.data('bringIn', bringIn);
 Alpine.data('preparing', preparing);
 Alpine.data('contactSheet', contactSheet);
 Alpine.data('cutForm', cutForm);
+Alpine.data('cutMany', cutMany);
+Alpine.data('roleKeys', roleKeys);
 Alpine.data('handOut', handOut);
 Alpine.start();
 

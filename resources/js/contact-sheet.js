@@ -1,6 +1,6 @@
 import Alpine from '@alpinejs/csp';
 import { format, parse } from './lib/ranges';
-import { request } from './lib/request';
+import { request, requestPage } from './lib/request';
 
 Alpine.store('picks', { pages: [], total: 0 });
 const picks = () => Alpine.store('picks');
@@ -16,6 +16,7 @@ export const contactSheet = () => ({
         this.preparing = this.$el.dataset.preparing === 'yes';
         this.$watch('$store.picks.pages', () => this.showPicks());
         this.$el.addEventListener('click', (event) => this.pickByPicture(event));
+        document.addEventListener('slate:contact', (event) => { this.$refs.pages.innerHTML = event.detail; this.showPicks(); });
         if (this.preparing) this.look();
     },
     boxes() { return [...this.$root.querySelectorAll('[data-pick]')]; },
@@ -65,6 +66,65 @@ export const contactSheet = () => ({
     },
 });
 
+/** What ticked pages are for: by a button, or by its key, for as many as are ticked. */
+export const roleKeys = () => ({
+    problem: '',
+    init() {
+        document.addEventListener('keydown', (event) => {
+            if (event.ctrlKey || event.metaKey || event.altKey || event.target.closest('input:not([type=checkbox]):not([type=radio]), textarea, select, dialog')) return;
+            const button = this.$root.querySelector(`[data-key="${CSS.escape(event.key.toLowerCase())}"]`);
+            const onSheet = event.target === document.body || event.target.closest('.table');
+            if (!button || !onSheet || picks().pages.length === 0) return;
+            event.preventDefault();
+            this.apply(button.dataset.roleSet);
+        });
+    },
+    set(event) { this.apply(event.target.closest('[data-role-set]').dataset.roleSet); },
+    async apply(role) {
+        const pages = [...picks().pages];
+        if (pages.length === 0) {
+            this.problem = 'Tick the pages first.';
+            return;
+        }
+        this.problem = '';
+        try {
+            document.dispatchEvent(new CustomEvent('slate:contact', { detail: await requestPage('PUT', document.querySelector('[data-roles]').dataset.roles, { role, pages }) }));
+        } catch (problem) {
+            this.problem = problem.message;
+        }
+    },
+});
+
+/** Many sets at once: shows what would be cut with every change. */
+export const cutMany = () => ({
+    chosen: false,
+    patterns: { section: '{master}, {section}', every: '{master}, pages {first}–{last}', blank: '{master}, part {n}' },
+    timer: 0,
+    init() { document.addEventListener('slate:contact', () => { if (this.chosen) this.look(); }); },
+    form() { return new FormData(this.$root); },
+    choose(event) {
+        if (event.target.name === 'every') this.$root.querySelector('[value=every]').checked = true;
+        const by = this.form().get('by');
+        if (!by) return;
+        this.chosen = true;
+        const pattern = this.$root.querySelector('[name=pattern]');
+        if (pattern.value === '' || Object.values(this.patterns).includes(pattern.value)) pattern.value = this.patterns[by];
+        this.wait();
+    },
+    wait() {
+        clearTimeout(this.timer);
+        this.timer = setTimeout(() => this.look(), 200);
+    },
+    async look() {
+        const { by, every, pattern, unknown } = Object.fromEntries(this.form());
+        try {
+            this.$refs.preview.innerHTML = await requestPage('POST', this.$root.dataset.preview, { by, every, pattern, unknown: unknown === '1' });
+        } catch (problem) {
+            this.$refs.preview.textContent = problem.message;
+        }
+    },
+});
+
 /** Which pages to cut, ticked or typed: one follows the other. */
 export const cutForm = () => ({
     init() {
@@ -77,6 +137,15 @@ export const cutForm = () => ({
     get tally() {
         const count = picks().pages.length;
         return count === 0 ? 'No pages ticked' : count === 1 ? '1 page ticked' : `${count} pages ticked`;
+    },
+    /** Pages for the teacher that are ticked all the same. */
+    teachers() { return picks().pages.filter((page) => document.querySelector(`.contact__page--teacher[data-number="${page}"]`)); },
+    get warns() { return this.teachers().length > 0; },
+    get warning() { return `Pages for the teacher are ticked: ${format(this.teachers())}.`; },
+    onlyStudents() {
+        const out = new Set(this.teachers());
+        picks().pages = picks().pages.filter((page) => !out.has(page));
+        this.range().value = format(picks().pages);
     },
     typed() { picks().pages = [...parse(this.range().value, this.total())]; },
     none() { picks().pages = []; this.range().value = ''; },

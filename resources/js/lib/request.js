@@ -18,6 +18,16 @@ export const token = () => decodeURIComponent(document.cookie.match(/(?:^|; )XSR
 const TIME_LIMIT = 20000;
 
 export async function request(method, url, body, options = {}) {
+    const response = await send(method, url, body, options);
+    return response.status === 204 ? null : response.json();
+}
+
+/** As request, for an answer that is a drawn piece of a page. */
+export async function requestPage(method, url, body) {
+    return (await send(method, url, body)).text();
+}
+
+async function send(method, url, body, options = {}) {
     let response;
     try {
         response = await fetch(url, {
@@ -31,9 +41,7 @@ export async function request(method, url, body, options = {}) {
     } catch (cause) {
         throw new Away('No connection.', { cause });
     }
-    if (response.status === 204) return null;
-    const answer = await response.json().catch(() => null);
     if (response.status >= 502) throw new Away('The server is away.');
-    if (!response.ok) throw new Refused(response.status, answer);
-    return answer;
+    if (!response.ok) throw new Refused(response.status, await response.json().catch(() => null));
+    return response;
 }

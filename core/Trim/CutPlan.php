@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenSlate\Trim;
+
+/**
+ * Plans many sets at once. Pages for the teacher only are in none of them; pages of which nobody knows what they are
+ * for are in them only if the teacher says so.
+ */
+final class CutPlan
+{
+    public const LONGEST_NAME = 120;
+
+    /**
+     * @param  list<PackPage>  $pages  in order
+     * @param  int  $every  pages in a set, when they are cut by number
+     * @param  string  $pattern  of the names: {master}, {section}, {first}, {last}, {n}
+     * @param  bool  $unknown  whether pages of unknown role go in
+     * @return list<PlannedSet>
+     */
+    public static function of(array $pages, CutBy $by, int $every, string $master, string $pattern, bool $unknown): array
+    {
+        $groups = [];
+        $current = [];
+        $before = null;
+        foreach ($pages as $page) {
+            $wanted = $page->role === Role::Student || ($unknown && $page->role === Role::Unknown);
+            $ends = match ($by) {
+                CutBy::Section => $wanted && $before !== null && $page->section !== $before->section,
+                CutBy::Every => count($current) >= $every && $wanted,
+                CutBy::Blank => $page->role === Role::Blank,
+            };
+            if ($ends && $current !== []) {
+                $groups[] = $current;
+                $current = [];
+            }
+            if ($wanted && ! ($by === CutBy::Section && $page->section === null)) {
+                $current[] = $page;
+            }
+            $before = $wanted ? $page : $before;
+        }
+        if ($current !== []) {
+            $groups[] = $current;
+        }
+
+        return self::named($groups, $master, $pattern);
+    }
+
+    /**
+     * @param  list<non-empty-list<PackPage>>  $groups
+     * @return list<PlannedSet>
+     */
+    private static function named(array $groups, string $master, string $pattern): array
+    {
+        $sets = [];
+        $used = [];
+        foreach ($groups as $index => $group) {
+            $pages = array_map(fn (PackPage $page): int => $page->number, $group);
+            $name = self::name($pattern, $master, $group, $index + 1);
+            $used[$name] = ($used[$name] ?? 0) + 1;
+            $sets[] = new PlannedSet($used[$name] === 1 ? $name : "{$name} ({$used[$name]})", $pages);
+        }
+
+        return $sets;
+    }
+
+    /** @param  non-empty-list<PackPage>  $group */
+    private static function name(string $pattern, string $master, array $group, int $n): string
+    {
+        [$first, $last] = [$group[0]->number, $group[count($group) - 1]->number];
+        // "pages 21–21" is a page.
+        $pattern = $first === $last ? str_replace(['pages {first}–{last}', '{first}–{last}', '{first}-{last}'], ['page {first}', '{first}', '{first}'], $pattern) : $pattern;
+        $name = strtr($pattern, ['{master}' => $master, '{section}' => $group[0]->section ?? "part {$n}", '{first}' => (string) $first, '{last}' => (string) $last, '{n}' => (string) $n]);
+        $name = trim((string) preg_replace('/\s+/u', ' ', $name));
+
+        return mb_substr($name === '' ? "Set {$n}" : $name, 0, self::LONGEST_NAME);
+    }
+}

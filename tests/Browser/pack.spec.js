@@ -1,0 +1,38 @@
+import { bringIn, expect, expectAccessible, test } from './support.js';
+
+test('a pack is told apart, corrected by a key press, and cut by its sections', async ({ teacher: page }) => {
+    const name = await bringIn(page, 'working-harbour-pack.pdf');
+    await expect(page.locator('.contact__page--teacher')).toHaveCount(8);
+    await expect(page.locator('.bracket--start')).toHaveText(['Activity 1', 'Activity 2', 'Activity 3', 'Activity 4', 'Activity 5', 'Activity 6', 'Activity 7']);
+
+    // Pages for the teacher are in a cut only on purpose.
+    await page.getByLabel('Pages', { exact: true }).fill('16-20');
+    await expect(page.getByText('Pages for the teacher are ticked: 18-20.')).toBeVisible();
+    await page.getByRole('button', { name: 'Leave them out' }).click();
+    await expect(page.getByLabel('Pages', { exact: true })).toHaveValue('16-17');
+
+    // Many at once, by a key press; ticks stay.
+    await page.getByRole('checkbox', { name: /^Page 17/ }).focus();
+    await page.keyboard.press('g');
+    await expect(page.locator('.contact__page--teacher')).toHaveCount(10);
+    await expect(page.locator('.bracket--start')).toHaveCount(6);
+    await expect(page.getByRole('checkbox', { name: /^Page 16/ })).toBeChecked();
+    await page.getByRole('button', { name: /^for students/ }).click();
+    await expect(page.locator('.bracket--start')).toHaveCount(7);
+
+    await page.getByLabel('one set for each section').check();
+    await expect(page.locator('.preview li')).toHaveCount(7);
+    await page.getByLabel('Names').fill('{n}. {section}');
+    await expect(page.locator('.preview')).toContainText('7. Activity 7');
+    await page.getByLabel('Pages in a set').fill('4');
+    await expect(page.locator('.preview li')).toHaveCount(3);
+    await page.getByLabel('one set for each section').check();
+    await expect(page.locator('.preview li')).toHaveCount(7);
+    await expectAccessible(page);
+    await page.getByRole('button', { name: 'Cut 7 sets' }).click();
+    await expect(page.getByText('Cut: 7 sets.')).toBeVisible();
+    await expect(page.getByText('In no set: pages 1–5, 18–20.')).toBeVisible();
+    await expect(page.getByRole('heading', { name })).toBeVisible();
+    await page.getByRole('link', { name: /7\. Activity 7/ }).click();
+    await expect(page.getByRole('checkbox', { name: /^Page / })).toHaveCount(2);
+});
