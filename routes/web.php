@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Http\Controllers\BackdropController;
 use App\Http\Controllers\BenchController;
+use App\Http\Controllers\BinController;
 use App\Http\Controllers\ClassController;
 use App\Http\Controllers\ClassDoorController;
 use App\Http\Controllers\CopyController;
@@ -42,6 +43,10 @@ Route::middleware('auth:teacher')->group(function (): void {
     Route::get('worksheets/{worksheet}', [WorksheetController::class, 'show'])->can('view', 'worksheet')->name('worksheets.show');
     Route::get('worksheets/{worksheet}/progress', [WorksheetController::class, 'progress'])->can('view', 'worksheet')->name('worksheets.progress');
     Route::post('worksheets/{worksheet}/sets', [PageSetController::class, 'store'])->can('update', 'worksheet')->name('sets.store');
+    Route::patch('worksheets/{worksheet}', [WorksheetController::class, 'rename'])->can('update', 'worksheet')->name('worksheets.rename');
+    Route::delete('worksheets/{worksheet}', [BinController::class, 'store'])->can('update', 'worksheet')->name('bin.store');
+    Route::get('bin', [BinController::class, 'index'])->name('bin.index');
+    Route::post('bin/{worksheet}', [BinController::class, 'putBack'])->withTrashed()->can('putBack', 'worksheet')->name('bin.put-back');
     Route::put('worksheets/{worksheet}/roles', [PackController::class, 'roles'])->can('update', 'worksheet')->name('roles.update');
     Route::post('worksheets/{worksheet}/cuts/preview', [PackController::class, 'preview'])->can('update', 'worksheet')->name('cuts.preview');
     Route::post('worksheets/{worksheet}/cuts', [PackController::class, 'cut'])->can('update', 'worksheet')->name('cuts.store');

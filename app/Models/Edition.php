@@ -29,7 +29,7 @@ final class Edition extends Model
     /** @return BelongsTo<Worksheet, $this> */
     public function worksheet(): BelongsTo
     {
-        return $this->belongsTo(Worksheet::class);
+        return $this->belongsTo(Worksheet::class)->withTrashed();
     }
 
     /** @return BelongsToMany<PageRevision, $this> */

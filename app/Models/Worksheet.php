@@ -9,6 +9,7 @@ use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Support\Carbon;
 
 /**
@@ -24,6 +25,7 @@ use Illuminate\Support\Carbon;
  * @property string|null $cut_from
  * @property string|null $problem
  * @property Carbon $updated_at
+ * @property Carbon|null $deleted_at
  * @property-read int|null $editions_count where it was counted
  * @property-read Original|null $original
  * @property-read Worksheet|null $master
@@ -31,7 +33,9 @@ use Illuminate\Support\Carbon;
 final class Worksheet extends Model
 {
     /** @use HasFactory<WorksheetFactory> */
-    use HasFactory;
+    use HasFactory, SoftDeletes;
+
+    public const DAYS_IN_BIN = 30;
 
     protected $fillable = ['teacher_id', 'master_id', 'original_id', 'name', 'state', 'pages_total', 'cut_from', 'problem'];
 
@@ -50,7 +54,8 @@ final class Worksheet extends Model
     /** @return BelongsTo<Worksheet, $this> */
     public function master(): BelongsTo
     {
-        return $this->belongsTo(self::class, 'master_id');
+        // A set keeps its lineage when its master is in the bin.
+        return $this->belongsTo(self::class, 'master_id')->withTrashed();
     }
 
     /** @return HasMany<Worksheet, $this> */
@@ -69,6 +74,16 @@ final class Worksheet extends Model
     public function editions(): HasMany
     {
         return $this->hasMany(Edition::class);
+    }
+
+    public function leavesBinAt(): Carbon
+    {
+        return ($this->deleted_at ?? now())->copy()->addDays(self::DAYS_IN_BIN);
+    }
+
+    public function canBePutBack(): bool
+    {
+        return $this->trashed() && $this->leavesBinAt()->isFuture();
     }
 
     public function isMaster(): bool

@@ -16,6 +16,11 @@ final class WorksheetPolicy
         return $user instanceof Teacher && $worksheet->teacher_id === $user->id;
     }
 
+    public function putBack(Teacher|Student $user, Worksheet $worksheet): bool
+    {
+        return $this->view($user, $worksheet) && $worksheet->canBePutBack();
+    }
+
     public function update(Teacher|Student $user, Worksheet $worksheet): bool
     {
         return $this->view($user, $worksheet);

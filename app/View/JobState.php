@@ -43,7 +43,12 @@ final readonly class JobState
 
     private function handedOut(): string
     {
-        return match ($times = $this->worksheet->editions_count ?? 0) {
+        return self::times($this->worksheet->editions_count ?? 0);
+    }
+
+    public static function times(int $times): string
+    {
+        return match ($times) {
             0 => 'not yet',
             1 => 'once',
             2 => 'twice',

@@ -2,6 +2,7 @@ import Alpine from '@alpinejs/csp';
 import { bringIn, preparing } from './shelf';
 import { contactSheet, cutForm, cutMany, roleKeys } from './contact-sheet';
 import { handOut } from './hand-out';
+import { findOnShelf, renameInPlace } from './shelf-list';
 import { forgetKeptPages, warnOfUnsentWork } from './copy/kept';
 
 Alpine.data('bringIn', bringIn);
@@ -15,4 +16,6 @@ Alpine.start();
 
 // At the door nobody is signed in: pages kept for working without a connection are not for the next person.
 if (document.body.classList.contains('door')) forgetKeptPages();
+document.querySelectorAll('[data-find]').forEach(findOnShelf);
+document.querySelectorAll('[data-rename]').forEach(renameInPlace);
 document.querySelectorAll('form[data-leave]').forEach(warnOfUnsentWork);

@@ -43,6 +43,14 @@ final class WorksheetController
         return view('bench.pages', ['worksheet' => $worksheet]);
     }
 
+    public function rename(Request $request, Worksheet $worksheet): JsonResponse
+    {
+        $request->validate(['name' => ['required', 'string', 'max:120']], ['name.*' => 'Give it a name of at most 120 letters.']);
+        $worksheet->update(['name' => trim((string) $request->string('name'))]);
+
+        return response()->json(['name' => $worksheet->name]);
+    }
+
     /** How far the preparing has come; the pages that have come since the caller last asked are sent drawn. */
     public function progress(Request $request, Worksheet $worksheet): JsonResponse
     {

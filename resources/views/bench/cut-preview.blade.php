@@ -4,7 +4,7 @@
 @if ($plan === [])
     <p class="field__error">Nothing would be cut: no page is marked for students. Tick pages and press S to mark them.</p>
 @else
-    <ol class="preview">
+    <ol class="preview" tabindex="0" aria-label="Sets that would be cut">
         @foreach ($plan as $set)<li><b>{{ $set->name }}</b><span>{{ count($set->pages) === 1 ? 'page' : 'pages' }} {{ \OpenSlate\Trim\PageRange::format($set->pages) }}</span></li>@endforeach
     </ol>
 @endif

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Models\Teacher;
+use App\Models\Worksheet;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+
+/** The bin: worksheets thrown away, to be put back within thirty days. */
+final class BinController
+{
+    public function index(#[CurrentUser('teacher')] Teacher $teacher): View
+    {
+        return view('bin', ['worksheets' => $teacher->worksheets()->onlyTrashed()->latest('deleted_at')->get()]);
+    }
+
+    public function store(Worksheet $worksheet): RedirectResponse
+    {
+        $worksheet->delete();
+
+        return to_route('shelf')->with('binned', ['id' => $worksheet->id, 'name' => $worksheet->name]);
+    }
+
+    public function putBack(Worksheet $worksheet): RedirectResponse
+    {
+        $worksheet->restore();
+
+        return to_route('shelf');
+    }
+}

@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Actions\CutPageSet;
+use App\Actions\EmptyBin;
+use App\Models\Teacher;
+use App\Models\Worksheet;
+use Illuminate\Foundation\Testing\RefreshDatabase;
+use Tests\TestCase;
+
+final class BinTest extends TestCase
+{
+    use RefreshDatabase;
+
+    private Worksheet $worksheet;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->worksheet = Worksheet::factory()->withPagesOf([[], []])->create(['name' => 'Tides']);
+        $this->actingAs($this->worksheet->teacher, 'teacher');
+    }
+
+    public function test_what_is_thrown_away_can_be_put_back_for_thirty_days(): void
+    {
+        $this->delete("/worksheets/{$this->worksheet->id}")->assertRedirect('/shelf');
+        $this->get('/shelf')->assertSee('is in the bin for 30 days');
+        $this->get("/worksheets/{$this->worksheet->id}")->assertNotFound();
+        $this->get('/bin')->assertSee('Tides');
+
+        $this->travel(29)->days();
+        $this->post("/bin/{$this->worksheet->id}")->assertRedirect('/shelf');
+        $this->get("/worksheets/{$this->worksheet->id}")->assertOk();
+    }
+
+    public function test_after_thirty_days_it_is_gone_unless_something_hangs_on_it(): void
+    {
+        $set = app(CutPageSet::class)($this->worksheet, [1], 'Half');
+        $this->worksheet->delete();
+        $set->delete();
+        $this->travel(31)->days();
+        $this->post("/bin/{$this->worksheet->id}")->assertForbidden();
+
+        $this->assertSame(1, app(EmptyBin::class)());
+        $this->assertNull(Worksheet::withTrashed()->find($set->id));
+        $this->assertSame(1, app(EmptyBin::class)(), 'now nothing hangs on the master any more');
+        $this->assertSame(0, Worksheet::withTrashed()->count());
+    }
+
+    public function test_a_set_outlives_its_master_with_its_lineage(): void
+    {
+        $set = app(CutPageSet::class)($this->worksheet, [2], 'Second page');
+        $this->worksheet->delete();
+
+        $this->get('/shelf')->assertSee('Pages 2 of Tides');
+        $this->get("/worksheets/{$set->id}/boxes")->assertOk();
+    }
+
+    public function test_a_worksheet_is_renamed_where_it_stands(): void
+    {
+        $this->patchJson("/worksheets/{$this->worksheet->id}", ['name' => '  Tide times '])->assertOk()->assertJson(['name' => 'Tide times']);
+        $this->patchJson("/worksheets/{$this->worksheet->id}", ['name' => ' '])->assertUnprocessable();
+        $this->assertSame('Tide times', $this->worksheet->refresh()->name);
+    }
+
+    public function test_a_bin_is_its_teachers_alone(): void
+    {
+        $this->worksheet->delete();
+        $this->actingAs(Teacher::factory()->create(), 'teacher');
+        $this->get('/bin')->assertDontSee('Tides');
+        $this->post("/bin/{$this->worksheet->id}")->assertForbidden();
+    }
+}
