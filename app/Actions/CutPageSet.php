@@ -40,6 +40,7 @@ final class CutPageSet
                     'role' => $cut->role,
                     'role_reason' => $cut->role_reason,
                     'section' => $cut->section,
+                    'links' => $cut->links,
                 ]);
                 PageRevision::record($page->id, Revision::first(), $cut->current->content);
             }

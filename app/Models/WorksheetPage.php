@@ -22,6 +22,7 @@ use OpenSlate\Trim\Role;
  * @property Role $role
  * @property string $role_reason
  * @property string|null $section
+ * @property list<array{words: string, target: string}>|null $links printed links to the web
  * @property-read Worksheet $worksheet
  * @property-read PageRevision $current
  * @property-read Backdrop|null $backdrop
@@ -32,7 +33,7 @@ final class WorksheetPage extends Model
 
     protected $table = 'pages';
 
-    protected $fillable = ['worksheet_id', 'backdrop_id', 'position', 'revision', 'role', 'role_reason', 'section'];
+    protected $fillable = ['worksheet_id', 'backdrop_id', 'position', 'revision', 'role', 'role_reason', 'section', 'links'];
 
     /** @return BelongsTo<Worksheet, $this> */
     public function worksheet(): BelongsTo
@@ -66,6 +67,6 @@ final class WorksheetPage extends Model
 
     protected function casts(): array
     {
-        return ['role' => Role::class];
+        return ['role' => Role::class, 'links' => 'array'];
     }
 }

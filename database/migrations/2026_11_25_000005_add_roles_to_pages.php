@@ -14,6 +14,7 @@ return new class extends Migration
             $table->string('role', 20)->default('unknown');
             $table->string('role_reason', 250)->default('');
             $table->string('section', 80)->nullable();
+            $table->text('links')->nullable();
         });
     }
 };

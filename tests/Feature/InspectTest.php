@@ -62,6 +62,8 @@ final class InspectTest extends TestCase
         $this->assertSame(['label' => 'Activity 3', 'from' => 9, 'to' => 11], $seen['sections'][2]);
         $this->assertSame(['label' => 'Activity 3', 'index' => 3], $seen['pages'][9]['section']);
         $this->assertSame('titled “Answer key”', $seen['pages'][17]['role_reason']);
+        $this->assertSame([['words' => 'films.example/harbour-tides', 'target' => 'https://films.example/harbour-tides']], $seen['pages'][3]['links']);
+        $this->assertSame([], $seen['pages'][5]['links']);
     }
 
     public function test_a_file_that_is_not_there_is_refused(): void

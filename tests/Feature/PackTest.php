@@ -32,7 +32,7 @@ final class PackTest extends TestCase
         $page = $this->pack->pages()->where('position', 18)->sole();
         $this->assertSame([Role::Key, 'titled “Answer key”', null], [$page->role, $page->role_reason, $page->section]);
         $this->assertSame('Activity 3', $this->pack->pages()->where('position', 10)->sole()->section);
-        $this->get("/worksheets/{$this->pack->id}")->assertOk()->assertSee('answer key')->assertSee('Activity 7');
+        $this->get("/worksheets/{$this->pack->id}")->assertOk()->assertSee('answer key')->assertSee('Activity 7')->assertSee('https://films.example/harbour-tides');
     }
 
     public function test_the_teacher_corrects_many_at_once(): void

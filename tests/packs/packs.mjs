@@ -23,6 +23,7 @@ const gardenPage = (n, answers) => {
 const sums = (n) => list(...Array.from({ length: 6 }, (_, i) => `${(n + 2) * (i + 3)} ÷ ${n + 2} = ______`));
 
 const passage = 'The old keeper climbed the stairs each evening before the sun went down. He carried oil in a can and a cloth for the glass. When the lamp was lit he wrote the hour in a book with a brown cover, and then he listened to the wind until it was time to climb again. ';
+const crossing = 'Long ago the valley had no bridge. People waited for the ferryman, who came when he liked. One winter the baker grew tired of waiting and began to carry stones. ';
 
 export const packs = [
     {
@@ -163,6 +164,38 @@ export const packs = [
      page('guide', '<h2>Teacher Directions</h2><p>Hand out one ticket at the end of each lesson. Students have five minutes. Sort the tickets into three piles and plan your small groups for the next day. Standards: see the table in the unit.</p>', { bare: true }),
      ...[1, 2, 3, 4, 5].map((n) => student(`exit ${n}`, `<h2>Lesson ${n} Exit Ticket</h2>${list(`${n} × 6 = ____`, `${n + 2} × 4 = ____`, `Draw an array for ${n} × 3.`, `Mia has ${n} bags of 5 shells. How many shells does she have?`)}`)),
      ...[1, 2, 3, 4, 5].map((n) => page('key', `<h2>Lesson ${n} Exit Ticket</h2>${list(`${n} × 6 = <span class="r">${n * 6}</span>`, `${n + 2} × 4 = <span class="r">${(n + 2) * 4}</span>`, `Draw an array for ${n} × 3. <span class="r">${n} rows of three dots</span>`, `Mia has ${n} bags of 5 shells. How many shells does she have? <span class="r">${n * 5} shells</span>`)}`)),
+    ] },
+    { name: 'bridge', size: letter, css: 'body{font:12pt Arial,"DejaVu Sans",sans-serif}h1{font-size:38pt}h2{font-size:17pt}', furniture: (n,m) => `<div class="foot"><span>Bridge Builders</span><span>p. ${n} of ${m}</span></div>`, pages: [
+     page('cover', '<h1>Bridge Builders</h1><p>A STEM unit</p><p>Grades 3–5</p>', { bare: true }),
+     ...[1, 2, 3].flatMap((d) => [
+      page('guide', `<h2>Day ${d} Lesson Plan</h2><p>Objective: students will test a span of paper. Materials: paper, coins, books. Warm-up (5 minutes): ask students what a bridge must hold. Whole group, then pairs. Assessment: collect the log.</p>`),
+      student(`day ${d}`, `<h2>Day ${d}: Engineer's Log</h2><p>Name ____________</p>${list('My plan:' + lines(2), 'What happened when you added coins?' + lines(2), 'Next time I will ...' + lines(2))}`),
+     ]),
+     student('day 3', `<h2>Check your work</h2><p>Tick each box before you hand in your log.</p><p>I drew my bridge. I counted the coins. I explained what happened.</p>`),
+     page('key', `<h2>Day 1–3 Sample Responses</h2><p>Day 1: The flat paper held two coins. Day 2: The folded paper held nine. Day 3: Answers will vary.</p>`),
+     page('terms', '<p>© Little Pier Studio. For use in one classroom. Copying any part of this product and placing it on the internet in any form is forbidden. Please purchase additional licenses for colleagues.</p>'),
+    ] },
+    { name: 'baker', size: a4, css: 'body{font:12pt "DejaVu Serif",serif}h1{font-size:26pt}h2{font-size:15pt}', furniture: (n) => `<div class="head"><span>English · Year 6</span></div><div class="foot"><span></span><span>${n}</span></div>`, pages: [
+     page('cover', '<h1>The Baker’s Bridge</h1><p>Reading comprehension</p>', { bare: true }),
+     ...['One', 'Two', 'Three'].flatMap((w, i) => [
+      student(`part ${i + 1}`, `<h2>Part ${w}</h2><p>${crossing.repeat(3)}</p>`),
+      student(`part ${i + 1}`, `<h2>Part ${w}: questions</h2>${list('Who carried the stones?', 'Why did people wait?', 'Would you have helped? Say why.')}`),
+     ]),
+     page('key', `<h2>Part One – answers</h2>${list('the baker', 'there was no bridge', 'own opinion with a reason')}`),
+     page('key', `<h2>Part Two – answers</h2>${list('the ferryman', 'it froze', 'own opinion with a reason')}`),
+     page('key', `<h2>Part Three – answers</h2>${list('everyone', 'the arch', 'own opinion with a reason')}`),
+    ] },
+    { name: 'sprints', size: letter, css: 'body{font:14pt "DejaVu Sans",sans-serif}h1{font-size:44pt}h2{font-size:18pt}.r{color:red}', pages: [
+     page('cover', '<h1>Quick Sums</h1><p>sprints for fluency</p>'),
+     ...[1, 2, 3, 4].map((n) => student(`sprint ${n}`, `<h2>Round ${n}</h2><p>Name: ________ Score: ___</p>${list(...Array.from({ length: 8 }, (_, i) => `${n + i} + ${i * 2 + 3} =`))}`)),
+     ...[1, 2, 3, 4].map((n) => page('key', `<h2>Round ${n}</h2><p>Name: KEY Score: ___</p>${list(...Array.from({ length: 8 }, (_, i) => `${n + i} + ${i * 2 + 3} = <span class="r">${n + i + i * 2 + 3}</span>`))}`)),
+    ] },
+    { name: 'scoot', size: letter, css: 'body{font:16pt "DejaVu Sans",sans-serif}h1{font-size:44pt}h2{font-size:18pt}.c{border:2px solid #333;padding:8mm;margin:4mm}', pages: [
+     page('cover', '<h1>Scoot! Time Cards</h1><p>12 cards · grade 2</p>'),
+     page('guide', '<p><b>Teacher Instructions</b></p><p>Cut out and laminate the cards. Tape them around the room. Give each student a recording sheet. Students scoot to the next card when you ring the bell.</p>'),
+     ...[0, 1, 2].map((p) => student(`card ${p * 4 + 1}`, [1, 2, 3, 4].map((c) => `<div class="c">Card ${p * 4 + c}<br>The bus leaves at ${p + c}:15. It is ${c + 4} minutes late. When does it leave?</div>`).join(''))),
+     student('recording', `<h2>Recording Sheet</h2><p>Name: ________</p>${list(...Array.from({ length: 12 }, () => '________'))}`),
+     page('key', `<h2>Recording Sheet – KEY</h2>${list(...Array.from({ length: 12 }, (_, i) => `${i + 1}:20`))}`),
     ] },
 ];
 

@@ -6,6 +6,7 @@ namespace App\Console\Commands;
 
 use App\Documents\FileRefused;
 use App\Documents\PageImages;
+use App\Documents\PageLinks;
 use App\Documents\PageTexts;
 use App\Documents\PdfReader;
 use Illuminate\Console\Command;
@@ -23,10 +24,10 @@ final class Inspect extends Command
 
     protected $description = 'Say what the program sees in a PDF, without keeping it';
 
-    public function handle(PdfReader $reader, PageTexts $texts, PageImages $images): int
+    public function handle(PdfReader $reader, PageTexts $texts, PageImages $images, PageLinks $links): int
     {
         try {
-            $seen = $this->look($reader, $texts, $images);
+            $seen = $this->look($reader, $texts, $images, $links);
         } catch (FileRefused $refusal) {
             return $this->refuse($refusal->reason, $refusal->getMessage());
         } catch (UnusableRange $problem) {
@@ -49,7 +50,7 @@ final class Inspect extends Command
      *
      * @return array{pages: list<array<string, mixed>>, sections: list<array{label: string, from: int, to: int}>}
      */
-    private function look(PdfReader $reader, PageTexts $texts, PageImages $images): array
+    private function look(PdfReader $reader, PageTexts $texts, PageImages $images, PageLinks $links): array
     {
         $path = (string) $this->argument('file');
         $pages = $reader->pages($path);
@@ -57,16 +58,20 @@ final class Inspect extends Command
         $wanted = is_string($range) ? PageRange::parse($range, count($pages)) : range(1, count($pages));
         $read = $texts->read($path, $pages);
         $counts = $images->count($path, count($pages));
+        $targets = $links->read($path, count($pages));
         $reading = PackReading::of($read);
 
         return [
-            'pages' => array_map(fn (int $number): array => $this->page($read[$number - 1], $counts[$number], $reading), $wanted),
+            'pages' => array_map(fn (int $number): array => $this->page($read[$number - 1], $counts[$number], $targets[$number], $reading), $wanted),
             'sections' => array_map(fn (Section $section): array => ['label' => $section->label, 'from' => $section->from, 'to' => $section->to], $reading->sections),
         ];
     }
 
-    /** @return array<string, mixed> */
-    private function page(PageText $page, int $images, PackReading $reading): array
+    /**
+     * @param  list<array{words: string, target: string}>  $links
+     * @return array<string, mixed>
+     */
+    private function page(PageText $page, int $images, array $links, PackReading $reading): array
     {
         $verdict = $reading->verdicts[$page->number];
         $section = $reading->sectionOf($page->number);
@@ -81,7 +86,7 @@ final class Inspect extends Command
             'role_confidence' => $verdict->confidence,
             'role_reason' => $verdict->reason,
             'section' => $section === null ? null : ['label' => $section->label, 'index' => $section->index],
-            'links' => [],
+            'links' => $links,
             'blanks' => [],
         ];
     }

@@ -73,6 +73,12 @@
                     @php($left = array_values(array_diff(range(1, $worksheet->pages_total), $cut)))
                     <p class="ledger__hint">{{ $left === [] ? 'Every page is in a set.' : 'In no set: pages '.\OpenSlate\Trim\PageRange::format($left).'.' }}</p>
                 @endif
+                @php($linked = $worksheet->pages->filter(fn ($page) => ($page->links ?? []) !== []))
+                @if ($linked->isNotEmpty())
+                    <details class="links"><summary>Links on its pages: {{ $linked->sum(fn ($page) => count($page->links)) }}</summary>
+                        <ul>@foreach ($linked as $page)@foreach ($page->links as $link)<li><b>Page {{ $page->position }}</b> {{ $link['words'] }}<br><span>{{ $link['target'] }}</span></li>@endforeach @endforeach</ul>
+                    </details>
+                @endif
                 <h2>Sets cut from it</h2>
                 @forelse ($worksheet->sets->sortByDesc('id') as $set)
                     <a @class(['set', 'set--new' => session('cut') === $set->id]) href="{{ route('worksheets.show', $set) }}"><b>{{ $set->name }}</b><span>pages {{ $set->cut_from }}</span>@if (session('cut') === $set->id)<em>Just cut</em>@endif</a>
