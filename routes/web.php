@@ -48,6 +48,7 @@ Route::middleware('auth:teacher')->group(function (): void {
     Route::get('bin', [BinController::class, 'index'])->name('bin.index');
     Route::post('bin/{worksheet}', [BinController::class, 'putBack'])->withTrashed()->can('putBack', 'worksheet')->name('bin.put-back');
     Route::put('worksheets/{worksheet}/roles', [PackController::class, 'roles'])->can('update', 'worksheet')->name('roles.update');
+    Route::put('worksheets/{worksheet}/sections', [PackController::class, 'sections'])->can('update', 'worksheet')->name('sections.update');
     Route::post('worksheets/{worksheet}/cuts/preview', [PackController::class, 'preview'])->can('update', 'worksheet')->name('cuts.preview');
     Route::post('worksheets/{worksheet}/cuts', [PackController::class, 'cut'])->can('update', 'worksheet')->name('cuts.store');
     Route::get('worksheets/{worksheet}/boxes/{number?}', [BenchController::class, 'show'])->whereNumber('number')->can('update', 'worksheet')->name('bench');

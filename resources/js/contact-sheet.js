@@ -80,15 +80,26 @@ export const roleKeys = () => ({
         });
     },
     set(event) { this.apply(event.target.closest('[data-role-set]').dataset.roleSet); },
-    async apply(role) {
-        const pages = [...picks().pages];
-        if (pages.length === 0) {
+    apply(role) { return this.change('roles', { role, pages: [...picks().pages] }); },
+    start() {
+        const name = this.$refs.section.value.trim();
+        if (name === '') {
+            this.problem = 'Type a name for the section.';
+            this.$refs.section.focus();
+            return;
+        }
+        this.change('sections', { page: Math.min(...picks().pages), name });
+    },
+    join() { this.change('sections', { page: Math.min(...picks().pages) }); },
+    async change(what, body) {
+        this.problem = '';
+        if (picks().pages.length === 0) {
             this.problem = 'Tick the pages first.';
             return;
         }
-        this.problem = '';
         try {
-            document.dispatchEvent(new CustomEvent('slate:contact', { detail: await requestPage('PUT', document.querySelector('[data-roles]').dataset.roles, { role, pages }) }));
+            document.dispatchEvent(new CustomEvent('slate:contact', { detail: await requestPage('PUT', document.querySelector('[data-roles]').dataset[what], body) }));
+            this.$refs.section.value = '';
         } catch (problem) {
             this.problem = problem.message;
         }

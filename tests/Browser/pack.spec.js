@@ -20,6 +20,15 @@ test('a pack is told apart, corrected by a key press, and cut by its sections', 
     await page.getByRole('button', { name: /^for students/ }).click();
     await expect(page.locator('.bracket--start')).toHaveCount(7);
 
+    // A boundary moved: page 7 becomes a section of its own, then joins again.
+    await page.getByRole('button', { name: 'Untick all' }).click();
+    await page.getByRole('checkbox', { name: /^Page 7/ }).check();
+    await page.getByLabel('Section at the first ticked page').fill('Ferry times');
+    await page.keyboard.press('Enter');
+    await expect(page.locator('.bracket--start').nth(1)).toHaveText('Ferry times');
+    await page.getByRole('button', { name: 'Join to the one before' }).click();
+    await expect(page.locator('.bracket--start')).toHaveCount(7);
+
     await page.getByLabel('one set for each section').check();
     await expect(page.locator('.preview li')).toHaveCount(7);
     await page.getByLabel('Names').fill('{n}. {section}');

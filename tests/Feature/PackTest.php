@@ -48,6 +48,21 @@ final class PackTest extends TestCase
         $this->putJson("/worksheets/{$this->pack->id}/roles", ['role' => 'key', 'pages' => []])->assertUnprocessable();
     }
 
+    public function test_sections_are_split_renamed_and_joined(): void
+    {
+        $url = "/worksheets/{$this->pack->id}/sections";
+        $section = fn (int $page): ?string => $this->pack->pages()->where('position', $page)->sole()->section;
+
+        $this->putJson($url, ['page' => 10, 'name' => 'More food'])->assertOk()->assertSee('More food');
+        $this->assertSame(['Activity 3', 'More food', 'More food', 'Activity 4'], array_map($section, [9, 10, 11, 12]));
+        $this->putJson($url, ['page' => 12, 'name' => 'Boats'])->assertOk();
+        $this->assertSame('Boats', $section(12));
+        $this->putJson($url, ['page' => 11])->assertOk();
+        $this->assertSame(['Activity 3', 'Activity 3', 'Activity 3'], array_map($section, [9, 10, 11]));
+        $this->putJson($url, ['page' => 99, 'name' => 'x'])->assertUnprocessable();
+        $this->putJson($url, ['page' => 6, 'name' => str_repeat('x', 61)])->assertUnprocessable();
+    }
+
     public function test_one_set_for_each_section_is_previewed_and_cut_with_no_picture_copied(): void
     {
         $files = StoredFile::count();

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Actions\CutManySets;
 use App\Actions\SetRoles;
+use App\Actions\SetSections;
 use App\Http\Requests\CutManyRequest;
 use App\Models\Worksheet;
 use App\View\JobState;
@@ -27,6 +28,18 @@ final class PackController
             'pages.*' => ['integer'],
         ], ['pages.*' => 'Tick the pages first.']);
         $set($worksheet, array_values(array_map(intval(...), (array) $request->input('pages'))), Role::from((string) $request->string('role')));
+
+        return view('bench.contact', ['worksheet' => $worksheet->load('pages.current')]);
+    }
+
+    /** Starts, renames or joins a section at a page; answers with the contact sheet as it then is. */
+    public function sections(Request $request, Worksheet $worksheet, SetSections $set): View
+    {
+        $request->validate([
+            'page' => ['required', 'integer', 'between:1,'.$worksheet->pages_total],
+            'name' => ['nullable', 'string', 'max:60'],
+        ], ['page.*' => 'Tick the page where the section starts.', 'name.*' => 'That name is too long: at most 60 letters.']);
+        $set($worksheet, $request->integer('page'), $request->filled('name') ? trim((string) $request->string('name')) : null);
 
         return view('bench.contact', ['worksheet' => $worksheet->load('pages.current')]);
     }

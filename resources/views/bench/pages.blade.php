@@ -1,7 +1,7 @@
 <x-layout.bench :$worksheet station="pages" :title="$worksheet->name">
     @php($preparing = $worksheet->state === \App\Models\WorksheetState::Preparing)
     @php($failed = $worksheet->state === \App\Models\WorksheetState::Failed)
-    <main id="main" class="table" x-data="contactSheet" data-roles="{{ route('roles.update', $worksheet) }}" data-total="{{ $worksheet->pages_total }}" data-preparing="{{ $preparing ? 'yes' : 'no' }}" data-progress="{{ route('worksheets.progress', $worksheet) }}">
+    <main id="main" class="table" x-data="contactSheet" data-roles="{{ route('roles.update', $worksheet) }}" data-sections="{{ route('sections.update', $worksheet) }}" data-total="{{ $worksheet->pages_total }}" data-preparing="{{ $preparing ? 'yes' : 'no' }}" data-progress="{{ route('worksheets.progress', $worksheet) }}">
         @if ($failed)
             <div class="notice notice--bad" role="alert"><b>{{ $worksheet->name }} could not be prepared.</b> {{ $worksheet->problem }} <a href="{{ route('shelf') }}">Back to the shelf</a></div>
         @else
@@ -35,6 +35,14 @@
                         @foreach (\OpenSlate\Trim\Role::cases() as $role)
                             <button type="button" class="role" data-role-set="{{ $role->value }}" data-key="{{ strtolower(\App\View\RoleWords::key($role)) }}" x-on:click="set" aria-keyshortcuts="{{ \App\View\RoleWords::key($role) }}">{{ \App\View\RoleWords::of($role) }} <kbd>{{ \App\View\RoleWords::key($role) }}</kbd></button>
                         @endforeach
+                    </div>
+                    <div class="sectioning">
+                        <label for="section-name">Section at the first ticked page</label>
+                        <input id="section-name" class="form-control" maxlength="60" autocomplete="off" placeholder="Name, such as Day 3" x-ref="section" x-on:keydown.enter.prevent="start">
+                        <div class="verbs">
+                            <button type="button" class="btn btn-plain" x-on:click="start">Start here</button>
+                            <button type="button" class="btn btn-plain" x-on:click="join">Join to the one before</button>
+                        </div>
                     </div>
                     <p class="field__error" role="alert" x-show="problem" x-cloak x-text="problem"></p>
                 </section>
