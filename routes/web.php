@@ -12,6 +12,7 @@ use App\Http\Controllers\DayController;
 use App\Http\Controllers\DesksController;
 use App\Http\Controllers\HandoutController;
 use App\Http\Controllers\HomeController;
+use App\Http\Controllers\LockController;
 use App\Http\Controllers\PackController;
 use App\Http\Controllers\PageController;
 use App\Http\Controllers\PageSetController;
@@ -47,6 +48,8 @@ Route::middleware('auth:teacher')->group(function (): void {
     Route::delete('worksheets/{worksheet}', [BinController::class, 'store'])->can('update', 'worksheet')->name('bin.store');
     Route::get('bin', [BinController::class, 'index'])->name('bin.index');
     Route::post('bin/{worksheet}', [BinController::class, 'putBack'])->withTrashed()->can('putBack', 'worksheet')->name('bin.put-back');
+    Route::post('worksheets/{worksheet}/unlock', [LockController::class, 'unlock'])->can('update', 'worksheet')->name('unlock');
+    Route::post('worksheets/{worksheet}/lock', [LockController::class, 'lock'])->can('update', 'worksheet')->name('lock');
     Route::put('worksheets/{worksheet}/roles', [PackController::class, 'roles'])->can('update', 'worksheet')->name('roles.update');
     Route::put('worksheets/{worksheet}/sections', [PackController::class, 'sections'])->can('update', 'worksheet')->name('sections.update');
     Route::post('worksheets/{worksheet}/cuts/preview', [PackController::class, 'preview'])->can('update', 'worksheet')->name('cuts.preview');

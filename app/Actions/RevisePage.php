@@ -17,12 +17,15 @@ final class RevisePage
      * @param  int  $base  the revision that the window last saw
      * @param  Closure(PageRevision): array{Revision, string}  $next  the next revision and its content
      *
-     * @throws StaleEdit
+     * @throws StaleEdit|MasterLocked
      */
     public function __invoke(WorksheetPage $page, int $base, Closure $next): PageRevision
     {
         return DB::transaction(function () use ($page, $base, $next): PageRevision {
             $locked = WorksheetPage::query()->lockForUpdate()->findOrFail($page->id);
+            if ($locked->worksheet->isLocked()) {
+                throw new MasterLocked;
+            }
             if ($locked->revision !== $base) {
                 throw new StaleEdit($locked);
             }

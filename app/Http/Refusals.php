@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http;
 
+use App\Actions\MasterLocked;
 use App\Documents\FileRefused;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Http\Exceptions\PostTooLargeException;
@@ -20,9 +21,10 @@ final class Refusals
 {
     public static function register(Exceptions $exceptions): void
     {
-        $exceptions->dontReport([FileRefused::class, EditRefused::class, InvalidJson::class, CopyRefused::class]);
+        $exceptions->dontReport([FileRefused::class, EditRefused::class, InvalidJson::class, CopyRefused::class, MasterLocked::class]);
         $exceptions->render(fn (FileRefused $refusal): JsonResponse => self::say($refusal->getMessage(), Response::HTTP_UNPROCESSABLE_ENTITY, ['code' => $refusal->reason]));
         $exceptions->render(fn (EditRefused|InvalidJson $refusal): JsonResponse => self::say($refusal->getMessage(), Response::HTTP_UNPROCESSABLE_ENTITY));
+        $exceptions->render(fn (MasterLocked $refusal): JsonResponse => self::say($refusal->getMessage(), Response::HTTP_LOCKED));
         $exceptions->render(fn (CopyRefused $refusal, Request $request): Response => $request->expectsJson()
             ? self::say($refusal->getMessage(), Response::HTTP_CONFLICT)
             : back()->withErrors(['copy' => $refusal->getMessage()]));

@@ -24,6 +24,7 @@ use Illuminate\Support\Carbon;
  * @property int $pages_total
  * @property string|null $cut_from
  * @property string|null $problem
+ * @property bool $unlocked
  * @property Carbon $updated_at
  * @property Carbon|null $deleted_at
  * @property-read int|null $editions_count where it was counted
@@ -37,7 +38,7 @@ final class Worksheet extends Model
 
     public const DAYS_IN_BIN = 30;
 
-    protected $fillable = ['teacher_id', 'master_id', 'original_id', 'name', 'state', 'pages_total', 'cut_from', 'problem'];
+    protected $fillable = ['teacher_id', 'master_id', 'original_id', 'name', 'state', 'pages_total', 'cut_from', 'problem', 'unlocked'];
 
     /** @return BelongsTo<Teacher, $this> */
     public function teacher(): BelongsTo
@@ -86,6 +87,12 @@ final class Worksheet extends Model
         return $this->trashed() && $this->leavesBinAt()->isFuture();
     }
 
+    /** A worksheet from which sets were cut changes only when it is unlocked on purpose. */
+    public function isLocked(): bool
+    {
+        return ! $this->unlocked && $this->sets()->exists();
+    }
+
     public function isMaster(): bool
     {
         return $this->master_id === null;
@@ -93,6 +100,6 @@ final class Worksheet extends Model
 
     protected function casts(): array
     {
-        return ['state' => WorksheetState::class];
+        return ['state' => WorksheetState::class, 'unlocked' => 'boolean'];
     }
 }

@@ -129,6 +129,20 @@ final class EditPagesTest extends TestCase
         $this->get("/worksheets/{$this->worksheet->id}")->assertSee('Days 1–2')->assertSee('pages 2, 1');
     }
 
+    public function test_a_master_is_locked_by_cutting_and_unlocked_on_purpose(): void
+    {
+        app(CutPageSet::class)($this->worksheet, [1], 'Half');
+        $place = ['kind' => 'place', 'elements' => [self::BOX]];
+        $this->edit(1, $place)->assertStatus(423)->assertJsonStructure(['message']);
+        $this->get("/worksheets/{$this->worksheet->id}/boxes/1")->assertSee('This is locked')->assertSee('Half')->assertDontSee('data-bench', false);
+
+        $this->post("/worksheets/{$this->worksheet->id}/unlock")->assertRedirect();
+        $this->edit(1, $place)->assertOk();
+        $this->get("/worksheets/{$this->worksheet->id}/boxes/1")->assertSee('does not reach Half');
+        $this->post("/worksheets/{$this->worksheet->id}/lock")->assertRedirect();
+        $this->edit(2, $place)->assertStatus(423);
+    }
+
     public function test_a_set_needs_a_name_and_pages_that_are_there(): void
     {
         $url = "/worksheets/{$this->worksheet->id}/sets";

@@ -17,9 +17,9 @@ final class BenchController
         if ($worksheet->state !== WorksheetState::Ready) {
             return to_route('worksheets.show', $worksheet);
         }
-        $worksheet->load(['pages.current', 'master:id,name', 'original'])->loadCount('editions');
+        $worksheet->load(['pages.current', 'master:id,name', 'original', 'sets:id,master_id,name'])->loadCount('editions');
         $page = $worksheet->pages->firstWhere('position', $number) ?? abort(404);
 
-        return view('bench.boxes', ['worksheet' => $worksheet, 'row' => $page, 'revision' => $page->current]);
+        return view('bench.boxes', ['worksheet' => $worksheet, 'row' => $page, 'revision' => $page->current, 'locked' => $worksheet->isLocked()]);
     }
 }

@@ -1,10 +1,11 @@
-<x-layout.bench :$worksheet station="boxes" :title="$worksheet->name.', page '.$row->position" :scripts="['resources/js/bench.js']">
+<x-layout.bench :$worksheet station="boxes" :title="$worksheet->name.', page '.$row->position" :scripts="$locked ? [] : ['resources/js/bench.js']">
     @php($content = $revision->page())
-    <main id="main" class="table table--page" data-bench
+    <main id="main" class="table table--page" @unless ($locked) data-bench @endunless
         data-page-id="{{ $row->id }}" data-revision="{{ $revision->number }}"
         data-undo="{{ $revision->undo_to === null ? 'no' : 'yes' }}" data-redo="{{ $revision->redo_to === null ? 'no' : 'yes' }}">
         <div class="table__head">
             <h2>Page {{ $row->position }} <small>of {{ $worksheet->pages->count() }}</small></h2>
+            @unless ($locked)
             <div class="verbs">
                 <button type="button" class="btn btn-icon" data-verb="undo" title="Undo (Ctrl+Z)" aria-label="Undo"><x-icon name="undo" /></button>
                 <button type="button" class="btn btn-icon" data-verb="redo" title="Redo (Ctrl+Shift+Z)" aria-label="Redo"><x-icon name="redo" /></button>
@@ -14,10 +15,18 @@
                 <button type="button" class="btn btn-icon" data-zoom="in" title="Larger" aria-label="Show the page larger"><x-icon name="plus" /></button>
                 <button type="button" class="btn btn-plain" data-keys>Keys</button>
             </div>
+            @endunless
         </div>
+        @if ($locked)
+            <div class="notice locked"><p><b>This is locked</b>, so that what was cut from it can be relied on: {{ $worksheet->sets->pluck('name')->join(', ', ' and ') }}.</p>
+                <form method="post" action="{{ route('unlock', $worksheet) }}">@csrf<button class="btn btn-plain">Unlock to change it</button></form></div>
+        @elseif ($worksheet->sets->isNotEmpty())
+            <div class="notice locked"><p><b>Unlocked.</b> What you change here does not reach {{ $worksheet->sets->pluck('name')->join(', ', ' and ') }}.</p>
+                <form method="post" action="{{ route('lock', $worksheet) }}">@csrf<button class="btn btn-plain">Lock again</button></form></div>
+        @endif
         <div class="notice notice--bad" data-problem hidden><p role="alert" data-problem-words></p><button type="button" class="btn btn-plain" data-again hidden>Do my change again</button><button type="button" class="btn btn-plain" data-dismiss>Close</button></div>
         <div class="desk" data-desk tabindex="-1">
-            <div class="desk__page" data-stage>@include('bench.page', ['page' => $content])</div>
+            <div class="desk__page" data-stage>@if ($locked)<x-page.sheet :page="$content" :number="$row->position" sizes="760px" />@else @include('bench.page', ['page' => $content]) @endif</div>
         </div>
         <p class="visually-hidden" role="status" data-said></p>
         <nav class="rail" aria-label="Pages" @if ($worksheet->pages->count() === 1) hidden @endif>
@@ -31,6 +40,9 @@
         </nav>
     </main>
     <aside class="ledger" aria-label="On this page">
+        @if ($locked)
+            <div class="ledger__body" tabindex="0" aria-label="On this page"><h2>On this page</h2><ol class="rows">@foreach (\OpenSlate\Page\Tags::of($content) as $id => $tag)<li class="row-of"><span class="row-of__tag row-of__tag--plain">{{ $tag }}</span><span class="row-of__words row-of__words--plain">{{ \App\View\ElementWords::of($content->element((string) $id)) }}</span></li>@endforeach</ol></div>
+        @else
         <div class="ledger__head">
             <h2>Lay on the page</h2>
             <div class="tools" role="group" aria-label="What to draw">
@@ -61,6 +73,7 @@
         </fieldset>
         <div class="verbs verbs--paste"><button type="button" class="btn btn-plain" data-verb="paste" hidden>Paste</button><button type="button" class="btn btn-plain" data-verb="all">Select all</button></div>
         <div class="ledger__body" data-ledger>@include('bench.ledger', ['page' => $content])</div>
+        @endif
     </aside>
     <dialog class="keys" data-keys-list aria-labelledby="keys-title">
         <h2 id="keys-title">Keys</h2>

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use OpenSlate\Page\AnswerBox;
+use OpenSlate\Page\AnswerForm;
+use OpenSlate\Page\Element;
+use OpenSlate\Page\Label;
+
+/** Says in words what lies on a page. */
+final class ElementWords
+{
+    public static function of(?Element $element): string
+    {
+        return match (true) {
+            $element instanceof AnswerBox => $element->prompt !== '' ? $element->prompt : ($element->answer === AnswerForm::Lines ? 'several lines' : 'short text'),
+            $element instanceof Label => $element->text,
+            default => 'covers what is printed',
+        };
+    }
+}
