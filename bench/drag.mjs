@@ -39,9 +39,15 @@ async function dragged(from) {
     return { longest: Math.max(...sums), frames: frames.length };
 }
 
-const one = await dragged(105);
+/** The median of three drags: what else the machine does must not count as script. */
+async function thrice(from) {
+    const drags = [await dragged(from), await dragged(from), await dragged(from)];
+    return drags.sort((a, b) => a.longest - b.longest)[1];
+}
+
+const one = await thrice(105);
 await page.locator('.desk').focus();
 await page.keyboard.press('Control+a');
-const all = await dragged(105);
+const all = await thrice(105);
 await browser.close();
 process.stdout.write(JSON.stringify({ one: one.longest, all: all.longest, frames: one.frames }));

@@ -43,5 +43,5 @@ return function (Bench $bench): void {
     $bench->withServer(8391, function (string $address) use ($bench, $class, $pairs, &$times): void {
         $times = $bench->node('save.mjs', $address, $class->code, '2468', $pairs);
     });
-    $bench->report('save-p95', $times['save'] / $times['bare'], 3, sprintf('%.0f ms against %.0f ms, %d saves each', $times['save'], $times['bare'], $times['count']));
+    $bench->report('save-p95', $times['save'] / $times['bare'], 3, sprintf('%.0f ms against %.0f ms, %d saves', $times['save'], $times['bare'], $times['count']));
 };
