@@ -41,11 +41,6 @@ final readonly class Size
         return self::of($width, $height);
     }
 
-    public function turned(): self
-    {
-        return new self($this->height, $this->width);
-    }
-
     public function isLandscape(): bool
     {
         return $this->width > $this->height;

@@ -16,10 +16,4 @@ enum Role: string
     case Blank = 'blank';
     case Credits = 'credits';
     case Unknown = 'unknown';
-
-    /** Whether students may get it without a second look. */
-    public function isForStudents(): bool
-    {
-        return $this === self::Student;
-    }
 }

@@ -13,11 +13,6 @@ final readonly class TextLine
     {
     }
 
-    public function isBlank(): bool
-    {
-        return trim($this->text) === '';
-    }
-
     public function wordCount(): int
     {
         return preg_match_all('/[\p{L}\p{N}]+/u', $this->text) ?: 0;
