@@ -28,7 +28,7 @@ final class PrepareMaster implements ShouldQueue
 
     public function handle(PreparePages $prepare, DropMaster $drop): void
     {
-        $master = Worksheet::find($this->worksheetId);
+        $master = Worksheet::withTrashed()->find($this->worksheetId);
         if ($master === null || $master->state !== WorksheetState::Preparing) {
             return;
         }
@@ -41,7 +41,7 @@ final class PrepareMaster implements ShouldQueue
 
     public function failed(?Throwable $cause): void
     {
-        $master = Worksheet::find($this->worksheetId);
+        $master = Worksheet::withTrashed()->find($this->worksheetId);
         if ($master !== null && $master->state === WorksheetState::Preparing) {
             app(DropMaster::class)($master, 'The pages could not be prepared. Bring the file in again; if that fails too, print it to a new PDF first.');
         }

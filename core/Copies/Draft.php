@@ -38,6 +38,8 @@ final readonly class Draft
             $answers[$key] = self::tidy($given->text($key, $place->form->longest()));
         }
 
+        $fields->nothingElse();
+
         return new self($base, $window, $answers);
     }
 

@@ -25,7 +25,7 @@ const blanks = () => {
         return [...section.querySelectorAll('.gap, .lines, td')].filter((one) => !one.matches('td') || one.textContent === '').map((one) => {
             const frame = points(one.getBoundingClientRect(), page);
             const before = one.previousElementSibling;
-            const prompt = before?.matches('b') ? before.textContent : '';
+            const prompt = before?.matches('b') && /\p{L}/u.test(before.textContent) ? before.textContent : ''; // not a question's number
             if (one.matches('.lines')) return { answer: 'lines', prompt: '', ...tidy(frame) };
             if (one.matches('td')) return { answer: 'short', prompt: '', ...tidy({ x: frame.x + 1.5, y: frame.y + 1.5, width: frame.width - 3, height: frame.height - 3 }) };
             return { answer: 'short', prompt, ...tidy({ x: frame.x, y: frame.y + frame.height - 15.5, width: frame.width, height: 15 }) };

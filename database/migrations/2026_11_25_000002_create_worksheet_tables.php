@@ -48,7 +48,7 @@ return new class extends Migration
             $table->string('name');
             $table->string('state', 20);
             $table->unsignedInteger('pages_total');
-            $table->string('cut_from')->nullable();
+            $table->text('cut_from')->nullable();
             $table->text('problem')->nullable();
             $table->timestamps();
             $table->index(['teacher_id', 'updated_at']);

@@ -4,11 +4,16 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Actions\BringInFile;
 use App\Actions\CutPageSet;
 use App\Actions\EmptyBin;
+use App\Jobs\PrepareMaster;
 use App\Models\Teacher;
 use App\Models\Worksheet;
+use App\Models\WorksheetState;
 use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Support\Facades\Queue;
+use Tests\Support\PdfMaker;
 use Tests\TestCase;
 
 final class BinTest extends TestCase
@@ -48,6 +53,17 @@ final class BinTest extends TestCase
         $this->assertNull(Worksheet::withTrashed()->find($set->id));
         $this->assertSame(1, app(EmptyBin::class)(), 'now nothing hangs on the master any more');
         $this->assertSame(0, Worksheet::withTrashed()->count());
+    }
+
+    public function test_a_master_thrown_away_while_it_is_prepared_is_whole_when_put_back(): void
+    {
+        Queue::fake();
+        $master = app(BringInFile::class)($this->worksheet->teacher, PdfMaker::file(PdfMaker::make([[]])), 'a.pdf');
+        $master->delete();
+        app()->call([new PrepareMaster($master->id), 'handle']);
+        $this->post("/bin/{$master->id}")->assertRedirect();
+
+        $this->assertSame([WorksheetState::Ready, 1], [$master->refresh()->state, $master->pages()->count()]);
     }
 
     public function test_a_set_outlives_its_master_with_its_lineage(): void

@@ -123,6 +123,8 @@ final class HandOutTest extends TestCase
     {
         $other = SchoolClass::factory()->create();
         $foreign = Worksheet::factory()->withPages()->create();
+        $binned = Worksheet::factory()->for($this->teacher)->withPages()->create();
+        $binned->delete();
         foreach ([
             ['title' => ['title' => '']],
             ['to' => ['to' => []]],
@@ -135,6 +137,7 @@ final class HandOutTest extends TestCase
             ['points' => ['points' => 'ten']],
             ['mode' => ['mode' => 'team']],
             ['also.0.worksheet' => ['also' => [['worksheet' => $foreign->id, 'mode' => 'own_copy']]]],
+            ['also.0.worksheet' => ['also' => [['worksheet' => $binned->id, 'mode' => 'own_copy']]]],
             ['also' => ['also' => [['worksheet' => $this->worksheet->id, 'mode' => 'own_copy']]]],
         ] as $case) {
             $field = (string) key($case);

@@ -32,7 +32,7 @@ final class HandOutRequest extends FormRequest
             'points' => ['nullable', 'integer', 'between:0,1000'],
             'mode' => ['required', Rule::enum(Mode::class)],
             'also' => ['array', 'max:20'],
-            'also.*.worksheet' => ['nullable', 'integer', Rule::exists('worksheets', 'id')->where('teacher_id', $this->teacher()->id)->where('state', WorksheetState::Ready->value)],
+            'also.*.worksheet' => ['nullable', 'integer', Rule::exists('worksheets', 'id')->where('teacher_id', $this->teacher()->id)->where('state', WorksheetState::Ready->value)->whereNull('deleted_at')],
             'also.*.mode' => ['required_with:also.*.worksheet', Rule::enum(Mode::class)],
             'to' => ['array'],
             'to.*' => [Rule::in(['none', 'whole', 'chosen'])],

@@ -6,15 +6,15 @@
         <div class="table__head">
             <h2>Page {{ $row->position }} <small>of {{ $worksheet->pages->count() }}</small></h2>
             @unless ($locked)
-            <div class="verbs">
-                <button type="button" class="btn btn-icon" data-verb="undo" title="Undo (Ctrl+Z)" aria-label="Undo"><x-icon name="undo" /></button>
-                <button type="button" class="btn btn-icon" data-verb="redo" title="Redo (Ctrl+Shift+Z)" aria-label="Redo"><x-icon name="redo" /></button>
-                <span class="verbs__gap"></span>
-                <button type="button" class="btn btn-icon" data-zoom="out" title="Smaller" aria-label="Show the page smaller"><x-icon name="minus" /></button>
-                <button type="button" class="btn btn-plain" data-zoom="fit">Fit</button>
-                <button type="button" class="btn btn-icon" data-zoom="in" title="Larger" aria-label="Show the page larger"><x-icon name="plus" /></button>
-                <button type="button" class="btn btn-plain" data-keys>Keys</button>
-            </div>
+                <div class="verbs">
+                    <button type="button" class="btn btn-icon" data-verb="undo" title="Undo (Ctrl+Z)" aria-label="Undo"><x-icon name="undo" /></button>
+                    <button type="button" class="btn btn-icon" data-verb="redo" title="Redo (Ctrl+Shift+Z)" aria-label="Redo"><x-icon name="redo" /></button>
+                    <span class="verbs__gap"></span>
+                    <button type="button" class="btn btn-icon" data-zoom="out" title="Smaller" aria-label="Show the page smaller"><x-icon name="minus" /></button>
+                    <button type="button" class="btn btn-plain" data-zoom="fit">Fit</button>
+                    <button type="button" class="btn btn-icon" data-zoom="in" title="Larger" aria-label="Show the page larger"><x-icon name="plus" /></button>
+                    <button type="button" class="btn btn-plain" data-keys>Keys</button>
+                </div>
             @endunless
         </div>
         @if ($locked)

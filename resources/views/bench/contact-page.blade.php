@@ -14,5 +14,6 @@
         @if ($boxes)<span class="contact__count">{{ \App\View\JobState::count($boxes, 'box', 'boxes') }}</span>@endif
     </label>
     <x-page.sheet :page="$content" :number="$row->position" :of="$worksheet->pages_total" sizes="(min-width: 1200px) 480px, 300px" />
-    <span class="contact__size"><b class="contact__role" @if ($row->role_reason !== '') title="{{ ucfirst($row->role_reason) }}" @endif>{{ \App\View\RoleWords::of($row->role) }}</b> <span>{{ \App\View\PaperWords::of($content->size) }}</span></span>
+    <span class="contact__size"><b class="contact__role">{{ \App\View\RoleWords::of($row->role) }}</b> <span>{{ \App\View\PaperWords::of($content->size) }}</span></span>
+    @if ($row->role_reason !== '')<span class="contact__reason">{{ $row->role_reason }}</span>@endif
 </li>

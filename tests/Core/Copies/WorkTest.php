@@ -117,20 +117,21 @@ final class WorkTest extends TestCase
 
     public function test_drafts_that_are_none_are_refused(): void
     {
+        $draft = ['base' => 0, 'window' => 'wind', 'answers' => []];
         foreach ([
-            'is no place' => ['base' => 0, 'window' => 'wind', 'answers' => ['9.z' => 'x']],
-            'at most 300' => ['base' => 0, 'window' => 'wind', 'answers' => ['1.a' => str_repeat('x', 301)]],
-            'must be text' => ['base' => 0, 'window' => 'wind', 'answers' => ['1.a' => 5]],
-            '$.base' => ['base' => -1, 'window' => 'wind', 'answers' => []],
-            '$.window' => ['base' => 0, 'window' => '<b>', 'answers' => []],
-            '$.extra' => null,
-        ] as $said => $draft) {
+            'must be an object' => null,
+            'is no place' => ['answers' => ['9.z' => 'x']] + $draft,
+            'at most 300' => ['answers' => ['1.a' => str_repeat('x', 301)]] + $draft,
+            'must be text' => ['answers' => ['1.a' => 5]] + $draft,
+            '$.base' => ['base' => -1] + $draft,
+            '$.window' => ['window' => '<b>'] + $draft,
+            '$.points: is not known' => ['points' => 10] + $draft,
+        ] as $said => $bad) {
             try {
-                Draft::decode($draft, $this->places);
-                $this->assertNull($draft);
-                $this->fail('The draft was taken.');
+                Draft::decode($bad, $this->places);
+                $this->fail("The draft was taken although it {$said}.");
             } catch (InvalidJson $problem) {
-                $draft === null || $this->assertStringContainsString($said, $problem->getMessage());
+                $this->assertStringContainsString($said, $problem->getMessage());
             }
         }
     }
