@@ -71,6 +71,22 @@ final readonly class Frame
         return self::of($this->x + $dx, $this->y + $dy, $this->width, $this->height);
     }
 
+    /** Where it lies once the sheet it is on, of this width and height, is turned clockwise. */
+    public function turned(Rotation $by, float $width, float $height): self
+    {
+        return match ($by) {
+            Rotation::None => $this,
+            Rotation::Quarter => self::of($height - $this->bottom(), $this->x, $this->height, $this->width),
+            Rotation::Half => self::of($width - $this->right(), $height - $this->bottom(), $this->width, $this->height),
+            Rotation::ThreeQuarters => self::of($this->y, $width - $this->right(), $this->height, $this->width),
+        };
+    }
+
+    public function scaled(float $factor): self
+    {
+        return self::of($this->x * $factor, $this->y * $factor, $this->width * $factor, $this->height * $factor);
+    }
+
     public function contains(self $other): bool
     {
         return $other->x >= $this->x && $other->y >= $this->y

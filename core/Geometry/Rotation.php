@@ -21,6 +21,16 @@ enum Rotation: int
             ?? throw new InvalidArgumentException("A page turns by quarters, not by {$degrees} degrees.");
     }
 
+    public function plus(self $other): self
+    {
+        return self::fromDegrees($this->value + $other->value);
+    }
+
+    public function inverse(): self
+    {
+        return self::fromDegrees(-$this->value);
+    }
+
     public function swapsSides(): bool
     {
         return $this === self::Quarter || $this === self::ThreeQuarters;

@@ -133,6 +133,12 @@ final class Fields
         return self::of($this->value($name), $this->pathOf($name));
     }
 
+    /** @return list<int> */
+    public function integers(string $name, int $most): array
+    {
+        return array_map(fn (mixed $item): int => is_int($item) ? $item : throw $this->wrong($name, 'must be whole numbers'), $this->items($name, $most));
+    }
+
     /** @return list<self> */
     public function objects(string $name, int $most): array
     {

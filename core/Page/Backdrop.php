@@ -5,21 +5,38 @@ declare(strict_types=1);
 namespace OpenSlate\Page;
 
 use InvalidArgumentException;
+use OpenSlate\Geometry\Frame;
+use OpenSlate\Geometry\Rotation;
 
-/** The printed page under the elements: one page of a stored file, named by the file's SHA-256. */
+/** The printed page under the elements: one page of a stored file, named by the file's SHA-256, and how it lies. */
 final readonly class Backdrop
 {
-    private function __construct(public string $source, public int $page)
-    {
+    /** @param  Frame|null  $frame  where the print lies on the paper, once turned; null for the whole of it */
+    private function __construct(
+        public string $source,
+        public int $page,
+        public Rotation $turn,
+        public ?Frame $frame,
+    ) {
     }
 
     /** @throws InvalidArgumentException */
-    public static function of(string $source, int $page): self
+    public static function of(string $source, int $page, Rotation $turn = Rotation::None, ?Frame $frame = null): self
     {
         if (preg_match('/^[0-9a-f]{64}$/D', $source) !== 1 || $page < 1) {
             throw new InvalidArgumentException('A backdrop is named by a SHA-256 and a page number from 1.');
         }
 
-        return new self($source, $page);
+        return new self($source, $page, $turn, $frame);
+    }
+
+    public function turned(Rotation $by, ?Frame $frame): self
+    {
+        return new self($this->source, $this->page, $this->turn->plus($by), $frame);
+    }
+
+    public function laid(Frame $frame): self
+    {
+        return new self($this->source, $this->page, $this->turn, $frame);
     }
 }

@@ -9,6 +9,8 @@ enum ElementKind: string
     case Box = 'box';
     case Patch = 'patch';
     case Label = 'label';
+    case Link = 'link';
+    case Clip = 'clip';
 
     /** The letter of the tag by which people and lists name an element of this kind. */
     public function letter(): string
@@ -17,6 +19,8 @@ enum ElementKind: string
             self::Box => 'A',
             self::Patch => 'P',
             self::Label => 'L',
+            self::Link => 'G',
+            self::Clip => 'C',
         };
     }
 }

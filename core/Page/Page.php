@@ -60,6 +60,25 @@ final readonly class Page
         return new self($this->size, $this->paper, $this->backdrop, $elements);
     }
 
+    /**
+     * The same page on other paper.
+     *
+     * @param  list<Element>  $elements
+     */
+    public function onPaper(Size $size, ?Backdrop $backdrop, array $elements): self
+    {
+        return new self($size, $this->paper, $backdrop, $elements);
+    }
+
+    /** @return list<Link> in reading order */
+    public function links(): array
+    {
+        return array_values(array_filter(
+            ReadingOrder::of($this->elements()),
+            fn (Element $element): bool => $element instanceof Link,
+        ));
+    }
+
     /** @return list<AnswerBox> in reading order */
     public function answerBoxes(): array
     {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OpenSlate\Page;
 
 use InvalidArgumentException;
+use OpenSlate\Geometry\Rotation;
 use OpenSlate\Json\Fields;
 use OpenSlate\Json\InvalidJson;
 use OpenSlate\Paper\Colour;
@@ -28,6 +29,13 @@ final class PageCodec
             'backdrop' => $page->backdrop === null ? null : [
                 'source' => $page->backdrop->source,
                 'page' => $page->backdrop->page,
+                'turn' => $page->backdrop->turn->value,
+                'frame' => $page->backdrop->frame === null ? null : [
+                    'x' => $page->backdrop->frame->x,
+                    'y' => $page->backdrop->frame->y,
+                    'width' => $page->backdrop->frame->width,
+                    'height' => $page->backdrop->frame->height,
+                ],
             ],
             'elements' => array_map(ElementCodec::encode(...), $page->elements()),
         ], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
@@ -43,12 +51,7 @@ final class PageCodec
         try {
             $size = Size::of($paper->number('width'), $paper->number('height'));
             $colour = Colour::of($paper->text('colour', 7));
-            $backdrop = null;
-            if (! $fields->isNull('backdrop')) {
-                $printed = $fields->object('backdrop');
-                $backdrop = Backdrop::of($printed->text('source', 64), $printed->integer('page', 1));
-                $printed->nothingElse();
-            }
+            $backdrop = $fields->isNull('backdrop') ? null : self::backdrop($fields->object('backdrop'));
             $page = new Page($size, $colour, $backdrop, $elements);
         } catch (UnusableSize|InvalidArgumentException $problem) {
             throw InvalidJson::at('$', $problem->getMessage());
@@ -57,5 +60,21 @@ final class PageCodec
         $fields->nothingElse();
 
         return $page;
+    }
+
+    /** How the print lies may be left out: upright, on the whole of the paper. */
+    private static function backdrop(Fields $fields): Backdrop
+    {
+        $turn = $fields->has('turn') ? ElementCodec::turn($fields) : Rotation::None;
+        $frame = null;
+        if ($fields->has('frame') && ! $fields->isNull('frame')) {
+            $laid = $fields->object('frame');
+            $frame = ElementCodec::frame($laid);
+            $laid->nothingElse();
+        }
+        $backdrop = Backdrop::of($fields->text('source', 64), $fields->integer('page', 1), $turn, $frame);
+        $fields->nothingElse();
+
+        return $backdrop;
     }
 }

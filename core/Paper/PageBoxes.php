@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OpenSlate\Paper;
 
+use OpenSlate\Geometry\Frame;
 use OpenSlate\Geometry\Rotation;
 
 /**
@@ -33,14 +34,35 @@ final readonly class PageBoxes
      */
     public function displayed(): Size
     {
-        $media = self::ordered($this->media);
-        $shown = $this->crop === null ? $media : self::overlap(self::ordered($this->crop), $media);
-        // A crop box that misses the medium altogether shows nothing; readers then fall back on the medium.
-        $shown ??= $media;
+        $shown = $this->shown();
         $width = ($shown[2] - $shown[0]) * $this->userUnit;
         $height = ($shown[3] - $shown[1]) * $this->userUnit;
 
         return $this->rotation->swapsSides() ? Size::of($height, $width) : Size::of($width, $height);
+    }
+
+    /**
+     * Where a rectangle of the page's own user space lies on the page as displayed.
+     *
+     * @param  array{float, float, float, float}  $rectangle  two opposite corners
+     */
+    public function place(array $rectangle): Frame
+    {
+        $shown = $this->shown();
+        [$left, $bottom, $right, $top] = self::ordered($rectangle);
+
+        return Frame::of($left - $shown[0], $shown[3] - $top, $right - $left, $top - $bottom)
+            ->turned($this->rotation, $shown[2] - $shown[0], $shown[3] - $shown[1])
+            ->scaled($this->userUnit);
+    }
+
+    /** @return array{float, float, float, float} */
+    private function shown(): array
+    {
+        $media = self::ordered($this->media);
+
+        // A crop box that misses the medium altogether shows nothing; readers then fall back on the medium.
+        return $this->crop === null ? $media : (self::overlap(self::ordered($this->crop), $media) ?? $media);
     }
 
     /**

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace OpenSlate\Paper;
 
-/** Standard papers, portrait: ISO 216 A and B in millimetres, ANSI/ASME Y14.1 and US office sizes in inches. */
+/**
+ * Standard papers, portrait: ISO 216 A and B in millimetres, ANSI/ASME Y14.1 and US office sizes in inches. Screens have
+ * no size of paper; theirs are 7.5 in high at the ratio of the screen (common practice, no source).
+ */
 enum PaperSize: string
 {
     case A3 = 'A3';
@@ -15,6 +18,13 @@ enum PaperSize: string
     case Letter = 'Letter';
     case Legal = 'Legal';
     case Tabloid = 'Tabloid';
+    case WideScreen = 'Screen 16:9';
+    case Screen = 'Screen 4:3';
+
+    public function isScreen(): bool
+    {
+        return $this === self::WideScreen || $this === self::Screen;
+    }
 
     /** @return array{float, float} width and height in points */
     public function points(): array
@@ -28,6 +38,8 @@ enum PaperSize: string
             self::Letter => self::inches(8.5, 11),
             self::Legal => self::inches(8.5, 14),
             self::Tabloid => self::inches(11, 17),
+            self::WideScreen => self::inches(7.5, 40 / 3),
+            self::Screen => self::inches(7.5, 10),
         };
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OpenSlate\Paper;
 
 use OpenSlate\Geometry\Frame;
+use OpenSlate\Geometry\Rotation;
 
 /** Width and height of a page as displayed, in points. */
 final readonly class Size
@@ -39,6 +40,11 @@ final readonly class Size
         [$width, $height] = $paper->points();
 
         return self::of($width, $height);
+    }
+
+    public function turned(Rotation $by): self
+    {
+        return $by->swapsSides() ? new self($this->height, $this->width) : $this;
     }
 
     public function isLandscape(): bool

@@ -10,8 +10,9 @@ final readonly class PackReading
     /**
      * @param  array<int, Verdict>  $verdicts  by page number
      * @param  list<Section>  $sections
+     * @param  array<int, list<int>>  $answers  the pages that each key page has the answers to, by its number
      */
-    private function __construct(public array $verdicts, public array $sections)
+    private function __construct(public array $verdicts, public array $sections, public array $answers)
     {
     }
 
@@ -20,11 +21,10 @@ final readonly class PackReading
     {
         $plain = Furniture::removed($pages);
         $verdicts = RoleFinder::verdicts($plain);
+        $sections = SectionFinder::sections($plain, $verdicts);
+        $byNumber = array_combine(array_map(fn (PageText $page): int => $page->number, $plain), $verdicts);
 
-        return new self(
-            array_combine(array_map(fn (PageText $page): int => $page->number, $plain), $verdicts),
-            SectionFinder::sections($plain, $verdicts),
-        );
+        return new self($byNumber, $sections, KeyFinder::answers($plain, $byNumber, $sections));
     }
 
     public function sectionOf(int $page): ?Section

@@ -68,7 +68,7 @@ final class RoleFinder
             return new Verdict(Role::Unknown, $confidence, "it may be for students ({$reason}), but also: {$speaks[$roles[1]][1]}");
         }
 
-        return new Verdict($role, $confidence, $reason);
+        return new Verdict($role, $confidence, $reason, $repeated);
     }
 
     /** @return array<string, array{float, string}> what speaks for each role, and the best reason */

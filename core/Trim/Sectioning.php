@@ -55,6 +55,44 @@ final class Sectioning
     }
 
     /**
+     * Moves the start of a section: forwards its first pages go to the section before it, backwards it takes the last
+     * pages of that one.
+     *
+     * @param  list<PackPage>  $pages  in order
+     * @param  int  $from  where it starts
+     * @param  int  $to  where it is to start
+     * @return array<int, string|null> the section of each page, by number
+     *
+     * @throws ArrangementRefused when no section starts there, or it would be left without a page, or take another whole
+     */
+    public static function boundaryMoved(array $pages, int $from, int $to): array
+    {
+        $sections = self::sections($pages);
+        $students = array_values(array_filter($pages, fn (PackPage $page): bool => $page->role === Role::Student));
+        $at = array_search($from, array_map(fn (PackPage $page): int => $page->number, $students), true);
+        $label = $at === false ? null : $students[$at]->section;
+        $before = $at === false ? null : ($students[$at - 1] ?? null);
+        if ($label === null || $before?->section === $label) {
+            throw ArrangementRefused::noBoundary($from);
+        }
+        $own = self::runFrom($pages, $from, $label);
+        $previous = array_values(array_filter($students, fn (PackPage $page): bool => $page->number < $from && $page->section === $before?->section));
+        $takesItWhole = $before?->section !== null && $previous !== [] && $to <= $previous[0]->number;
+        if ($to > $own[count($own) - 1]->number || $takesItWhole) {
+            throw ArrangementRefused::pastTheSection();
+        }
+        foreach ($students as $page) {
+            if ($page->number >= $to && $page->number < $from) {
+                $sections[$page->number] = $label;
+            } elseif ($page->number >= $from && $page->number < $to) {
+                $sections[$page->number] = $before?->section;
+            }
+        }
+
+        return $sections;
+    }
+
+    /**
      * The student pages from one on that are in the same section, teacher pages between them passed over.
      *
      * @param  list<PackPage>  $pages

@@ -9,7 +9,8 @@ use OpenSlate\Geometry\Frame;
 /** A printed line of words and where it stands, in points; its height tells the size of its type. */
 final readonly class TextLine
 {
-    public function __construct(public string $text, public Frame $frame)
+    /** @param  list<Word>  $words  each in its place; none where nobody needs them */
+    public function __construct(public string $text, public Frame $frame, public array $words = [])
     {
     }
 

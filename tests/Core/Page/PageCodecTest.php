@@ -5,11 +5,15 @@ declare(strict_types=1);
 namespace Tests\Core\Page;
 
 use OpenSlate\Geometry\Frame;
+use OpenSlate\Geometry\Rotation;
 use OpenSlate\Json\InvalidJson;
 use OpenSlate\Page\AnswerBox;
 use OpenSlate\Page\AnswerForm;
 use OpenSlate\Page\Backdrop;
+use OpenSlate\Page\Clip;
 use OpenSlate\Page\Label;
+use OpenSlate\Page\Link;
+use OpenSlate\Page\LinkTarget;
 use OpenSlate\Page\Page;
 use OpenSlate\Page\PageCodec;
 use OpenSlate\Page\Patch;
@@ -22,11 +26,14 @@ final class PageCodecTest extends TestCase
 {
     public static function page(): Page
     {
-        return new Page(Size::of(594.96, 841.92), Colour::of('#fffdf6'), Backdrop::of(str_repeat('a1', 32), 3), [
+        return new Page(Size::of(594.96, 841.92), Colour::of('#fffdf6'), Backdrop::of(str_repeat('a1', 32), 3, Rotation::Quarter, Frame::of(0, 12.5, 594.96, 420)), [
             new AnswerBox('b1', Frame::of(72, 100.25, 200, 18), AnswerForm::Short, 'Name'),
             new Patch('p1', Frame::of(0, 0, 10, 10)),
             new Label('l1', Frame::of(1.001, 2, 300, 40), "Größe – 你好\nzweite Zeile", 18.5, true, true),
             new AnswerBox('b2', Frame::of(72, 200, 300, 90), AnswerForm::Lines, '', 11, true, false),
+            new Link('g1', Frame::of(50, 500, 120, 14), LinkTarget::of('https://tides.example/today?port=1#high'), 'Tides today', 12, true, false, false),
+            new Link('g2', Frame::of(50, 520, 120, 30), LinkTarget::page('k7'), outline: true),
+            new Clip('c1', Frame::of(300, 500, 120, 160), str_repeat('0f', 32), 12, Rotation::Half, 0.125, 0.5, 0.25, 0.5),
         ]);
     }
 
@@ -66,6 +73,11 @@ final class PageCodecTest extends TestCase
             'too many elements' => [self::elements(array_map(fn (int $n): string => "e{$n}", range(1, 501))), '$.elements: must hold at most 500'],
             'a page of no size' => [self::with('paper', ['width' => 0, 'height' => 10, 'colour' => '#ffffff']), 'smaller'],
             'no colour' => [self::with('paper', ['width' => 100, 'height' => 100, 'colour' => 'white']), 'no colour'],
+            'a script for a link' => [self::with('elements', [['target' => 'javascript:alert(1)'] + self::link()]), '$.elements[0].target: must be an address'],
+            'a link to a file' => [self::with('elements', [['target' => 'file:///etc/passwd'] + self::link()]), '$.elements[0].target'],
+            'a clip askew' => [self::with('elements', [['turn' => 45] + self::clip()]), '$.elements[0].turn: must be one of 0, 90, 180, 270'],
+            'a clip of nothing' => [self::with('elements', [['across' => 0] + self::clip()]), '$.elements[0].across'],
+            'print askew' => [self::with('backdrop', ['source' => str_repeat('a1', 32), 'page' => 1, 'turn' => 45]), '$.backdrop.turn'],
             'a backdrop that is no hash' => [self::with('backdrop', ['source' => '../../etc/passwd', 'page' => 1]), 'SHA-256'],
         ];
     }
@@ -93,6 +105,18 @@ final class PageCodecTest extends TestCase
     private static function box(string $id): array
     {
         return ['id' => $id, 'kind' => 'box', 'x' => 1, 'y' => 2, 'width' => 100, 'height' => 20, 'answer' => 'short', 'prompt' => '', 'size' => 12, 'cover' => false, 'outline' => true];
+    }
+
+    /** @return array<string, mixed> */
+    private static function link(): array
+    {
+        return ['id' => 'g1', 'kind' => 'link', 'x' => 1, 'y' => 2, 'width' => 100, 'height' => 20, 'text' => '', 'target' => 'https://a.example', 'size' => 12, 'printed' => false, 'outline' => false, 'on' => true];
+    }
+
+    /** @return array<string, mixed> */
+    private static function clip(): array
+    {
+        return ['id' => 'c1', 'kind' => 'clip', 'x' => 1, 'y' => 2, 'width' => 100, 'height' => 20, 'source' => str_repeat('a1', 32), 'page' => 1, 'turn' => 0, 'left' => 0, 'top' => 0, 'across' => 1, 'down' => 1];
     }
 
     private static function with(string $name, mixed $value): string

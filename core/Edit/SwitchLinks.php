@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenSlate\Edit;
+
+use OpenSlate\Json\Fields;
+use OpenSlate\Page\Element;
+use OpenSlate\Page\ElementCodec;
+use OpenSlate\Page\Link;
+use OpenSlate\Page\Page;
+
+/** Switches the links of a page on or off, all of them or one. */
+final readonly class SwitchLinks implements Edit
+{
+    public function __construct(public bool $on, public ?string $id = null)
+    {
+    }
+
+    public function apply(Page $page): Page
+    {
+        if ($this->id !== null && ! $page->element($this->id) instanceof Link) {
+            throw EditRefused::missing();
+        }
+
+        return $page->withElements(array_map(
+            fn (Element $element): Element => $element instanceof Link && ($this->id === null || $this->id === $element->id)
+                ? ElementCodec::decode(Fields::of(['on' => $this->on] + ElementCodec::encode($element)))
+                : $element,
+            $page->elements(),
+        ));
+    }
+}

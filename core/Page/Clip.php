@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenSlate\Page;
+
+use OpenSlate\Geometry\Frame;
+use OpenSlate\Geometry\Rotation;
+
+/** A region of a printed page, shown on this one. */
+final readonly class Clip implements Element
+{
+    /**
+     * @param  string  $source  SHA-256 of the file the page is printed from
+     * @param  int  $page  page number in that file, from 1
+     * @param  Rotation  $turn  of the region, once it is cut out
+     * @param  float  $left  left edge of the region, as a share of the printed page's width; likewise the others
+     */
+    public function __construct(
+        public string $id,
+        public Frame $frame,
+        public string $source,
+        public int $page,
+        public Rotation $turn = Rotation::None,
+        public float $left = 0.0,
+        public float $top = 0.0,
+        public float $across = 1.0,
+        public float $down = 1.0,
+    ) {
+    }
+
+    public function id(): string
+    {
+        return $this->id;
+    }
+
+    public function kind(): ElementKind
+    {
+        return ElementKind::Clip;
+    }
+
+    public function frame(): Frame
+    {
+        return $this->frame;
+    }
+
+    public function framed(Frame $frame): static
+    {
+        return new self($this->id, $frame, $this->source, $this->page, $this->turn, $this->left, $this->top, $this->across, $this->down);
+    }
+
+    public function identified(string $id): static
+    {
+        return new self($id, $this->frame, $this->source, $this->page, $this->turn, $this->left, $this->top, $this->across, $this->down);
+    }
+
+    public function turned(Rotation $by): self
+    {
+        return new self($this->id, $this->frame, $this->source, $this->page, $this->turn->plus($by), $this->left, $this->top, $this->across, $this->down);
+    }
+}
