@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\ArrangementController;
 use App\Http\Controllers\BackdropController;
 use App\Http\Controllers\BenchController;
 use App\Http\Controllers\BinController;
@@ -50,18 +51,22 @@ Route::middleware('auth:teacher')->group(function (): void {
     Route::post('bin/{worksheet}', [BinController::class, 'putBack'])->withTrashed()->can('putBack', 'worksheet')->name('bin.put-back');
     Route::post('worksheets/{worksheet}/unlock', [LockController::class, 'unlock'])->can('update', 'worksheet')->name('unlock');
     Route::post('worksheets/{worksheet}/lock', [LockController::class, 'lock'])->can('update', 'worksheet')->name('lock');
-    Route::put('worksheets/{worksheet}/roles', [PackController::class, 'roles'])->can('update', 'worksheet')->name('roles.update');
-    Route::put('worksheets/{worksheet}/sections', [PackController::class, 'sections'])->can('update', 'worksheet')->name('sections.update');
+    Route::post('worksheets/{worksheet}/files', [WorksheetController::class, 'add'])->can('update', 'worksheet')->middleware('throttle:bring-in')->name('files.store');
+    Route::get('worksheets/{worksheet}/pages', [ArrangementController::class, 'show'])->can('update', 'worksheet')->name('pages.index');
+    foreach (['arrange', 'undo', 'redo', 'turn', 'duplicate', 'blank', 'take', 'paper', 'links'] as $change) {
+        Route::post("worksheets/{worksheet}/pages/{$change}", [ArrangementController::class, $change])->can('update', 'worksheet')->name("pages.{$change}");
+    }
+    Route::post('worksheets/{worksheet}/pages/paper/preview', [ArrangementController::class, 'paperPreview'])->can('update', 'worksheet')->name('pages.paper.preview');
     Route::post('worksheets/{worksheet}/cuts/preview', [PackController::class, 'preview'])->can('update', 'worksheet')->name('cuts.preview');
     Route::post('worksheets/{worksheet}/cuts', [PackController::class, 'cut'])->can('update', 'worksheet')->name('cuts.store');
     Route::get('worksheets/{worksheet}/boxes/{number?}', [BenchController::class, 'show'])->whereNumber('number')->can('update', 'worksheet')->name('bench');
     Route::get('worksheets/{worksheet}/hand-out', [HandoutController::class, 'create'])->can('update', 'worksheet')->name('handouts.create');
     Route::post('worksheets/{worksheet}/hand-out', [HandoutController::class, 'store'])->can('update', 'worksheet')->name('handouts.store');
 
-    Route::get('pages/{page}', [PageController::class, 'show'])->can('view', 'page')->name('pages.show');
-    Route::post('pages/{page}/edits', [PageController::class, 'edit'])->can('update', 'page')->name('pages.edit');
-    Route::post('pages/{page}/undo', [PageController::class, 'undo'])->can('update', 'page')->name('pages.undo');
-    Route::post('pages/{page}/redo', [PageController::class, 'redo'])->can('update', 'page')->name('pages.redo');
+    Route::get('pages/{page}', [PageController::class, 'show'])->can('view', 'page')->name('page.show');
+    Route::post('pages/{page}/edits', [PageController::class, 'edit'])->can('update', 'page')->name('page.edit');
+    Route::post('pages/{page}/undo', [PageController::class, 'undo'])->can('update', 'page')->name('page.undo');
+    Route::post('pages/{page}/redo', [PageController::class, 'redo'])->can('update', 'page')->name('page.redo');
 
     Route::get('handouts', [HandoutController::class, 'index'])->name('handouts.index');
     Route::get('handouts/{handout}', [DesksController::class, 'show'])->can('watch', 'handout')->name('desks');

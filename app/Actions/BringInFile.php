@@ -15,7 +15,10 @@ use App\Models\WorksheetState;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 
-/** Keeps a file byte for byte and starts a master from it; its pages are drawn by a job. */
+/**
+ * Keeps a file byte for byte and starts a master from it; its pages are drawn by a job. A file that is added to a
+ * worksheet is prepared on the side, and joins it when it is ready.
+ */
 final class BringInFile
 {
     public function __construct(private PdfReader $reader, private FileStore $files)
@@ -24,16 +27,21 @@ final class BringInFile
 
     /**
      * @param  string  $name  the file's name as the teacher knows it
+     * @param  Worksheet|null  $into  the worksheet to which the pages are added
+     * @param  int|null  $before  id of its page before which they go; null is at the end
      *
-     * @throws FileRefused and nothing is kept
+     * @throws FileRefused|MasterLocked and nothing is kept
      */
-    public function __invoke(Teacher $teacher, string $path, string $name): Worksheet
+    public function __invoke(Teacher $teacher, string $path, string $name, ?Worksheet $into = null, ?int $before = null): Worksheet
     {
+        if ($into?->isLocked() === true) {
+            throw new MasterLocked;
+        }
         $name = mb_scrub($name);
         $pages = $this->reader->pages($path);
         $file = $this->files->keep($path, 'application/pdf');
 
-        return DB::transaction(function () use ($teacher, $name, $file, $pages): Worksheet {
+        return DB::transaction(function () use ($teacher, $name, $file, $pages, $into, $before): Worksheet {
             $original = Original::of($teacher, $file, Str::limit($name, 250, ''), $pages);
             $worksheet = Worksheet::create([
                 'teacher_id' => $teacher->id,
@@ -41,6 +49,8 @@ final class BringInFile
                 'name' => self::title($name),
                 'state' => WorksheetState::Preparing,
                 'pages_total' => count($pages),
+                'joins_id' => $into?->id,
+                'joins_before' => $before,
             ]);
             PrepareMaster::dispatch($worksheet->id);
 

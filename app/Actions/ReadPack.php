@@ -7,9 +7,14 @@ namespace App\Actions;
 use App\Documents\FileRefused;
 use App\Documents\PageLinks;
 use App\Documents\PageTexts;
+use App\Documents\PrintedLink;
+use App\Models\PageRevision;
 use App\Models\Worksheet;
+use App\Models\WorksheetPage;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
+use OpenSlate\Page\Link;
+use OpenSlate\Page\PageCodec;
 use OpenSlate\Trim\PackReading;
 
 /** Notes on the pages of a new master what each seems to be for, which section it belongs to, and its links. */
@@ -23,18 +28,39 @@ final class ReadPack
     public function __invoke(Worksheet $master, string $path): void
     {
         $pages = $master->original()->firstOrFail()->pdfPages();
-        $reading = PackReading::of($this->texts->read($path, $pages));
-        $links = $this->links->read($path, count($pages));
+        $texts = $this->texts->read($path, $pages);
+        $reading = PackReading::of($texts);
+        $links = $this->links->read($path, $texts);
         DB::transaction(function () use ($master, $reading, $links): void {
-            foreach ($master->pages as $page) {
-                $verdict = $reading->verdicts[$page->position];
+            $rows = $master->pages()->with('current')->get()->keyBy('position');
+            $ids = $rows->map(fn (WorksheetPage $page): int => $page->id)->all();
+            foreach ($rows as $number => $page) {
+                $verdict = $reading->verdicts[$number];
                 $page->update([
                     'role' => $verdict->role,
                     'role_reason' => Str::limit($verdict->reason, 240),
-                    'section' => $reading->sectionOf($page->position)?->label,
-                    'links' => $links[$page->position] ?? [],
+                    'section' => $reading->sectionOf($number)?->label,
+                    'answers' => array_values(array_intersect_key($ids, array_flip($reading->answers[$number] ?? []))) ?: null,
                 ]);
+                $this->layLinks($page->current, $links[$number] ?? []);
             }
         });
+    }
+
+    /**
+     * Lays the printed links on the page, as part of its first revision: nobody has seen the page yet.
+     *
+     * @param  list<PrintedLink>  $links
+     */
+    private function layLinks(PageRevision $first, array $links): void
+    {
+        $page = $first->page();
+        if ($links === [] || $page->elements() !== []) {
+            return; // None, or laid before the work was interrupted.
+        }
+        $first->update(['content' => PageCodec::encode($page->withElements(array_map(
+            fn (PrintedLink $link): Link => new Link(Str::lower(Str::random(10)), $link->frame, $link->target, Str::limit($link->words, Link::LONGEST - 5), printed: true),
+            $links,
+        )))]);
     }
 }

@@ -24,6 +24,16 @@ final class FileRefused extends RuntimeException
         return new self('empty', 'This file is empty. Look for the right file, or download it again.');
     }
 
+    public static function notSent(): self
+    {
+        return new self('not_sent', 'No file came with this. Choose a PDF and try again.');
+    }
+
+    public static function notWhole(): self
+    {
+        return new self('not_whole', 'The file did not arrive whole. Check the connection and try again.');
+    }
+
     public static function missing(): self
     {
         return new self('not_found', 'There is no file to read at that place.');

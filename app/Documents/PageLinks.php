@@ -4,62 +4,163 @@ declare(strict_types=1);
 
 namespace App\Documents;
 
+use InvalidArgumentException;
 use Normalizer;
+use OpenSlate\Geometry\Frame;
+use OpenSlate\Page\LinkTarget;
+use OpenSlate\Trim\PageText;
 
-/** Reads the links to the web on the pages of a PDF: their words and where they lead. */
+/** Reads the links to the web on the pages of a PDF (ISO 32000-1, 12.5.6.5 and 12.6.4.7), with the words they lie on. */
 final class PageLinks
 {
     private const MOST_ON_A_PAGE = 200;
 
+    /** Rectangles of links are often a hair smaller than their words, in points. */
+    private const SLACK = 1.0;
+
+    public function __construct(private PdfReader $reader, private PdfObjects $objects)
+    {
+    }
+
     /**
-     * @return array<int, list<array{words: string, target: string}>> by page number, in the order of reading
+     * @param  list<PageText>  $texts  of all pages
+     * @return array<int, list<PrintedLink>> by page number, in the order of reading
      *
      * @throws FileRefused
      */
-    public function read(string $path, int $pages): array
+    public function read(string $path, array $texts): array
     {
-        $out = mb_scrub(LimitedProcess::run(['pdftohtml', '-xml', '-i', '-q', '-stdout', $path])->getOutput());
-        $links = array_fill(1, $pages, []);
-        $number = 0;
-        foreach (array_slice(explode('<page ', $out), 1) as $page) {
-            $number++;
-            preg_match_all('~<a href="((?:https?|mailto):[^"]*)">(.*?)</a>~su', $page, $found, PREG_SET_ORDER);
-            foreach ($found as [, $target, $words]) {
-                $words = $this->plain(strip_tags($words));
-                // The full stop after a link touches it, and is then taken in as a piece of its own.
-                if (isset($links[$number]) && preg_match('/[\p{L}\p{N}]/u', $words) === 1) {
-                    $links[$number] = $this->with($links[$number], $this->plain($target), $words);
+        $links = [];
+        $boxes = null;
+        foreach ($this->annotations($path) as $number => $annotations) {
+            $boxes ??= $this->reader->boxes($path);
+            $page = $texts[$number - 1] ?? null;
+            if ($page === null || ! isset($boxes[$number])) {
+                continue;
+            }
+            foreach ($annotations as [$rectangle, $target]) {
+                $frame = $boxes[$number]->place($rectangle);
+                if ($frame->width >= 1 && $frame->height >= 1 && $page->size->frame()->contains($frame)) {
+                    $links[$number][] = new PrintedLink($this->words($page, $frame), $target, $frame);
                 }
             }
+            $links[$number] = $this->joined($links[$number] ?? []);
         }
 
         return $links;
     }
 
-    /**
-     * A link that runs over two lines comes in two pieces; they are one.
-     *
-     * @param  list<array{words: string, target: string}>  $links
-     * @return list<array{words: string, target: string}>
-     */
-    private function with(array $links, string $target, string $words): array
+    /** @return array<int, list<array{array{float, float, float, float}, LinkTarget}>> rectangle and target by page number */
+    private function annotations(string $path): array
     {
-        $last = array_pop($links);
-        if ($last !== null && $last['target'] === $target) {
-            return [...$links, ['words' => trim("{$last['words']} {$words}"), 'target' => $target]];
+        $lists = $this->followed($path, array_map(fn (array $page): mixed => $page['/Annots'] ?? null, $this->objects->pages($path)));
+        $annotations = [];
+        foreach ($lists as $number => $list) {
+            foreach (is_array($list) ? array_values($list) : [] as $index => $annotation) {
+                $annotations["{$number} {$index}"] = $annotation;
+            }
         }
-        if ($last !== null) {
-            $links[] = $last;
+        $links = array_filter(array_filter($this->followed($path, $annotations), is_array(...)), fn (array $one): bool => ($one['/Subtype'] ?? null) === '/Link');
+        $actions = $this->followed($path, array_map(fn (array $link): mixed => $link['/A'] ?? null, $links));
+        $found = [];
+        foreach ($links as $place => $link) {
+            $number = (int) $place;
+            $action = $actions[$place];
+            $rectangle = $this->rectangle($link['/Rect'] ?? null);
+            $target = is_array($action) && ($action['/S'] ?? null) === '/URI' ? $this->target($action['/URI'] ?? null) : null;
+            if ($rectangle !== null && $target !== null && count($found[$number] ?? []) < self::MOST_ON_A_PAGE) {
+                $found[$number][] = [$rectangle, $target];
+            }
         }
 
-        return count($links) < self::MOST_ON_A_PAGE ? [...$links, ['words' => $words, 'target' => $target]] : $links;
+        return $found;
     }
 
-    private function plain(string $html): string
+    /**
+     * Values, with objects in place of the references to them; what leads nowhere is null.
+     *
+     * @template K of array-key
+     *
+     * @param  array<K, mixed>  $values
+     * @return array<K, mixed>
+     *
+     * @throws FileRefused
+     */
+    private function followed(string $path, array $values): array
     {
-        $text = html_entity_decode($html, ENT_QUOTES | ENT_HTML5, 'UTF-8');
+        $known = $this->objects->read($path, array_values($values));
 
-        // Printed ligatures are letters again.
-        return trim((string) (Normalizer::normalize($text, Normalizer::FORM_KC) ?: $text));
+        return array_map(fn (mixed $value): mixed => is_string($value) ? ($known[$value] ?? null) : $value, $values);
+    }
+
+    /** @return array{float, float, float, float}|null */
+    private function rectangle(mixed $value): ?array
+    {
+        if (! is_array($value) || count($value) !== 4 || array_filter($value, fn (mixed $number): bool => ! is_int($number) && ! is_float($number)) !== []) {
+            return null;
+        }
+        [$a, $b, $c, $d] = array_values($value);
+
+        return [(float) $a, (float) $b, (float) $c, (float) $d];
+    }
+
+    /** Strings come as "u:text" or, where they are no text, as "b:hex". */
+    private function target(mixed $value): ?LinkTarget
+    {
+        if (! is_string($value)) {
+            return null;
+        }
+        $address = match (substr($value, 0, 2)) {
+            'u:' => substr($value, 2),
+            'b:' => mb_scrub((string) @hex2bin(substr($value, 2))),
+            default => '',
+        };
+        try {
+            $target = mb_strlen($address) <= LinkTarget::LONGEST ? LinkTarget::of($address) : null;
+        } catch (InvalidArgumentException) {
+            return null;
+        }
+
+        return $target?->pageKey() === null ? $target : null;
+    }
+
+    private function words(PageText $page, Frame $frame): string
+    {
+        $area = Frame::of($frame->x - self::SLACK, $frame->y - self::SLACK, $frame->width + 2 * self::SLACK, $frame->height + 2 * self::SLACK);
+        $words = [];
+        foreach ($page->lines as $line) {
+            foreach ($line->words as $word) {
+                if ($area->contains(Frame::of($word->frame->x + $word->frame->width / 2, $word->frame->middle(), 0, 0))) {
+                    $words[] = $word->text;
+                }
+            }
+        }
+        $text = implode(' ', $words);
+
+        // Printed ligatures are letters again; the full stop behind a link often touches it.
+        return rtrim(trim(Normalizer::normalize($text, Normalizer::FORM_KC) ?: $text), '.,;:');
+    }
+
+    /**
+     * A link that runs over two lines has two places; whoever lists it reads it once, with all its words.
+     *
+     * @param  list<PrintedLink>  $links
+     * @return list<PrintedLink>
+     */
+    private function joined(array $links): array
+    {
+        $all = [];
+        foreach ($links as $link) {
+            $last = array_key_last($all);
+            $wraps = $last !== null && $all[$last]->target == $link->target && $all[$last]->words !== $link->words
+                && abs($link->frame->y - $all[$last]->frame->bottom()) < $link->frame->height;
+            if ($wraps) {
+                $all[$last] = new PrintedLink(trim("{$all[$last]->words} {$link->words}"), $link->target, Frame::around([$all[$last]->frame, $link->frame]));
+            } else {
+                $all[] = $link;
+            }
+        }
+
+        return $all;
     }
 }

@@ -8,6 +8,7 @@ use DOMElement;
 use OpenSlate\Geometry\Frame;
 use OpenSlate\Trim\PageText;
 use OpenSlate\Trim\TextLine;
+use OpenSlate\Trim\Word;
 use XMLReader;
 
 /** Reads the words of a PDF, in lines with their places on the page as displayed. */
@@ -71,12 +72,18 @@ final class PageTexts
     {
         $words = [];
         foreach ($line->getElementsByTagName('word') as $word) {
-            $words[] = $word->textContent;
+            $words[] = new Word($word->textContent, $this->frame($word, $unit));
         }
-        $at = fn (string $name): float => (float) $line->getAttribute($name) * $unit;
-        $text = trim(implode(' ', $words));
+        $text = trim(implode(' ', array_map(fn (Word $word): string => $word->text, $words)));
 
-        return $text === '' ? null : new TextLine($text, Frame::of($at('xMin'), $at('yMin'), max(0, $at('xMax') - $at('xMin')), max(0, $at('yMax') - $at('yMin'))));
+        return $text === '' ? null : new TextLine($text, $this->frame($line, $unit), $words);
+    }
+
+    private function frame(DOMElement $element, float $unit): Frame
+    {
+        $at = fn (string $name): float => (float) $element->getAttribute($name) * $unit;
+
+        return Frame::of($at('xMin'), $at('yMin'), max(0, $at('xMax') - $at('xMin')), max(0, $at('yMax') - $at('yMin')));
     }
 
     /** The share of a page's pixels that are not the colour of its paper. */

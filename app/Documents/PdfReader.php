@@ -13,8 +13,9 @@ final class PdfReader
 {
     private const TAIL = 65536;
 
-    /** Exit status 3 is "with warnings": small faults that qpdf has mended. */
-    private const QPDF_READ_IT = [0, 3];
+    public function __construct(private PdfObjects $objects)
+    {
+    }
 
     /**
      * @return non-empty-list<PdfPage>
@@ -24,17 +25,14 @@ final class PdfReader
     public function pages(string $path): array
     {
         $this->checkFile($path);
-        $boxes = $this->boxes($path);
-        $units = $this->userUnits($path);
         $pages = [];
-        foreach ($boxes as $number => [$media, $crop, $rotation]) {
-            $unit = $units[$number] ?? 1.0;
+        foreach ($this->boxes($path) as $number => $boxes) {
             try {
-                $size = (new PageBoxes($media, $crop, $rotation, $unit))->displayed();
+                $size = $boxes->displayed();
             } catch (UnusableSize $problem) {
                 throw $problem->tooLarge ? FileRefused::pageTooLarge($number) : FileRefused::pageTooSmall($number);
             }
-            $pages[] = new PdfPage($number, $size, $unit);
+            $pages[] = new PdfPage($number, $size, $boxes->userUnit);
         }
 
         return $pages ?: throw FileRefused::noPages();
@@ -83,9 +81,11 @@ final class PdfReader
     /**
      * Boxes and rotation as poppler sees them, inherited values included.
      *
-     * @return array<int, array{array{float, float, float, float}, array{float, float, float, float}, Rotation}>
+     * @return array<int, PageBoxes> by page number
+     *
+     * @throws FileRefused
      */
-    private function boxes(string $path): array
+    public function boxes(string $path): array
     {
         $most = (int) config('slate.files.most_pages');
         // One page more than allowed tells enough: a file that claims a million pages is not walked to its end.
@@ -102,6 +102,7 @@ final class PdfReader
         if ($count > $most) {
             throw FileRefused::tooManyPages($count, $most);
         }
+        $units = $this->userUnits($path);
         $boxes = [];
         for ($number = 1; $number <= $count; $number++) {
             $media = $this->box($out, $number, 'MediaBox');
@@ -110,7 +111,7 @@ final class PdfReader
                 throw FileRefused::pageUnreadable($number);
             }
             preg_match("/^Page\s+{$number} rot:\s+(-?\d+)/m", $out, $turn);
-            $boxes[$number] = [$media, $crop, Rotation::fromDegrees((int) round((int) ($turn[1] ?? 0) / 90) * 90)];
+            $boxes[$number] = new PageBoxes($media, $crop, Rotation::fromDegrees((int) round((int) ($turn[1] ?? 0) / 90) * 90), $units[$number] ?? 1.0);
         }
 
         return $boxes;
@@ -132,7 +133,7 @@ final class PdfReader
     {
         $process = LimitedProcess::run(['qpdf', '--show-npages', $path]);
 
-        return in_array($process->getExitCode(), self::QPDF_READ_IT, true) && trim($process->getOutput()) === '0';
+        return in_array($process->getExitCode(), PdfObjects::QPDF_READ_IT, true) && trim($process->getOutput()) === '0';
     }
 
     /**
@@ -142,40 +143,14 @@ final class PdfReader
      */
     private function userUnits(string $path): array
     {
-        $refs = $this->json(['qpdf', '--json=2', '--json-key=pages', $path], 'pages');
-        $objects = [];
-        foreach ($refs as $page) {
-            if (is_array($page) && is_string($page['object'] ?? null) && preg_match('/^(\d+) (\d+) R$/', $page['object'], $ref) === 1) {
-                $objects[] = "--json-object={$ref[1]},{$ref[2]}";
-            }
-        }
-        if ($objects === []) {
-            return [];
-        }
-        $qpdf = $this->json(['qpdf', '--json=2', '--json-key=qpdf', ...$objects, $path], 'qpdf');
-        $values = is_array($qpdf[1] ?? null) ? $qpdf[1] : [];
         $units = [];
-        foreach ($refs as $index => $page) {
-            $object = is_array($page) && is_string($page['object'] ?? null) ? ($values["obj:{$page['object']}"] ?? null) : null;
-            $unit = is_array($object) && is_array($object['value'] ?? null) ? ($object['value']['/UserUnit'] ?? null) : null;
-            if (is_int($unit) || is_float($unit)) {
-                $units[(int) $index + 1] = $unit > 0 ? (float) $unit : 1.0;
+        foreach ($this->objects->pages($path) as $number => $page) {
+            $unit = $page['/UserUnit'] ?? null;
+            if ((is_int($unit) || is_float($unit)) && $unit > 0) {
+                $units[$number] = (float) $unit;
             }
         }
 
         return $units;
-    }
-
-    /**
-     * @param  non-empty-list<string>  $command
-     * @return array<array-key, mixed>
-     */
-    private function json(array $command, string $key): array
-    {
-        $process = LimitedProcess::run($command);
-        $decoded = in_array($process->getExitCode(), self::QPDF_READ_IT, true) ? json_decode($process->getOutput(), true) : null;
-        $value = is_array($decoded) ? ($decoded[$key] ?? []) : [];
-
-        return is_array($value) ? $value : [];
     }
 }

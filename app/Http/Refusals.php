@@ -13,6 +13,7 @@ use Illuminate\Http\Request;
 use OpenSlate\Copies\CopyRefused;
 use OpenSlate\Edit\EditRefused;
 use OpenSlate\Json\InvalidJson;
+use OpenSlate\Trim\ArrangementRefused;
 use Symfony\Component\HttpFoundation\Response;
 use Throwable;
 
@@ -21,9 +22,9 @@ final class Refusals
 {
     public static function register(Exceptions $exceptions): void
     {
-        $exceptions->dontReport([FileRefused::class, EditRefused::class, InvalidJson::class, CopyRefused::class, MasterLocked::class]);
+        $exceptions->dontReport([FileRefused::class, EditRefused::class, InvalidJson::class, CopyRefused::class, MasterLocked::class, ArrangementRefused::class]);
         $exceptions->render(fn (FileRefused $refusal): JsonResponse => self::say($refusal->getMessage(), Response::HTTP_UNPROCESSABLE_ENTITY, ['code' => $refusal->reason]));
-        $exceptions->render(fn (EditRefused|InvalidJson $refusal): JsonResponse => self::say($refusal->getMessage(), Response::HTTP_UNPROCESSABLE_ENTITY));
+        $exceptions->render(fn (EditRefused|InvalidJson|ArrangementRefused $refusal): JsonResponse => self::say($refusal->getMessage(), Response::HTTP_UNPROCESSABLE_ENTITY));
         $exceptions->render(fn (MasterLocked $refusal): JsonResponse => self::say($refusal->getMessage(), Response::HTTP_LOCKED));
         $exceptions->render(fn (CopyRefused $refusal, Request $request): Response => $request->expectsJson()
             ? self::say($refusal->getMessage(), Response::HTTP_CONFLICT)

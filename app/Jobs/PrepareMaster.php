@@ -36,6 +36,11 @@ final class PrepareMaster implements ShouldQueue
             $prepare($master);
         } catch (FileRefused $refusal) {
             $drop($master, $refusal->getMessage());
+
+            return;
+        }
+        if ($master->joins_id !== null) {
+            JoinFile::dispatch($master->id);
         }
     }
 

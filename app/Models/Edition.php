@@ -43,6 +43,12 @@ final class Edition extends Model
         return Places::fromJson($this->places);
     }
 
+    /** @return array<string, int> the number of each page by its key, by which links name it */
+    public function pageNumbers(): array
+    {
+        return $this->revisions()->join('pages', 'pages.id', '=', 'page_revisions.page_id')->pluck('edition_pages.position', 'pages.key')->all();
+    }
+
     /** @return list<Page> */
     public function frozenPages(): array
     {

@@ -42,6 +42,12 @@ final class Teacher extends Authenticatable
         return $this->hasMany(Handout::class);
     }
 
+    /** @return HasMany<Unit, $this> in the teacher's own order */
+    public function units(): HasMany
+    {
+        return $this->hasMany(Unit::class)->orderBy('position');
+    }
+
     protected function casts(): array
     {
         return ['password' => 'hashed'];

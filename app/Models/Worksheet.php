@@ -5,10 +5,14 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Database\Factories\WorksheetFactory;
+use Illuminate\Database\Eloquent\Attributes\Scope;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\Relations\HasOne;
 use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Support\Carbon;
 
@@ -19,17 +23,24 @@ use Illuminate\Support\Carbon;
  * @property int $teacher_id
  * @property int|null $master_id
  * @property int|null $original_id
+ * @property int|null $unit_id
+ * @property bool $shared_with_school
+ * @property string|null $board the choice board that this set is made from, as OpenSlate\Trim\ChoiceBoard writes it
  * @property string $name
  * @property WorksheetState $state
  * @property int $pages_total
  * @property string|null $cut_from
  * @property string|null $problem
  * @property bool $unlocked
+ * @property int $arranged the number of the arrangement in force; 0 while the pages are as they came
+ * @property int|null $joins_id the worksheet into which these pages go once they are prepared
+ * @property int|null $joins_before the page before which they go; null is at the end
  * @property Carbon $updated_at
  * @property Carbon|null $deleted_at
  * @property-read int|null $editions_count where it was counted
  * @property-read Original|null $original
  * @property-read Worksheet|null $master
+ * @property-read Unit|null $unit
  */
 final class Worksheet extends Model
 {
@@ -38,7 +49,7 @@ final class Worksheet extends Model
 
     public const DAYS_IN_BIN = 30;
 
-    protected $fillable = ['teacher_id', 'master_id', 'original_id', 'name', 'state', 'pages_total', 'cut_from', 'problem', 'unlocked'];
+    protected $fillable = ['teacher_id', 'master_id', 'original_id', 'unit_id', 'shared_with_school', 'board', 'name', 'state', 'pages_total', 'cut_from', 'problem', 'unlocked', 'arranged', 'joins_id', 'joins_before'];
 
     /** @return BelongsTo<Teacher, $this> */
     public function teacher(): BelongsTo
@@ -59,6 +70,18 @@ final class Worksheet extends Model
         return $this->belongsTo(self::class, 'master_id')->withTrashed();
     }
 
+    /** @return BelongsTo<Unit, $this> */
+    public function unit(): BelongsTo
+    {
+        return $this->belongsTo(Unit::class);
+    }
+
+    /** @return BelongsToMany<Teacher, $this> colleagues who may look at it */
+    public function colleagues(): BelongsToMany
+    {
+        return $this->belongsToMany(Teacher::class, 'shares')->orderBy('name');
+    }
+
     /** @return HasMany<Worksheet, $this> */
     public function sets(): HasMany
     {
@@ -68,13 +91,48 @@ final class Worksheet extends Model
     /** @return HasMany<WorksheetPage, $this> */
     public function pages(): HasMany
     {
-        return $this->hasMany(WorksheetPage::class)->orderBy('position');
+        return $this->hasMany(WorksheetPage::class)->whereNotNull('position')->orderBy('position');
+    }
+
+    /** @return HasMany<WorksheetPage, $this> those that were taken out as well */
+    public function allPages(): HasMany
+    {
+        return $this->hasMany(WorksheetPage::class);
+    }
+
+    /** @return HasMany<ArrangementRevision, $this> */
+    public function arrangements(): HasMany
+    {
+        return $this->hasMany(ArrangementRevision::class);
+    }
+
+    /** @return HasOne<ArrangementRevision, $this> */
+    public function arrangement(): HasOne
+    {
+        return $this->hasOne(ArrangementRevision::class)->ofMany('number', 'max');
+    }
+
+    /** @return HasMany<Worksheet, $this> files whose pages are still on their way into this */
+    public function arriving(): HasMany
+    {
+        return $this->hasMany(self::class, 'joins_id')->orderBy('id');
     }
 
     /** @return HasMany<Edition, $this> */
     public function editions(): HasMany
     {
         return $this->hasMany(Edition::class);
+    }
+
+    /**
+     * Those that stand on the shelf: not the files that are on their way into another.
+     *
+     * @param  Builder<Worksheet>  $query
+     */
+    #[Scope]
+    protected function shelved(Builder $query): void
+    {
+        $query->whereNull('joins_id');
     }
 
     public function leavesBinAt(): Carbon
@@ -100,6 +158,6 @@ final class Worksheet extends Model
 
     protected function casts(): array
     {
-        return ['state' => WorksheetState::class, 'unlocked' => 'boolean'];
+        return ['state' => WorksheetState::class, 'unlocked' => 'boolean', 'shared_with_school' => 'boolean'];
     }
 }

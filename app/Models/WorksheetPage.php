@@ -8,6 +8,9 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
+use Illuminate\Support\Str;
+use LogicException;
+use OpenSlate\Trim\ArrangedPage;
 use OpenSlate\Trim\PackPage;
 use OpenSlate\Trim\Role;
 
@@ -17,15 +20,19 @@ use OpenSlate\Trim\Role;
  * @property int $id
  * @property int $worksheet_id
  * @property int|null $backdrop_id
- * @property int $position
+ * @property int|null $position from 1; null when it was taken out
  * @property int $revision
  * @property Role $role
  * @property string $role_reason
  * @property string|null $section
- * @property list<array{words: string, target: string}>|null $links printed links to the web
+ * @property string $key names the page to links, here and in whatever is cut from here
+ * @property int|null $source_page_id the page it was cut from
+ * @property int|null $source_revision what of that page this one has
+ * @property list<int>|null $answers ids of the pages to which this one, a key, has the answers
  * @property-read Worksheet $worksheet
  * @property-read PageRevision $current
  * @property-read Backdrop|null $backdrop
+ * @property-read WorksheetPage|null $source
  */
 final class WorksheetPage extends Model
 {
@@ -33,7 +40,7 @@ final class WorksheetPage extends Model
 
     protected $table = 'pages';
 
-    protected $fillable = ['worksheet_id', 'backdrop_id', 'position', 'revision', 'role', 'role_reason', 'section', 'links'];
+    protected $fillable = ['worksheet_id', 'backdrop_id', 'position', 'revision', 'role', 'role_reason', 'section', 'answers', 'key', 'source_page_id', 'source_revision'];
 
     /** @return BelongsTo<Worksheet, $this> */
     public function worksheet(): BelongsTo
@@ -60,13 +67,37 @@ final class WorksheetPage extends Model
         return $this->hasOne(PageRevision::class, 'page_id')->ofMany('number', 'max');
     }
 
+    /** @return BelongsTo<WorksheetPage, $this> */
+    public function source(): BelongsTo
+    {
+        return $this->belongsTo(self::class, 'source_page_id');
+    }
+
+    /** Its number in the worksheet. */
+    public function number(): int
+    {
+        return $this->position ?? throw new LogicException('A page that was taken out has no number.');
+    }
+
     public function packPage(): PackPage
     {
-        return new PackPage($this->position, $this->role, $this->section);
+        return new PackPage($this->number(), $this->role, $this->section);
+    }
+
+    public function arranged(): ArrangedPage
+    {
+        return new ArrangedPage($this->id, $this->revision, $this->role, $this->role_reason, $this->section, $this->answers ?? []);
+    }
+
+    protected static function booted(): void
+    {
+        self::creating(function (self $page): void {
+            $page->key ??= Str::lower(Str::random(10));
+        });
     }
 
     protected function casts(): array
     {
-        return ['role' => Role::class, 'links' => 'array'];
+        return ['role' => Role::class, 'answers' => 'array'];
     }
 }

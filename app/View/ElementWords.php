@@ -6,8 +6,10 @@ namespace App\View;
 
 use OpenSlate\Page\AnswerBox;
 use OpenSlate\Page\AnswerForm;
+use OpenSlate\Page\Clip;
 use OpenSlate\Page\Element;
 use OpenSlate\Page\Label;
+use OpenSlate\Page\Link;
 
 /** Says in words what lies on a page. */
 final class ElementWords
@@ -17,6 +19,8 @@ final class ElementWords
         return match (true) {
             $element instanceof AnswerBox => $element->prompt !== '' ? $element->prompt : ($element->answer === AnswerForm::Lines ? 'several lines' : 'short text'),
             $element instanceof Label => $element->text,
+            $element instanceof Link => ($element->text !== '' ? $element->text : $element->target->address).($element->on ? '' : ' (switched off)'),
+            $element instanceof Clip => 'a piece of a printed page',
             default => 'covers what is printed',
         };
     }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use OpenSlate\Edit\Fit;
+use OpenSlate\Edit\Repaper;
 use OpenSlate\Paper\Length;
 use OpenSlate\Paper\Size;
 
@@ -17,6 +19,33 @@ final class PaperWords
             return sprintf('%d × %d mm', (int) round(Length::toMillimetres($size->width)), (int) round(Length::toMillimetres($size->height)));
         }
 
-        return $paper->value.($size->isLandscape() ? ', landscape' : '');
+        return $paper->value.($size->isLandscape() === $paper->isScreen() ? '' : ($size->isLandscape() ? ', landscape' : ', portrait'));
+    }
+
+    /**
+     * What would happen to pages on other paper.
+     *
+     * @param  list<array{scale: float, moved: int, shrunk: int, cut: bool}>  $pages
+     */
+    public static function consequences(array $pages, Repaper $repaper): string
+    {
+        if ($pages === []) {
+            return 'Tick the pages first.';
+        }
+        $moved = array_sum(array_column($pages, 'moved'));
+        $shrunk = array_sum(array_column($pages, 'shrunk'));
+        $cut = count(array_filter($pages, fn (array $page): bool => $page['cut']));
+        $scales = array_unique(array_map(fn (array $page): int => (int) round($page['scale'] * 100), $pages));
+        $said = [JobState::count(count($pages), 'page').' on '.self::of($repaper->size).'.'];
+        $said[] = match (true) {
+            $repaper->fit === Fit::Keep => 'Print, boxes and words keep their size.',
+            $scales === [100] => 'Print, boxes and words keep their size and stand in the middle.',
+            default => 'Print, boxes and words are shown at '.min($scales).(count($scales) > 1 ? ' to '.max($scales) : '').' % of their size, in the middle.',
+        };
+        $moved && $said[] = JobState::count($moved, 'thing is', 'things are').' moved in, to stay on the paper.';
+        $shrunk && $said[] = JobState::count($shrunk, 'thing is', 'things are').' made smaller, to stay on the paper.';
+        $cut && $said[] = 'On '.JobState::count($cut, 'page').' some of the print would lie off the paper.';
+
+        return implode(' ', $said);
     }
 }

@@ -116,11 +116,11 @@ final class DemoSeeder extends Seeder
         $all = json_decode((string) file_get_contents(database_path('demo/boxes.json')), true, flags: JSON_THROW_ON_ERROR);
         foreach ($worksheet->pages()->whereIn('position', $numbers)->get() as $page) {
             $boxes = [];
-            foreach ($all[$file][$page->position - 1] ?? [] as $index => $box) {
-                $boxes[] = new AnswerBox("demo{$page->position}x{$index}", Frame::of($box['x'], $box['y'], $box['width'], $box['height']), AnswerForm::from($box['answer']), $box['prompt'], 12, false, false);
+            foreach ($all[$file][$page->number() - 1] ?? [] as $index => $box) {
+                $boxes[] = new AnswerBox("demo{$page->number()}x{$index}", Frame::of($box['x'], $box['y'], $box['width'], $box['height']), AnswerForm::from($box['answer']), $box['prompt'], 12, false, false);
             }
             if ($boxes !== []) {
-                ($this->apply)($page, 1, new Place([...$boxes, ...$this->directions($file, $page->position)]));
+                ($this->apply)($page, $page->revision, new Place([...$boxes, ...$this->directions($file, $page->number())]));
             }
         }
     }

@@ -1,6 +1,7 @@
 import Alpine from '@alpinejs/csp';
 import { bringIn, preparing } from './shelf';
-import { contactSheet, cutForm, cutMany, roleKeys } from './contact-sheet';
+import { contactSheet } from './pages/contact-sheet';
+import { cutForm, cutMany } from './pages/cutting';
 import { handOut } from './hand-out';
 import { findOnShelf, renameInPlace } from './shelf-list';
 import { forgetKeptPages, warnOfUnsentWork } from './copy/kept';
@@ -10,7 +11,6 @@ Alpine.data('preparing', preparing);
 Alpine.data('contactSheet', contactSheet);
 Alpine.data('cutForm', cutForm);
 Alpine.data('cutMany', cutMany);
-Alpine.data('roleKeys', roleKeys);
 Alpine.data('handOut', handOut);
 Alpine.start();
 

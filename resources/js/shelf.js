@@ -1,60 +1,58 @@
 import { request } from './lib/request';
+import { megabytes, upload } from './lib/upload';
 
-const megabytes = (bytes) => `${(bytes / 1048576).toFixed(1)} MB`;
-
-/** Brings a file in: upload with progress, then on to the contact sheet, where the preparing shows. */
+/** Brings files in: upload with progress, then on to the contact sheet, where the preparing shows. */
 export const bringIn = () => ({
     busy: false,
     problem: '',
     percent: 0,
     words: '',
     isOver: false,
-    get idle() { return !this.busy; },
+    waiting: [],
+    get idle() { return !this.busy && this.waiting.length === 0; },
+    get asking() { return this.waiting.length > 0; },
+    get count() { return `${this.waiting.length} files:`; },
     get classes() { return this.isOver ? 'bring--over' : ''; },
     over() { this.isOver = true; },
     away() { this.isOver = false; },
-    choose(event) { this.send(event.target.files[0]); },
+    choose(event) { this.take([...event.target.files]); },
     drop(event) {
         this.isOver = false;
-        const files = event.dataTransfer.files;
-        if (files.length > 1) this.problem = 'One file at a time, please: drop a single PDF.';
-        else this.send(files[0]);
+        this.take([...event.dataTransfer.files]);
     },
-    send(file) {
-        if (!file || this.busy) return;
+    take(files) {
+        if (this.busy || files.length === 0) return;
         this.problem = '';
-        if (file.size > Number(this.$root.dataset.most)) {
-            this.fail(`${file.name} has ${megabytes(file.size)}; at most 100 MB can be brought in. Make it smaller, or bring it in as several files.`);
-            return;
-        }
+        if (files.length === 1) this.send(files, false);
+        else this.waiting = files;
+    },
+    together() { this.send(this.waiting, true); },
+    apart() { this.send(this.waiting, false); },
+    forget() { this.waiting = []; this.$refs.file.value = ''; },
+    async send(files, together) {
+        this.waiting = [];
         this.busy = true;
-        this.percent = 0;
-        this.words = `Sending ${file.name}`;
-        const form = new FormData();
-        form.append('file', file);
-        const upload = new XMLHttpRequest();
-        upload.open('POST', this.$root.dataset.url);
-        upload.setRequestHeader('Accept', 'application/json');
-        upload.setRequestHeader('X-CSRF-TOKEN', this.$root.dataset.token);
-        upload.upload.onprogress = (event) => {
-            this.percent = Math.round((event.loaded / event.total) * 100);
-            this.words = event.loaded < event.total ? `Sending ${file.name}: ${megabytes(event.loaded)} of ${megabytes(event.total)}` : `Reading ${file.name}`;
-        };
-        upload.onerror = () => this.fail('The file did not arrive: there is no connection. Check it and try again.');
-        upload.onload = () => {
-            const answer = this.read(upload);
-            if (upload.status === 201) window.location.assign(answer.url);
-            else this.fail(answer.message ?? 'The file could not be brought in. Try again.');
-        };
-        upload.send(form);
-    },
-    read(upload) {
-        try { return JSON.parse(upload.responseText); } catch { return {}; }
-    },
-    fail(words) {
-        this.busy = false;
-        this.problem = words;
+        const most = Number(this.$root.dataset.most);
+        const problems = [];
+        let first = null;
+        for (const file of files) {
+            this.percent = 0;
+            this.words = `Sending ${file.name}`;
+            try {
+                const answer = await upload(file, together && first ? first.add : this.$root.dataset.url, most, {}, (percent, event) => {
+                    this.percent = percent;
+                    this.words = event.loaded < event.total ? `Sending ${file.name}: ${megabytes(event.loaded)} of ${megabytes(event.total)}` : `Reading ${file.name}`;
+                });
+                first ??= answer;
+            } catch (problem) {
+                problems.push(files.length === 1 ? problem.message : `${file.name}: ${problem.message}`);
+            }
+        }
         this.$refs.file.value = '';
+        this.busy = false;
+        this.problem = problems.join(' ');
+        if (first && problems.length > 0) this.problem += ' The other files are on the shelf.';
+        else if (first) window.location.assign(together || files.length === 1 ? first.url : window.location.href);
     },
 });
 

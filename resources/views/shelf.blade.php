@@ -7,11 +7,17 @@
         @if ($gone = session('binned'))
             <div class="notice notice--good" role="status"><form method="post" action="{{ route('bin.put-back', $gone['id']) }}">@csrf<b>{{ $gone['name'] }}</b> is in the bin for 30 days. <button class="btn btn-plain">Put it back</button></form></div>
         @endif
-        <section class="bring" x-data="bringIn" data-url="{{ route('worksheets.store') }}" data-most="{{ config('slate.files.most_bytes') }}" data-token="{{ csrf_token() }}" aria-label="Bring in a PDF"
+        <section class="bring" x-data="bringIn" data-url="{{ route('worksheets.store') }}" data-most="{{ config('slate.files.most_bytes') }}" data-token="{{ csrf_token() }}" aria-label="Bring in PDFs"
             x-on:dragover.prevent="over" x-on:dragleave="away" x-on:drop.prevent="drop" x-bind:class="classes">
-            <label class="btn btn-primary" for="bring-file">Bring in a PDF</label>
-            <input id="bring-file" class="visually-hidden" type="file" accept="application/pdf,.pdf" x-on:change="choose" x-ref="file">
-            <p class="bring__hint" x-show="idle">or drop one anywhere on this strip. Up to 100 MB and 300 pages; it is kept exactly as it is.</p>
+            <label class="btn btn-primary" for="bring-file">Bring in PDFs</label>
+            <input id="bring-file" class="visually-hidden" type="file" accept="application/pdf,.pdf" multiple x-on:change="choose" x-ref="file">
+            <p class="bring__hint" x-show="idle">or drop them anywhere on this strip. Each up to 100 MB and 300 pages; files are kept exactly as they are.</p>
+            <div class="verbs" x-show="asking" x-cloak>
+                <b x-text="count"></b>
+                <button type="button" class="btn btn-plain" x-on:click="together">One master of them all</button>
+                <button type="button" class="btn btn-plain" x-on:click="apart">A master for each</button>
+                <button type="button" class="btn btn-plain" x-on:click="forget">Leave them</button>
+            </div>
             <div class="bring__run" x-show="busy" x-cloak>
                 <p><span x-text="words"></span></p>
                 <progress max="100" x-bind:value="percent" aria-label="Upload"></progress>

@@ -90,6 +90,7 @@ final class AccessTest extends TestCase
             $response = $this->ask($route);
             // What is sent without content may be sent back, but not away.
             $this->assertTrue($route->methods()[0] === 'GET' ? $response->isSuccessful() : ! in_array($response->getStatusCode(), [401, 403, 404, 405, 500], true), "{$route->uri()} was answered {$response->getStatusCode()}");
+            $this->assertDoesNotMatchRegularExpression('/<x-|{{/', (string) $response->getContent(), "{$route->uri()} sends what should have been drawn");
         }
         $this->app?->make('auth')->forgetGuards();
         $this->actingAs($this->student, 'student')->get($this->address('backdrops/{source}/1/thumbnail'))->assertOk();

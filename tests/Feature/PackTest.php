@@ -8,8 +8,11 @@ use App\Actions\BringInFile;
 use App\Models\StoredFile;
 use App\Models\Teacher;
 use App\Models\Worksheet;
+use App\Models\WorksheetPage;
 use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Testing\TestResponse;
 use OpenSlate\Trim\Role;
+use Symfony\Component\HttpFoundation\Response;
 use Tests\TestCase;
 
 /** A bought pack: what its pages are for, and its sets, many at once. */
@@ -37,30 +40,52 @@ final class PackTest extends TestCase
 
     public function test_the_teacher_corrects_many_at_once(): void
     {
-        $answer = $this->putJson("/worksheets/{$this->pack->id}/roles", ['role' => 'guide', 'pages' => [9, 10]])->assertOk();
+        $answer = $this->arrange(['kind' => 'role', 'role' => 'guide', 'pages' => $this->ids(9, 10)])->assertOk();
 
-        $this->assertSame([Role::Guide, Role::Guide], $this->pack->pages()->whereIn('position', [9, 10])->get()->pluck('role')->all());
-        $this->assertSame(1, substr_count((string) $answer->getContent(), 'Activity 3</span>'));
+        $this->assertSame([Role::Guide, Role::Guide], [$this->page(9)->role, $this->page(10)->role]);
+        $this->assertSame(1, substr_count((string) $answer->json('html'), 'bracket__name">Activity 3<'));
         // A page that is for students after all goes on the section before it.
-        $this->putJson("/worksheets/{$this->pack->id}/roles", ['role' => 'student', 'pages' => [18]])->assertOk();
-        $this->assertSame('Activity 7', $this->pack->pages()->where('position', 18)->sole()->section);
-        $this->putJson("/worksheets/{$this->pack->id}/roles", ['role' => 'poster', 'pages' => [1]])->assertUnprocessable();
-        $this->putJson("/worksheets/{$this->pack->id}/roles", ['role' => 'key', 'pages' => []])->assertUnprocessable();
+        $this->arrange(['kind' => 'role', 'role' => 'student', 'pages' => $this->ids(18)])->assertOk();
+        $this->assertSame('Activity 7', $this->page(18)->section);
+        $this->arrange(['kind' => 'role', 'role' => 'poster', 'pages' => $this->ids(1)])->assertUnprocessable();
+        $this->arrange(['kind' => 'role', 'role' => 'key', 'pages' => []])->assertUnprocessable();
     }
 
-    public function test_sections_are_split_renamed_and_joined(): void
+    public function test_sections_are_split_renamed_joined_and_their_starts_moved(): void
     {
-        $url = "/worksheets/{$this->pack->id}/sections";
-        $section = fn (int $page): ?string => $this->pack->pages()->where('position', $page)->sole()->section;
+        $sections = fn (int ...$numbers): array => array_map(fn (int $number): ?string => $this->page($number)->section, $numbers);
+        $id = fn (int $number): int => $this->page($number)->id;
 
-        $this->putJson($url, ['page' => 10, 'name' => 'More food'])->assertOk()->assertSee('More food');
-        $this->assertSame(['Activity 3', 'More food', 'More food', 'Activity 4'], array_map($section, [9, 10, 11, 12]));
-        $this->putJson($url, ['page' => 12, 'name' => 'Boats'])->assertOk();
-        $this->assertSame('Boats', $section(12));
-        $this->putJson($url, ['page' => 11])->assertOk();
-        $this->assertSame(['Activity 3', 'Activity 3', 'Activity 3'], array_map($section, [9, 10, 11]));
-        $this->putJson($url, ['page' => 99, 'name' => 'x'])->assertUnprocessable();
-        $this->putJson($url, ['page' => 6, 'name' => str_repeat('x', 61)])->assertUnprocessable();
+        $this->arrange(['kind' => 'section', 'page' => $id(10), 'name' => 'More food'])->assertOk()->assertSee('More food');
+        $this->assertSame(['Activity 3', 'More food', 'More food', 'Activity 4'], $sections(9, 10, 11, 12));
+        $this->arrange(['kind' => 'section', 'page' => $id(12), 'name' => 'Boats'])->assertOk();
+        $this->assertSame(['Boats'], $sections(12));
+        $this->arrange(['kind' => 'boundary', 'from' => $id(10), 'to' => $id(11)])->assertOk();
+        $this->assertSame(['Activity 3', 'Activity 3', 'More food', 'Boats'], $sections(9, 10, 11, 12));
+        $this->arrange(['kind' => 'boundary', 'from' => $id(11), 'to' => $id(12)])->assertUnprocessable()->assertSee('cannot start beyond its own last page');
+        $this->arrange(['kind' => 'boundary', 'from' => $id(10), 'to' => $id(11)])->assertUnprocessable()->assertSee('No section starts at page 10.');
+        $this->arrange(['kind' => 'join', 'page' => $id(11)])->assertOk();
+        $this->assertSame(['Activity 3', 'Activity 3', 'Activity 3'], $sections(9, 10, 11));
+        $this->arrange(['kind' => 'section', 'page' => 999999, 'name' => 'x'])->assertUnprocessable();
+        $this->arrange(['kind' => 'section', 'page' => $id(6), 'name' => str_repeat('x', 61)])->assertUnprocessable();
+        for ($step = 0; $step < 4; $step++) {
+            $this->change('undo')->assertOk();
+        }
+        $this->assertSame(['Activity 3', 'Activity 3', 'Activity 3', 'Activity 4'], $sections(9, 10, 11, 12));
+        $this->change('undo')->assertUnprocessable()->assertSee('nothing to undo');
+        $this->change('redo')->assertOk()->assertJson(['undo' => true, 'redo' => true]);
+        $this->assertSame('More food', $this->page(10)->section);
+    }
+
+    public function test_keys_are_tied_to_the_pages_they_answer(): void
+    {
+        $this->get("/worksheets/{$this->pack->id}")->assertSee('answers pages 6–11');
+        $this->arrange(['kind' => 'tie', 'keys' => $this->ids(18), 'pages' => $this->ids(16, 17)])->assertOk()->assertSee('answers pages 16, 17');
+        $this->assertSame($this->ids(16, 17), $this->page(18)->answers);
+        $this->arrange(['kind' => 'tie', 'keys' => $this->ids(6), 'pages' => $this->ids(7)])->assertUnprocessable()->assertSee('Page 6 is not marked as an answer key');
+        // The tie is to the pages, not to their numbers.
+        $this->arrange(['kind' => 'move', 'pages' => $this->ids(16, 17), 'before' => $this->page(1)->id])->assertOk()->assertSee('answers pages 1, 2');
+        $this->arrange(['kind' => 'remove', 'pages' => $this->ids(1)])->assertOk()->assertSee('answers page 1<', false);
     }
 
     public function test_one_set_for_each_section_is_previewed_and_cut_with_no_picture_copied(): void
@@ -89,8 +114,37 @@ final class PackTest extends TestCase
     {
         $this->postJson("/worksheets/{$this->pack->id}/cuts/preview", ['by' => 'every', 'every' => 0])->assertUnprocessable();
         $this->postJson("/worksheets/{$this->pack->id}/cuts/preview", ['by' => 'luck'])->assertUnprocessable();
-        $this->putJson("/worksheets/{$this->pack->id}/roles", ['role' => 'key', 'pages' => range(1, 20)]);
+        $this->arrange(['kind' => 'role', 'role' => 'key', 'pages' => $this->ids(...range(1, 20))])->assertOk();
         $this->post("/worksheets/{$this->pack->id}/cuts", ['by' => 'section'])->assertSessionHasErrors('by');
         $this->assertSame(0, $this->pack->sets()->count());
+    }
+
+    private function page(int $number): WorksheetPage
+    {
+        return $this->pack->pages()->where('position', $number)->sole();
+    }
+
+    /** @return list<int> */
+    private function ids(int ...$numbers): array
+    {
+        return array_values(array_map(fn (int $number): int => $this->page($number)->id, $numbers));
+    }
+
+    /**
+     * @param  array<string, mixed>  $change
+     * @return TestResponse<Response>
+     */
+    private function arrange(array $change): TestResponse
+    {
+        return $this->change('arrange', $change);
+    }
+
+    /**
+     * @param  array<string, mixed>  $body
+     * @return TestResponse<Response>
+     */
+    private function change(string $what, array $body = []): TestResponse
+    {
+        return $this->postJson("/worksheets/{$this->pack->id}/pages/{$what}", ['base' => $this->pack->refresh()->arranged] + $body);
     }
 }

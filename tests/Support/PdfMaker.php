@@ -14,6 +14,12 @@ use Symfony\Component\Process\Process;
  */
 final class PdfMaker
 {
+    /** Pages of A4 with their numbers on them. */
+    public static function pages(int $count): string
+    {
+        return self::make(array_map(fn (int $number): array => ['media' => '0 0 595.276 841.89', 'words' => "Sheet {$number}"], range(1, $count)));
+    }
+
     /**
      * @param  list<PageSpec>  $pages  boxes as PDF writes them: "0 0 612 792"
      * @param  array{media?: string, rotate?: int}  $inherited  what the page tree gives to pages that say nothing themselves

@@ -9,6 +9,7 @@ use App\Documents\PageImages;
 use App\Documents\PageLinks;
 use App\Documents\PageTexts;
 use App\Documents\PdfReader;
+use App\Documents\PrintedLink;
 use Illuminate\Console\Command;
 use OpenSlate\Trim\PackReading;
 use OpenSlate\Trim\PageRange;
@@ -58,17 +59,17 @@ final class Inspect extends Command
         $wanted = is_string($range) ? PageRange::parse($range, count($pages)) : range(1, count($pages));
         $read = $texts->read($path, $pages);
         $counts = $images->count($path, count($pages));
-        $targets = $links->read($path, count($pages));
+        $targets = $links->read($path, $read);
         $reading = PackReading::of($read);
 
         return [
-            'pages' => array_map(fn (int $number): array => $this->page($read[$number - 1], $counts[$number], $targets[$number], $reading), $wanted),
+            'pages' => array_map(fn (int $number): array => $this->page($read[$number - 1], $counts[$number], $targets[$number] ?? [], $reading), $wanted),
             'sections' => array_map(fn (Section $section): array => ['label' => $section->label, 'from' => $section->from, 'to' => $section->to], $reading->sections),
         ];
     }
 
     /**
-     * @param  list<array{words: string, target: string}>  $links
+     * @param  list<PrintedLink>  $links
      * @return array<string, mixed>
      */
     private function page(PageText $page, int $images, array $links, PackReading $reading): array
@@ -86,7 +87,7 @@ final class Inspect extends Command
             'role_confidence' => $verdict->confidence,
             'role_reason' => $verdict->reason,
             'section' => $section === null ? null : ['label' => $section->label, 'index' => $section->index],
-            'links' => $links,
+            'links' => array_map(fn (PrintedLink $link): array => ['words' => $link->words, 'target' => $link->target->address], $links),
             'blanks' => [],
         ];
     }

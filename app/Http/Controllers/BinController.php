@@ -20,6 +20,11 @@ final class BinController
 
     public function store(Worksheet $worksheet): RedirectResponse
     {
+        if ($worksheet->joins_id !== null) {
+            $worksheet->forceDelete(); // A file on its way in that is wanted no longer: the file itself is kept.
+
+            return to_route('worksheets.show', $worksheet->joins_id);
+        }
         $worksheet->delete();
 
         return to_route('shelf')->with('binned', ['id' => $worksheet->id, 'name' => $worksheet->name]);

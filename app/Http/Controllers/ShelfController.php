@@ -14,7 +14,7 @@ final class ShelfController
     public function __invoke(#[CurrentUser('teacher')] Teacher $teacher): View
     {
         return view('shelf', [
-            'worksheets' => $teacher->worksheets()
+            'worksheets' => $teacher->worksheets()->shelved()
                 ->with(['master:id,name', 'original:id,name', 'pages' => fn ($pages) => $pages->where('position', 1)->with('backdrop')])
                 ->withCount(['pages', 'sets', 'editions'])
                 ->latest('updated_at')->latest('id')

@@ -5,42 +5,51 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\BringInFile;
-use App\Documents\FileRefused;
+use App\Http\Requests\UploadRequest;
 use App\Models\Teacher;
 use App\Models\Worksheet;
 use App\Models\WorksheetPage;
 use App\Models\WorksheetState;
+use App\View\ContactSheet;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Http\UploadedFile;
 
 /** Brings a file in, and shows a worksheet's pages: the Pages station. */
 final class WorksheetController
 {
-    public function store(Request $request, BringInFile $bringIn, #[CurrentUser('teacher')] Teacher $teacher): JsonResponse
+    public function store(UploadRequest $request, BringInFile $bringIn, #[CurrentUser('teacher')] Teacher $teacher): JsonResponse
     {
-        $file = $request->file('file');
-        if (! $file instanceof UploadedFile) {
-            return response()->json(['message' => 'No file came with this. Choose a PDF and try again.'], 422);
-        }
-        if ($file->getError() === UPLOAD_ERR_INI_SIZE || $file->getError() === UPLOAD_ERR_FORM_SIZE) {
-            throw FileRefused::tooLarge((int) $request->header('Content-Length'), (int) config('slate.files.most_bytes'));
-        }
-        if (! $file->isValid()) {
-            return response()->json(['message' => 'The file did not arrive whole. Check the connection and try again.'], 422);
-        }
+        $file = $request->upload();
         $worksheet = $bringIn($teacher, $file->getPathname(), $file->getClientOriginalName());
 
-        return response()->json(['url' => route('worksheets.show', $worksheet)], 201);
+        return response()->json(['url' => route('worksheets.show', $worksheet), 'add' => route('files.store', $worksheet)], 201);
     }
 
-    public function show(Worksheet $worksheet): View
+    /** Adds a file's pages to a worksheet, before a page or at the end. */
+    public function add(UploadRequest $request, Worksheet $worksheet, BringInFile $bringIn, #[CurrentUser('teacher')] Teacher $teacher): JsonResponse
     {
-        $worksheet->load(['master:id,name', 'original', 'pages.current', 'sets'])->loadCount('editions');
+        $file = $request->upload();
+        $before = $request->filled('before') ? $request->integer('before') : null;
+        $arriving = $bringIn($teacher, $file->getPathname(), $file->getClientOriginalName(), $worksheet, $before);
 
-        return view('bench.pages', ['worksheet' => $worksheet]);
+        return response()->json(['progress' => route('worksheets.progress', $arriving), 'remove' => route('bin.store', $arriving)], 201);
+    }
+
+    public function show(Worksheet $worksheet, #[CurrentUser('teacher')] Teacher $teacher): View|RedirectResponse
+    {
+        if ($worksheet->joins_id !== null) {
+            return to_route('worksheets.show', $worksheet->joins_id);
+        }
+        $worksheet->load(['master:id,name', 'original', 'pages.current', 'sets.pages', 'arriving', 'arrangement'])->loadCount('editions');
+
+        return view('bench.pages', [
+            'worksheet' => $worksheet,
+            'sheet' => ContactSheet::of($worksheet),
+            'others' => $teacher->worksheets()->shelved()->where('state', WorksheetState::Ready)->whereKeyNot($worksheet->id)->orderBy('name')->get(['id', 'name', 'pages_total']),
+        ]);
     }
 
     public function rename(Request $request, Worksheet $worksheet): JsonResponse
@@ -51,21 +60,23 @@ final class WorksheetController
         return response()->json(['name' => $worksheet->name]);
     }
 
-    /** How far the preparing has come; the pages that have come since the caller last asked are sent drawn. */
+    /** How far the preparing has come; the pages that have come since the caller, who has some, last asked are sent drawn. */
     public function progress(Request $request, Worksheet $worksheet): JsonResponse
     {
+        $drawn = $request->query->has('have') && $worksheet->state !== WorksheetState::Failed;
         $have = array_map(intval(...), explode(',', $request->query->getString('have')));
-        $new = $worksheet->pages()->whereNotIn('position', $have)->with('current')->get();
+        $sheet = ContactSheet::of($worksheet->load(['pages', 'sets.pages']));
 
         return response()->json([
             'state' => $worksheet->state->value,
-            'done' => $worksheet->pages()->count(),
+            'done' => $worksheet->pages->count(),
             'total' => $worksheet->pages_total,
             'problem' => $worksheet->problem,
-            'pages' => $worksheet->state === WorksheetState::Failed ? [] : $new->map(fn (WorksheetPage $page): array => [
+            'alone' => $worksheet->joins_id === null,
+            'pages' => $drawn ? $worksheet->pages()->whereNotIn('position', $have)->with('current')->get()->map(fn (WorksheetPage $page): array => [
                 'number' => $page->position,
-                'html' => view('bench.contact-page', ['row' => $page, 'worksheet' => $worksheet])->render(),
-            ])->all(),
+                'html' => view('bench.contact-page', ['row' => $page, 'worksheet' => $worksheet, 'sheet' => $sheet])->render(),
+            ])->all() : [],
         ]);
     }
 }

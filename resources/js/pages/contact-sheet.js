@@ -1,9 +1,5 @@
-import Alpine from '@alpinejs/csp';
-import { format, parse } from './lib/ranges';
-import { request, requestPage } from './lib/request';
-
-Alpine.store('picks', { pages: [], total: 0 });
-const picks = () => Alpine.store('picks');
+import { request } from '../lib/request';
+import { picks, rows } from './picks';
 
 /** The pages of a worksheet to look at and tick; while they are being prepared they come in one by one. */
 export const contactSheet = () => ({
@@ -11,25 +7,36 @@ export const contactSheet = () => ({
     problem: '',
     done: 0,
     words: 'Preparing the pages',
+    last: null,
     init() {
-        picks().total = Number(this.$el.dataset.total);
         this.preparing = this.$el.dataset.preparing === 'yes';
         this.$watch('$store.picks.pages', () => this.showPicks());
         this.$el.addEventListener('click', (event) => this.pickByPicture(event));
-        document.addEventListener('slate:contact', (event) => { this.$refs.pages.innerHTML = event.detail; this.showPicks(); });
+        document.addEventListener('slate:contact', () => this.showPicks());
         if (this.preparing) this.look();
     },
     boxes() { return [...this.$root.querySelectorAll('[data-pick]')]; },
     picked() { picks().pages = this.boxes().filter((box) => box.checked).map((box) => Number(box.value)); },
     pickByPicture(event) {
-        const box = event.target.closest('.sheet')?.closest('[data-number]')?.querySelector('[data-pick]');
-        if (!box) return;
-        box.checked = !box.checked;
+        const row = event.target.closest('[data-page]');
+        const box = row?.querySelector('[data-pick]');
+        if (!box || !(event.target === box || event.target.closest('.sheet'))) return;
+        if (event.target !== box) box.checked = !box.checked;
+        // With Shift all pages from the last one that was ticked are like this one.
+        const all = this.boxes();
+        if (event.shiftKey && this.last !== null) {
+            const [from, to] = [all.findIndex((other) => other.value === this.last), all.indexOf(box)].sort((a, b) => a - b);
+            all.slice(Math.max(0, from), to + 1).forEach((other) => { other.checked = box.checked; });
+        }
+        this.last = box.value;
         this.picked();
     },
     showPicks() {
+        const here = this.boxes();
         const chosen = new Set(picks().pages);
-        this.boxes().forEach((box) => { box.checked = chosen.has(Number(box.value)); });
+        here.forEach((box) => { box.checked = chosen.has(Number(box.value)); });
+        const left = picks().pages.filter((page) => here.some((box) => Number(box.value) === page));
+        if (left.length !== picks().pages.length) picks().pages = left;
     },
     spread(event) {
         const across = event.target.dataset.across;
@@ -37,7 +44,7 @@ export const contactSheet = () => ({
         this.$root.querySelectorAll('[data-across]').forEach((button) => button.setAttribute('aria-pressed', String(button.dataset.across === across)));
     },
     async look() {
-        const have = [...this.$refs.pages.children].map((page) => page.dataset.number);
+        const have = rows().map((row) => row.dataset.number);
         const answer = await request('GET', `${this.$root.dataset.progress}?have=${have.join(',')}`).catch(() => null);
         if (answer) {
             answer.pages.forEach((page) => this.insert(page));
@@ -66,102 +73,3 @@ export const contactSheet = () => ({
     },
 });
 
-/** What ticked pages are for: by a button, or by its key, for as many as are ticked. */
-export const roleKeys = () => ({
-    problem: '',
-    init() {
-        document.addEventListener('keydown', (event) => {
-            if (event.ctrlKey || event.metaKey || event.altKey || event.target.closest('input:not([type=checkbox]):not([type=radio]), textarea, select, dialog')) return;
-            const button = this.$root.querySelector(`[data-key="${CSS.escape(event.key.toLowerCase())}"]`);
-            const onSheet = event.target === document.body || event.target.closest('.table');
-            if (!button || !onSheet || picks().pages.length === 0) return;
-            event.preventDefault();
-            this.apply(button.dataset.roleSet);
-        });
-    },
-    set(event) { this.apply(event.target.closest('[data-role-set]').dataset.roleSet); },
-    apply(role) { return this.change('roles', { role, pages: [...picks().pages] }); },
-    start() {
-        const name = this.$refs.section.value.trim();
-        if (name === '') {
-            this.problem = 'Type a name for the section.';
-            this.$refs.section.focus();
-            return;
-        }
-        this.change('sections', { page: Math.min(...picks().pages), name });
-    },
-    join() { this.change('sections', { page: Math.min(...picks().pages) }); },
-    async change(what, body) {
-        this.problem = '';
-        if (picks().pages.length === 0) {
-            this.problem = 'Tick the pages first.';
-            return;
-        }
-        try {
-            document.dispatchEvent(new CustomEvent('slate:contact', { detail: await requestPage('PUT', document.querySelector('[data-roles]').dataset[what], body) }));
-            this.$refs.section.value = '';
-        } catch (problem) {
-            this.problem = problem.message;
-        }
-    },
-});
-
-/** Many sets at once: shows what would be cut with every change. */
-export const cutMany = () => ({
-    chosen: false,
-    patterns: { section: '{master}, {section}', every: '{master}, pages {first}–{last}', blank: '{master}, part {n}' },
-    timer: 0,
-    init() { document.addEventListener('slate:contact', () => { if (this.chosen) this.look(); }); },
-    form() { return new FormData(this.$root); },
-    choose(event) {
-        if (event.target.name === 'every') this.$root.querySelector('[value=every]').checked = true;
-        const by = this.form().get('by');
-        if (!by) return;
-        this.chosen = true;
-        const pattern = this.$root.querySelector('[name=pattern]');
-        if (pattern.value === '' || Object.values(this.patterns).includes(pattern.value)) pattern.value = this.patterns[by];
-        this.wait();
-    },
-    wait() {
-        clearTimeout(this.timer);
-        this.timer = setTimeout(() => this.look(), 200);
-    },
-    async look() {
-        const { by, every, pattern, unknown } = Object.fromEntries(this.form());
-        try {
-            this.$refs.preview.innerHTML = await requestPage('POST', this.$root.dataset.preview, { by, every, pattern, unknown: unknown === '1' });
-        } catch (problem) {
-            this.$refs.preview.textContent = problem.message;
-        }
-    },
-});
-
-/** Which pages to cut, ticked or typed: one follows the other. */
-export const cutForm = () => ({
-    init() {
-        this.$watch('$store.picks.pages', () => this.write());
-        const field = this.range();
-        if (field.value) picks().pages = [...parse(field.value, this.total())];
-    },
-    range() { return this.$root.querySelector('[data-range]'); },
-    total() { return picks().total || Number(document.querySelector('[data-total]').dataset.total); },
-    get tally() {
-        const count = picks().pages.length;
-        return count === 0 ? 'No pages ticked' : count === 1 ? '1 page ticked' : `${count} pages ticked`;
-    },
-    /** Pages for the teacher that are ticked all the same. */
-    teachers() { return picks().pages.filter((page) => document.querySelector(`.contact__page--teacher[data-number="${page}"]`)); },
-    get warns() { return this.teachers().length > 0; },
-    get warning() { return `Pages for the teacher are ticked: ${format(this.teachers())}.`; },
-    onlyStudents() {
-        const out = new Set(this.teachers());
-        picks().pages = picks().pages.filter((page) => !out.has(page));
-        this.range().value = format(picks().pages);
-    },
-    typed() { picks().pages = [...parse(this.range().value, this.total())]; },
-    none() { picks().pages = []; this.range().value = ''; },
-    write() {
-        const field = this.range();
-        if (document.activeElement !== field) field.value = format(picks().pages);
-    },
-});

@@ -17,13 +17,7 @@
                 </div>
             @endunless
         </div>
-        @if ($locked)
-            <div class="notice locked"><p><b>This is locked</b>, so that what was cut from it can be relied on: {{ $worksheet->sets->pluck('name')->join(', ', ' and ') }}.</p>
-                <form method="post" action="{{ route('unlock', $worksheet) }}">@csrf<button class="btn btn-plain">Unlock to change it</button></form></div>
-        @elseif ($worksheet->sets->isNotEmpty())
-            <div class="notice locked"><p><b>Unlocked.</b> What you change here does not reach {{ $worksheet->sets->pluck('name')->join(', ', ' and ') }}.</p>
-                <form method="post" action="{{ route('lock', $worksheet) }}">@csrf<button class="btn btn-plain">Lock again</button></form></div>
-        @endif
+        @include('bench.lock')
         <div class="notice notice--bad" data-problem hidden><p role="alert" data-problem-words></p><button type="button" class="btn btn-plain" data-again hidden>Do my change again</button><button type="button" class="btn btn-plain" data-dismiss>Close</button></div>
         <div class="desk" data-desk tabindex="-1">
             <div class="desk__page" data-stage>@if ($locked)<x-page.sheet :page="$content" :number="$row->position" sizes="760px" />@else @include('bench.page', ['page' => $content]) @endif</div>

@@ -1,6 +1,4 @@
-{{-- All pages of a worksheet, with their sections as brackets along them. --}}
-@php($before = null)
+{{-- All pages of a worksheet, with its sections and its sets as brackets along them. --}}
 @foreach ($worksheet->pages as $row)
-    @include('bench.contact-page', ['starts' => $row->section !== null && $row->role === \OpenSlate\Trim\Role::Student && $row->section !== $before])
-    @php($before = $row->role === \OpenSlate\Trim\Role::Student ? $row->section : $before)
+    @include('bench.contact-page')
 @endforeach

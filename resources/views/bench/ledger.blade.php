@@ -14,7 +14,7 @@
             @elseif ($element instanceof \OpenSlate\Page\Label)
                 <input class="row-of__words" data-row-trait="text" value="{{ str_replace("\n", ' ', $element->text) }}" maxlength="2000" aria-label="Words of {{ $tag }}" placeholder="Words" @readonly(str_contains($element->text, "\n"))>
             @else
-                <span class="row-of__words row-of__words--plain">covers what is printed</span>
+                <span class="row-of__words row-of__words--plain">{{ \App\View\ElementWords::of($element) }}</span>
             @endif
         </li>
     @endforeach

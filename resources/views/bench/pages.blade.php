@@ -1,56 +1,79 @@
-<x-layout.bench :$worksheet station="pages" :title="$worksheet->name">
+<x-layout.bench :$worksheet station="pages" :title="$worksheet->name" :scripts="$worksheet->state === \App\Models\WorksheetState::Ready ? ['resources/js/pages.js'] : []">
     @php($preparing = $worksheet->state === \App\Models\WorksheetState::Preparing)
     @php($failed = $worksheet->state === \App\Models\WorksheetState::Failed)
-    <main id="main" class="table" x-data="contactSheet" data-roles="{{ route('roles.update', $worksheet) }}" data-sections="{{ route('sections.update', $worksheet) }}" data-total="{{ $worksheet->pages_total }}" data-preparing="{{ $preparing ? 'yes' : 'no' }}" data-progress="{{ route('worksheets.progress', $worksheet) }}">
+    @php($ready = ! $preparing && ! $failed)
+    @php($locked = $worksheet->isLocked())
+    @php($arriving = $worksheet->arriving->map(fn ($file) => ['url' => route('worksheets.progress', $file), 'remove' => route('bin.store', $file), 'name' => $file->name]))
+    <main id="main" class="table" x-data="contactSheet" data-total="{{ $worksheet->pages_total }}" data-preparing="{{ $preparing ? 'yes' : 'no' }}" data-progress="{{ route('worksheets.progress', $worksheet) }}"
+        @if ($ready) data-arranging="{{ route('pages.index', $worksheet) }}" data-arranged="{{ $worksheet->arranged }}" data-undo="{{ $worksheet->arrangement?->undo_to === null ? 'no' : 'yes' }}" data-redo="{{ $worksheet->arrangement?->redo_to === null ? 'no' : 'yes' }}" @endif>
         @if ($failed)
             <div class="notice notice--bad" role="alert"><b>{{ $worksheet->name }} could not be prepared.</b> {{ $worksheet->problem }} <a href="{{ route('shelf') }}">Back to the shelf</a></div>
         @else
-            <div class="table__head">
+            <div class="table__head table__head--stuck">
                 <h2>Contact sheet</h2>
+                @if ($ready)
+                    <div class="verbs">
+                        <button type="button" class="btn btn-icon" data-do="undo" title="Undo (Ctrl+Z)" aria-label="Undo" disabled><x-icon name="undo" /></button>
+                        <button type="button" class="btn btn-icon" data-do="redo" title="Redo (Ctrl+Shift+Z)" aria-label="Redo" disabled><x-icon name="redo" /></button>
+                        @unless ($locked)<button type="button" class="btn btn-plain" data-do="add">Add pages</button>@endunless
+                        <button type="button" class="btn btn-plain" data-do="keys">Keys</button>
+                    </div>
+                @endif
                 <div class="across" role="group" aria-label="Pages across">
                     <span>Across:</span>
                     @foreach ([6, 4, 2] as $across)
                         <button type="button" class="btn btn-plain" data-across="{{ $across }}" aria-pressed="{{ $across === 4 ? 'true' : 'false' }}" x-on:click="spread">{{ $across }}</button>
                     @endforeach
                 </div>
+                @if ($ready && ! $locked)
+                    <div class="verbs verbs--row" role="group" aria-label="With the ticked pages">
+                        @foreach (['earlier' => ['Earlier', 'Alt+Left arrow'], 'later' => ['Later', 'Alt+Right arrow'], 'left' => ['Turn left', ','], 'right' => ['Turn right', '.'], 'duplicate' => ['Duplicate', 'D'], 'paper' => ['Paper', null], 'remove' => ['Take out', 'Delete']] as $verb => [$words, $key])
+                            <button type="button" class="btn btn-plain" data-do="{{ $verb }}" data-for-ticked disabled title="{{ $words }} the ticked pages{{ $key ? " ({$key})" : '' }}">{{ $words }}</button>
+                        @endforeach
+                    </div>
+                @endif
             </div>
+            @if ($ready)@include('bench.lock')@endif
             <div class="notice" x-show="preparing" @unless ($preparing) x-cloak @endunless>
                 <p role="status"><b x-text="words">Preparing the pages</b> <span>You can leave this screen; the work goes on.</span></p>
                 <progress max="{{ $worksheet->pages_total }}" x-bind:value="done" value="{{ $worksheet->pages->count() }}" aria-label="Pages prepared"></progress>
             </div>
+            <div data-arriving="{{ $arriving->values()->toJson() }}"></div>
             @if (session('done'))<p class="notice notice--good" role="status">{{ session('done') }}</p>@endif
             <div class="notice notice--bad" role="alert" x-show="problem" x-cloak x-text="problem"></div>
-            <ol class="contact contact--4" x-ref="pages" x-on:change="picked">
+            <div class="notice notice--bad" data-page-problem hidden><p role="alert" data-page-problem-words></p><button type="button" class="btn btn-plain" data-page-problem-close>Close</button></div>
+            <p class="visually-hidden" role="status" data-page-said></p>
+            <ol class="contact contact--4" x-ref="pages" x-on:change="picked" data-contact>
                 @include('bench.contact')
             </ol>
         @endif
     </main>
-    <aside class="ledger" aria-label="Cut sets">
+    <aside class="ledger" aria-label="Roles, sections and sets">
         @unless ($failed)
             <div class="ledger__scroll">
-            @unless ($preparing)
-                <section class="ledger__head" x-data="roleKeys" aria-labelledby="roles-title">
+            @if ($ready)
+                <section class="ledger__head" data-roles aria-labelledby="roles-title">
                     <h2 id="roles-title">What ticked pages are for</h2>
                     <div class="roles">
                         @foreach (\OpenSlate\Trim\Role::cases() as $role)
-                            <button type="button" class="role" data-role-set="{{ $role->value }}" data-key="{{ strtolower(\App\View\RoleWords::key($role)) }}" x-on:click="set" aria-keyshortcuts="{{ \App\View\RoleWords::key($role) }}">{{ \App\View\RoleWords::of($role) }} <kbd>{{ \App\View\RoleWords::key($role) }}</kbd></button>
+                            <button type="button" class="role" data-role-set="{{ $role->value }}" data-key="{{ strtolower(\App\View\RoleWords::key($role)) }}" aria-keyshortcuts="{{ \App\View\RoleWords::key($role) }}">{{ \App\View\RoleWords::of($role) }} <kbd>{{ \App\View\RoleWords::key($role) }}</kbd></button>
                         @endforeach
+                        <button type="button" class="role" data-tie title="Tick the key pages and the pages that they answer">key of the others</button>
                     </div>
                     <div class="sectioning">
                         <label for="section-name">Section at the first ticked page</label>
-                        <input id="section-name" class="form-control" maxlength="60" autocomplete="off" placeholder="Name, such as Day 3" x-ref="section" x-on:keydown.enter.prevent="start">
+                        <input id="section-name" class="form-control" maxlength="60" autocomplete="off" placeholder="Name, such as Day 3" data-section-name>
                         <div class="verbs">
-                            <button type="button" class="btn btn-plain" x-on:click="start">Start here</button>
-                            <button type="button" class="btn btn-plain" x-on:click="join">Join to the one before</button>
+                            <button type="button" class="btn btn-plain" data-section-start>Start here</button>
+                            <button type="button" class="btn btn-plain" data-section-join>Join to the one before</button>
                         </div>
                     </div>
-                    <p class="field__error" role="alert" x-show="problem" x-cloak x-text="problem"></p>
                 </section>
-            @endunless
+            @endif
             <form method="post" action="{{ route('sets.store', $worksheet) }}" class="ledger__head stack" x-data="cutForm" novalidate>
                 @csrf
                 <h2>Cut a set</h2>
-                <p class="ledger__hint">Tick pages, or type which. {{ $worksheet->isMaster() ? 'The master' : 'This set' }} stays whole.</p>
+                <p class="ledger__hint">Tick pages, drag along the strip under them, or type which. {{ $worksheet->isMaster() ? 'The master' : 'This set' }} stays whole.</p>
                 <x-field name="pages" label="Pages" :value="''" hint="For example 1-5, 8, 11-" autocomplete="off" x-ref="range" x-on:input="typed" data-range />
                 <x-field name="name" label="Name of the set" autocomplete="off" maxlength="120" />
                 <p class="ledger__tally" role="status"><span x-text="tally">No pages ticked</span></p>
@@ -60,7 +83,7 @@
                     <button type="button" class="btn btn-plain" x-on:click="none">Untick all</button>
                 </div>
             </form>
-            @unless ($preparing)
+            @if ($ready)
                 <form method="post" action="{{ route('cuts.store', $worksheet) }}" class="ledger__head" x-data="cutMany" data-preview="{{ route('cuts.preview', $worksheet) }}" novalidate>
                     @csrf
                     <h2>Cut many at once</h2>
@@ -74,22 +97,13 @@
                     <div class="field" x-show="chosen" x-cloak><label for="pattern">Names</label><input id="pattern" name="pattern" class="form-control" maxlength="120" autocomplete="off" aria-describedby="pattern-note" x-on:input="wait"><div id="pattern-note" class="field__note">{master} {section} {first} {last} {n} are filled in</div></div>
                     <div x-ref="preview" aria-live="polite"></div>
                 </form>
-            @endunless
+            @endif
             <section class="ledger__body">
-                @if ($worksheet->sets->isNotEmpty())
-                    @php($cut = $worksheet->sets->flatMap(fn ($set) => \OpenSlate\Trim\PageRange::parse($set->cut_from, $worksheet->pages_total))->all())
-                    @php($left = array_values(array_diff(range(1, $worksheet->pages_total), $cut)))
-                    <p class="ledger__hint">{{ $left === [] ? 'Every page is in a set.' : 'In no set: pages '.\OpenSlate\Trim\PageRange::format($left).'.' }}</p>
-                @endif
-                @php($linked = $worksheet->pages->filter(fn ($page) => ($page->links ?? []) !== []))
-                @if ($linked->isNotEmpty())
-                    <details class="links"><summary>Links on its pages: {{ $linked->sum(fn ($page) => count($page->links)) }}</summary>
-                        <ul>@foreach ($linked as $page)@foreach ($page->links as $link)<li><b>Page {{ $page->position }}</b> {{ $link['words'] }}<br><span>{{ $link['target'] }}</span></li>@endforeach @endforeach</ul>
-                    </details>
-                @endif
+                <p class="ledger__hint" data-left-out>{{ $sheet->leftOut() }}</p>
+                <div data-links-list>@include('bench.links')</div>
                 <h2>Sets cut from it</h2>
                 @forelse ($worksheet->sets->sortByDesc('id') as $set)
-                    <a @class(['set', 'set--new' => session('cut') === $set->id]) href="{{ route('worksheets.show', $set) }}"><b>{{ $set->name }}</b><span>pages {{ $set->cut_from }}</span>@if (session('cut') === $set->id)<em>Just cut</em>@endif</a>
+                    <a @class(['set', 'set--new' => session('cut') === $set->id]) href="{{ route('worksheets.show', $set) }}"><b>{{ $set->name }}</b><span>{{ $set->cut_from === '' ? 'no page of it is left' : "pages {$set->cut_from}" }}</span>@if (session('cut') === $set->id)<em>Just cut</em>@endif</a>
                 @empty
                     <p class="ledger__hint">None yet.</p>
                 @endforelse
@@ -97,4 +111,52 @@
             </div>
         @endunless
     </aside>
+    @if ($ready)
+        <dialog class="keys" data-keys-list aria-labelledby="keys-title">
+            <h2 id="keys-title">Keys</h2>
+            <dl>
+                @foreach ([['Space', 'tick the page; with Shift all pages from the last tick'], ['S, K, G, C, N, T, R, E, U', 'what ticked pages are for'], ['Alt + arrows', 'move ticked pages earlier or later'], [', and .', 'turn ticked pages left, right'], ['D', 'duplicate ticked pages'], ['Delete', 'take ticked pages out'], ['Arrows on a bracket', 'move where a section starts'], ['Ctrl + Z, Ctrl + Shift + Z', 'undo, redo'], ['?', 'this list']] as [$keys, $does])
+                    <div><dt>{{ $keys }}</dt><dd>{{ $does }}</dd></div>
+                @endforeach
+            </dl>
+            <form method="dialog"><button class="btn btn-primary">Close</button></form>
+        </dialog>
+        <dialog class="panel" data-paper-dialog aria-labelledby="paper-title">
+            <h2 id="paper-title">Paper of the ticked pages</h2>
+            <form method="dialog" novalidate>
+                @include('bench.paper-fields', ['id' => 'change'])
+                <fieldset class="ways"><legend class="visually-hidden">What is on the pages</legend>
+                    <label><input type="radio" class="form-check-input" name="fit" value="scale" checked> grows or shrinks with the paper</label>
+                    <label><input type="radio" class="form-check-input" name="fit" value="keep"> keeps its size, from the top left</label>
+                </fieldset>
+                <p class="notice" data-paper-said role="status"></p>
+                <div class="verbs"><button type="submit" class="btn btn-primary" data-paper-apply>Change the paper</button><button type="button" class="btn btn-plain" data-close-dialog>Leave it</button></div>
+            </form>
+        </dialog>
+        <dialog class="panel" data-add-dialog aria-labelledby="add-title">
+            <h2 id="add-title">Add pages</h2>
+            <form method="dialog" novalidate>
+                <div class="field"><label for="add-before">Where</label><select id="add-before" class="form-select" name="before" data-add-before></select></div>
+                <fieldset class="ways ways--tabs"><legend class="visually-hidden">From where</legend>
+                    <label><input type="radio" class="form-check-input" name="from-where" value="file" checked> from files</label>
+                    <label><input type="radio" class="form-check-input" name="from-where" value="worksheet" @disabled($others->isEmpty())> from another worksheet</label>
+                    <label><input type="radio" class="form-check-input" name="from-where" value="blank"> blank</label>
+                </fieldset>
+                <div data-add-way="file">
+                    <div class="field"><label for="add-files">PDFs, in the order in which they go in</label><input id="add-files" type="file" class="form-control" accept="application/pdf,.pdf" multiple data-add-files data-url="{{ route('files.store', $worksheet) }}" data-most="{{ config('slate.files.most_bytes') }}"></div>
+                </div>
+                <div data-add-way="worksheet" hidden>
+                    <div class="field"><label for="add-from">Worksheet</label><select id="add-from" name="from" class="form-select">@foreach ($others as $other)<option value="{{ $other->id }}">{{ $other->name }} ({{ \App\View\JobState::count($other->pages_total, 'page') }})</option>@endforeach</select></div>
+                    <div class="field"><label for="add-range">Which of its pages</label><input id="add-range" name="range" class="form-control" value="1-" autocomplete="off" aria-describedby="add-range-note"><div id="add-range-note" class="field__note">For example 1-5, 8, 11-</div></div>
+                </div>
+                <div data-add-way="blank" hidden>
+                    @include('bench.paper-fields', ['id' => 'blank'])
+                    <div class="field"><label for="add-count">How many</label><input id="add-count" name="count" type="number" min="1" max="50" value="1" class="form-control"></div>
+                </div>
+                <p class="field__error" role="alert" data-add-problem></p>
+                <progress max="100" value="0" data-add-progress hidden aria-label="Upload"></progress>
+                <div class="verbs"><button type="submit" class="btn btn-primary">Add them</button><button type="button" class="btn btn-plain" data-close-dialog>Close</button></div>
+            </form>
+        </dialog>
+    @endif
 </x-layout.bench>

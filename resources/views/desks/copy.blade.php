@@ -13,8 +13,9 @@
                 @if ($copy->handed_in_at)<span>handed in {{ $school->said($copy->handed_in_at) }}</span>@endif
             </p>
             <ol class="large">
+                @php($leads = $edition->pageNumbers())
                 @foreach ($edition->frozenPages() as $index => $page)
-                    <li><x-page.sheet :$page :number="$index + 1" :of="$edition->pages_count" :texts="$copy->written()->texts()" sizes="(min-width: 900px) 860px, 100vw" /></li>
+                    <li id="page-{{ $index + 1 }}"><x-page.sheet :$page live :leads="$leads" :number="$index + 1" :of="$edition->pages_count" :texts="$copy->written()->texts()" sizes="(min-width: 900px) 860px, 100vw" /></li>
                 @endforeach
             </ol>
         </div>

@@ -29,8 +29,9 @@
         <div class="notice notice--bad" data-trouble hidden role="alert"><p data-trouble-words></p></div>
         <div class="copy__scroll" data-scroll tabindex="-1">
             <ol class="copy__pages" data-pages>
+                @php($leads = $edition->pageNumbers())
                 @foreach ($edition->frozenPages() as $index => $page)
-                    <li data-page="{{ $index + 1 }}"><x-page.sheet :$page mode="copy" :number="$index + 1" :of="$edition->pages_count" :texts="$work->texts()" :$closed /></li>
+                    <li id="page-{{ $index + 1 }}" data-page="{{ $index + 1 }}"><x-page.sheet :$page mode="copy" live :leads="$leads" :number="$index + 1" :of="$edition->pages_count" :texts="$work->texts()" :$closed /></li>
                 @endforeach
             </ol>
         </div>

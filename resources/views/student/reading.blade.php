@@ -2,8 +2,9 @@
     <main id="main" class="room">
         <div class="room__head"><p><a href="{{ route('day') }}">My day</a></p><h1>{{ $item->edition->name }}</h1><p>{{ $item->handout->title }}, to read</p></div>
         <ol class="large">
+            @php($leads = $item->edition->pageNumbers())
             @foreach ($item->edition->frozenPages() as $index => $page)
-                <li><x-page.sheet :$page :number="$index + 1" :of="$item->edition->pages_count" sizes="(min-width: 900px) 860px, 100vw" /></li>
+                <li id="page-{{ $index + 1 }}"><x-page.sheet :$page live :leads="$leads" :number="$index + 1" :of="$item->edition->pages_count" sizes="(min-width: 900px) 860px, 100vw" /></li>
             @endforeach
         </ol>
     </main>

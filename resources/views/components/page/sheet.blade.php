@@ -1,18 +1,18 @@
 {{--
     One page, drawn. The same for the bench, the student's copy, the desks and print; mode says what its elements are:
-    bench (things to lay out), copy (places to type), view (what was typed). Measures are points; see css/_sheet.scss.
+    bench (things to lay out), copy (places to type), view (what was typed). Where live, links can be followed; leads
+    has the number of each page by its key. Measures are points; see css/_sheet.scss.
 --}}
-@props(['page', 'mode' => 'view', 'number' => 1, 'of' => 1, 'texts' => [], 'sizes' => '100vw', 'closed' => false])
+@props(['page', 'mode' => 'view', 'number' => 1, 'of' => 1, 'texts' => [], 'sizes' => '100vw', 'closed' => false, 'live' => false, 'leads' => []])
 @php($places = array_flip(array_map(fn ($element) => $element->id(), $page->elements())))
 @php($tags = \OpenSlate\Page\Tags::of($page))
 <div {{ $attributes->class(['sheet', "sheet--$mode"]) }} style="--pw:{{ $page->size->width }};--ph:{{ $page->size->height }};--paper:{{ $page->paper->hex }}">
     <div class="sheet__layer" data-width="{{ $page->size->width }}" data-height="{{ $page->size->height }}">
         @if ($page->backdrop)
-            @php($address = fn (string $size) => route('backdrops.show', ['source' => $page->backdrop->source, 'page' => $page->backdrop->page, 'size' => $size], false))
-            <img class="sheet__backdrop" src="{{ $address($mode === 'bench' || $mode === 'copy' ? 'page' : 'thumbnail') }}" srcset="{{ $address('thumbnail') }} 300w, {{ $address('page') }} 1224w" sizes="{{ $sizes }}" alt="Printed page {{ $number }}{{ $of > 1 ? " of $of" : '' }}" draggable="false" decoding="async" @if ($mode === 'view') loading="lazy" @endif>
+            <x-page.print class="sheet__backdrop" :source="$page->backdrop->source" :page="$page->backdrop->page" :turn="$page->backdrop->turn" :frame="$page->backdrop->frame ?? $page->frame()" :$sizes :large="$mode === 'bench' || $mode === 'copy'" :alt="'Printed page '.$number.($of > 1 ? ' of '.$of : '')" />
         @endif
         @foreach ($tags as $id => $tag)
-            <x-dynamic-component :component="'page.'.$page->element((string) $id)->kind()->value" :element="$page->element((string) $id)" :$mode :$tag :z="$places[$id] + 1" :place="\OpenSlate\Copies\Place::key($number, (string) $id)" :text="$texts[\OpenSlate\Copies\Place::key($number, (string) $id)] ?? ''" :$closed />
+            <x-dynamic-component :component="'page.'.$page->element((string) $id)->kind()->value" :element="$page->element((string) $id)" :$mode :$tag :z="$places[$id] + 1" :place="\OpenSlate\Copies\Place::key($number, (string) $id)" :text="$texts[\OpenSlate\Copies\Place::key($number, (string) $id)] ?? ''" :$closed :$live :$leads />
         @endforeach
     </div>
 </div>

@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Documents;
+
+/** Reads objects of a PDF as qpdf writes them in JSON: names with their slash, references as "12 0 R". */
+final class PdfObjects
+{
+    /** Exit status 3 is "with warnings": small faults that qpdf has mended. */
+    public const QPDF_READ_IT = [0, 3];
+
+    private const REFERENCE = '/^(\d{1,10}) (\d{1,5}) R$/D';
+
+    /** What one call asks for, so that no command line grows beyond what systems take. */
+    private const AT_ONCE = 2000;
+
+    /**
+     * @return array<int, array<array-key, mixed>> the dictionary of each page that could be read, by number
+     *
+     * @throws FileRefused
+     */
+    public function pages(string $path): array
+    {
+        $references = [];
+        foreach ($this->json(['qpdf', '--json=2', '--json-key=pages', $path], 'pages') as $index => $page) {
+            if (is_array($page) && is_string($page['object'] ?? null)) {
+                $references[(int) $index + 1] = $page['object'];
+            }
+        }
+        $objects = $this->read($path, array_values($references));
+
+        return array_filter(array_map(fn (string $reference): mixed => $objects[$reference] ?? null, $references), is_array(...));
+    }
+
+    /**
+     * Objects by their references; what is no reference, or leads nowhere, is left out.
+     *
+     * @param  list<mixed>  $references
+     * @return array<string, mixed>
+     *
+     * @throws FileRefused
+     */
+    public function read(string $path, array $references): array
+    {
+        $wanted = array_values(array_unique(array_filter($references, fn (mixed $value): bool => is_string($value) && preg_match(self::REFERENCE, $value) === 1)));
+        $objects = [];
+        foreach (array_chunk($wanted, self::AT_ONCE) as $some) {
+            $asked = array_map(fn (string $reference): string => '--json-object='.preg_replace(self::REFERENCE, '$1,$2', $reference), $some);
+            $said = $this->json(['qpdf', '--json=2', '--json-key=qpdf', ...$asked, $path], 'qpdf');
+            foreach (is_array($said[1] ?? null) ? $said[1] : [] as $name => $object) {
+                if (is_array($object) && array_key_exists('value', $object) && is_string($name)) {
+                    $objects[substr($name, 4)] = $object['value'];
+                }
+            }
+        }
+
+        return $objects;
+    }
+
+    /**
+     * @param  non-empty-list<string>  $command
+     * @return array<array-key, mixed>
+     */
+    private function json(array $command, string $key): array
+    {
+        $process = LimitedProcess::run($command);
+        $decoded = in_array($process->getExitCode(), self::QPDF_READ_IT, true) ? json_decode($process->getOutput(), true) : null;
+        $value = is_array($decoded) ? ($decoded[$key] ?? []) : [];
+
+        return is_array($value) ? $value : [];
+    }
+}

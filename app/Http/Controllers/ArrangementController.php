@@ -1,0 +1,142 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\AddPages;
+use App\Actions\EditPages;
+use App\Actions\Rearrange;
+use App\Actions\StaleArrangement;
+use App\Http\Requests\ArrangeRequest;
+use App\Http\Requests\PaperRequest;
+use App\Models\Worksheet;
+use App\Models\WorksheetPage;
+use App\View\ContactSheet;
+use App\View\PaperWords;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Gate;
+use OpenSlate\Edit\SwitchLinks;
+use OpenSlate\Edit\Turn;
+use OpenSlate\Geometry\Rotation;
+use OpenSlate\Trim\PageRange;
+use OpenSlate\Trim\UnusableRange;
+
+/** The Pages station: changes come in, the contact sheet as it then is goes out drawn. */
+final class ArrangementController
+{
+    public function show(Worksheet $worksheet): JsonResponse
+    {
+        return response()->json($this->drawn($worksheet));
+    }
+
+    public function arrange(ArrangeRequest $request, Worksheet $worksheet, Rearrange $rearrange): JsonResponse
+    {
+        return $this->after($worksheet, fn (): Worksheet => $rearrange($worksheet, $request->integer('base'), $request->change()));
+    }
+
+    public function undo(Request $request, Worksheet $worksheet, Rearrange $rearrange): JsonResponse
+    {
+        return $this->after($worksheet, fn (): Worksheet => $rearrange->undo($worksheet, $request->integer('base')));
+    }
+
+    public function redo(Request $request, Worksheet $worksheet, Rearrange $rearrange): JsonResponse
+    {
+        return $this->after($worksheet, fn (): Worksheet => $rearrange->redo($worksheet, $request->integer('base')));
+    }
+
+    public function turn(Request $request, Worksheet $worksheet, EditPages $edit): JsonResponse
+    {
+        $request->validate(['degrees' => ['required', 'in:90,180,270']], ['degrees.*' => 'A page turns by quarters.']);
+        $turn = new Turn(Rotation::fromDegrees($request->integer('degrees')));
+
+        return $this->after($worksheet, fn (): Worksheet => $edit($worksheet, $request->integer('base'), $this->pages($request), $turn));
+    }
+
+    public function duplicate(Request $request, Worksheet $worksheet, AddPages $add): JsonResponse
+    {
+        return $this->after($worksheet, fn (): Worksheet => $add->duplicates($worksheet, $request->integer('base'), $this->pages($request)));
+    }
+
+    public function blank(PaperRequest $request, Worksheet $worksheet, AddPages $add): JsonResponse
+    {
+        return $this->after($worksheet, fn (): Worksheet => $add->blank($worksheet, $request->integer('base'), $request->size(), $request->integer('count', 1), $request->before()));
+    }
+
+    /** Takes pages in from another worksheet. */
+    public function take(Request $request, Worksheet $worksheet, AddPages $add): JsonResponse
+    {
+        $request->validate(['from' => ['required', 'integer'], 'range' => ['present', 'nullable', 'string', 'max:500']], ['from.*' => 'Choose the worksheet to take pages from.', 'range.*' => 'Type which pages, for example 1-5.']);
+        $other = Worksheet::find($request->integer('from'));
+        if ($other === null || Gate::denies('view', $other)) {
+            return response()->json(['message' => 'That worksheet is no longer on your shelf. Choose another.'], 422);
+        }
+        try {
+            $numbers = PageRange::parse((string) $request->string('range'), $other->pages_total);
+        } catch (UnusableRange $problem) {
+            return response()->json(['message' => $problem->getMessage()], 422);
+        }
+        $before = $request->filled('before') ? $request->integer('before') : null;
+
+        return $this->after($worksheet, fn (): Worksheet => $add->from($worksheet, $request->integer('base'), $other, $numbers, $before));
+    }
+
+    public function paper(PaperRequest $request, Worksheet $worksheet, EditPages $edit): JsonResponse
+    {
+        return $this->after($worksheet, fn (): Worksheet => $edit($worksheet, $request->integer('base'), $request->pages(), $request->repaper()));
+    }
+
+    /** Says what would happen to what is on the pages. */
+    public function paperPreview(PaperRequest $request, Worksheet $worksheet): JsonResponse
+    {
+        $repaper = $request->repaper();
+        $pages = $worksheet->pages()->with('current')->whereIn('id', $request->pages())->get();
+
+        return response()->json(['said' => PaperWords::consequences(array_values($pages->map(fn (WorksheetPage $page): array => $repaper->consequences($page->current->page()))->all()), $repaper)]);
+    }
+
+    /** Switches printed links on or off: one, those of a page, or all. */
+    public function links(Request $request, Worksheet $worksheet, EditPages $edit): JsonResponse
+    {
+        $request->validate(['on' => ['required', 'boolean'], 'link' => ['nullable', 'string', 'max:24']]);
+        $switch = new SwitchLinks($request->boolean('on'), $request->filled('link') ? (string) $request->string('link') : null);
+
+        return $this->after($worksheet, fn (): Worksheet => $edit($worksheet, $request->integer('base'), $this->pages($request), $switch));
+    }
+
+    /** @return list<int> */
+    private function pages(Request $request): array
+    {
+        return array_values(array_map(intval(...), (array) $request->input('pages')));
+    }
+
+    /** @param  callable(): Worksheet  $change */
+    private function after(Worksheet $worksheet, callable $change): JsonResponse
+    {
+        try {
+            $change();
+        } catch (StaleArrangement $stale) {
+            return response()->json(['message' => $stale->getMessage()] + $this->drawn($worksheet->refresh()), 409);
+        }
+
+        return response()->json($this->drawn($worksheet->refresh()));
+    }
+
+    /** @return array<string, mixed> */
+    private function drawn(Worksheet $worksheet): array
+    {
+        $worksheet->load(['pages.current', 'sets.pages', 'arrangement']);
+        $sheet = ContactSheet::of($worksheet);
+
+        return [
+            'html' => view('bench.contact', ['worksheet' => $worksheet, 'sheet' => $sheet])->render(),
+            'links' => view('bench.links', ['worksheet' => $worksheet])->render(),
+            'arranged' => $worksheet->arranged,
+            'undo' => $worksheet->arrangement?->undo_to !== null,
+            'redo' => $worksheet->arrangement?->redo_to !== null,
+            'total' => $worksheet->pages_total,
+            'left' => $sheet->leftOut(),
+        ];
+    }
+}

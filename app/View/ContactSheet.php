@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use App\Models\Worksheet;
+use App\Models\WorksheetPage;
+use OpenSlate\Trim\PageRange;
+use OpenSlate\Trim\Role;
+
+/** What the contact sheet shows beside the pages: the brackets of sections and sets, and what keys answer. */
+final readonly class ContactSheet
+{
+    /**
+     * @param  array<int, bool>  $starts  whether a section starts at a page, by id
+     * @param  array<int, list<array{name: string, starts: bool, ends: bool}>>  $sets  the sets a page is in, by id
+     * @param  array<int, int>  $numbers  of the pages, by id
+     */
+    private function __construct(private array $starts, private array $sets, private array $numbers)
+    {
+    }
+
+    public static function of(Worksheet $worksheet): self
+    {
+        $starts = [];
+        $before = null;
+        foreach ($worksheet->pages as $page) {
+            $student = $page->role === Role::Student;
+            $starts[$page->id] = $student && $page->section !== null && $page->section !== $before;
+            $before = $student ? $page->section : $before;
+        }
+        $numbers = $worksheet->pages->mapWithKeys(fn (WorksheetPage $page): array => [$page->id => $page->number()])->all();
+        $in = [];
+        $ids = array_keys($numbers);
+        foreach ($worksheet->sets as $set) {
+            $sources = $set->pages->pluck('source_page_id')->flip();
+            foreach ($ids as $index => $id) {
+                if ($sources->has($id)) {
+                    $in[$id][] = [
+                        'name' => $set->name,
+                        'starts' => ! $sources->has($ids[$index - 1] ?? 0),
+                        'ends' => ! $sources->has($ids[$index + 1] ?? 0),
+                    ];
+                }
+            }
+        }
+
+        return new self($starts, $in, $numbers);
+    }
+
+    public function startsSection(WorksheetPage $page): bool
+    {
+        return $this->starts[$page->id] ?? false;
+    }
+
+    /** @return list<array{name: string, starts: bool, ends: bool}> */
+    public function setsWith(WorksheetPage $page): array
+    {
+        return $this->sets[$page->id] ?? [];
+    }
+
+    /** The pages that a key answers, in words; null for other pages. */
+    public function answers(WorksheetPage $page): ?string
+    {
+        if ($page->role !== Role::Key) {
+            return null;
+        }
+        $numbers = array_values(array_filter(array_map(fn (int $id): ?int => $this->numbers[$id] ?? null, $page->answers ?? [])));
+
+        return $numbers === [] ? 'not tied to any page' : 'answers '.(count($numbers) === 1 ? 'page ' : 'pages ').PageRange::format($numbers);
+    }
+
+    /** Which pages are in no set; null while there are no sets. */
+    public function leftOut(): ?string
+    {
+        if ($this->sets === []) {
+            return null;
+        }
+        $left = array_values(array_diff_key($this->numbers, $this->sets));
+
+        return $left === [] ? 'Every page is in a set.' : 'In no set: pages '.PageRange::format($left).'.';
+    }
+}
