@@ -157,7 +157,8 @@ final class ArrangePagesTest extends TestCase
         app(CutPageSet::class)($this->worksheet, [1], 'Set');
         $this->get('/shelf')->assertOk()->assertDontSee($arrived->name);
         $this->assertTrue(app(JoinArrived::class)($arrived));
-        $this->assertNull($arrived->refresh()->joins_id);
+        $arrived = Worksheet::findOrFail($arrived->id);
+        $this->assertNull($arrived->joins_id);
         $this->assertSame(2, $arrived->pages()->count());
         $this->get('/shelf')->assertSee($arrived->name);
     }
