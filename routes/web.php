@@ -14,6 +14,7 @@ use App\Http\Controllers\DesksController;
 use App\Http\Controllers\HandoutController;
 use App\Http\Controllers\HomeController;
 use App\Http\Controllers\LockController;
+use App\Http\Controllers\MendingController;
 use App\Http\Controllers\PackController;
 use App\Http\Controllers\PageController;
 use App\Http\Controllers\PageSetController;
@@ -57,6 +58,9 @@ Route::middleware('auth:teacher')->group(function (): void {
         Route::post("worksheets/{worksheet}/pages/{$change}", [ArrangementController::class, $change])->can('update', 'worksheet')->name("pages.{$change}");
     }
     Route::post('worksheets/{worksheet}/pages/paper/preview', [ArrangementController::class, 'paperPreview'])->can('update', 'worksheet')->name('pages.paper.preview');
+    Route::get('worksheets/{worksheet}/mending', [MendingController::class, 'show'])->can('update', 'worksheet')->name('mending.show');
+    Route::post('worksheets/{worksheet}/mending', [MendingController::class, 'takeAll'])->can('update', 'worksheet')->name('mending.take-all');
+    Route::post('worksheets/{worksheet}/mending/page', [MendingController::class, 'settle'])->can('update', 'worksheet')->name('mending.settle');
     Route::post('worksheets/{worksheet}/cuts/preview', [PackController::class, 'preview'])->can('update', 'worksheet')->name('cuts.preview');
     Route::post('worksheets/{worksheet}/cuts', [PackController::class, 'cut'])->can('update', 'worksheet')->name('cuts.store');
     Route::get('worksheets/{worksheet}/boxes/{number?}', [BenchController::class, 'show'])->whereNumber('number')->can('update', 'worksheet')->name('bench');

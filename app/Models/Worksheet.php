@@ -135,6 +135,13 @@ final class Worksheet extends Model
         $query->whereNull('joins_id');
     }
 
+    /** @return Builder<WorksheetPage> pages elsewhere on the shelf that could take what has changed here since they were cut */
+    public function behind(): Builder
+    {
+        return WorksheetPage::query()->behind()->where('sources.worksheet_id', $this->id)
+            ->whereHas('worksheet', fn (Builder $worksheet) => $worksheet->where('teacher_id', $this->teacher_id));
+    }
+
     public function leavesBinAt(): Carbon
     {
         return ($this->deleted_at ?? now())->copy()->addDays(self::DAYS_IN_BIN);

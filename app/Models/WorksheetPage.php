@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Illuminate\Database\Eloquent\Attributes\Scope;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
+use Illuminate\Database\Query\JoinClause;
 use Illuminate\Support\Str;
 use LogicException;
 use OpenSlate\Trim\ArrangedPage;
@@ -71,6 +74,23 @@ final class WorksheetPage extends Model
     public function source(): BelongsTo
     {
         return $this->belongsTo(self::class, 'source_page_id');
+    }
+
+    /**
+     * Those whose source page, here aliased as sources, has something else on it now than when they were last the same.
+     *
+     * @param  Builder<WorksheetPage>  $query
+     */
+    #[Scope]
+    protected function behind(Builder $query): void
+    {
+        $query->select('pages.*')
+            ->join('pages as sources', 'sources.id', '=', 'pages.source_page_id')
+            ->join('page_revisions as was', fn (JoinClause $join) => $join->on('was.page_id', '=', 'sources.id')->on('was.number', '=', 'pages.source_revision'))
+            ->join('page_revisions as now', fn (JoinClause $join) => $join->on('now.page_id', '=', 'sources.id')->on('now.number', '=', 'sources.revision'))
+            ->whereColumn('was.content', '!=', 'now.content')
+            ->whereNotNull('pages.position')->whereNotNull('sources.position')
+            ->whereHas('worksheet');
     }
 
     /** Its number in the worksheet. */

@@ -10,6 +10,7 @@ use OpenSlate\Page\Clip;
 use OpenSlate\Page\Element;
 use OpenSlate\Page\Label;
 use OpenSlate\Page\Link;
+use OpenSlate\Paper\Length;
 
 /** Says in words what lies on a page. */
 final class ElementWords
@@ -23,5 +24,14 @@ final class ElementWords
             $element instanceof Clip => 'a piece of a printed page',
             default => 'covers what is printed',
         };
+    }
+
+    /** Where it lies, as people measure: from the left and from the top of the page. */
+    public static function place(Element $element): string
+    {
+        $millimetres = fn (float $points): int => (int) round(Length::toMillimetres($points));
+        $frame = $element->frame();
+
+        return sprintf('%d × %d mm, %d mm from the left, %d mm from the top', $millimetres($frame->width), $millimetres($frame->height), $millimetres($frame->x), $millimetres($frame->y));
     }
 }

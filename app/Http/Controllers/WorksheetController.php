@@ -11,6 +11,7 @@ use App\Models\Worksheet;
 use App\Models\WorksheetPage;
 use App\Models\WorksheetState;
 use App\View\ContactSheet;
+use App\View\MendingNotice;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
@@ -43,11 +44,12 @@ final class WorksheetController
         if ($worksheet->joins_id !== null) {
             return to_route('worksheets.show', $worksheet->joins_id);
         }
-        $worksheet->load(['master:id,name', 'original', 'pages.current', 'sets.pages', 'arriving', 'arrangement'])->loadCount('editions');
+        $worksheet->load(['master:id,name,teacher_id,deleted_at', 'original', 'pages.current', 'sets.pages', 'arriving', 'arrangement'])->loadCount('editions');
 
         return view('bench.pages', [
             'worksheet' => $worksheet,
             'sheet' => ContactSheet::of($worksheet),
+            'mending' => MendingNotice::of($worksheet),
             'others' => $teacher->worksheets()->shelved()->where('state', WorksheetState::Ready)->whereKeyNot($worksheet->id)->orderBy('name')->get(['id', 'name', 'pages_total']),
         ]);
     }

@@ -1,9 +1,10 @@
 {{--
     One page, drawn. The same for the bench, the student's copy, the desks and print; mode says what its elements are:
     bench (things to lay out), copy (places to type), view (what was typed). Where live, links can be followed; leads
-    has the number of each page by its key. Measures are points; see css/_sheet.scss.
+    has the number of each page by its key; marked has a mark for each element to
+    point out, by its id. Measures are points; see css/_sheet.scss.
 --}}
-@props(['page', 'mode' => 'view', 'number' => 1, 'of' => 1, 'texts' => [], 'sizes' => '100vw', 'closed' => false, 'live' => false, 'leads' => []])
+@props(['page', 'mode' => 'view', 'number' => 1, 'of' => 1, 'texts' => [], 'sizes' => '100vw', 'closed' => false, 'live' => false, 'leads' => [], 'marked' => []])
 @php($places = array_flip(array_map(fn ($element) => $element->id(), $page->elements())))
 @php($tags = \OpenSlate\Page\Tags::of($page))
 <div {{ $attributes->class(['sheet', "sheet--$mode"]) }} style="--pw:{{ $page->size->width }};--ph:{{ $page->size->height }};--paper:{{ $page->paper->hex }}">

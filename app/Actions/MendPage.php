@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\View\MendingOffer;
+use Illuminate\Support\Facades\DB;
+use OpenSlate\Edit\EditRefused;
+use OpenSlate\Edit\Mend;
+
+/** Gives a page of a set what has changed in the page it was cut from, as one edit that can be undone; or leaves it as it is. */
+final class MendPage
+{
+    public function __construct(private ApplyEdit $apply)
+    {
+    }
+
+    /**
+     * @param  list<string>  $fromMaster  ids of the elements for which, where both changed them, the master's is taken
+     *
+     * @throws StaleEdit|MasterLocked|EditRefused
+     */
+    public function __invoke(MendingOffer $offer, array $fromMaster = [], bool $paper = false): void
+    {
+        DB::transaction(function () use ($offer, $fromMaster, $paper): void {
+            ($this->apply)($offer->page, $offer->page->revision, new Mend($offer->base, $offer->master, $fromMaster, $paper));
+            $this->leave($offer);
+        });
+    }
+
+    /** It will be offered again when the master changes again. */
+    public function leave(MendingOffer $offer): void
+    {
+        $offer->page->update(['source_revision' => $offer->source->revision]);
+    }
+}

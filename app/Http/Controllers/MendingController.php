@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\MasterLocked;
+use App\Actions\MendPage;
+use App\Actions\OfferMending;
+use App\Actions\StaleEdit;
+use App\Models\Worksheet;
+use App\View\JobState;
+use App\View\MendingOffer;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use OpenSlate\Edit\EditRefused;
+
+/** What has changed in a master since sets were cut from it, offered to them. */
+final class MendingController
+{
+    public function show(Worksheet $worksheet, OfferMending $offer): View
+    {
+        $worksheet->load(['pages.current', 'master:id,name', 'original', 'sets'])->loadCount('editions');
+
+        return view('bench.mending', ['worksheet' => $worksheet, 'offers' => collect($offer($worksheet))]);
+    }
+
+    /** Gives it to every page that can take it as it is. */
+    public function takeAll(Worksheet $worksheet, OfferMending $offer, MendPage $mend): RedirectResponse
+    {
+        $taken = 0;
+        $locked = [];
+        foreach ($offer($worksheet) as $clean) {
+            if ($clean->merge->isClean()) {
+                try {
+                    $mend($clean);
+                    $taken++;
+                } catch (MasterLocked) {
+                    $locked[] = $clean->page->worksheet->name;
+                }
+            }
+        }
+        $said = 'Mended: '.JobState::count($taken, 'page').'.';
+
+        return to_route('mending.show', $worksheet)->with('done', $locked === [] ? $said : $said.' Locked, and left as it was: '.implode(', ', array_unique($locked)).'.');
+    }
+
+    /** Settles one page: element by element, or leaves it. */
+    public function settle(Request $request, Worksheet $worksheet, OfferMending $offer, MendPage $mend): RedirectResponse
+    {
+        $found = array_values(array_filter($offer($worksheet), fn (MendingOffer $one): bool => $one->page->id === $request->integer('page')));
+        $one = $found[0] ?? null;
+        if ($one === null) {
+            return $this->back($worksheet, 'That page waits for no mending any more: it was mended already, or it, or its set, was taken away.');
+        }
+        if ($one->page->revision !== $request->integer('base') || $one->source->revision !== $request->integer('source')) {
+            return $this->back($worksheet, "Page {$one->page->position} of {$one->page->worksheet->name}, or the page it was cut from, was changed meanwhile. Look at it again.");
+        }
+        if ($request->boolean('leave')) {
+            $mend->leave($one);
+
+            return to_route('mending.show', $worksheet)->with('done', "Left as it is: page {$one->page->position} of {$one->page->worksheet->name}.");
+        }
+        $wanted = (array) $request->input('take');
+        try {
+            $mend($one, array_map(strval(...), array_keys(array_filter($wanted, fn (mixed $whose): bool => $whose === 'master'))), $request->input('paper') === 'master');
+        } catch (MasterLocked|StaleEdit|EditRefused $refusal) {
+            return $this->back($worksheet, $refusal->getMessage());
+        }
+
+        return to_route('mending.show', $worksheet)->with('done', "Mended: page {$one->page->position} of {$one->page->worksheet->name}.");
+    }
+
+    private function back(Worksheet $worksheet, string $problem): RedirectResponse
+    {
+        return to_route('mending.show', $worksheet)->withErrors(['page' => $problem]);
+    }
+}

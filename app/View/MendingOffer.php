@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use App\Models\WorksheetPage;
+use OpenSlate\Edit\Merge;
+use OpenSlate\Page\Page;
+
+/** A page of a set that could take what has changed in the page it was cut from. */
+final readonly class MendingOffer
+{
+    public Page $set;
+
+    public Page $master;
+
+    public Merge $merge;
+
+    /** @param  WorksheetPage  $page  with its worksheet, its current revision and its source's loaded */
+    public function __construct(public WorksheetPage $page, public WorksheetPage $source, public Page $base)
+    {
+        $this->set = $page->current->page();
+        $this->master = $source->current->page();
+        $this->merge = Merge::of($base, $this->set, $this->master);
+    }
+
+    /** @return array<string, string> a number for each element that both changed, by its id: their tags may differ */
+    public function marked(): array
+    {
+        $marked = [];
+        foreach ($this->merge->conflicts as $conflict) {
+            $marked[$conflict->id] = (string) (count($marked) + 1);
+        }
+
+        return $marked;
+    }
+}

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenSlate\Edit;
+
+use OpenSlate\Page\Page;
+
+/** Brings what changed in a master's page into a page that was cut from it. */
+final readonly class Mend implements Edit
+{
+    /**
+     * @param  Page  $base  the master's page as it was when the two were last the same
+     * @param  list<string>  $fromMaster  ids of the elements for which, where both changed them, the master's is taken
+     * @param  bool  $paper  whether, where both changed the paper, the master's is taken
+     */
+    public function __construct(public Page $base, public Page $master, public array $fromMaster = [], public bool $paper = false)
+    {
+    }
+
+    public function apply(Page $page): Page
+    {
+        return Merge::of($this->base, $page, $this->master)->page($this->fromMaster, $this->paper);
+    }
+}

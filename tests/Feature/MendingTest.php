@@ -1,0 +1,168 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Actions\ApplyEdit;
+use App\Actions\CutPageSet;
+use App\Actions\UndoEdit;
+use App\Models\Teacher;
+use App\Models\Worksheet;
+use App\Models\WorksheetPage;
+use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Testing\TestResponse;
+use OpenSlate\Edit\Change;
+use OpenSlate\Edit\Edit;
+use OpenSlate\Edit\Place;
+use OpenSlate\Edit\Remove;
+use OpenSlate\Edit\Selection;
+use OpenSlate\Geometry\Frame;
+use OpenSlate\Page\Element;
+use OpenSlate\Page\Label;
+use Symfony\Component\HttpFoundation\Response;
+use Tests\TestCase;
+
+/** A master is mended once, and the sets that were cut from it take the change. */
+final class MendingTest extends TestCase
+{
+    use RefreshDatabase;
+
+    private Worksheet $master;
+
+    private Worksheet $one;
+
+    private Worksheet $two;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $teacher = Teacher::factory()->create();
+        $this->actingAs($teacher, 'teacher');
+        $label = fn (string $id, string $text): Label => new Label($id, Frame::of(50, 20, 300, 30), $text);
+        $this->master = Worksheet::factory()->for($teacher)->withPagesOf([[$label('a', 'Tides'), $label('b', 'Harbour')], [$label('c', 'Boats')]])->create(['name' => 'Pack', 'unlocked' => true]);
+        $this->one = app(CutPageSet::class)($this->master, [1, 2], 'One');
+        $this->two = app(CutPageSet::class)($this->master, [1], 'Two');
+    }
+
+    public function test_untouched_sets_take_it_in_one_step_and_keep_what_is_their_own(): void
+    {
+        $this->get($this->url())->assertOk()->assertSee('Nothing waits to be mended.');
+        $this->edit($this->two, 1, new Place([new Label('own', Frame::of(10, 400, 100, 20), 'For Two')]));
+        $this->edit($this->master, 1, $this->words('a', 'Tide times'));
+        $this->get("/worksheets/{$this->master->id}")->assertSee('2 pages in what was cut from this could take what you changed here.');
+        $this->get("/worksheets/{$this->two->id}")->assertSee('1 page of this has changed in Pack since.');
+        $this->get($this->url())->assertSee('Can take the change as it is: 2 pages');
+
+        $this->post($this->url())->assertRedirect()->assertSessionHas('done', 'Mended: 2 pages.');
+        $this->assertSame(['Tide times', 'Harbour'], $this->texts($this->one, 1));
+        $this->assertSame(['Tide times', 'Harbour', 'For Two'], $this->texts($this->two, 1));
+        $this->get($this->url())->assertSee('Nothing waits to be mended.');
+        $this->post($this->url())->assertSessionHas('done', 'Mended: 0 pages.');
+
+        $page = $this->page($this->one, 1);
+        app(UndoEdit::class)($page, $page->revision);
+        $this->assertSame(['Tides', 'Harbour'], $this->texts($this->one, 1), 'each page can be put back');
+    }
+
+    public function test_what_both_changed_is_settled_element_by_element(): void
+    {
+        $this->edit($this->one, 1, $this->words('a', 'Ebb and flow'));
+        $this->edit($this->one, 1, new Remove(Selection::of(['b'])));
+        $this->edit($this->master, 1, $this->words('a', 'Tide times'));
+        $this->edit($this->master, 1, $this->words('b', 'The quay'));
+        $this->get($this->url())->assertOk()->assertSee('One, page 1: changed on both sides')->assertSee('Ebb and flow')->assertSee('taken off the page');
+        $this->post($this->url())->assertSessionHas('done', 'Mended: 1 page.');
+        $this->assertSame(['Ebb and flow'], $this->texts($this->one, 1), 'a clash is never settled by itself');
+
+        $this->settle($this->one, 1, ['take' => ['a' => 'set', 'b' => 'master']])->assertSessionHas('done', 'Mended: page 1 of One.');
+        $this->assertEqualsCanonicalizing(['Ebb and flow', 'The quay'], $this->texts($this->one, 1));
+        $this->get($this->url())->assertSee('Nothing waits to be mended.');
+    }
+
+    public function test_a_page_can_be_left_as_it_is_until_the_master_changes_again(): void
+    {
+        $this->edit($this->one, 1, $this->words('a', 'Ebb and flow'));
+        $this->edit($this->master, 1, $this->words('a', 'Tide times'));
+        $this->settle($this->one, 1, ['leave' => 1])->assertSessionHas('done', 'Left as it is: page 1 of One.');
+        $this->assertSame(['Ebb and flow', 'Harbour'], $this->texts($this->one, 1));
+        $this->get($this->url())->assertDontSee('One, page 1');
+        $this->edit($this->master, 1, $this->words('a', 'Tide tables'));
+        $this->get($this->url())->assertSee('One, page 1: changed on both sides');
+    }
+
+    public function test_a_set_whose_page_was_removed_or_that_is_in_the_bin_is_told_of_in_a_sentence(): void
+    {
+        $this->edit($this->one, 1, $this->words('a', 'Ebb and flow'));
+        $this->edit($this->two, 1, $this->words('a', 'Springs and neaps'));
+        $this->edit($this->master, 1, $this->words('a', 'Tide times'));
+        $waits = 'waits for no mending any more';
+        $this->postJson("/worksheets/{$this->one->id}/pages/arrange", ['base' => 0, 'kind' => 'remove', 'pages' => [$this->page($this->one, 1)->id]])->assertOk();
+        $gone = $this->one->allPages()->whereNull('position')->sole();
+        $this->post($this->url().'/page', ['page' => $gone->id, 'base' => $gone->revision, 'source' => 2])->assertSessionHasErrors(['page']);
+        $this->get($this->url())->assertSee($waits)->assertDontSee('One, page');
+
+        $page = $this->page($this->two, 1);
+        $this->two->delete();
+        $this->post($this->url().'/page', ['page' => $page->id, 'base' => $page->revision, 'source' => 2])->assertSessionHasErrors(['page']);
+        $this->get($this->url())->assertSee($waits);
+        $this->assertSame('Springs and neaps', $this->texts($this->two, 1)[0]);
+    }
+
+    public function test_what_changed_meanwhile_is_looked_at_again(): void
+    {
+        $this->edit($this->one, 1, $this->words('a', 'Ebb and flow'));
+        $this->edit($this->master, 1, $this->words('a', 'Tide times'));
+        $page = $this->page($this->one, 1);
+        $source = $this->page($this->master, 1)->revision;
+        $this->edit($this->one, 1, $this->words('a', 'Slack water'));
+        $this->post($this->url().'/page', ['page' => $page->id, 'base' => $page->revision, 'source' => $source, 'take' => ['a' => 'master']])->assertSessionHasErrors('page');
+        $this->assertSame('Slack water', $this->texts($this->one, 1)[0]);
+    }
+
+    public function test_a_set_that_is_itself_locked_is_left_and_named(): void
+    {
+        app(CutPageSet::class)($this->one, [2], 'Of one');
+        $this->edit($this->master, 1, $this->words('a', 'Tide times'));
+        $this->post($this->url())->assertSessionHas('done', 'Mended: 1 page. Locked, and left as it was: One.');
+        $this->assertSame('Tides', $this->texts($this->one, 1)[0]);
+    }
+
+    private function url(): string
+    {
+        return "/worksheets/{$this->master->id}/mending";
+    }
+
+    private function page(Worksheet $worksheet, int $number): WorksheetPage
+    {
+        return $worksheet->pages()->where('position', $number)->with('current')->sole();
+    }
+
+    private function edit(Worksheet $worksheet, int $number, Edit $edit): void
+    {
+        $page = $this->page($worksheet, $number);
+        app(ApplyEdit::class)($page, $page->revision, $edit);
+    }
+
+    private function words(string $id, string $text): Change
+    {
+        return new Change(Selection::of([$id]), ['text' => $text]);
+    }
+
+    /** @return list<string> */
+    private function texts(Worksheet $worksheet, int $number): array
+    {
+        return array_map(fn (Element $element): string => $element instanceof Label ? $element->text : '', $this->page($worksheet, $number)->current->page()->elements());
+    }
+
+    /**
+     * @param  array<string, mixed>  $choice
+     * @return TestResponse<Response>
+     */
+    private function settle(Worksheet $set, int $number, array $choice): TestResponse
+    {
+        $page = $this->page($set, $number);
+
+        return $this->post($this->url().'/page', ['page' => $page->id, 'base' => $page->revision, 'source' => $page->source()->sole()->revision] + $choice);
+    }
+}
