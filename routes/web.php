@@ -19,8 +19,10 @@ use App\Http\Controllers\PackController;
 use App\Http\Controllers\PageController;
 use App\Http\Controllers\PageSetController;
 use App\Http\Controllers\ReadingController;
+use App\Http\Controllers\SharingController;
 use App\Http\Controllers\ShelfController;
 use App\Http\Controllers\SignInController;
+use App\Http\Controllers\UnitController;
 use App\Http\Controllers\WorksheetController;
 use Illuminate\Support\Facades\Route;
 
@@ -50,6 +52,19 @@ Route::middleware('auth:teacher')->group(function (): void {
     Route::delete('worksheets/{worksheet}', [BinController::class, 'store'])->can('update', 'worksheet')->name('bin.store');
     Route::get('bin', [BinController::class, 'index'])->name('bin.index');
     Route::post('bin/{worksheet}', [BinController::class, 'putBack'])->withTrashed()->can('putBack', 'worksheet')->name('bin.put-back');
+    Route::put('worksheets/{worksheet}/unit', [UnitController::class, 'assign'])->can('update', 'worksheet')->name('units.assign');
+    Route::post('units', [UnitController::class, 'store'])->name('units.store');
+    Route::patch('units/{unit}', [UnitController::class, 'rename'])->can('update', 'unit')->name('units.rename');
+    Route::post('units/{unit}/move', [UnitController::class, 'move'])->can('update', 'unit')->name('units.move');
+    Route::delete('units/{unit}', [UnitController::class, 'destroy'])->can('update', 'unit')->name('units.destroy');
+    Route::post('units/{unit}/put-back', [UnitController::class, 'putBack'])->withTrashed()->can('update', 'unit')->name('units.put-back');
+
+    Route::get('colleagues', [SharingController::class, 'index'])->name('colleagues.index');
+    Route::get('colleagues/{worksheet}', [SharingController::class, 'show'])->can('look', 'worksheet')->name('colleagues.show');
+    Route::post('colleagues/{worksheet}', [SharingController::class, 'take'])->can('look', 'worksheet')->name('colleagues.take');
+    Route::get('worksheets/{worksheet}/sharing', [SharingController::class, 'edit'])->can('update', 'worksheet')->name('sharing.edit');
+    Route::put('worksheets/{worksheet}/sharing', [SharingController::class, 'update'])->can('update', 'worksheet')->name('sharing.update');
+
     Route::post('worksheets/{worksheet}/unlock', [LockController::class, 'unlock'])->can('update', 'worksheet')->name('unlock');
     Route::post('worksheets/{worksheet}/lock', [LockController::class, 'lock'])->can('update', 'worksheet')->name('lock');
     Route::post('worksheets/{worksheet}/files', [WorksheetController::class, 'add'])->can('update', 'worksheet')->middleware('throttle:bring-in')->name('files.store');

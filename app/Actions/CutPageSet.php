@@ -13,7 +13,7 @@ use OpenSlate\Trim\PageRange;
 /** Cuts a named set of pages from a worksheet, with what lies on them. The worksheet it is cut from stays whole. */
 final class CutPageSet
 {
-    public function __construct(private CopyPage $copy)
+    public function __construct(private CopyPages $copy)
     {
     }
 
@@ -32,11 +32,7 @@ final class CutPageSet
                 'cut_from' => PageRange::format($numbers),
             ]);
             $pages = $from->pages()->with('current')->whereIn('position', $numbers)->get()->keyBy('position');
-            foreach ($numbers as $index => $number) {
-                /** @var WorksheetPage $cut */
-                $cut = $pages->get($number);
-                ($this->copy)($cut, $set, $index + 1, [$cut->id, $cut->revision]);
-            }
+            ($this->copy)(array_values(array_filter(array_map(fn (int $number): ?WorksheetPage => $pages->get($number), $numbers))), $set, tied: true);
 
             return $set;
         });

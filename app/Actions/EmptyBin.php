@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Models\Unit;
 use App\Models\Worksheet;
 use Illuminate\Database\Eloquent\Builder;
 
@@ -13,7 +14,7 @@ use Illuminate\Database\Eloquent\Builder;
  */
 final class EmptyBin
 {
-    /** @return int how many were thrown away */
+    /** @return int how many worksheets were thrown away */
     public function __invoke(): int
     {
         $old = Worksheet::onlyTrashed()
@@ -22,6 +23,8 @@ final class EmptyBin
             ->whereDoesntHave('sets', fn (Builder $sets) => $sets->withTrashed())
             ->get();
         $old->each(fn (Worksheet $worksheet): ?bool => $worksheet->forceDelete());
+
+        Unit::onlyTrashed()->where('deleted_at', '<', now()->subDays(Worksheet::DAYS_IN_BIN))->forceDelete();
 
         return $old->count();
     }

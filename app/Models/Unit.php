@@ -7,9 +7,11 @@ namespace App\Models;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\SoftDeletes;
 
 /**
- * A topic or stretch of teaching, under which worksheets stand on the shelf.
+ * A topic or stretch of teaching, under which worksheets stand on the shelf. Its worksheets stay there when it is thrown
+ * away, and are back in it when it is put back.
  *
  * @property int $id
  * @property int $teacher_id
@@ -18,6 +20,8 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  */
 final class Unit extends Model
 {
+    use SoftDeletes;
+
     protected $fillable = ['teacher_id', 'name', 'position'];
 
     /** @return BelongsTo<Teacher, $this> */

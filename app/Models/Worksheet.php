@@ -135,6 +135,19 @@ final class Worksheet extends Model
         $query->whereNull('joins_id');
     }
 
+    /**
+     * Those of others that a teacher may look at.
+     *
+     * @param  Builder<Worksheet>  $query
+     */
+    #[Scope]
+    protected function sharedWith(Builder $query, Teacher $teacher): void
+    {
+        $query->shelved()->where('state', WorksheetState::Ready)->where('teacher_id', '!=', $teacher->id)->where(
+            fn (Builder $either) => $either->where('shared_with_school', true)->orWhereHas('colleagues', fn (Builder $colleagues) => $colleagues->whereKey($teacher->id)),
+        );
+    }
+
     /** @return Builder<WorksheetPage> pages elsewhere on the shelf that could take what has changed here since they were cut */
     public function behind(): Builder
     {

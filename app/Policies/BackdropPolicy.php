@@ -7,15 +7,17 @@ namespace App\Policies;
 use App\Models\Backdrop;
 use App\Models\Student;
 use App\Models\Teacher;
+use App\Models\Worksheet;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Facades\DB;
 
-/** The picture of a printed page is for whoever has a worksheet, or was handed an edition, with that page. */
+/** The picture of a printed page is for whoever has a worksheet, was shown one by a colleague, or was handed an edition, with that page. */
 final class BackdropPolicy
 {
     public function view(Teacher|Student $user, Backdrop $backdrop): bool
     {
         return $user instanceof Teacher
-            ? $this->onShelf($user, $backdrop) || $this->handedOutBy($user, $backdrop)
+            ? $this->onShelf($user, $backdrop) || $this->handedOutBy($user, $backdrop) || $this->sharedWith($user, $backdrop)
             : $this->handedTo($user, $backdrop);
     }
 
@@ -23,6 +25,11 @@ final class BackdropPolicy
     {
         return DB::table('pages')->join('worksheets', 'worksheets.id', '=', 'pages.worksheet_id')
             ->where('pages.backdrop_id', $backdrop->id)->where('worksheets.teacher_id', $teacher->id)->exists();
+    }
+
+    private function sharedWith(Teacher $teacher, Backdrop $backdrop): bool
+    {
+        return Worksheet::query()->sharedWith($teacher)->whereHas('pages', fn (Builder $pages) => $pages->where('backdrop_id', $backdrop->id))->exists();
     }
 
     private function handedOutBy(Teacher $teacher, Backdrop $backdrop): bool

@@ -21,7 +21,7 @@ final readonly class JobState
 
         return $worksheet->isMaster()
             ? 'Master, from '.($worksheet->original->name ?? 'blank pages')
-            : "Set: pages {$worksheet->cut_from} of ".($worksheet->master->name ?? 'a master');
+            : 'Set: '.lcfirst(self::cutFrom($worksheet));
     }
 
     /** @return array<string, array{string, string, string|null}> name, state in words and address of each station */
@@ -44,6 +44,18 @@ final readonly class JobState
     private function handedOut(): string
     {
         return self::times($this->worksheet->editions_count ?? 0);
+    }
+
+    /** "Pages 6, 7 of Tides": where the pages of a set come from. */
+    public static function cutFrom(Worksheet $set): string
+    {
+        $pages = match (true) {
+            $set->cut_from === null || $set->cut_from === '' => 'No page is left',
+            ctype_digit($set->cut_from) => "Page {$set->cut_from}",
+            default => "Pages {$set->cut_from}",
+        };
+
+        return $pages.' of '.($set->master->name ?? 'a master');
     }
 
     public static function times(int $times): string

@@ -17,9 +17,10 @@ final class CutPlan
      * @param  int  $every  pages in a set, when they are cut by number
      * @param  string  $pattern  of the names: {master}, {section}, {first}, {last}, {n}
      * @param  bool  $unknown  whether pages of unknown role go in
+     * @param  list<string>  $taken  names that sets have already
      * @return list<PlannedSet>
      */
-    public static function of(array $pages, CutBy $by, int $every, string $master, string $pattern, bool $unknown): array
+    public static function of(array $pages, CutBy $by, int $every, string $master, string $pattern, bool $unknown, array $taken = []): array
     {
         $groups = [];
         $current = [];
@@ -44,22 +45,27 @@ final class CutPlan
             $groups[] = $current;
         }
 
-        return self::named($groups, $master, $pattern);
+        return self::named($groups, $master, $pattern, $taken);
     }
 
     /**
+     * No two sets have one name: a number tells them apart.
+     *
      * @param  list<non-empty-list<PackPage>>  $groups
+     * @param  list<string>  $taken
      * @return list<PlannedSet>
      */
-    private static function named(array $groups, string $master, string $pattern): array
+    private static function named(array $groups, string $master, string $pattern, array $taken): array
     {
         $sets = [];
-        $used = [];
         foreach ($groups as $index => $group) {
-            $pages = array_map(fn (PackPage $page): int => $page->number, $group);
-            $name = self::name($pattern, $master, $group, $index + 1);
-            $used[$name] = ($used[$name] ?? 0) + 1;
-            $sets[] = new PlannedSet($used[$name] === 1 ? $name : "{$name} ({$used[$name]})", $pages);
+            $wanted = self::name($pattern, $master, $group, $index + 1);
+            $name = $wanted;
+            for ($n = 2; in_array($name, $taken, true); $n++) {
+                $name = mb_substr($wanted, 0, self::LONGEST_NAME - 6)." ({$n})";
+            }
+            $taken[] = $name;
+            $sets[] = new PlannedSet($name, array_map(fn (PackPage $page): int => $page->number, $group));
         }
 
         return $sets;

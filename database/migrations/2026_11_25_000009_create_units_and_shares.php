@@ -16,6 +16,7 @@ return new class extends Migration
             $table->string('name');
             $table->unsignedInteger('position');
             $table->timestamps();
+            $table->softDeletes();
             $table->index(['teacher_id', 'position']);
         });
         Schema::table('worksheets', function (Blueprint $table): void {

@@ -3,7 +3,7 @@ import { bringIn, preparing } from './shelf';
 import { contactSheet } from './pages/contact-sheet';
 import { cutForm, cutMany } from './pages/cutting';
 import { handOut } from './hand-out';
-import { findOnShelf, renameInPlace } from './shelf-list';
+import { findOnShelf, renameInPlace, unitsOfShelf } from './shelf-list';
 import { forgetKeptPages, warnOfUnsentWork } from './copy/kept';
 
 Alpine.data('bringIn', bringIn);
@@ -17,5 +17,6 @@ Alpine.start();
 // At the door nobody is signed in: pages kept for working without a connection are not for the next person.
 if (document.body.classList.contains('door')) forgetKeptPages();
 document.querySelectorAll('[data-find]').forEach(findOnShelf);
+document.querySelectorAll('#worksheets').forEach(unitsOfShelf);
 document.querySelectorAll('[data-rename]').forEach(renameInPlace);
 document.querySelectorAll('form[data-leave]').forEach(warnOfUnsentWork);

@@ -2,12 +2,16 @@
     <main id="main" class="room">
         <div class="room__head room__head--row"><h1>Shelf</h1>
             @if ($worksheets->isNotEmpty())<label class="find">Find <input type="search" class="form-control" data-find autocomplete="off" aria-controls="worksheets"></label>@endif
+            <a href="{{ route('colleagues.index') }}">From colleagues{{ $shared ? " ({$shared})" : '' }}</a>
             <a href="{{ route('bin.index') }}">Bin</a>
         </div>
         @if ($gone = session('binned'))
             <div class="notice notice--good" role="status"><form method="post" action="{{ route('bin.put-back', $gone['id']) }}">@csrf<b>{{ $gone['name'] }}</b> is in the bin for 30 days. <button class="btn btn-plain">Put it back</button></form></div>
         @endif
-        <section class="bring" x-data="bringIn" data-url="{{ route('worksheets.store') }}" data-most="{{ config('slate.files.most_bytes') }}" data-token="{{ csrf_token() }}" aria-label="Bring in PDFs"
+        @if ($gone = session('dissolved'))
+            <div class="notice notice--good" role="status"><form method="post" action="{{ route('units.put-back', $gone['id']) }}">@csrf The unit <b>{{ $gone['name'] }}</b> is gone{{ $gone['worksheets'] ? "; its {$gone['worksheets']} stand under No unit" : '' }}. <button class="btn btn-plain">Put it back</button></form></div>
+        @endif
+        <section class="bring" x-data="bringIn" data-url="{{ route('worksheets.store') }}" data-most="{{ config('slate.files.most_bytes') }}" aria-label="Bring in PDFs"
             x-on:dragover.prevent="over" x-on:dragleave="away" x-on:drop.prevent="drop" x-bind:class="classes">
             <label class="btn btn-primary" for="bring-file">Bring in PDFs</label>
             <input id="bring-file" class="visually-hidden" type="file" accept="application/pdf,.pdf" multiple x-on:change="choose" x-ref="file">
@@ -29,37 +33,39 @@
             <p class="empty"><b>Nothing on the shelf yet.</b> Bring in a PDF: a worksheet, a workbook, a whole bought pack. It becomes a master, from which you cut what the class needs.</p>
         @endif
         <p class="empty" data-none hidden><b>No worksheet has these letters in its name.</b></p>
-        <ul class="shelf" id="worksheets">
-            @foreach ($worksheets as $worksheet)
-                <li class="shelf__item" data-name="{{ $worksheet->name }}" @if ($worksheet->state === \App\Models\WorksheetState::Preparing) x-data="preparing" data-url="{{ route('worksheets.progress', $worksheet) }}" @endif>
-                    <a class="shelf__link" href="{{ route('worksheets.show', $worksheet) }}">
-                        <span class="shelf__cover" aria-hidden="true">
-                            @if ($backdrop = $worksheet->pages->first()?->backdrop)
-                                <img src="{{ route('backdrops.show', ['source' => $backdrop->source, 'page' => $backdrop->page, 'size' => 'thumbnail'], false) }}" alt="" loading="lazy">
-                            @endif
-                        </span>
-                        <span class="shelf__words">
-                            <b class="shelf__name">{{ $worksheet->name }}</b>
-                            @if ($worksheet->state === \App\Models\WorksheetState::Failed)
-                                <span class="shelf__problem">Could not be prepared</span>
-                            @elseif ($worksheet->state === \App\Models\WorksheetState::Preparing)
-                                <span x-text="words">Preparing: {{ $worksheet->pages_count }} of {{ $worksheet->pages_total }} pages</span>
-                                <progress max="{{ $worksheet->pages_total }}" value="{{ $worksheet->pages_count }}" x-bind:value="done" aria-label="Preparing {{ $worksheet->name }}"></progress>
-                            @else
-                                <span>{{ \App\View\JobState::count($worksheet->pages_total, 'page') }}@if ($worksheet->editions_count), handed out {{ \App\View\JobState::times($worksheet->editions_count) }}@endif</span>
-                            @endif
-                            <span class="shelf__origin">{{ $worksheet->isMaster() ? 'Master'.($worksheet->sets_count ? ', '.\App\View\JobState::count($worksheet->sets_count, 'set').' cut' : '') : "Pages {$worksheet->cut_from} of {$worksheet->master->name}" }}</span>
-                            <time class="shelf__time" datetime="{{ $worksheet->updated_at->toIso8601String() }}">{{ $school->brief($worksheet->updated_at) }}</time>
-                        </span>
-                    </a>
-                    @if ($worksheet->state !== \App\Models\WorksheetState::Preparing)
-                        <div class="shelf__verbs">
-                            <button type="button" class="btn btn-plain" data-rename="{{ route('worksheets.rename', $worksheet) }}" aria-label="Rename {{ $worksheet->name }}">Rename</button>
-                            <form method="post" action="{{ route('bin.store', $worksheet) }}">@csrf @method('delete')<button class="btn btn-plain" aria-label="Put {{ $worksheet->name }} in the bin">Bin</button></form>
+        <p class="visually-hidden" role="status" data-shelf-said></p>
+        <div id="worksheets">
+            @foreach ([...$units->all(), null] as $unit)
+                @php($in = $byUnit[$unit->id ?? 0] ?? collect())
+                @continue($unit === null && $units->isEmpty() && $in->isEmpty())
+                <section class="unit" data-unit="{{ $unit?->id }}" aria-labelledby="unit-{{ $unit->id ?? 'none' }}">
+                    @if ($unit)
+                        <div class="unit__head" data-name="{{ $unit->name }}">
+                            <h2 id="unit-{{ $unit->id }}" class="shelf__name">{{ $unit->name }}</h2>
+                            <div class="verbs">
+                                <button type="button" class="btn btn-plain" data-rename="{{ route('units.rename', $unit) }}" aria-label="Rename the unit {{ $unit->name }}">Rename</button>
+                                <form method="post" action="{{ route('units.move', $unit) }}">@csrf
+                                    <button class="btn btn-plain" name="way" value="up" aria-label="Move the unit {{ $unit->name }} up" @disabled($loop->first)>Up</button>
+                                    <button class="btn btn-plain" name="way" value="down" aria-label="Move the unit {{ $unit->name }} down" @disabled($loop->remaining === 1)>Down</button>
+                                </form>
+                                <form method="post" action="{{ route('units.destroy', $unit) }}">@csrf @method('delete')<button class="btn btn-plain" aria-label="Dissolve the unit {{ $unit->name }}; its worksheets stay">Dissolve</button></form>
+                            </div>
                         </div>
+                    @else
+                        <div class="unit__head"><h2 id="unit-none" @class(['visually-hidden' => $units->isEmpty()])>No unit</h2></div>
                     @endif
-                </li>
+                    <p class="unit__empty">Nothing here yet. Drag a worksheet onto this line, or choose the unit under it.</p>
+                    <ul class="shelf">
+                        @foreach ($in as $worksheet)@include('shelf-item')@endforeach
+                    </ul>
+                </section>
             @endforeach
-        </ul>
+        </div>
+        @if ($worksheets->isNotEmpty())
+            <form method="post" action="{{ route('units.store') }}" class="inline-form inline-form--unit" novalidate>@csrf
+                <x-field name="name" label="A new unit" maxlength="80" autocomplete="off" placeholder="Name, such as The working harbour" />
+                <button class="btn btn-plain">Make the unit</button>
+            </form>
+        @endif
     </main>
 </x-layout.teacher>

@@ -3,7 +3,7 @@ import { bringIn, expect, expectAccessible, test } from './support.js';
 test('worksheets are found by name, renamed where they stand, thrown away and put back', async ({ teacher: page }) => {
     const name = await bringIn(page);
     await page.goto('/shelf');
-    const item = page.locator(`[data-name="${name}"]`);
+    const item = page.locator(`.shelf__item[data-name="${name}"]`);
     await item.getByRole('button', { name: `Rename ${name}` }).click();
     await page.getByLabel(`New name for ${name}`).fill('Ébb tide ledger');
     await page.keyboard.press('Enter');
@@ -22,4 +22,78 @@ test('worksheets are found by name, renamed where they stand, thrown away and pu
     await expectAccessible(page);
     await page.getByRole('button', { name: 'Put Ébb tide ledger back' }).click();
     await expect(page.locator('[data-name="Ébb tide ledger"]')).toBeVisible();
+});
+
+test('units hold worksheets, by drag and by menu, in the order the teacher likes', async ({ teacher: page }) => {
+    const name = await bringIn(page);
+    const other = await bringIn(page);
+    const [first, second] = [`Quays ${process.pid}`, `Lights ${process.pid}`];
+    await page.goto('/shelf');
+    for (const unit of [first, second]) {
+        await page.getByLabel('A new unit').fill(unit);
+        await page.getByRole('button', { name: 'Make the unit' }).click();
+        await expect(page.getByRole('heading', { name: unit })).toBeVisible();
+    }
+    const unit = (title) => page.locator('.unit', { has: page.getByRole('heading', { name: title }) });
+    const item = (title) => page.locator(`.shelf__item[data-name="${title}"]`);
+    await expect(unit(first)).toContainText('Nothing here yet.');
+    await item(name).dragTo(unit(first));
+    await expect(unit(first).locator('.shelf__item')).toHaveCount(1);
+    await item(other).getByLabel(`Unit of ${other}`).selectOption(first);
+    await expect(unit(first).locator('.shelf__name')).toHaveText([first, other, name]);
+    await expect(item(other).getByLabel(`Unit of ${other}`)).toBeFocused();
+    await page.getByRole('button', { name: `Move the unit ${second} up` }).click();
+    await expect(page.getByText('Nothing here yet.').first()).toBeVisible();
+    const titles = () => page.locator('.unit h2').allTextContents();
+    await expect.poll(async () => (await titles()).indexOf(second) < (await titles()).indexOf(first)).toBe(true);
+    await expect(unit(first).locator('.shelf__name')).toHaveText([first, other, name]);
+    await expectAccessible(page);
+
+    await page.getByRole('button', { name: `Rename the unit ${first}` }).click();
+    await page.getByLabel(`New name for ${first}`).fill(`${first} and piers`);
+    await page.keyboard.press('Enter');
+    await expect(page.getByRole('heading', { name: `${first} and piers` })).toBeVisible();
+    await page.reload();
+    await page.getByRole('button', { name: `Dissolve the unit ${first} and piers` }).click();
+    await expect(page.getByText('its 2 worksheets stand under No unit')).toBeVisible();
+    await expect(unit('No unit').locator(`[data-name="${name}"]`)).toBeVisible();
+    await page.getByRole('button', { name: 'Put it back' }).click();
+    await expect(unit(`${first} and piers`).locator('.shelf__item')).toHaveCount(2);
+    // Leave the shelf to the other tests as it was.
+    for (const title of [`${first} and piers`, second]) await page.getByRole('button', { name: `Dissolve the unit ${title}` }).click();
+});
+
+test('a master is shared with a colleague, who looks at it and takes it as their own', async ({ teacher: page, browser, baseURL, problems }) => {
+    const name = await bringIn(page, 'harbour-log-workbook.pdf');
+    await page.getByRole('link', { name: 'Share with colleagues' }).click();
+    await page.getByLabel('these colleagues:').check();
+    await page.getByRole('button', { name: 'Keep this' }).click();
+    await expect(page.getByRole('alert')).toHaveText('Tick the colleagues to share it with, or choose nobody.');
+    await page.getByLabel('Mr Okafor').check();
+    await page.getByRole('button', { name: 'Keep this' }).click();
+    await expect(page.getByText('Now seen by Mr Okafor.')).toBeVisible();
+    await expectAccessible(page);
+
+    const context = await browser.newContext({ baseURL, viewport: { width: 1280, height: 800 } });
+    const colleague = await context.newPage();
+    colleague.on('pageerror', (error) => problems.push(error.message));
+    await colleague.goto('/sign-in');
+    await colleague.getByLabel('E-mail address').fill('okafor@saltmarsh.example');
+    await colleague.getByLabel('Password').fill('harbour-light');
+    await colleague.getByRole('button', { name: 'Sign in' }).click();
+    await colleague.getByRole('link', { name: /^From colleagues/ }).click();
+    await colleague.getByRole('link', { name: new RegExp(`^${name}`) }).click();
+    await expect(colleague.locator('.looked .sheet')).toHaveCount(6);
+    await expectAccessible(colleague);
+    const address = colleague.url();
+    await colleague.getByLabel('Take it as your own, named').fill('Log for Curlew');
+    await colleague.getByRole('button', { name: 'Take it as my own' }).click();
+    await expect(colleague.getByText('This is now your own.')).toBeVisible();
+    await expect(colleague.locator('[data-contact] > li')).toHaveCount(6);
+
+    await page.getByLabel('nobody else').check();
+    await page.getByRole('button', { name: 'Keep this' }).click();
+    await expect(page.getByText('Nobody else sees it now.')).toBeVisible();
+    expect((await colleague.goto(address)).status()).toBe(403);
+    await context.close();
 });

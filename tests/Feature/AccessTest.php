@@ -30,7 +30,7 @@ final class AccessTest extends TestCase
     private const OPEN = ['home', 'sign-in', 'class.code', 'class.names', 'class.enter', null];
 
     /** Rooms that show everyone only what is their own: for any teacher, or any student, and nobody else. */
-    private const OWN = ['shelf' => 'teacher', 'worksheets.store' => 'teacher', 'handouts.index' => 'teacher', 'classes.index' => 'teacher', 'classes.store' => 'teacher', 'bin.index' => 'teacher', 'day' => 'student', 'sign-out' => 'both'];
+    private const OWN = ['shelf' => 'teacher', 'worksheets.store' => 'teacher', 'handouts.index' => 'teacher', 'classes.index' => 'teacher', 'classes.store' => 'teacher', 'bin.index' => 'teacher', 'units.store' => 'teacher', 'colleagues.index' => 'teacher', 'day' => 'student', 'sign-out' => 'both'];
 
     private Teacher $teacher;
 
@@ -60,6 +60,7 @@ final class AccessTest extends TestCase
             'student' => (string) $this->student->id,
             'source' => (string) $page->backdrop?->source,
             'size' => 'page',
+            'unit' => (string) $this->teacher->units()->create(['name' => 'Harbour', 'position' => 1])->id,
         ];
     }
 

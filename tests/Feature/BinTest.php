@@ -71,7 +71,7 @@ final class BinTest extends TestCase
         $set = app(CutPageSet::class)($this->worksheet, [2], 'Second page');
         $this->worksheet->delete();
 
-        $this->get('/shelf')->assertSee('Pages 2 of Tides');
+        $this->get('/shelf')->assertSee('Page 2 of Tides');
         $this->get("/worksheets/{$set->id}/boxes")->assertOk();
     }
 

@@ -32,12 +32,12 @@ final class HandoutController
         if ($worksheet->state !== WorksheetState::Ready) {
             return to_route('worksheets.show', $worksheet);
         }
-        $worksheet->load(['pages.current', 'master:id,name', 'original'])->loadCount('editions');
+        $worksheet->load(['pages.current', 'master:id,name,deleted_at', 'original'])->loadCount('editions');
 
         return view('bench.hand-out', [
             'worksheet' => $worksheet,
             'classes' => $teacher->classes()->with('students')->orderBy('name')->get(),
-            'others' => $teacher->worksheets()->where('state', WorksheetState::Ready)->whereKeyNot($worksheet->id)->latest('updated_at')->get(['id', 'name', 'pages_total']),
+            'others' => $teacher->worksheets()->shelved()->where('state', WorksheetState::Ready)->whereKeyNot($worksheet->id)->latest('updated_at')->get(['id', 'name', 'pages_total']),
         ]);
     }
 

@@ -54,7 +54,7 @@ final class CutManyRequest extends FormRequest
         $by = CutBy::from((string) $this->string('by'));
         $pages = $this->worksheet()->pages->map(fn (WorksheetPage $page): PackPage => $page->packPage())->all();
 
-        return CutPlan::of(array_values($pages), $by, max(1, $this->integer('every', 1)), $this->worksheet()->name, (string) $this->string('pattern', $by->pattern()), $this->boolean('unknown'));
+        return CutPlan::of(array_values($pages), $by, max(1, $this->integer('every', 1)), $this->worksheet()->name, (string) $this->string('pattern', $by->pattern()), $this->boolean('unknown'), array_values($this->worksheet()->sets()->pluck('name')->all()));
     }
 
     private function worksheet(): Worksheet

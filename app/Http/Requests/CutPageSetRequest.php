@@ -39,6 +39,9 @@ final class CutPageSetRequest extends FormRequest
     public function after(): array
     {
         return [function (Validator $validator): void {
+            if (! $validator->errors()->has('name') && $this->worksheet()->sets()->where('name', $this->name())->exists()) {
+                $validator->errors()->add('name', "There is a set “{$this->name()}” already. Give this one another name.");
+            }
             if ($validator->errors()->has('pages')) {
                 return;
             }

@@ -103,7 +103,7 @@
                 <div data-links-list>@include('bench.links')</div>
                 <h2>Sets cut from it</h2>
                 @forelse ($worksheet->sets->sortByDesc('id') as $set)
-                    <a @class(['set', 'set--new' => session('cut') === $set->id]) href="{{ route('worksheets.show', $set) }}"><b>{{ $set->name }}</b><span>{{ $set->cut_from === '' ? 'no page of it is left' : "pages {$set->cut_from}" }}</span>@if (session('cut') === $set->id)<em>Just cut</em>@endif</a>
+                    <a @class(['set', 'set--new' => session('cut') === $set->id]) href="{{ route('worksheets.show', $set) }}"><b>{{ $set->name }}</b><span>{{ $set->cut_from === '' ? 'no page of it is left' : (ctype_digit((string) $set->cut_from) ? 'page ' : 'pages ').$set->cut_from }}</span>@if (session('cut') === $set->id)<em>Just cut</em>@endif</a>
                 @empty
                     <p class="ledger__hint">None yet.</p>
                 @endforelse

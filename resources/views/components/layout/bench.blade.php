@@ -3,7 +3,7 @@
 <x-layout.teacher :title="$title" at="shelf" :$scripts body-class="bench">
     <nav class="job" aria-label="Stations of this job">
         <h1 class="job__name">{{ $worksheet->name }}</h1>
-        <p class="job__origin">{{ $state->origin() }}</p>
+        <p class="job__origin">{{ $state->origin() }}@if (! $worksheet->isMaster() && $worksheet->master_id && ! $worksheet->master?->trashed()) <a href="{{ route('worksheets.show', $worksheet->master_id) }}">Open the master</a>@endif</p>
         <ol>
             @foreach ($state->stations() as $key => [$words, $said, $url])
                 <li>
@@ -15,6 +15,7 @@
                 </li>
             @endforeach
         </ol>
+        <p class="job__more"><a href="{{ route('sharing.edit', $worksheet) }}" @if ($station === 'sharing') aria-current="page" @endif>Share with colleagues</a></p>
     </nav>
     {{ $slot }}
 </x-layout.teacher>

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\Worksheet;
+use App\Models\WorksheetPage;
+
+/** Lays pages into a new worksheet, from its first page on. Keys among them stay tied to the pages they answer. */
+final class CopyPages
+{
+    public function __construct(private CopyPage $copy)
+    {
+    }
+
+    /**
+     * @param  list<WorksheetPage>  $pages  with their current revisions loaded
+     * @param  bool  $tied  whether mending of these pages will be offered to the copies
+     */
+    public function __invoke(array $pages, Worksheet $to, bool $tied): void
+    {
+        $copies = [];
+        foreach ($pages as $index => $page) {
+            $copies[] = ($this->copy)($page, $to, $index + 1, $tied ? [$page->id, $page->revision] : null);
+        }
+        $ids = array_combine(array_map(fn (WorksheetPage $page): int => $page->id, $pages), array_map(fn (WorksheetPage $copy): int => $copy->id, $copies));
+        foreach ($pages as $index => $page) {
+            $answers = array_values(array_intersect_key($ids, array_flip($page->answers ?? [])));
+            if ($answers !== []) {
+                $copies[$index]->update(['answers' => $answers]);
+            }
+        }
+    }
+}

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\Original;
+use App\Models\Teacher;
+use App\Models\Worksheet;
+use App\Models\WorksheetState;
+use Illuminate\Support\Facades\DB;
+
+/** Makes a colleague's worksheet a master of one's own, as it stands now. From then on the two never touch again. */
+final class TakeAsOwn
+{
+    public function __construct(private CopyPages $copy)
+    {
+    }
+
+    public function __invoke(Worksheet $shared, Teacher $teacher, string $name): Worksheet
+    {
+        return DB::transaction(function () use ($shared, $teacher, $name): Worksheet {
+            $original = $shared->original;
+            $own = $original === null ? null : Original::create(['teacher_id' => $teacher->id, 'sha256' => $original->sha256, 'name' => $original->name, 'pages' => $original->pages]);
+            $pages = $shared->pages()->with('current')->get();
+            $master = Worksheet::create([
+                'teacher_id' => $teacher->id,
+                'original_id' => $own?->id,
+                'name' => $name,
+                'state' => WorksheetState::Ready,
+                'pages_total' => $pages->count(),
+            ]);
+            ($this->copy)(array_values($pages->all()), $master, tied: false);
+
+            return $master;
+        });
+    }
+}
