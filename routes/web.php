@@ -6,6 +6,7 @@ use App\Http\Controllers\ArrangementController;
 use App\Http\Controllers\BackdropController;
 use App\Http\Controllers\BenchController;
 use App\Http\Controllers\BinController;
+use App\Http\Controllers\BoardController;
 use App\Http\Controllers\ClassController;
 use App\Http\Controllers\ClassDoorController;
 use App\Http\Controllers\CopyController;
@@ -73,6 +74,9 @@ Route::middleware('auth:teacher')->group(function (): void {
         Route::post("worksheets/{worksheet}/pages/{$change}", [ArrangementController::class, $change])->can('update', 'worksheet')->name("pages.{$change}");
     }
     Route::post('worksheets/{worksheet}/pages/paper/preview', [ArrangementController::class, 'paperPreview'])->can('update', 'worksheet')->name('pages.paper.preview');
+    Route::get('worksheets/{worksheet}/board', [BoardController::class, 'edit'])->can('update', 'worksheet')->name('boards.edit');
+    Route::post('worksheets/{worksheet}/board', [BoardController::class, 'store'])->can('update', 'worksheet')->name('boards.store');
+    Route::post('worksheets/{worksheet}/board/preview', [BoardController::class, 'preview'])->can('update', 'worksheet')->name('boards.preview');
     Route::get('worksheets/{worksheet}/mending', [MendingController::class, 'show'])->can('update', 'worksheet')->name('mending.show');
     Route::post('worksheets/{worksheet}/mending', [MendingController::class, 'takeAll'])->can('update', 'worksheet')->name('mending.take-all');
     Route::post('worksheets/{worksheet}/mending/page', [MendingController::class, 'settle'])->can('update', 'worksheet')->name('mending.settle');

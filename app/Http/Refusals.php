@@ -14,6 +14,7 @@ use OpenSlate\Copies\CopyRefused;
 use OpenSlate\Edit\EditRefused;
 use OpenSlate\Json\InvalidJson;
 use OpenSlate\Trim\ArrangementRefused;
+use OpenSlate\Trim\BoardRefused;
 use Symfony\Component\HttpFoundation\Response;
 use Throwable;
 
@@ -22,9 +23,9 @@ final class Refusals
 {
     public static function register(Exceptions $exceptions): void
     {
-        $exceptions->dontReport([FileRefused::class, EditRefused::class, InvalidJson::class, CopyRefused::class, MasterLocked::class, ArrangementRefused::class]);
+        $exceptions->dontReport([FileRefused::class, EditRefused::class, InvalidJson::class, CopyRefused::class, MasterLocked::class, ArrangementRefused::class, BoardRefused::class]);
         $exceptions->render(fn (FileRefused $refusal): JsonResponse => self::say($refusal->getMessage(), Response::HTTP_UNPROCESSABLE_ENTITY, ['code' => $refusal->reason]));
-        $exceptions->render(fn (EditRefused|InvalidJson|ArrangementRefused $refusal): JsonResponse => self::say($refusal->getMessage(), Response::HTTP_UNPROCESSABLE_ENTITY));
+        $exceptions->render(fn (EditRefused|InvalidJson|ArrangementRefused|BoardRefused $refusal): JsonResponse => self::say($refusal->getMessage(), Response::HTTP_UNPROCESSABLE_ENTITY));
         $exceptions->render(fn (MasterLocked $refusal): JsonResponse => self::say($refusal->getMessage(), Response::HTTP_LOCKED));
         $exceptions->render(fn (CopyRefused $refusal, Request $request): Response => $request->expectsJson()
             ? self::say($refusal->getMessage(), Response::HTTP_CONFLICT)

@@ -15,6 +15,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
 use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Support\Carbon;
+use OpenSlate\Trim\ChoiceBoard;
 
 /**
  * A master, or a set cut from one.
@@ -26,6 +27,7 @@ use Illuminate\Support\Carbon;
  * @property int|null $unit_id
  * @property bool $shared_with_school
  * @property string|null $board the choice board that this set is made from, as OpenSlate\Trim\ChoiceBoard writes it
+ * @property int|null $board_page_id the page on which that board is drawn
  * @property string $name
  * @property WorksheetState $state
  * @property int $pages_total
@@ -49,7 +51,7 @@ final class Worksheet extends Model
 
     public const DAYS_IN_BIN = 30;
 
-    protected $fillable = ['teacher_id', 'master_id', 'original_id', 'unit_id', 'shared_with_school', 'board', 'name', 'state', 'pages_total', 'cut_from', 'problem', 'unlocked', 'arranged', 'joins_id', 'joins_before'];
+    protected $fillable = ['teacher_id', 'master_id', 'original_id', 'unit_id', 'shared_with_school', 'board', 'board_page_id', 'name', 'state', 'pages_total', 'cut_from', 'problem', 'unlocked', 'arranged', 'joins_id', 'joins_before'];
 
     /** @return BelongsTo<Teacher, $this> */
     public function teacher(): BelongsTo
@@ -169,6 +171,11 @@ final class Worksheet extends Model
     public function isLocked(): bool
     {
         return ! $this->unlocked && $this->sets()->exists();
+    }
+
+    public function choiceBoard(): ?ChoiceBoard
+    {
+        return $this->board === null ? null : ChoiceBoard::decode($this->board);
     }
 
     public function isMaster(): bool

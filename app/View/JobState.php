@@ -21,7 +21,7 @@ final readonly class JobState
 
         return $worksheet->isMaster()
             ? 'Master, from '.($worksheet->original->name ?? 'blank pages')
-            : 'Set: '.lcfirst(self::cutFrom($worksheet));
+            : ($worksheet->board === null ? 'Set: ' : 'Choice board: ').lcfirst(self::cutFrom($worksheet));
     }
 
     /** @return array<string, array{string, string, string|null}> name, state in words and address of each station */

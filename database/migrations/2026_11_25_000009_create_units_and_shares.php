@@ -22,7 +22,8 @@ return new class extends Migration
         Schema::table('worksheets', function (Blueprint $table): void {
             $table->foreignId('unit_id')->nullable()->constrained()->nullOnDelete();
             $table->boolean('shared_with_school')->default(false);
-            $table->text('board')->nullable();
+            $table->longText('board')->nullable();
+            $table->foreignId('board_page_id')->nullable()->constrained('pages')->nullOnDelete();
         });
         Schema::create('shares', function (Blueprint $table): void {
             $table->foreignId('worksheet_id')->constrained()->cascadeOnDelete();

@@ -32,7 +32,7 @@ use OpenSlate\Page\AnswerForm;
 use OpenSlate\Page\Element;
 use OpenSlate\Page\Label;
 
-/** Saltmarsh Quay School, made up: two teachers, two classes, four files, and one handout with copies in every state. */
+/** Saltmarsh Quay School, made up: two teachers, two classes, four files in two units, and handouts with copies in every state. */
 final class DemoSeeder extends Seeder
 {
     public const PASSWORD = 'harbour-light';
@@ -70,14 +70,16 @@ final class DemoSeeder extends Seeder
         // The pages are prepared here and now, so that the demo is whole when this ends.
         Queue::setDefaultDriver('sync');
         $marlow = Teacher::create(['name' => 'Ms Marlow', 'email' => 'marlow@saltmarsh.example', 'password' => self::PASSWORD]);
-        Teacher::create(['name' => 'Mr Okafor', 'email' => 'okafor@saltmarsh.example', 'password' => self::PASSWORD]);
+        $okafor = Teacher::create(['name' => 'Mr Okafor', 'email' => 'okafor@saltmarsh.example', 'password' => self::PASSWORD]);
         $heron = $this->schoolClass($marlow, '6 Heron', 'HERN26', self::HERON);
         $curlew = $this->schoolClass($marlow, '6 Curlew', 'CRLW26', self::CURLEW);
 
-        $this->file($marlow, 'knots-photo.pdf', 'Three useful knots (photo)');
+        $this->file($okafor, 'harbour-log-workbook.pdf', 'Harbour log for Curlew')->update(['shared_with_school' => true]);
+        $knots = $this->file($marlow, 'knots-photo.pdf', 'Three useful knots (photo)');
         $pack = $this->file($marlow, 'working-harbour-pack.pdf', 'The Working Harbour (pack)');
         $workbook = $this->file($marlow, 'harbour-log-workbook.pdf', 'Harbour log workbook');
         $tides = $this->file($marlow, 'tide-times.pdf', 'Tide times');
+        $this->units($marlow, ['The working harbour' => [$pack, $tides, $knots], 'Harbour log' => [$workbook]]);
         $this->layBoxes($tides, 'tide-times.pdf', [1]);
         $this->layBoxes($workbook, 'harbour-log-workbook.pdf', [1, 2, 3, 4, 5, 6]);
         ($this->cut)($workbook, [1, 2, 3], 'Harbour log, days 1–3');
@@ -107,6 +109,17 @@ final class DemoSeeder extends Seeder
         $worksheet->refresh()->update(['name' => $name]);
 
         return $worksheet;
+    }
+
+    /** @param  array<string, list<Worksheet>>  $units */
+    private function units(Teacher $teacher, array $units): void
+    {
+        foreach ($units as $name => $worksheets) {
+            $unit = $teacher->units()->create(['name' => $name, 'position' => $teacher->units()->count() + 1]);
+            foreach ($worksheets as $worksheet) {
+                $worksheet->update(['unit_id' => $unit->id]);
+            }
+        }
     }
 
     /** @param  list<int>  $numbers */

@@ -39,6 +39,7 @@
                 <progress max="{{ $worksheet->pages_total }}" x-bind:value="done" value="{{ $worksheet->pages->count() }}" aria-label="Pages prepared"></progress>
             </div>
             <div data-arriving="{{ $arriving->values()->toJson() }}"></div>
+            @error('board')<p class="notice notice--bad" role="alert">{{ $message }}</p>@enderror
             @if (session('done'))<p class="notice notice--good" role="status">{{ session('done') }}</p>@endif
             <div class="notice notice--bad" role="alert" x-show="problem" x-cloak x-text="problem"></div>
             <div class="notice notice--bad" data-page-problem hidden><p role="alert" data-page-problem-words></p><button type="button" class="btn btn-plain" data-page-problem-close>Close</button></div>
@@ -101,6 +102,7 @@
             <section class="ledger__body">
                 <p class="ledger__hint" data-left-out>{{ $sheet->leftOut() }}</p>
                 <div data-links-list>@include('bench.links')</div>
+                @if ($ready)<p><a href="{{ route('boards.edit', $worksheet) }}">{{ $worksheet->board === null ? 'Make a choice board' : 'Change the choice board' }}</a></p>@endif
                 <h2>Sets cut from it</h2>
                 @forelse ($worksheet->sets->sortByDesc('id') as $set)
                     <a @class(['set', 'set--new' => session('cut') === $set->id]) href="{{ route('worksheets.show', $set) }}"><b>{{ $set->name }}</b><span>{{ $set->cut_from === '' ? 'no page of it is left' : (ctype_digit((string) $set->cut_from) ? 'page ' : 'pages ').$set->cut_from }}</span>@if (session('cut') === $set->id)<em>Just cut</em>@endif</a>

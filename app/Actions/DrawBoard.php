@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\Worksheet;
+use App\Models\WorksheetPage;
+use OpenSlate\Page\Element;
+use OpenSlate\Page\LinkTarget;
+use OpenSlate\Page\Page;
+use OpenSlate\Paper\Colour;
+use OpenSlate\Paper\PaperSize;
+use OpenSlate\Paper\Size;
+use OpenSlate\Trim\BoardPage;
+use OpenSlate\Trim\BoardTile;
+use OpenSlate\Trim\ChoiceBoard;
+use OpenSlate\Trim\ChoiceOption;
+use OpenSlate\Trim\Role;
+
+/** Draws a choice board as a page, with the pages of its master for pictures. */
+final class DrawBoard
+{
+    /**
+     * @param  array<int, string>  $keys  of the pages in the set, by the master's page; the master's own where there is none
+     * @param  Page|null  $now  the page as it is, whose paper and whose other elements stay; null draws a new one
+     */
+    public function __invoke(Worksheet $master, ChoiceBoard $board, array $keys = [], ?Page $now = null): Page
+    {
+        $pages = $master->allPages()->with('current')->whereIn('id', $board->pages())->get()->keyBy('id');
+        $tiles = array_map(function (?ChoiceOption $option) use ($pages, $keys): ?BoardTile {
+            $first = $option === null ? null : $pages->get($option->pages[0] ?? 0);
+            if ($option === null || ! $first instanceof WorksheetPage) {
+                return null;
+            }
+            $page = $first->current->page();
+            $frame = $page->backdrop?->frame;
+
+            return new BoardTile($option, LinkTarget::page($keys[$first->id] ?? $first->key), $page->backdrop, $frame === null ? $page->size : Size::of($frame->width, $frame->height));
+        }, $board->placed());
+        $page = $now ?? new Page($this->paper($master), Colour::white());
+        $own = array_values(array_filter($page->elements(), fn (Element $element): bool => ! BoardPage::isGenerated($element)));
+
+        return $page->withElements([...BoardPage::draw($board->title, $board->directions, $tiles, $page->size), ...$own]);
+    }
+
+    /** The paper that the master's pages for students have. */
+    public function paper(Worksheet $master): Size
+    {
+        $first = $master->pages()->with('current')->where('role', Role::Student)->first() ?? $master->pages()->with('current')->first();
+
+        return $first?->current->page()->size ?? Size::ofPaper(PaperSize::A4);
+    }
+}

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\PageRevision;
+use App\Models\Worksheet;
+use App\Models\WorksheetPage;
+use App\Models\WorksheetState;
+use Illuminate\Support\Facades\DB;
+use OpenSlate\Edit\Revision;
+use OpenSlate\Page\PageCodec;
+use OpenSlate\Trim\BoardRefused;
+use OpenSlate\Trim\ChoiceBoard;
+use OpenSlate\Trim\PageRange;
+use OpenSlate\Trim\Role;
+
+/** Makes a set from a choice board: the board first, then the pages of what is on it, and no others. */
+final class MakeBoard
+{
+    public function __construct(private DrawBoard $draw, private CopyPages $copy)
+    {
+    }
+
+    /** @throws BoardRefused */
+    public function __invoke(Worksheet $master, ChoiceBoard $board, string $name): Worksheet
+    {
+        $board->check();
+
+        return DB::transaction(function () use ($master, $board, $name): Worksheet {
+            $pages = $master->pages()->with('current')->whereIn('id', $board->pages())->get()->keyBy('id');
+            $chosen = array_values(array_filter(array_map(fn (int $id): ?WorksheetPage => $pages->get($id), $board->pages())));
+            $set = Worksheet::create([
+                'teacher_id' => $master->teacher_id,
+                'master_id' => $master->id,
+                'original_id' => $master->original_id,
+                'unit_id' => $master->unit_id,
+                'name' => $name,
+                'state' => WorksheetState::Ready,
+                'pages_total' => count($chosen) + 1,
+                'cut_from' => PageRange::format(array_map(fn (WorksheetPage $page): int => $page->number(), $chosen)),
+                'board' => $board->encode(),
+            ]);
+            $first = WorksheetPage::create(['worksheet_id' => $set->id, 'position' => 1, 'revision' => 1, 'role' => Role::Student, 'role_reason' => 'the choice board']);
+            ($this->copy)($chosen, $set, tied: true, from: 2);
+            PageRevision::record($first->id, Revision::first(), PageCodec::encode(($this->draw)($master, $board)));
+            $set->update(['board_page_id' => $first->id]);
+
+            return $set;
+        });
+    }
+}

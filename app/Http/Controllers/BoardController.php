@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\ChangeBoard;
+use App\Actions\DrawBoard;
+use App\Actions\MakeBoard;
+use App\Actions\StaleArrangement;
+use App\Http\Requests\BoardRequest;
+use App\Models\Worksheet;
+use App\Models\WorksheetState;
+use App\View\BoardForm;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\RedirectResponse;
+use OpenSlate\Page\Page;
+use OpenSlate\Trim\ChoiceBoard;
+
+/** Choice boards: a new one from a master, or that from which a set was made. */
+final class BoardController
+{
+    public function edit(Worksheet $worksheet, DrawBoard $draw): View|RedirectResponse
+    {
+        $master = $this->master($worksheet);
+        if ($worksheet->state !== WorksheetState::Ready || $master->trashed()) {
+            return to_route('worksheets.show', $worksheet)->withErrors(['board' => 'The pages that this board chooses from are in the bin. Put the master back first.']);
+        }
+        $worksheet->load(['pages.current', 'master', 'original', 'sets'])->loadCount('editions');
+        $board = $worksheet->choiceBoard() ?? BoardForm::suggested($master);
+
+        return view('bench.board', [
+            'worksheet' => $worksheet,
+            'master' => $master,
+            'board' => $board,
+            'form' => new BoardForm($board, $master->pages()->pluck('position', 'id')->all()),
+            'page' => $draw($master, $board, [], $this->now($worksheet)),
+        ]);
+    }
+
+    /** The board drawn as it would be. */
+    public function preview(BoardRequest $request, Worksheet $worksheet, DrawBoard $draw): JsonResponse
+    {
+        $master = $this->master($worksheet);
+
+        return response()->json(['html' => $this->drawn($request->board($master), $worksheet, $master, $draw)]);
+    }
+
+    public function store(BoardRequest $request, Worksheet $worksheet, MakeBoard $make, ChangeBoard $change): JsonResponse
+    {
+        $master = $this->master($worksheet);
+        $board = $request->board($master);
+        if ($worksheet->board === null) {
+            return response()->json(['url' => route('worksheets.show', $make($worksheet, $board, $this->name($worksheet, $board->title)))], 201);
+        }
+        try {
+            $change($worksheet, $master, $request->integer('base'), $board);
+        } catch (StaleArrangement $stale) {
+            return response()->json(['message' => $stale->getMessage()], 409);
+        }
+
+        return response()->json(['url' => route('worksheets.show', $worksheet)]);
+    }
+
+    private function master(Worksheet $worksheet): Worksheet
+    {
+        return $worksheet->board === null ? $worksheet : ($worksheet->master ?? $worksheet);
+    }
+
+    private function now(Worksheet $worksheet): ?Page
+    {
+        return $worksheet->allPages()->with('current')->whereKey($worksheet->board_page_id)->first()?->current->page();
+    }
+
+    private function drawn(ChoiceBoard $board, Worksheet $worksheet, Worksheet $master, DrawBoard $draw): string
+    {
+        return view('bench.board-page', ['board' => $board, 'page' => $draw($master, $board, [], $this->now($worksheet))])->render();
+    }
+
+    /** The set is named for its board; no two sets of a master have one name. */
+    private function name(Worksheet $master, string $title): string
+    {
+        $taken = $master->sets()->pluck('name');
+        $name = $title;
+        for ($n = 2; $taken->contains($name); $n++) {
+            $name = "{$title} ({$n})";
+        }
+
+        return $name;
+    }
+}

@@ -1,0 +1,52 @@
+import { bringIn, expect, expectAccessible, test } from './support.js';
+
+test('a choice board is made by drag and by keys, handed on with just its pages, and changed later', async ({ teacher: page }) => {
+    await bringIn(page, 'working-harbour-pack.pdf');
+    await page.getByRole('link', { name: 'Make a choice board' }).click();
+    const place = (number) => page.locator(`[data-place="${number}"]`);
+    await expect(page.locator('[data-place]')).toHaveCount(6);
+    await expect(place(1)).toHaveAccessibleName('Place 1: Activity 1');
+    const title = `Shore day ${process.pid}`;
+    await page.getByLabel('Title').fill(title);
+    await page.getByLabel('Places', { exact: true }).selectOption('4');
+    await expect(page.locator('[data-place]')).toHaveCount(4);
+    await expect(page.locator('.sheet')).toContainText(title);
+
+    // By drag from beside the board, by drag within it, by the list, and by keys.
+    await page.locator('[data-option-row]', { has: page.locator('[value="Activity 7"]') }).dragTo(place(1), { sourcePosition: { x: 6, y: 6 } });
+    await expect(place(1)).toHaveAccessibleName('Place 1: Activity 7');
+    await expect(page.getByLabel('Place of Activity 1')).toHaveValue('0');
+    await place(1).dragTo(place(2));
+    await expect(place(1)).toHaveAccessibleName('Place 1: Activity 2');
+    await page.getByLabel('Place of Activity 5').selectOption('place 4');
+    await expect(place(4)).toHaveAccessibleName('Place 4: Activity 5');
+    await place(4).focus();
+    await page.keyboard.press('ArrowUp');
+    await expect(place(2)).toHaveAccessibleName('Place 2: Activity 5');
+    await expect(place(2)).toBeFocused();
+    await place(4).focus();
+    await page.keyboard.press('Delete');
+    await expect(place(4)).toHaveAccessibleName('Place 4: empty');
+    await expectAccessible(page);
+
+    await page.getByRole('button', { name: 'Another option' }).click();
+    await page.getByLabel('Name of the option').last().fill('Knots');
+    await page.getByLabel('Place of the new option').selectOption('place 4');
+    await page.getByRole('button', { name: 'Make the set' }).click();
+    await expect(page.getByRole('alert')).toHaveText('“Knots” has no pages. Say which pages of the master belong to it.');
+    await page.getByLabel('Pages of the new option').fill('12');
+    await page.getByLabel('One line about the new option').fill('Tie three of them');
+    await page.getByRole('button', { name: 'Make the set' }).click();
+
+    // Activity 2 (8), activity 5 (13, 14), activity 3 (9 to 11), knots (12): the board, and seven pages.
+    await expect(page.getByRole('heading', { name: title })).toBeVisible();
+    await expect(page.locator('[data-contact] > li')).toHaveCount(8);
+    await expect(page.locator('.job__origin')).toContainText('Choice board: pages 8, 13, 14, 9–12 of');
+    await page.getByRole('link', { name: 'Change the choice board' }).click();
+    await page.getByLabel('Place of Activity 5').selectOption('not on it');
+    await expect(place(2)).toHaveAccessibleName('Place 2: empty');
+    await page.getByRole('button', { name: 'Change the set' }).click();
+    await expect(page.locator('[data-contact] > li')).toHaveCount(6);
+    await page.getByRole('button', { name: 'Undo' }).click();
+    await expect(page.locator('[data-contact] > li')).toHaveCount(8);
+});
