@@ -11,7 +11,10 @@ use App\Models\Worksheet;
 use App\Models\WorksheetPage;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Testing\TestResponse;
+use OpenSlate\Geometry\Frame;
+use OpenSlate\Page\Label;
 use OpenSlate\Trim\Role;
+use RuntimeException;
 use Symfony\Component\HttpFoundation\Response;
 use Tests\TestCase;
 
@@ -108,6 +111,26 @@ final class PackTest extends TestCase
         $this->post("/worksheets/{$this->pack->id}/cuts", ['by' => 'every', 'every' => 5])->assertRedirect();
         $this->assertSame(['6–10', '11–15', '16, 17'], $this->pack->sets()->orderBy('id')->pluck('cut_from')->all());
         $this->assertSame('Pack, pages 6–10', $this->pack->sets()->orderBy('id')->firstOrFail()->name);
+    }
+
+    public function test_twenty_sets_from_sixty_pages_are_all_cut_or_none(): void
+    {
+        $label = fn (int $n): Label => new Label('n', Frame::of(50, 50, 100, 20), "Page {$n}");
+        $master = Worksheet::factory()->for($this->pack->teacher)->withPagesOf(array_map(fn (int $n): array => [$label($n)], range(1, 60)))->create(['name' => 'Workbook']);
+        $master->pages()->update(['role' => Role::Student]);
+        $body = ['by' => 'every', 'every' => 3, 'pattern' => 'Part {n}'];
+
+        // The name of the last one is made impossible: nothing of the nineteen before it may stay.
+        Worksheet::creating(fn (Worksheet $set): bool => $set->name !== 'Part 20' ?: throw new RuntimeException('No.'));
+        $this->post("/worksheets/{$master->id}/cuts", $body)->assertServerError();
+        $this->assertSame(0, $master->sets()->count());
+        Worksheet::flushEventListeners();
+        $files = StoredFile::count();
+        $this->post("/worksheets/{$master->id}/cuts", $body)->assertRedirect();
+        $this->assertSame(20, $master->sets()->count());
+        $this->assertSame(['58–60', 3], [$master->sets()->where('name', 'Part 20')->sole()->cut_from, $master->sets()->where('name', 'Part 20')->sole()->pages()->count()]);
+        $this->assertSame('Page 60', $master->sets()->where('name', 'Part 20')->sole()->pages()->where('position', 3)->sole()->current->page()->element('n')?->text);
+        $this->assertSame($files, StoredFile::count());
     }
 
     public function test_what_makes_no_sense_is_said_and_cuts_nothing(): void

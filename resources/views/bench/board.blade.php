@@ -3,7 +3,7 @@
         <div class="table__head"><h2>{{ $worksheet->board === null ? 'A new choice board' : 'Choice board' }}</h2><a href="{{ route('worksheets.show', $worksheet) }}">Back to the pages</a></div>
         <div class="notice notice--bad" data-board-problem hidden><p role="alert" data-board-problem-words></p></div>
         <p class="visually-hidden" role="status" data-board-said></p>
-        <div class="board__stage" data-board-page>@include('bench.board-page')</div>
+        <div data-board-page>@include('bench.board-page')</div>
     </main>
     <aside class="ledger" aria-label="Options">
         <div class="ledger__scroll">
