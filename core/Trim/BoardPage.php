@@ -24,8 +24,10 @@ final class BoardPage
 
     private const GAP = 0.02;
 
-    /** How much of a tile's height the picture takes. */
-    private const PICTURE = 0.58;
+    /** How much of a tile's height the picture takes: what two lines of the name and two of the rest leave, within these. */
+    private const PICTURE_LEAST = 0.45;
+
+    private const PICTURE_MOST = 0.75;
 
     private const LINE_HEIGHT = 1.3;
 
@@ -71,7 +73,7 @@ final class BoardPage
             $rows = (int) ceil($count / $columns);
             $tile = [($width - ($columns - 1) * $gap) / $columns, ($height - ($rows - 1) * $gap) / $rows];
             // What a sheet of A-size paper can be shown at in the tile; words need a width of their own.
-            $shown = min($tile[0] * 0.8, $tile[1] * self::PICTURE / M_SQRT2, $tile[0] / 1.2);
+            $shown = min($tile[0] * 0.8, $tile[1] * self::PICTURE_LEAST / M_SQRT2, $tile[0] / 1.2);
             if ($tile[0] > 0 && $tile[1] > 0 && ($best === null || $shown > $best[0] + 0.01)) {
                 $best = [$shown, $columns, $tile];
             }
@@ -92,11 +94,13 @@ final class BoardPage
         $name = max(TextSize::SMALLEST, min(18.0, round($place->width / 11, 1), round($place->height / 9, 1)));
         $line = max(TextSize::SMALLEST, round($name * 0.8, 1));
         $words = Frame::of($place->x + $pad, $place->y, $place->width - 2 * $pad, $place->height);
-        $nameAt = $place->y + $place->height * self::PICTURE + $pad;
+        $text = 2 * self::LINE_HEIGHT * ($name + $line) + 2 * $pad;
+        $picture = max(self::PICTURE_LEAST * $place->height, min(self::PICTURE_MOST * $place->height, $place->height - $text));
+        $nameAt = $place->y + $picture + $pad;
         $nameHeight = $name * self::LINE_HEIGHT * (mb_strlen($tile->option->name) * $name * 0.55 > $words->width ? 2 : 1);
         $elements = [];
         if ($tile->picture !== null) {
-            $elements[] = new Clip("{$id}c", self::fitted($tile->shown, Frame::of($words->x, $place->y + $pad, $words->width, $place->height * self::PICTURE - $pad)), $tile->picture->source, $tile->picture->page, $tile->picture->turn);
+            $elements[] = new Clip("{$id}c", self::fitted($tile->shown, Frame::of($words->x, $place->y + $pad, $words->width, $picture - $pad)), $tile->picture->source, $tile->picture->page, $tile->picture->turn);
         }
         $elements[] = new Label("{$id}n", Frame::of($words->x, $nameAt, $words->width, min($nameHeight, $place->bottom() - $nameAt)), $tile->option->name, $name, true);
         $left = $place->bottom() - $pad - $nameAt - $nameHeight;

@@ -24,7 +24,9 @@ use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Hash;
 use Illuminate\Support\Facades\Queue;
 use OpenSlate\Copies\Draft;
+use OpenSlate\Edit\Change;
 use OpenSlate\Edit\Place;
+use OpenSlate\Edit\Selection;
 use OpenSlate\Geometry\Frame;
 use OpenSlate\Handout\Mode;
 use OpenSlate\Page\AnswerBox;
@@ -82,7 +84,7 @@ final class DemoSeeder extends Seeder
         $this->units($marlow, ['The working harbour' => [$pack, $tides, $knots], 'Harbour log' => [$workbook]]);
         $this->layBoxes($tides, 'tide-times.pdf', [1]);
         $this->layBoxes($workbook, 'harbour-log-workbook.pdf', [1, 2, 3, 4, 5, 6]);
-        ($this->cut)($workbook, [1, 2, 3], 'Harbour log, days 1–3');
+        $this->mend($workbook, ($this->cut)($workbook, [1, 2, 3], 'Harbour log, days 1–3'));
         $this->layBoxes($pack, 'working-harbour-pack.pdf', [6, 7, 8]);
         $log = ($this->cut)($pack, [6, 7], 'Activity 1: reading a tide table');
 
@@ -136,6 +138,19 @@ final class DemoSeeder extends Seeder
                 ($this->apply)($page, $page->revision, new Place([...$boxes, ...$this->directions($file, $page->number())]));
             }
         }
+    }
+
+    /** Changed since on both sides: some of it the set can take as it is, some has to be settled. */
+    private function mend(Worksheet $master, Worksheet $set): void
+    {
+        $master->update(['unlocked' => true]);
+        $reword = function (Worksheet $worksheet, int $number, int $box, string $prompt): void {
+            $page = $worksheet->pages()->where('position', $number)->with('current')->sole();
+            ($this->apply)($page, $page->revision, new Change(Selection::of([$page->current->page()->answerBoxes()[$box]->id]), ['prompt' => $prompt]));
+        };
+        $reword($set, 1, 0, 'First name');
+        $reword($master, 1, 0, 'Your name and today’s date');
+        $reword($master, 2, 0, 'Your name and today’s date');
     }
 
     /** @return list<Element> */
