@@ -43,7 +43,7 @@ test('units hold worksheets, by drag and by menu, in the order the teacher likes
     await expect(unit(first).locator('.shelf__name')).toHaveText([first, other, name]);
     await expect(item(other).getByLabel(`Unit of ${other}`)).toBeFocused();
     await page.getByRole('button', { name: `Move the unit ${second} up` }).click();
-    await expect(page.getByText('Nothing here yet.').first()).toBeVisible();
+    await expect(unit(second).getByText('Nothing here yet.')).toBeVisible();
     const titles = () => page.locator('.unit h2').allTextContents();
     await expect.poll(async () => (await titles()).indexOf(second) < (await titles()).indexOf(first)).toBe(true);
     await expect(unit(first).locator('.shelf__name')).toHaveText([first, other, name]);
