@@ -17,9 +17,12 @@ final class PageTexts
     /** Coarse enough to be quick, fine enough that a thin line of print shows. */
     private const INK_DPI = 24;
 
+    /** A page with no more words may hold nothing but its running head and its number. */
+    private const FEW_WORDS = 20;
+
     /**
      * @param  list<PdfPage>  $pages
-     * @return list<PageText> one for each page; ink is looked at where there are no words
+     * @return list<PageText> one for each page; ink is looked at where there are few words or none
      *
      * @throws FileRefused
      */
@@ -32,8 +35,14 @@ final class PageTexts
             $page->number,
             $page->size,
             $lines[$page->number] ?? [],
-            ($lines[$page->number] ?? []) === [] ? $this->ink($path, $page) : null,
+            $this->words($lines[$page->number] ?? []) <= self::FEW_WORDS ? $this->ink($path, $page) : null,
         ), $pages);
+    }
+
+    /** @param  list<TextLine>  $lines */
+    private function words(array $lines): int
+    {
+        return array_sum(array_map(fn (TextLine $line): int => $line->wordCount(), $lines));
     }
 
     /**

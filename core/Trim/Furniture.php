@@ -20,6 +20,9 @@ final class Furniture
 
     private const FEWEST = 3;
 
+    /** A line larger than running text by this factor heads the page, wherever it stands. */
+    private const HEADING = 1.2;
+
     /**
      * @param  list<PageText>  $pages
      * @return list<PageText> the same pages without their furniture
@@ -54,7 +57,9 @@ final class Furniture
                 $comesBack = ($seen[self::shape($line, $page)] ?? 0) >= $limit;
                 $alwaysTheSame = count($exact[mb_strtolower(trim($line->text))] ?? []) > count($pages) * 0.6;
 
-                return ! $comesBack || (SectionLabel::in($line->text) !== null && ! $alwaysTheSame);
+                $counts = ! $alwaysTheSame && (SectionLabel::in($line->text) !== null || (SectionLabel::ofAnyKind($line->text) !== null && $line->frame->height >= self::HEADING * $page->bodyHeight()));
+
+                return ! $comesBack || $counts;
             },
         ))), $pages);
     }

@@ -16,7 +16,7 @@ final class KeyFinder
      * @param  list<Section>  $sections
      * @return array<int, list<int>> page numbers by the number of the key page
      */
-    public static function answers(array $pages, array $verdicts, array $sections): array
+    public static function answers(array $pages, array $verdicts, array $sections, PackLabels $labels): array
     {
         $students = array_keys(array_filter($verdicts, fn (Verdict $verdict): bool => $verdict->role === Role::Student));
         $answers = [];
@@ -31,7 +31,7 @@ final class KeyFinder
                 // The pages of one key answer the same pages, unless they name others.
                 $open = $since === [] ? $open : $since;
                 $since = [];
-                $named = self::named($page, $sections, $students);
+                $named = self::named($page, $sections, $students, $labels);
                 $repeats = $verdict->repeats !== null && in_array($verdict->repeats, $students, true) ? [$verdict->repeats] : [];
                 $answers[$page->number] = $repeats ?: ($named ?: $open);
             }
@@ -45,11 +45,11 @@ final class KeyFinder
      * @param  list<int>  $students
      * @return list<int>
      */
-    private static function named(PageText $page, array $sections, array $students): array
+    private static function named(PageText $page, array $sections, array $students, PackLabels $known): array
     {
         $labels = [];
         foreach ($page->lines as $line) {
-            $label = SectionLabel::in($line->text)?->words();
+            $label = $known->in($line->text)?->words();
             $labels[mb_strtolower($label ?? trim($line->text))] = true;
         }
         $found = [];

@@ -20,11 +20,12 @@ final readonly class PackReading
     public static function of(array $pages): self
     {
         $plain = Furniture::removed($pages);
-        $verdicts = RoleFinder::verdicts($plain);
-        $sections = SectionFinder::sections($plain, $verdicts);
+        $labels = PackLabels::of($plain);
+        $verdicts = RoleFinder::verdicts($plain, $labels);
+        $sections = SectionFinder::sections($plain, $verdicts, $labels);
         $byNumber = array_combine(array_map(fn (PageText $page): int => $page->number, $plain), $verdicts);
 
-        return new self($byNumber, $sections, KeyFinder::answers($plain, $byNumber, $sections));
+        return new self($byNumber, $sections, KeyFinder::answers($plain, $byNumber, $sections, $labels));
     }
 
     public function sectionOf(int $page): ?Section

@@ -13,15 +13,22 @@ final readonly class PageText
      * @param  int  $number  from 1
      * @param  list<TextLine>  $lines  in the order of reading
      * @param  float|null  $ink  share of the page that is not paper, 0 to 1; null where it was not looked at
+     * @param  int  $furniture  how many words were on it besides: running heads, page numbers
      */
-    public function __construct(public int $number, public Size $size, public array $lines, public ?float $ink = null)
+    public function __construct(public int $number, public Size $size, public array $lines, public ?float $ink = null, public int $furniture = 0)
     {
     }
 
-    /** @param  list<TextLine>  $lines */
+    /**
+     * The page without its furniture.
+     *
+     * @param  list<TextLine>  $lines  those that are left
+     */
     public function withLines(array $lines): self
     {
-        return new self($this->number, $this->size, $lines, $this->ink);
+        $less = new self($this->number, $this->size, $lines, $this->ink);
+
+        return new self($this->number, $this->size, $lines, $this->ink, $this->furniture + $this->wordCount() - $less->wordCount());
     }
 
     public function text(): string

@@ -14,6 +14,9 @@ final class RoleFinder
     /** Less than this share of the page is dust, not print. */
     private const NO_INK = 0.002;
 
+    /** What a word of a running head covers at the most, as a share of the page. */
+    private const INK_OF_A_WORD = 0.0012;
+
     /** What speaks for a role must come to this much, or nothing is said. */
     private const ENOUGH = 2.0;
 
@@ -30,31 +33,37 @@ final class RoleFinder
      * @param  list<PageText>  $pages  without their furniture
      * @return list<Verdict> one for each page
      */
-    public static function verdicts(array $pages): array
+    public static function verdicts(array $pages, PackLabels $known): array
     {
-        $repeats = self::repeats($pages);
+        $labels = [];
+        foreach ($pages as $page) {
+            $labels[$page->number] = self::labels($page, $known);
+        }
+        $repeats = self::repeats($pages, $labels);
+        $gathered = self::gathered($labels);
         $largest = self::usualTitle($pages);
         $verdicts = [];
         foreach ($pages as $index => $page) {
-            $verdicts[] = self::verdict($page, $repeats[$page->number] ?? null, $largest, $verdicts[$index - 1] ?? null);
+            $verdicts[] = self::verdict($page, $labels[$page->number], $gathered[$page->number], $repeats[$page->number] ?? null, $largest, $verdicts[$index - 1] ?? null);
         }
 
         return $verdicts;
     }
 
-    private static function verdict(PageText $page, ?int $repeated, float $largest, ?Verdict $before): Verdict
+    /** @param  list<SectionLabel>  $labels */
+    private static function verdict(PageText $page, array $labels, int $gathered, ?int $repeated, float $largest, ?Verdict $before): Verdict
     {
         $words = $page->wordCount();
         if ($words === 0) {
-            return $page->ink !== null && $page->ink < self::NO_INK
+            return $page->ink !== null && $page->ink < self::NO_INK + self::INK_OF_A_WORD * $page->furniture
                 ? new Verdict(Role::Blank, 0.99, 'nothing is printed on it')
                 : new Verdict(Role::Unknown, 0.5, 'it is a picture; no words can be read on it');
         }
         $text = $page->text();
-        if ($words <= 12 && preg_match('/\b(intentionally|deliberately|purposely)( left)? blank\b/iu', $text) === 1) {
+        if ($words <= 12 && preg_match('/\bleft (intentionally )?(blank|empty)\b|\b(intentionally|deliberately|purposely) (left )?(blank|empty)\b/iu', $text) === 1) {
             return new Verdict(Role::Blank, 0.95, 'it says that it is left blank');
         }
-        $speaks = self::evidence($page, $text, $words, $repeated, $largest, $before);
+        $speaks = self::evidence($page, $labels, $gathered, $text, $words, $repeated, $largest, $before);
         uasort($speaks, fn (array $a, array $b): int => $b[0] <=> $a[0]);
         $roles = array_keys($speaks);
         [$score, $reason] = $speaks[$roles[0]];
@@ -71,18 +80,22 @@ final class RoleFinder
         return new Verdict($role, $confidence, $reason, $repeated);
     }
 
-    /** @return array<string, array{float, string}> what speaks for each role, and the best reason */
-    private static function evidence(PageText $page, string $text, int $words, ?int $repeated, float $largest, ?Verdict $before): array
+    /**
+     * @param  list<SectionLabel>  $labels
+     * @return array<string, array{float, string}> what speaks for each role, and the best reason
+     */
+    private static function evidence(PageText $page, array $labels, int $gathered, string $text, int $words, ?int $repeated, float $largest, ?Verdict $before): array
     {
         $headings = array_map(fn (TextLine $line): string => trim($line->text), $page->headings());
-        $short = array_values(array_filter($headings, fn (string $line): bool => preg_match_all('/[\p{L}\p{N}]+/u', $line) <= 9));
-        $labels = self::labels($page);
+        // A line that leads to a page number is an entry of a list of contents, and no title.
+        $short = array_values(array_filter($headings, fn (string $line): bool => preg_match_all('/[\p{L}\p{N}]+/u', $line) <= 9 && preg_match('/(?:[.…·]{3,}|\s{3,}|\s[.…·]\s)\s*\d{1,3}\W*$/u', $line) !== 1));
         $title = fn (callable $is): ?string => array_values(array_filter($short, $is))[0] ?? null;
         $student = self::student($text, $labels, $before);
+        $leads = self::leadsToPages($page);
 
         return [
-            Role::Key->value => self::key($page, $text, $words, $title(RoleSigns::isKeyHeading(...)), $repeated, $labels, $student[0], $before),
-            Role::Contents->value => self::contents($page, $title(RoleSigns::isContentsHeading(...))),
+            Role::Key->value => self::key($page, $text, $words, $title(RoleSigns::isKeyHeading(...)), $repeated, $labels, $leads ? 0 : $gathered, $student[0], $before),
+            Role::Contents->value => self::contents($leads, $title(RoleSigns::isContentsHeading(...))),
             Role::Terms->value => self::prose(RoleSigns::terms($text), $title(RoleSigns::isTermsHeading(...)), 1.1, 2, 'speaks of licences and copying'),
             Role::Guide->value => self::guide($text, $title(RoleSigns::isGuideHeading(...)), $before),
             Role::Credits->value => self::prose(RoleSigns::credits($text), $title(RoleSigns::isCreditsHeading(...)), 1.0, 2, 'names makers and sources'),
@@ -95,7 +108,7 @@ final class RoleFinder
      * @param  list<SectionLabel>  $labels
      * @return array{float, string}
      */
-    private static function key(PageText $page, string $text, int $words, ?string $title, ?int $repeated, array $labels, float $student, ?Verdict $before): array
+    private static function key(PageText $page, string $text, int $words, ?string $title, ?int $repeated, array $labels, int $gathered, float $student, ?Verdict $before): array
     {
         if ($title !== null) {
             return [self::CERTAIN, "titled “{$title}”".($repeated === null ? '' : "; repeats page {$repeated} with more on it")];
@@ -110,6 +123,10 @@ final class RoleFinder
         $reason = 'speaks of answers that may vary, or of marks';
         $sections = array_unique(array_map(fn (SectionLabel $label): string => $label->words(), $labels));
         $asksNothing = RoleSigns::tasks($text) === 0 && ! str_contains($text, '?') && ! RoleSigns::hasNameLine($text) && RoleSigns::gaps($text) === 0;
+        // What other pages have one by one stands here together, and nothing is left to be filled in.
+        if ($gathered >= 3 && RoleSigns::items($text) + RoleSigns::inlineItems($text) >= $gathered && ! RoleSigns::hasNameLine($text) && RoleSigns::gaps($text) === 0) {
+            return [$score + 5.0, 'gathers short lines under the labels of several sections'];
+        }
         if ($asksNothing && count($sections) >= 2 && RoleSigns::items($text) >= count($sections)) {
             return [$score + 4.0, 'lists short answers under several labels'];
         }
@@ -124,21 +141,25 @@ final class RoleFinder
     }
 
     /** @return array{float, string} */
-    private static function contents(PageText $page, ?string $title): array
+    private static function contents(bool $leads, ?string $title): array
     {
+        return [($title === null ? 0.0 : 9.0) + ($leads ? 4.0 : 0.0), $title === null ? 'its lines end in rising page numbers' : "titled “{$title}”"];
+    }
+
+    /** Whether most of a page's lines end in numbers that rise, as page numbers do. */
+    private static function leadsToPages(PageText $page): bool
+    {
+        $rows = self::rows($page);
         $numbers = [];
-        foreach (self::rows($page) as $row) {
+        foreach ($rows as $row) {
             if (preg_match('/\p{L}{3}.*?[\s.…·]+(\d{1,3})(?:\s*[-–]\s*\d{1,3})?\W*$/u', $row, $match) === 1) {
                 $numbers[] = (int) $match[1];
             }
         }
-        $rising = count($numbers) >= 4;
-        for ($n = 1; $n < count($numbers); $n++) {
-            $rising = $rising && $numbers[$n] >= $numbers[$n - 1];
-        }
-        $rising = $rising && end($numbers) > reset($numbers) && count($numbers) >= 0.5 * count(self::rows($page));
+        $sorted = $numbers;
+        sort($sorted);
 
-        return [($title === null ? 0.0 : 9.0) + ($rising ? 4.0 : 0.0), $title === null ? 'its lines end in rising page numbers' : "titled “{$title}”"];
+        return count($numbers) >= 4 && $numbers === $sorted && end($numbers) > reset($numbers) && count($numbers) >= 0.5 * count($rows);
     }
 
     /** @return array{float, string} */
@@ -146,11 +167,13 @@ final class RoleFinder
     {
         $hits = RoleSigns::guide($text);
         $score = $hits * 1.1 + ($title === null ? 0.0 : 4.0);
-        if ($before?->role === Role::Guide && $hits >= 1 && ! RoleSigns::hasNameLine($text)) {
+        $goesOn = $before?->role === Role::Guide && $hits >= 1 && ! RoleSigns::hasNameLine($text);
+        if ($goesOn) {
             $score += 1.5;
         }
 
-        return [$hits < 2 && $title === null ? min($score, 1.9) : $score, $title === null ? 'speaks to the teacher about the class' : "titled “{$title}”"];
+        // A story may have a teacher and pupils in it.
+        return [$hits < 3 && $title === null && ! $goesOn ? min($score, 1.9) : $score, $title === null ? 'speaks to the teacher about the class' : "titled “{$title}”"];
     }
 
     /** @return array{float, string} */
@@ -165,7 +188,7 @@ final class RoleFinder
     private static function cover(PageText $page, int $words, float $largest, float $student): array
     {
         $tallest = $page->tallest();
-        $few = $words <= 90;
+        $few = $words <= ($page->number === 1 ? 90 : 25);
         if ($page->number > 2 || ! $few || $student > 3.0 || ($tallest < 24 && $tallest < 1.4 * $largest)) {
             return [0.0, ''];
         }
@@ -188,6 +211,7 @@ final class RoleFinder
             'asks questions' => min(1.5, 0.6 * substr_count($text, '?')),
             'has gaps to fill' => min(2.0, 0.7 * RoleSigns::gaps($text)),
             'has a word bank' => preg_match('/\b(word ?bank|word ?box|word ?list)\b/iu', $text) === 1 ? 1.5 : 0.0,
+            'has a text to read under a label' => $labels !== [] && RoleSigns::isText($text) ? 1.0 : 0.0,
             'speaks to the student' => RoleSigns::speaksToStudent($text) ? 1.0 : 0.0,
         ];
         $more = [
@@ -203,14 +227,34 @@ final class RoleFinder
     }
 
     /** @return list<SectionLabel> of the lines that are labels */
-    private static function labels(PageText $page): array
+    private static function labels(PageText $page, PackLabels $known): array
     {
         $labels = array_map(
-            fn (TextLine $line): ?SectionLabel => $line->wordCount() <= 10 ? SectionLabel::in($line->text) : null,
+            fn (TextLine $line): ?SectionLabel => $line->wordCount() <= 10 ? $known->in($line->text) : null,
             $page->lines,
         );
 
         return array_values(array_filter($labels));
+    }
+
+    /**
+     * How many sections' labels stand on a page that also stand on pages with fewer labels: on a list of answers all of
+     * them do, on a page of cards none.
+     *
+     * @param  array<int, list<SectionLabel>>  $labels  by page
+     * @return array<int, int> by page
+     */
+    private static function gathered(array $labels): array
+    {
+        $words = array_map(fn (array $some): array => array_values(array_unique(array_map(fn (SectionLabel $label): string => $label->words(), $some))), $labels);
+        $fewest = [];
+        foreach ($words as $some) {
+            foreach ($some as $label) {
+                $fewest[$label] = min($fewest[$label] ?? PHP_INT_MAX, count($some));
+            }
+        }
+
+        return array_map(fn (array $some): int => count(array_filter($some, fn (string $label): bool => $fewest[$label] < count($some))), $words);
     }
 
     /**
@@ -248,15 +292,13 @@ final class RoleFinder
      * section that happens to be built the same way is not one.
      *
      * @param  list<PageText>  $pages
+     * @param  array<int, list<SectionLabel>>  $labels  by page
      * @return array<int, int> the page repeated, by page
      */
-    private static function repeats(array $pages): array
+    private static function repeats(array $pages, array $labels): array
     {
         $likeness = new Likeness($pages);
-        $label = [];
-        foreach ($pages as $page) {
-            $label[$page->number] = self::labels($page)[0] ?? null;
-        }
+        $label = array_map(fn (array $some): ?SectionLabel => $some[0] ?? null, $labels);
         $repeats = [];
         foreach ($pages as $plain) {
             $size = $likeness->size($plain->number);

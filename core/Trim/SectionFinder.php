@@ -22,10 +22,10 @@ final class SectionFinder
      * @param  list<Verdict>  $verdicts
      * @return list<Section>
      */
-    public static function sections(array $pages, array $verdicts): array
+    public static function sections(array $pages, array $verdicts, PackLabels $known): array
     {
         $forStudents = array_values(array_filter($pages, fn (PageText $page, int $at): bool => $verdicts[$at]->role === Role::Student, ARRAY_FILTER_USE_BOTH));
-        $labels = self::byKind($forStudents);
+        $labels = self::byKind($forStudents, $known);
         $kind = self::series($labels, count($forStudents));
 
         return $kind === null ? self::byTitle($forStudents) : self::byLabel($forStudents, $labels[$kind]);
@@ -35,12 +35,12 @@ final class SectionFinder
      * @param  list<PageText>  $pages
      * @return array<string, array<int, SectionLabel>> by kind and page
      */
-    private static function byKind(array $pages): array
+    private static function byKind(array $pages, PackLabels $known): array
     {
         $labels = [];
         foreach ($pages as $page) {
             foreach ($page->lines as $line) {
-                $label = $line->wordCount() <= 12 ? SectionLabel::in($line->text) : null;
+                $label = $line->wordCount() <= 12 ? $known->in($line->text) : null;
                 if ($label !== null) {
                     $there = $labels[$label->kind][$page->number] ?? null;
                     $labels[$label->kind][$page->number] = $there === null ? $label : $there->through($label);
@@ -61,11 +61,16 @@ final class SectionFinder
         $best = null;
         $most = [1, 0];
         foreach ($labels as $kind => $byPage) {
-            $counts = array_count_values(array_map(fn (SectionLabel $label): int => $label->number, $byPage));
+            $numbers = array_values(array_map(fn (SectionLabel $label): int => $label->number, $byPage));
+            $counts = array_count_values($numbers);
             ksort($counts);
             $distinct = count($counts);
             $again = reset($counts);
-            if ($distinct < 2 || ($again >= 3 && $distinct <= 2) || ($again > 2 && $again > self::RESTARTS * $pages && $again > $distinct)) {
+            $sorted = $numbers;
+            sort($sorted);
+            // One that counts up without ever going back does not begin again, however many pages each number has.
+            $restarts = $numbers !== $sorted && (($again >= 3 && $distinct <= 2) || ($again > 2 && $again > self::RESTARTS * $pages && $again > $distinct));
+            if ($distinct < 2 || $restarts) {
                 continue;
             }
             if ([$distinct, count($byPage)] > $most) {

@@ -41,7 +41,7 @@ final class PacksTest extends TestCase
             $missed += count(array_diff($starts, $found));
         }
 
-        $this->assertGreaterThan(130, $all);
+        $this->assertGreaterThan(300, $all);
         $this->assertGreaterThanOrEqual(0.95, $right / $all, implode("\n", $wrong));
         $this->assertGreaterThanOrEqual(0.95, 2 * $hit / (2 * $hit + $extra + $missed));
     }

@@ -6,13 +6,14 @@ import { execFileSync } from 'node:child_process';
 import { writeFileSync } from 'node:fs';
 import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
+import { morePacks } from './more-packs.mjs';
 import { packs } from './packs.mjs';
 
 const here = dirname(fileURLToPath(import.meta.url));
 const executablePath = execFileSync('sh', ['-c', 'command -v chromium'], { encoding: 'utf8' }).trim();
 const browser = await chromium.launch({ executablePath, args: ['--no-sandbox', '--disable-gpu'] });
 const truth = {};
-for (const { name, size, css, pages, furniture, scanned } of packs) {
+for (const { name, size, css, pages, furniture, scanned } of [...packs, ...morePacks]) {
     const [width, height] = size;
     const body = pages.map((page, index) => `<section class="${page.cls ?? ''}">${furniture && !page.bare ? furniture(index + 1, pages.length) : ''}${page.html}</section>`).join('');
     const style = `@page{size:${width} ${height};margin:0}*{box-sizing:border-box}body{margin:0}section{width:${width};height:${height};padding:18mm;position:relative;overflow:hidden;page-break-after:always}section:last-child{page-break-after:auto}.head{position:absolute;top:7mm;left:18mm;right:18mm;font-size:8pt;display:flex;justify-content:space-between}.foot{position:absolute;bottom:7mm;left:18mm;right:18mm;font-size:8pt;display:flex;justify-content:space-between}.lines i{display:block;border-bottom:1px solid #444;height:9mm}${css}`;

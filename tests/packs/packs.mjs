@@ -1,10 +1,5 @@
 // The packs: each page as HTML with its role and, for student pages, the section it belongs to.
-const lines = (n) => `<div class="lines">${'<i></i>'.repeat(n)}</div>`;
-const list = (...items) => `<ol>${items.map((i) => `<li>${i}</li>`).join('')}</ol>`;
-const student = (section, html, more = {}) => ({ role: 'student', section, html, ...more });
-const page = (role, html, more = {}) => ({ role, html, ...more });
-const letter = ['8.5in', '11in'];
-const a4 = ['210mm', '297mm'];
+import { a4, letter, lines, list, page, student } from './page.mjs';
 
 const words = ['ONE', 'TWO', 'THREE', 'FOUR', 'FIVE', 'SIX', 'SEVEN', 'EIGHT'];
 const roman = ['I', 'II', 'III', 'IV', 'V', 'VI'];

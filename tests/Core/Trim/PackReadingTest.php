@@ -8,9 +8,11 @@ use OpenSlate\Geometry\Frame;
 use OpenSlate\Paper\Size;
 use OpenSlate\Trim\Furniture;
 use OpenSlate\Trim\Numeral;
+use OpenSlate\Trim\PackLabels;
 use OpenSlate\Trim\PackReading;
 use OpenSlate\Trim\PageText;
 use OpenSlate\Trim\Role;
+use OpenSlate\Trim\Section;
 use OpenSlate\Trim\SectionLabel;
 use OpenSlate\Trim\TextLine;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -105,6 +107,49 @@ final class PackReadingTest extends TestCase
 
         $this->assertSame(Role::Key, $reading->verdicts[2]->role);
         $this->assertNotSame(Role::Student, $reading->verdicts[3]->role);
+    }
+
+    public function test_a_pack_may_count_its_sections_in_a_word_of_its_own(): void
+    {
+        $pages = [];
+        foreach (['Workout 1', 'Workout 2: Verbs', 'Workout III'] as $index => $title) {
+            $pages[] = $this->page($index + 1, [[$title, 60, 20], ['Name ______', 100, 12], ['1. Write a line. ______', 140, 12]]);
+        }
+        $labels = fn (array $all): array => array_map(fn (Section $section): string => $section->label, PackReading::of($all)->sections);
+        $this->assertSame(['Workout 1', 'Workout 2', 'Workout 3'], $labels($pages));
+
+        $letters = array_map(fn (string $letter, int $n): PageText => $this->page($n, [["Source {$letter}", 60, 20], ['Underline three jobs.', 140, 12], ['1. Who came? ______', 180, 12]]), ['A', 'B'], [1, 2]);
+        $this->assertSame(['Source A', 'Source B'], $labels($letters));
+
+        // What counts pages or questions, or does not count up, is no label.
+        foreach (['Page', 'Question', 'Grade'] as $word) {
+            $this->assertNull(PackLabels::of(array_map(fn (int $n): PageText => $this->page($n, [["{$word} {$n}", 300, 20]]), [1, 2]))->in("{$word} 2"));
+        }
+        $this->assertNull(PackLabels::of([$this->page(1, [['Harbour 9', 300, 20]]), $this->page(2, [['Harbour 4', 300, 20]])])->in('Harbour 4'));
+    }
+
+    public function test_what_pages_have_one_by_one_and_one_page_has_together_is_its_key(): void
+    {
+        $student = fn (int $n): PageText => $this->page($n, [["Workout {$n}", 120, 20], ['Name ______', 160, 12], ['1. Mend the sentence. ______', 200, 12], ['2. And this one. ______', 240, 12]]);
+        $together = [];
+        foreach ([1, 2, 3] as $n) {
+            array_push($together, ["Workout {$n}", 100 + 150 * $n, 14], ['1. Three boats came in.', 130 + 150 * $n, 12], ['2. The fog has gone.', 160 + 150 * $n, 12]);
+        }
+        $reading = PackReading::of([$student(1), $student(2), $student(3), $this->page(4, $together)]);
+        $this->assertSame(Role::Key, $reading->verdicts[4]->role);
+        $this->assertSame([4 => [1, 2, 3]], $reading->answers);
+
+        // Cards stand together too, but nowhere else one by one.
+        $cards = fn (int $page): PageText => $this->page($page, array_merge(...array_map(fn (int $n): array => [["Card {$n}", 100 + 150 * ($n % 4), 14], ["{$n}. What floats?", 130 + 150 * ($n % 4), 12]], range(4 * $page - 3, 4 * $page))));
+        $this->assertSame(Role::Student, PackReading::of([$cards(1), $cards(2)])->verdicts[2]->role);
+    }
+
+    public function test_a_page_with_nothing_but_its_running_head_is_blank(): void
+    {
+        $pages = array_map(fn (int $n): PageText => $this->page($n, [['My Pack for the harbour', 20, 9], ['1. Write a line. ______', 300, 12], ["{$n} of 5", 770, 9]]), [1, 2, 3]);
+        $empty = fn (int $n, float $ink): PageText => new PageText($n, Size::of(612, 792), $this->page($n, [['My Pack for the harbour', 20, 9], ["{$n} of 5", 770, 9]])->lines, $ink);
+        $reading = PackReading::of([...$pages, $empty(4, 0.006), $empty(5, 0.06)]);
+        $this->assertSame([Role::Blank, Role::Unknown], [$reading->verdicts[4]->role, $reading->verdicts[5]->role]);
     }
 
     public function test_a_pack_of_nothing_is_read_as_nothing(): void
