@@ -108,6 +108,9 @@ class Board {
     }
 
     async #save() {
+        // A picture that is still on its way says nothing about what is saved now.
+        clearTimeout(this.#timer);
+        this.#asked += 1;
         try {
             const { url } = await request('POST', this.#root.dataset.save, this.#state());
             window.location.assign(url);

@@ -1,4 +1,4 @@
-import { bringIn, expect, expectAccessible, test } from './support.js';
+import { bringIn, dragOnto, expect, expectAccessible, test } from './support.js';
 
 test('a choice board is made by drag and by keys, handed on with just its pages, and changed later', async ({ teacher: page }) => {
     await bringIn(page, 'working-harbour-pack.pdf');
@@ -13,10 +13,10 @@ test('a choice board is made by drag and by keys, handed on with just its pages,
     await expect(page.locator('.sheet')).toContainText(title);
 
     // By drag from beside the board, by drag within it, by the list, and by keys.
-    await page.locator('[data-option-row]', { has: page.locator('[value="Activity 7"]') }).dragTo(place(1), { sourcePosition: { x: 6, y: 6 } });
+    await dragOnto(page, page.locator('[data-option-row]', { has: page.locator('[value="Activity 7"]') }), place(1), { x: 3, y: 3 });
     await expect(place(1)).toHaveAccessibleName('Place 1: Activity 7');
     await expect(page.getByLabel('Place of Activity 1')).toHaveValue('0');
-    await place(1).dragTo(place(2));
+    await dragOnto(page, place(1), place(2));
     await expect(place(1)).toHaveAccessibleName('Place 1: Activity 2');
     await page.getByLabel('Place of Activity 5').selectOption('place 4');
     await expect(place(4)).toHaveAccessibleName('Place 4: Activity 5');

@@ -126,3 +126,17 @@ export async function frames(page) {
         return [element.dataset.tag, { x, y, width, height }];
     })));
 }
+
+/** Drags one thing onto another as a hand does: there may be a scroll between, and more than one move. */
+export async function dragOnto(page, from, to, at = { x: 20, y: 12 }) {
+    await from.scrollIntoViewIfNeeded();
+    const a = await from.boundingBox();
+    await page.mouse.move(a.x + at.x, a.y + at.y);
+    await page.mouse.down();
+    await page.mouse.move(a.x + at.x + 8, a.y + at.y + 8, { steps: 3 });
+    await to.scrollIntoViewIfNeeded();
+    const b = await to.boundingBox();
+    await page.mouse.move(b.x + b.width / 2, b.y + b.height / 2 - 4, { steps: 6 });
+    await page.mouse.move(b.x + b.width / 2, b.y + b.height / 2, { steps: 2 });
+    await page.mouse.up();
+}
