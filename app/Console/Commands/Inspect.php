@@ -7,10 +7,13 @@ namespace App\Console\Commands;
 use App\Documents\FileRefused;
 use App\Documents\PageImages;
 use App\Documents\PageLinks;
+use App\Documents\PageMarks;
 use App\Documents\PageTexts;
 use App\Documents\PdfReader;
 use App\Documents\PrintedLink;
 use Illuminate\Console\Command;
+use OpenSlate\Blanks\Blank;
+use OpenSlate\Blanks\BlankFinder;
 use OpenSlate\Trim\PackReading;
 use OpenSlate\Trim\PageRange;
 use OpenSlate\Trim\PageText;
@@ -25,10 +28,10 @@ final class Inspect extends Command
 
     protected $description = 'Say what the program sees in a PDF, without keeping it';
 
-    public function handle(PdfReader $reader, PageTexts $texts, PageImages $images, PageLinks $links): int
+    public function handle(PdfReader $reader, PageTexts $texts, PageImages $images, PageLinks $links, PageMarks $marks): int
     {
         try {
-            $seen = $this->look($reader, $texts, $images, $links);
+            $seen = $this->look($reader, $texts, $images, $links, $marks);
         } catch (FileRefused $refusal) {
             return $this->refuse($refusal->reason, $refusal->getMessage());
         } catch (UnusableRange $problem) {
@@ -37,8 +40,8 @@ final class Inspect extends Command
         if ($this->option('json')) {
             $this->line(self::json($seen));
         } else {
-            $this->table(['Page', 'Width pt', 'Height pt', 'Words', 'Images', 'Role', 'Section'], array_map(
-                fn (array $page): array => [$page['number'], $page['width'], $page['height'], $page['words'], $page['images'], $page['role'], $page['section']['label'] ?? ''],
+            $this->table(['Page', 'Width pt', 'Height pt', 'Words', 'Images', 'Role', 'Section', 'Blanks'], array_map(
+                fn (array $page): array => [$page['number'], $page['width'], $page['height'], $page['words'], $page['images'], $page['role'], $page['section']['label'] ?? '', count($page['blanks'])],
                 $seen['pages'],
             ));
         }
@@ -51,7 +54,7 @@ final class Inspect extends Command
      *
      * @return array{pages: list<array<string, mixed>>, sections: list<array{label: string, from: int, to: int}>}
      */
-    private function look(PdfReader $reader, PageTexts $texts, PageImages $images, PageLinks $links): array
+    private function look(PdfReader $reader, PageTexts $texts, PageImages $images, PageLinks $links, PageMarks $marks): array
     {
         $path = (string) $this->argument('file');
         $pages = $reader->pages($path);
@@ -61,18 +64,20 @@ final class Inspect extends Command
         $counts = $images->count($path, count($pages));
         $targets = $links->read($path, $read);
         $reading = PackReading::of($read);
+        $drawn = $marks->read($path, $pages, $read, $wanted);
 
         return [
-            'pages' => array_map(fn (int $number): array => $this->page($read[$number - 1], $counts[$number], $targets[$number] ?? [], $reading), $wanted),
+            'pages' => array_map(fn (int $number): array => $this->page($read[$number - 1], $counts[$number], $targets[$number] ?? [], BlankFinder::find($drawn[$number]), $reading), $wanted),
             'sections' => array_map(fn (Section $section): array => ['label' => $section->label, 'from' => $section->from, 'to' => $section->to], $reading->sections),
         ];
     }
 
     /**
      * @param  list<PrintedLink>  $links
+     * @param  list<Blank>  $blanks
      * @return array<string, mixed>
      */
-    private function page(PageText $page, int $images, array $links, PackReading $reading): array
+    private function page(PageText $page, int $images, array $links, array $blanks, PackReading $reading): array
     {
         $verdict = $reading->verdicts[$page->number];
         $section = $reading->sectionOf($page->number);
@@ -88,7 +93,23 @@ final class Inspect extends Command
             'role_reason' => $verdict->reason,
             'section' => $section === null ? null : ['label' => $section->label, 'index' => $section->index],
             'links' => array_map(fn (PrintedLink $link): array => ['words' => $link->words, 'target' => $link->target->address], $links),
-            'blanks' => [],
+            'blanks' => array_map(self::blank(...), $blanks),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function blank(Blank $blank): array
+    {
+        return [
+            'kind' => $blank->kind->value,
+            'x' => $blank->frame->x,
+            'y' => $blank->frame->y,
+            'width' => $blank->frame->width,
+            'height' => $blank->frame->height,
+            'pitch' => $blank->pitch,
+            'count' => $blank->count,
+            'label' => $blank->label,
+            'confidence' => $blank->confidence,
         ];
     }
 

@@ -1,0 +1,251 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Documents;
+
+use OpenSlate\Blanks\Blank;
+use OpenSlate\Blanks\Marks;
+use OpenSlate\Blanks\Rule;
+use OpenSlate\Blanks\Shade;
+use OpenSlate\Geometry\Frame;
+use OpenSlate\Trim\PageText;
+
+/** Reads what is drawn on the pages of a PDF: rules, filled areas, rings and drawings, from the SVG that cairo makes of it. */
+final class PageMarks
+{
+    /** A page with more than this is a picture drawn in strokes; nothing is looked for on it. */
+    private const MOST_BYTES = 12_000_000;
+
+    /** Thicker than this is an area and not a line, in points. */
+    private const THICKEST = 3.2;
+
+    private const LEVEL = 0.4;
+
+    private const IDENTITY = [1.0, 0.0, 0.0, 1.0, 0.0, 0.0];
+
+    public function __construct(private FormFields $fields, private PdfReader $reader)
+    {
+    }
+
+    /**
+     * @param  list<PdfPage>  $pages
+     * @param  list<PageText>  $texts  of the same pages, with their words
+     * @param  list<int>  $numbers  of the pages that are wanted
+     * @return array<int, Marks> by number
+     *
+     * @throws FileRefused
+     */
+    public function read(string $path, array $pages, array $texts, array $numbers): array
+    {
+        $fields = $this->fields->read($path);
+        $boxes = $this->reader->boxes($path);
+        $marks = [];
+        foreach ($numbers as $number) {
+            $svg = LimitedProcess::run(['pdftocairo', '-svg', '-f', (string) $number, '-l', (string) $number, $path, '-'])->getOutput();
+            // Cairo draws the whole medium; the page as displayed may be a part of it.
+            $medium = isset($boxes[$number]) ? $boxes[$number]->medium() : $texts[$number - 1]->size->frame();
+            $unit = $pages[$number - 1]->userUnit;
+            $marks[$number] = $this->marks(strlen($svg) > self::MOST_BYTES ? '' : $svg, [$unit, 0.0, 0.0, $unit, $medium->x, $medium->y], $texts[$number - 1], $fields[$number] ?? []);
+        }
+
+        return $marks;
+    }
+
+    /**
+     * @param  array{float, float, float, float, float, float}  $page  from the drawing to points of the page as displayed
+     * @param  list<Blank>  $fields
+     */
+    private function marks(string $svg, array $page, PageText $text, array $fields): Marks
+    {
+        // Letters, and what only cuts other things off, are not drawn where they are written.
+        $svg = (string) preg_replace('~<(symbol|clipPath|mask|pattern|linearGradient|radialGradient)\b.*?</\1>|<g>\s*<path style="stroke:none;".*?</g>~s', '', $svg);
+        $rules = $shades = $rings = $drawings = [];
+        preg_match_all('~<path\b([^>]*)/>~', $svg, $paths);
+        foreach ($paths[1] as $attributes) {
+            $style = $this->attribute('style', $attributes);
+            $matrix = $this->matrix($attributes, $page);
+            $path = SvgPath::parse($this->attribute('d', $attributes), $matrix);
+            preg_match('~(?<!-)\bfill:rgb\(([\d.]+)%,([\d.]+)%,([\d.]+)%\)~', $style, $fill);
+            preg_match('~\bstroke:rgb\(([\d.]+)%,([\d.]+)%,([\d.]+)%\)~', $style, $stroke);
+            $opaque = preg_match('~(fill|stroke)-opacity:0(\.0+)?;~', $style) !== 1;
+            if (count($fill) === 4 && $opaque) {
+                $this->filled($path, $this->lightness($fill), $rules, $shades, $drawings);
+            }
+            if (count($stroke) === 4 && $opaque && $this->lightness($stroke) < 0.97) {
+                preg_match('~stroke-width:([\d.]+)~', $style, $width);
+                $weight = (float) ($width[1] ?? 1) * sqrt(abs($matrix[0] * $matrix[3] - $matrix[1] * $matrix[2]));
+                $this->stroked($path, $weight, str_contains($style, 'stroke-dasharray:') && ! str_contains($style, 'stroke-dasharray:none'), $rules, $rings, $drawings);
+            }
+        }
+        preg_match_all('~<image\b([^>]*?)(?:xlink:href|/>)~', $svg, $images);
+        foreach ($images[1] as $attributes) {
+            $frame = $this->image($attributes, $page);
+            $frame === null || $drawings[] = $frame;
+        }
+
+        return new Marks($text->size, $rules, $shades, $rings, $drawings, $text->lines, $fields);
+    }
+
+    /**
+     * @param  list<Rule>  $rules
+     * @param  list<Shade>  $shades
+     * @param  list<Frame>  $drawings
+     */
+    private function filled(SvgPath $path, float $lightness, array &$rules, array &$shades, array &$drawings): void
+    {
+        $frames = array_map(fn (array $part): Frame => $this->around($part['points']), $path->parts);
+        // A frame is drawn as one rectangle within another, the inner one left out.
+        if (count($frames) === 2 && $frames[0]->contains($frames[1]) && ! $path->parts[0]['curved'] && $frames[1]->x - $frames[0]->x <= self::THICKEST && $frames[0]->right() - $frames[1]->right() <= self::THICKEST && $lightness < 0.97) {
+            array_push($rules, ...$this->sides(Frame::around($frames), max(0.5, $frames[1]->x - $frames[0]->x)));
+
+            return;
+        }
+        foreach ($path->parts as $index => $part) {
+            $frame = $frames[$index];
+            $thin = min($frame->width, $frame->height);
+            if ($lightness >= 0.97) {
+                continue;
+            }
+            if ($thin <= self::THICKEST && (! $part['curved'] || max($frame->width, $frame->height) <= self::THICKEST)) {
+                $level = $frame->width >= $frame->height;
+                $rules[] = $level
+                    ? new Rule(true, $frame->middle(), $frame->x, $frame->right(), $frame->height)
+                    : new Rule(false, $frame->x + $frame->width / 2, $frame->y, $frame->bottom(), $frame->width);
+            } elseif (! $part['curved'] && $this->isUpright($part['points'])) {
+                $shades[] = new Shade($frame, $lightness);
+            } elseif (max($frame->width, $frame->height) > 5) {
+                $drawings[] = $frame;
+            }
+        }
+    }
+
+    /**
+     * @param  list<Rule>  $rules
+     * @param  list<Frame>  $rings
+     * @param  list<Frame>  $drawings
+     */
+    private function stroked(SvgPath $path, float $weight, bool $dashed, array &$rules, array &$rings, array &$drawings): void
+    {
+        foreach ($path->parts as ['points' => $points, 'curved' => $curved, 'closed' => $closed]) {
+            $frame = $this->around($points);
+            $all = $closed ? [...$points, $points[0]] : $points;
+            $straight = [];
+            $askew = 0;
+            foreach (array_keys(array_slice($all, 1)) as $index) {
+                $rule = $this->segment($all[$index], $all[$index + 1], $weight, $dashed);
+                if ($rule !== null) {
+                    $straight[] = $rule;
+                } elseif (hypot($all[$index + 1][0] - $all[$index][0], $all[$index + 1][1] - $all[$index][1]) > 0.5) {
+                    $askew++;
+                }
+            }
+            if ($curved && $closed) {
+                $level = array_sum(array_map(fn (Rule $rule): float => $rule->level ? $rule->length() : 0.0, $straight));
+                // Round corners do not make a frame anything else.
+                if ($level > 0.9 * $frame->width && count($straight) >= 4) {
+                    array_push($rules, ...$this->sides($frame, $weight, $dashed));
+                } elseif (abs($frame->width - $frame->height) < 0.2 * max($frame->width, $frame->height)) {
+                    $rings[] = $frame;
+                    max($frame->width, $frame->height) > 26 && $drawings[] = $frame;
+                } else {
+                    $drawings[] = $frame;
+                }
+            } elseif ($askew > 0) {
+                $drawings[] = $frame;
+            } else {
+                array_push($rules, ...$straight);
+            }
+        }
+    }
+
+    /**
+     * @param  array{float, float}  $a
+     * @param  array{float, float}  $b
+     */
+    private function segment(array $a, array $b, float $weight, bool $dashed): ?Rule
+    {
+        if (abs($a[1] - $b[1]) <= self::LEVEL && abs($a[0] - $b[0]) > self::LEVEL) {
+            return new Rule(true, ($a[1] + $b[1]) / 2, min($a[0], $b[0]), max($a[0], $b[0]), $weight, $dashed);
+        }
+
+        return abs($a[0] - $b[0]) <= self::LEVEL && abs($a[1] - $b[1]) > self::LEVEL
+            ? new Rule(false, ($a[0] + $b[0]) / 2, min($a[1], $b[1]), max($a[1], $b[1]), $weight, $dashed)
+            : null;
+    }
+
+    /** @return list<Rule> */
+    private function sides(Frame $frame, float $weight, bool $dashed = false): array
+    {
+        return [
+            new Rule(true, $frame->y, $frame->x, $frame->right(), $weight, $dashed),
+            new Rule(true, $frame->bottom(), $frame->x, $frame->right(), $weight, $dashed),
+            new Rule(false, $frame->x, $frame->y, $frame->bottom(), $weight, $dashed),
+            new Rule(false, $frame->right(), $frame->y, $frame->bottom(), $weight, $dashed),
+        ];
+    }
+
+    /** @param  list<array{float, float}>  $points */
+    private function isUpright(array $points): bool
+    {
+        foreach ($points as $index => $point) {
+            $next = $points[($index + 1) % count($points)];
+            if (abs($point[0] - $next[0]) > self::LEVEL && abs($point[1] - $next[1]) > self::LEVEL) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /** @param  list<array{float, float}>  $points */
+    private function around(array $points): Frame
+    {
+        $xs = array_column($points, 0);
+        $ys = array_column($points, 1);
+        if ($xs === [] || $ys === []) {
+            return Frame::of(0, 0, 0, 0);
+        }
+
+        return Frame::of(min($xs), min($ys), max($xs) - min($xs), max($ys) - min($ys));
+    }
+
+    /**
+     * @param  array{float, float, float, float, float, float}  $page
+     * @return array{float, float, float, float, float, float}
+     */
+    private function matrix(string $attributes, array $page): array
+    {
+        $own = self::IDENTITY;
+        if (preg_match('~\btransform="matrix\(([^)]*)\)"~', $attributes, $match) === 1) {
+            $numbers = array_map(floatval(...), explode(',', $match[1]));
+            $own = count($numbers) === 6 ? [$numbers[0], $numbers[1], $numbers[2], $numbers[3], $numbers[4], $numbers[5]] : $own;
+        }
+        [$unit, , , , $x, $y] = $page;
+
+        return [$own[0] * $unit, $own[1] * $unit, $own[2] * $unit, $own[3] * $unit, $own[4] * $unit + $x, $own[5] * $unit + $y];
+    }
+
+    /** @param  array{float, float, float, float, float, float}  $page */
+    private function image(string $attributes, array $page): ?Frame
+    {
+        if (preg_match('~\bwidth="([\d.]+)"~', $attributes, $width) !== 1 || preg_match('~\bheight="([\d.]+)"~', $attributes, $height) !== 1) {
+            return null;
+        }
+        [$a, $b, $c, $d, $e, $f] = $this->matrix($attributes, $page);
+        [$w, $h] = [(float) $width[1], (float) $height[1]];
+
+        return $this->around([[$e, $f], [$a * $w + $e, $b * $w + $f], [$c * $h + $e, $d * $h + $f], [$a * $w + $c * $h + $e, $b * $w + $d * $h + $f]]);
+    }
+
+    private function attribute(string $name, string $attributes): string
+    {
+        return preg_match("~\\b{$name}=\"([^\"]*)\"~", $attributes, $match) === 1 ? $match[1] : '';
+    }
+
+    /** @param  array<int, string>  $rgb  in percent, from 1; relative luminance without gamma is near enough */
+    private function lightness(array $rgb): float
+    {
+        return (0.2126 * (float) $rgb[1] + 0.7152 * (float) $rgb[2] + 0.0722 * (float) $rgb[3]) / 100;
+    }
+}

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenSlate\Blanks;
+
+use OpenSlate\Geometry\Frame;
+
+/** A place on a printed page that seems to be there to be filled in. */
+final readonly class Blank
+{
+    /**
+     * @param  Frame  $frame  of what is to be typed, in points
+     * @param  float|null  $pitch  from one printed line to the next, in points
+     * @param  int  $count  how many printed lines
+     * @param  string  $label  the prompt beside it
+     * @param  float  $confidence  0 to 1
+     */
+    public function __construct(
+        public BlankKind $kind,
+        public Frame $frame,
+        public float $confidence,
+        public ?float $pitch = null,
+        public int $count = 1,
+        public string $label = '',
+    ) {
+    }
+
+    public function labelled(string $label): self
+    {
+        return new self($this->kind, $this->frame, $this->confidence, $this->pitch, $this->count, $label);
+    }
+}

@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenSlate\Blanks;
+
+/**
+ * Proposes the places of a page that are there to be filled in, from what is printed on it.
+ *
+ * Rules that enclose are boxes and cells; rules that stand free, with room above them and no words over them, are lines;
+ * runs of underscores are gaps. What a table, a drawing, a heading or a list of contents draws with is none of these.
+ */
+final class BlankFinder
+{
+    /** Blanks that share more of the smaller one's area are one; the surer one stays. */
+    private const SAME = 0.5;
+
+    /** @return list<Blank> in reading order */
+    public static function find(Marks $marks): array
+    {
+        $rules = Rules::merged($marks->rules);
+        $ground = new Ground(new Marks($marks->size, $rules, $marks->shades, $marks->rings, $marks->drawings, $marks->lines, $marks->fields));
+        $lattice = Lattice::of($rules);
+        [$gaps, $typed] = GapFinder::find($ground);
+        $found = [...$marks->fields, ...$gaps, ...BoxFinder::find($ground, $lattice), ...LineFinder::find($ground, $rules, $lattice, $typed)];
+        $kept = [];
+        foreach ($found as $blank) {
+            foreach ($kept as $other) {
+                $smaller = min($blank->frame->width * $blank->frame->height, $other->frame->width * $other->frame->height);
+                if (Ground::shared($blank->frame, $other->frame) > self::SAME * max(1.0, $smaller)) {
+                    continue 2;
+                }
+            }
+            $kept[] = $blank;
+        }
+
+        return self::ordered(array_map(fn (Blank $blank): Blank => $blank->labelled(Prompts::of($ground, $blank)), $kept));
+    }
+
+    /**
+     * @param  list<Blank>  $blanks
+     * @return list<Blank> row by row; what stands at about one height is one row
+     */
+    private static function ordered(array $blanks): array
+    {
+        usort($blanks, fn (Blank $a, Blank $b): int => $a->frame->bottom() <=> $b->frame->bottom());
+        $rows = [];
+        foreach ($blanks as $blank) {
+            $last = array_key_last($rows);
+            if ($last !== null && abs(end($rows[$last])->frame->bottom() - $blank->frame->bottom()) < 6) {
+                $rows[$last][] = $blank;
+            } else {
+                $rows[] = [$blank];
+            }
+        }
+        foreach ($rows as &$row) {
+            usort($row, fn (Blank $a, Blank $b): int => $a->frame->x <=> $b->frame->x);
+        }
+
+        return array_merge([], ...$rows);
+    }
+}

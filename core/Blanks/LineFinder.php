@@ -1,0 +1,205 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenSlate\Blanks;
+
+use OpenSlate\Geometry\Frame;
+use OpenSlate\Trim\RoleSigns;
+use OpenSlate\Trim\Word;
+
+/** Finds the rules that are there to be written on: alone, or in stacks of equal pitch. */
+final class LineFinder
+{
+    private const SHORTEST = 24.0;
+
+    /** How high what is written on a single line may be. */
+    private const TALLEST = 18.0;
+
+    /** Room that writing needs: beside a prompt, and where nothing stands beside the line. */
+    private const ROOM_BESIDE = 8.0;
+
+    private const ROOM_ALONE = 13.5;
+
+    private const CLOSEST = 10.0;
+
+    private const WIDEST = 66.0;
+
+    /** How much pitches in a stack may differ. */
+    private const PITCH = 0.1;
+
+    /** A rule with words above this share of it underlines them. */
+    private const UNDERLINED = 0.3;
+
+    /**
+     * @param  list<Rule>  $rules  all of the page, in the order in which the lattice knows them
+     * @param  list<Rule>  $typed  made of underscores
+     * @return list<Blank>
+     */
+    public static function find(Ground $ground, array $rules, Lattice $lattice, array $typed): array
+    {
+        $free = [];
+        foreach ($rules as $index => $rule) {
+            if ($rule->level && ! isset($lattice->joined[$index]) && $rule->length() >= self::SHORTEST && self::isClear($ground, $rule)) {
+                $free[] = $rule;
+            }
+        }
+        $free = [...$free, ...$typed];
+        usort($free, fn (Rule $a, Rule $b): int => [$a->at, $a->from] <=> [$b->at, $b->from]);
+        $blanks = [];
+        foreach (self::stacks($ground, $free) as $stack) {
+            $blank = count($stack) > 1 ? self::lines($ground, $stack) : self::line($ground, $stack[0]);
+            if ($blank !== null) {
+                $blanks[] = $blank;
+            }
+        }
+
+        return $blanks;
+    }
+
+    /** Not under words, not through them, not at the edge of the page, and not part of a drawing. */
+    private static function isClear(Ground $ground, Rule $rule): bool
+    {
+        $size = $ground->marks->size;
+        if ($rule->at < 0.04 * $size->height || $rule->at > 0.96 * $size->height || $rule->weight > 3.5) {
+            return false;
+        }
+        if ($rule->dashed && $rule->length() > 0.85 * $size->width) {
+            return false; // To cut along.
+        }
+        $under = 0.0;
+        foreach ($ground->words as $word) {
+            $over = max(0.0, min($word->frame->right(), $rule->to) - max($word->frame->x, $rule->from));
+            // Baselines stand a fifth above the foot of the words' frames, underlines just below them.
+            $near = $rule->at > $word->frame->middle() - 0.2 * $word->frame->height && $rule->at < $word->frame->bottom() + 0.35 * $word->frame->height;
+            $under += $near ? $over : 0.0;
+        }
+        if ($under > self::UNDERLINED * $rule->length()) {
+            return false;
+        }
+        foreach ($ground->marks->drawings as $drawing) {
+            if ($drawing->x < $rule->to + 2 && $drawing->right() > $rule->from - 2 && $drawing->y < $rule->at + 2 && $drawing->bottom() > $rule->at - 2) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /**
+     * @param  list<Rule>  $rules  from the top
+     * @return list<non-empty-list<Rule>>
+     */
+    private static function stacks(Ground $ground, array $rules): array
+    {
+        $stacks = [];
+        foreach ($rules as $rule) {
+            $into = null;
+            foreach ($stacks as $index => $stack) {
+                $last = $stack[count($stack) - 1];
+                $pitch = $rule->at - $last->at;
+                $before = count($stack) > 1 ? $last->at - $stack[count($stack) - 2]->at : null;
+                $alike = abs($last->from - $rule->from) <= 4 && abs($last->to - $rule->to) <= 4;
+                if ($alike && $pitch >= self::CLOSEST && $pitch <= self::WIDEST && ($before === null || abs($pitch - $before) <= self::PITCH * $before) && self::isFree($ground, $last, $rule) && ! self::hasWordsBeside($ground, $rule)) {
+                    $into = $index;
+                }
+            }
+            if ($into === null) {
+                $stacks[] = [$rule];
+            } else {
+                $stacks[$into][] = $rule;
+            }
+        }
+
+        return $stacks;
+    }
+
+    /** Whether nothing is printed between one line and the next. */
+    private static function isFree(Ground $ground, Rule $above, Rule $below): bool
+    {
+        $between = Frame::of($above->from, $above->at, max(0, $above->length()), $below->at - $above->at);
+
+        return $ground->wordsIn($between) === [] && ! $ground->hasDrawing($between);
+    }
+
+    /** @param  non-empty-list<Rule>  $stack */
+    private static function lines(Ground $ground, array $stack): ?Blank
+    {
+        $pitch = ($stack[count($stack) - 1]->at - $stack[0]->at) / (count($stack) - 1);
+        $first = $stack[0];
+        $room = $ground->roomAbove($first->from, $first->to, $first->at, $pitch);
+        // The first line of two may be a rule under a heading: then there is no room above it.
+        if ($room < 0.45 * $pitch) {
+            $rest = array_slice($stack, 1);
+
+            return count($rest) > 1 ? self::frame($rest, $pitch, $pitch) : ($rest === [] ? null : self::line($ground, $rest[0]));
+        }
+
+        return self::frame($stack, $pitch, $room);
+    }
+
+    /** @param  non-empty-list<Rule>  $stack */
+    private static function frame(array $stack, float $pitch, float $room): Blank
+    {
+        $last = $stack[count($stack) - 1];
+
+        return new Blank(BlankKind::Lines, Frame::of($stack[0]->from, $stack[0]->at - $room, $stack[0]->length(), $last->at - $stack[0]->at + $room), 0.92, round($pitch, 2), count($stack));
+    }
+
+    private static function line(Ground $ground, Rule $rule): ?Blank
+    {
+        $beside = self::hasWordsBeside($ground, $rule);
+        $room = $ground->roomAbove($rule->from, $rule->to, $rule->at, self::TALLEST);
+        if ($room < ($beside ? self::ROOM_BESIDE : self::ROOM_ALONE)) {
+            return null;
+        }
+        if (! $beside && ! $rule->typed && self::isDivider($ground, $rule)) {
+            return null;
+        }
+
+        return new Blank(BlankKind::Line, Frame::of($rule->from, $rule->at - $room, $rule->length(), $room), $beside ? 0.92 : 0.7);
+    }
+
+    /** Words on the height of the line, to its left or right. */
+    private static function hasWordsBeside(Ground $ground, Rule $rule): bool
+    {
+        foreach ($ground->words as $word) {
+            $level = $rule->at >= $word->frame->middle() && $rule->at <= $word->frame->bottom() + 4;
+            $near = ($word->frame->right() <= $rule->from + 3 && $rule->from - $word->frame->right() < 40) || ($word->frame->x >= $rule->to - 3 && $word->frame->x - $rule->to < 20);
+            if ($level && $near) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** A rule across all of the text that nothing asks for, heavy, or with words close below: it parts what is above from what is below. */
+    private static function isDivider(Ground $ground, Rule $rule): bool
+    {
+        if ($ground->words === []) {
+            return false;
+        }
+        $left = min(array_map(fn (Word $word): float => $word->frame->x, $ground->words));
+        $right = max(array_map(fn (Word $word): float => $word->frame->right(), $ground->words));
+        if ($rule->length() < 0.85 * ($right - $left)) {
+            return false;
+        }
+        $below = INF;
+        foreach ($ground->words as $word) {
+            if ($word->frame->y > $rule->at - 2) {
+                $below = min($below, $word->frame->y - $rule->at);
+            }
+        }
+
+        $above = null;
+        foreach ($ground->marks->lines as $line) {
+            if ($line->frame->middle() < $rule->at && ($above === null || $line->frame->middle() > $above->frame->middle())) {
+                $above = $line;
+            }
+        }
+        $asked = $above !== null && (preg_match('/[?:]\W*$/u', $above->text) === 1 || RoleSigns::tasks($above->text) > 0);
+
+        return ! $asked || $rule->weight >= 1.4 || $rule->at < 0.1 * $ground->marks->size->height || $rule->at > 0.92 * $ground->marks->size->height || $below < 16;
+    }
+}

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenSlate\Blanks;
+
+use OpenSlate\Geometry\Frame;
+use OpenSlate\Paper\Size;
+use OpenSlate\Trim\TextLine;
+
+/** What is printed on a page, as far as blanks can be told from it. */
+final readonly class Marks
+{
+    /**
+     * @param  list<Rule>  $rules
+     * @param  list<Shade>  $shades  filled areas that are not white
+     * @param  list<Frame>  $rings  closed round outlines
+     * @param  list<Frame>  $drawings  where pictures and lines that are neither level nor upright lie
+     * @param  list<TextLine>  $lines  with their words
+     * @param  list<Blank>  $fields  the form fields of the PDF
+     */
+    public function __construct(
+        public Size $size,
+        public array $rules = [],
+        public array $shades = [],
+        public array $rings = [],
+        public array $drawings = [],
+        public array $lines = [],
+        public array $fields = [],
+    ) {
+    }
+}

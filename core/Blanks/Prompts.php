@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenSlate\Blanks;
+
+use OpenSlate\Geometry\Frame;
+use OpenSlate\Trim\TextLine;
+use OpenSlate\Trim\Word;
+
+/** Finds the words that say what goes into a blank: beside it, above it, or at the head of its row and column. */
+final class Prompts
+{
+    private const LONGEST = 120;
+
+    /** How far above a blank its prompt may stand. */
+    private const ABOVE = 60.0;
+
+    public static function of(Ground $ground, Blank $blank): string
+    {
+        $label = match (true) {
+            $blank->label !== '' => $blank->label,
+            $blank->kind === BlankKind::Cell => self::heads($ground, $blank->frame),
+            default => self::before($ground, $blank->frame) ?: self::above($ground, $blank->frame),
+        };
+
+        return mb_strimwidth(trim((string) preg_replace(['/_{2,}|[.…]{4,}/u', '/\s+/u'], ['', ' '], $label)), 0, self::LONGEST, '…');
+    }
+
+    private static function before(Ground $ground, Frame $frame): string
+    {
+        $words = array_values(array_filter($ground->words, fn (Word $word): bool => $word->frame->right() <= $frame->x + 3
+            && $word->frame->middle() > $frame->y - 2 && $word->frame->middle() < $frame->bottom() + 0.6 * $word->frame->height
+            && abs($word->frame->bottom() - $frame->bottom()) < max(10.0, 0.9 * $word->frame->height)));
+        usort($words, fn (Word $a, Word $b): int => $b->frame->x <=> $a->frame->x);
+        $said = [];
+        $x = $frame->x;
+        foreach ($words as $word) {
+            if ($x - $word->frame->right() > 30) {
+                break;
+            }
+            $said[] = $word->text;
+            $x = $word->frame->x;
+        }
+
+        return implode(' ', array_reverse($said));
+    }
+
+    private static function above(Ground $ground, Frame $frame): string
+    {
+        $best = null;
+        foreach ($ground->marks->lines as $line) {
+            $gap = $frame->y - $line->frame->bottom();
+            if ($line->wordCount() > 0 && $gap > -0.6 * $line->frame->height && $gap < self::ABOVE && $line->frame->x < $frame->right() && $line->frame->right() > $frame->x - 40 && ($best === null || $gap < $frame->y - $best->frame->bottom())) {
+                $best = $line;
+            }
+        }
+
+        return $best instanceof TextLine ? $best->text : '';
+    }
+
+    /** The head of the row, and the head of the column. */
+    private static function heads(Ground $ground, Frame $frame): string
+    {
+        $row = [];
+        $column = null;
+        foreach ($ground->words as $word) {
+            if ($word->frame->middle() > $frame->y && $word->frame->middle() < $frame->bottom() && $word->frame->right() <= $frame->x + 2) {
+                $row[] = $word;
+            }
+            $x = $word->frame->x + $word->frame->width / 2;
+            if ($x > $frame->x && $x < $frame->right() && $word->frame->bottom() <= $frame->y + 2 && ($column === null || $word->frame->y < $column)) {
+                $column = max($word->frame->y, $frame->y - 500);
+            }
+        }
+        usort($row, fn (Word $a, Word $b): int => $a->frame->x <=> $b->frame->x);
+        $head = self::columnHead($ground, $frame);
+
+        return implode(', ', array_filter([implode(' ', array_map(fn (Word $word): string => $word->text, $row)), $head]));
+    }
+
+    /** The nearest line of words above that lies within the cell's width. */
+    private static function columnHead(Ground $ground, Frame $frame): string
+    {
+        $nearest = null;
+        foreach ($ground->words as $word) {
+            $x = $word->frame->x + $word->frame->width / 2;
+            if ($x > $frame->x && $x < $frame->right() && $word->frame->right() <= $frame->right() + 4 && $word->frame->x >= $frame->x - 4 && $word->frame->bottom() <= $frame->y + 2 && ($nearest === null || $word->frame->middle() > $nearest)) {
+                $nearest = $word->frame->middle();
+            }
+        }
+        $words = $nearest === null ? [] : array_values(array_filter($ground->words, fn (Word $word): bool => abs($word->frame->middle() - $nearest) < 3 && $word->frame->x >= $frame->x - 4 && $word->frame->right() <= $frame->right() + 4));
+        usort($words, fn (Word $a, Word $b): int => $a->frame->x <=> $b->frame->x);
+
+        return implode(' ', array_map(fn (Word $word): string => $word->text, $words));
+    }
+}

@@ -1,0 +1,102 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Reference;
+
+use App\Documents\PageMarks;
+use App\Documents\PageTexts;
+use App\Documents\PdfReader;
+use OpenSlate\Blanks\Blank;
+use OpenSlate\Blanks\BlankFinder;
+use OpenSlate\Geometry\Frame;
+use Tests\TestCase;
+
+/**
+ * Blanks whose places are known, on sheets that Chromium laid out and measured (tests/blanks), and things that only look
+ * like blanks. All of it is invented.
+ *
+ * @phpstan-type Truth array{kind: string, x: float, y: float, width: float, height: float}
+ */
+final class BlanksTest extends TestCase
+{
+    public function test_blanks_are_found_in_their_places_and_decoys_are_left(): void
+    {
+        $hit = $extra = $missed = 0;
+        $wrong = $overlaps = $baselines = [];
+        foreach ($this->sheets() as $name => $pages) {
+            foreach ($this->find($name, count($pages)) as $number => $found) {
+                foreach ($pages[$number - 1] as $true) {
+                    $best = $this->best($true, $found);
+                    if ($best === null) {
+                        $missed++;
+                        $wrong[] = "{$name}, page {$number}: no {$true['kind']} at {$true['x']}, {$true['y']}";
+
+                        continue;
+                    }
+                    $hit++;
+                    $this->assertSame($true['kind'], $found[$best]->kind->value, "{$name}, page {$number}");
+                    $frame = Frame::of($true['x'], $true['y'], $true['width'], $true['height']);
+                    $true['kind'] === 'line' ? $baselines[] = abs($found[$best]->frame->bottom() - $frame->bottom()) : null;
+                    in_array($true['kind'], ['box', 'cell'], true) && $overlaps[] = $this->overlap($frame, $found[$best]->frame);
+                    unset($found[$best]);
+                }
+                foreach ($found as $blank) {
+                    $extra++;
+                    $wrong[] = "{$name}, page {$number}: {$blank->kind->value} at {$blank->frame->x}, {$blank->frame->y}";
+                }
+            }
+        }
+
+        $this->assertGreaterThan(80, $hit);
+        $this->assertGreaterThanOrEqual(0.95, 2 * $hit / (2 * $hit + $extra + $missed), implode("\n", $wrong));
+        $this->assertLessThanOrEqual(1, count(preg_grep('/^decoys/', $wrong) ?: []), implode("\n", $wrong));
+        $this->assertGreaterThanOrEqual(0.8, array_sum($overlaps) / max(1, count($overlaps)));
+        $this->assertLessThanOrEqual(1.5, max([0.0, ...$baselines]));
+    }
+
+    /** @return array<string, list<list<Truth>>> */
+    private function sheets(): array
+    {
+        return json_decode((string) file_get_contents(base_path('tests/blanks/truth.json')), true, flags: JSON_THROW_ON_ERROR);
+    }
+
+    /** @return array<int, list<Blank>> */
+    private function find(string $name, int $count): array
+    {
+        $path = base_path("tests/blanks/{$name}.pdf");
+        $pages = app(PdfReader::class)->pages($path);
+
+        return array_map(BlankFinder::find(...), app(PageMarks::class)->read($path, $pages, app(PageTexts::class)->read($path, $pages), range(1, $count)));
+    }
+
+    /**
+     * @param  Truth  $true
+     * @param  array<int, Blank>  $found
+     */
+    private function best(array $true, array $found): ?int
+    {
+        $frame = Frame::of($true['x'], $true['y'], $true['width'], $true['height']);
+        $best = null;
+        $most = 0.5;
+        foreach ($found as $index => $blank) {
+            // How high one may write above a line is a matter of taste; where the line is, is not.
+            $flat = in_array($true['kind'], ['line', 'gap'], true);
+            $like = $flat && abs($blank->frame->bottom() - $frame->bottom()) < 6
+                ? (min($frame->right(), $blank->frame->right()) - max($frame->x, $blank->frame->x)) / (max($frame->right(), $blank->frame->right()) - min($frame->x, $blank->frame->x))
+                : ($flat ? 0.0 : $this->overlap($frame, $blank->frame));
+            if ($like >= $most) {
+                [$best, $most] = [$index, $like];
+            }
+        }
+
+        return $best;
+    }
+
+    private function overlap(Frame $a, Frame $b): float
+    {
+        $shared = max(0.0, min($a->right(), $b->right()) - max($a->x, $b->x)) * max(0.0, min($a->bottom(), $b->bottom()) - max($a->y, $b->y));
+
+        return $shared / ($a->width * $a->height + $b->width * $b->height - $shared);
+    }
+}
