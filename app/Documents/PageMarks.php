@@ -24,7 +24,7 @@ final class PageMarks
 
     private const IDENTITY = [1.0, 0.0, 0.0, 1.0, 0.0, 0.0];
 
-    public function __construct(private FormFields $fields, private PdfReader $reader)
+    public function __construct(private FormFields $fields)
     {
     }
 
@@ -39,24 +39,20 @@ final class PageMarks
     public function read(string $path, array $pages, array $texts, array $numbers): array
     {
         $fields = $this->fields->read($path);
-        $boxes = $this->reader->boxes($path);
         $marks = [];
         foreach ($numbers as $number) {
             $svg = LimitedProcess::run(['pdftocairo', '-svg', '-f', (string) $number, '-l', (string) $number, $path, '-'])->getOutput();
-            // Cairo draws the whole medium; the page as displayed may be a part of it.
-            $medium = isset($boxes[$number]) ? $boxes[$number]->medium() : $texts[$number - 1]->size->frame();
-            $unit = $pages[$number - 1]->userUnit;
-            $marks[$number] = $this->marks(strlen($svg) > self::MOST_BYTES ? '' : $svg, [$unit, 0.0, 0.0, $unit, $medium->x, $medium->y], $texts[$number - 1], $fields[$number] ?? []);
+            $marks[$number] = $this->marks(strlen($svg) > self::MOST_BYTES ? '' : $svg, $pages[$number - 1]->userUnit, $texts[$number - 1], $fields[$number] ?? []);
         }
 
         return $marks;
     }
 
     /**
-     * @param  array{float, float, float, float, float, float}  $page  from the drawing to points of the page as displayed
+     * @param  float  $unit  points for each unit of the drawing, which is the page as displayed
      * @param  list<Blank>  $fields
      */
-    private function marks(string $svg, array $page, PageText $text, array $fields): Marks
+    private function marks(string $svg, float $unit, PageText $text, array $fields): Marks
     {
         // Letters, and what only cuts other things off, are not drawn where they are written.
         $svg = (string) preg_replace('~<(symbol|clipPath|mask|pattern|linearGradient|radialGradient)\b.*?</\1>|<g>\s*<path style="stroke:none;".*?</g>~s', '', $svg);
@@ -64,7 +60,7 @@ final class PageMarks
         preg_match_all('~<path\b([^>]*)/>~', $svg, $paths);
         foreach ($paths[1] as $attributes) {
             $style = $this->attribute('style', $attributes);
-            $matrix = $this->matrix($attributes, $page);
+            $matrix = $this->matrix($attributes, $unit);
             $path = SvgPath::parse($this->attribute('d', $attributes), $matrix);
             preg_match('~(?<!-)\bfill:rgb\(([\d.]+)%,([\d.]+)%,([\d.]+)%\)~', $style, $fill);
             preg_match('~\bstroke:rgb\(([\d.]+)%,([\d.]+)%,([\d.]+)%\)~', $style, $stroke);
@@ -80,7 +76,7 @@ final class PageMarks
         }
         preg_match_all('~<image\b([^>]*?)(?:xlink:href|/>)~', $svg, $images);
         foreach ($images[1] as $attributes) {
-            $frame = $this->image($attributes, $page);
+            $frame = $this->image($attributes, $unit);
             $frame === null || $drawings[] = $frame;
         }
 
@@ -210,29 +206,24 @@ final class PageMarks
         return Frame::of(min($xs), min($ys), max($xs) - min($xs), max($ys) - min($ys));
     }
 
-    /**
-     * @param  array{float, float, float, float, float, float}  $page
-     * @return array{float, float, float, float, float, float}
-     */
-    private function matrix(string $attributes, array $page): array
+    /** @return array{float, float, float, float, float, float} */
+    private function matrix(string $attributes, float $unit): array
     {
         $own = self::IDENTITY;
         if (preg_match('~\btransform="matrix\(([^)]*)\)"~', $attributes, $match) === 1) {
             $numbers = array_map(floatval(...), explode(',', $match[1]));
             $own = count($numbers) === 6 ? [$numbers[0], $numbers[1], $numbers[2], $numbers[3], $numbers[4], $numbers[5]] : $own;
         }
-        [$unit, , , , $x, $y] = $page;
 
-        return [$own[0] * $unit, $own[1] * $unit, $own[2] * $unit, $own[3] * $unit, $own[4] * $unit + $x, $own[5] * $unit + $y];
+        return [$own[0] * $unit, $own[1] * $unit, $own[2] * $unit, $own[3] * $unit, $own[4] * $unit, $own[5] * $unit];
     }
 
-    /** @param  array{float, float, float, float, float, float}  $page */
-    private function image(string $attributes, array $page): ?Frame
+    private function image(string $attributes, float $unit): ?Frame
     {
         if (preg_match('~\bwidth="([\d.]+)"~', $attributes, $width) !== 1 || preg_match('~\bheight="([\d.]+)"~', $attributes, $height) !== 1) {
             return null;
         }
-        [$a, $b, $c, $d, $e, $f] = $this->matrix($attributes, $page);
+        [$a, $b, $c, $d, $e, $f] = $this->matrix($attributes, $unit);
         [$w, $h] = [(float) $width[1], (float) $height[1]];
 
         return $this->around([[$e, $f], [$a * $w + $e, $b * $w + $f], [$c * $h + $e, $d * $h + $f], [$a * $w + $c * $h + $e, $b * $w + $d * $h + $f]]);

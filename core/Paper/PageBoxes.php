@@ -56,12 +56,6 @@ final readonly class PageBoxes
             ->scaled($this->userUnit);
     }
 
-    /** Where the whole medium lies, of which only a part may be displayed. */
-    public function medium(): Frame
-    {
-        return $this->place($this->media);
-    }
-
     /** @return array{float, float, float, float} */
     private function shown(): array
     {

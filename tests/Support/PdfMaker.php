@@ -10,7 +10,7 @@ use Symfony\Component\Process\Process;
 /**
  * Writes small PDFs by hand, byte by byte, so that tests decide every box of every page.
  *
- * @phpstan-type PageSpec array{media?: string, crop?: string, rotate?: int, unit?: float, content?: string, words?: string}
+ * @phpstan-type PageSpec array{media?: string, crop?: string, rotate?: int, unit?: float, content?: string, words?: string, annots?: string}
  */
 final class PdfMaker
 {
@@ -36,6 +36,7 @@ final class PdfMaker
                 .(isset($page['media']) ? " /MediaBox [{$page['media']}]" : (isset($inherited['media']) ? '' : ' /MediaBox [0 0 612 792]'))
                 .(isset($page['crop']) ? " /CropBox [{$page['crop']}]" : '')
                 .(isset($page['rotate']) ? " /Rotate {$page['rotate']}" : '')
+                .(isset($page['annots']) ? " /Annots [{$page['annots']}]" : '')
                 .(isset($page['unit']) ? " /UserUnit {$page['unit']}" : '').' >>';
             $kids[] = array_key_last($objects).' 0 R';
         }
