@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Documents;
 
+use OpenSlate\Blanks\Bitmap;
+use OpenSlate\Blanks\BitmapMarks;
 use OpenSlate\Blanks\Blank;
 use OpenSlate\Blanks\Marks;
 use OpenSlate\Blanks\Rule;
@@ -21,6 +23,11 @@ final class PageMarks
     private const THICKEST = 3.2;
 
     private const LEVEL = 0.4;
+
+    /** Fine enough for a hairline, coarse enough to be quick. */
+    private const SEEN_DPI = 110.0;
+
+    private const MOST_PIXELS = 2400;
 
     private const IDENTITY = [1.0, 0.0, 0.0, 1.0, 0.0, 0.0];
 
@@ -41,11 +48,44 @@ final class PageMarks
         $fields = $this->fields->read($path);
         $marks = [];
         foreach ($numbers as $number) {
+            if ($this->isPicture($texts[$number - 1])) {
+                $marks[$number] = $this->seen($path, $pages[$number - 1], $texts[$number - 1], $fields[$number] ?? []);
+
+                continue;
+            }
             $svg = LimitedProcess::run(['pdftocairo', '-svg', '-f', (string) $number, '-l', (string) $number, $path, '-'])->getOutput();
             $marks[$number] = $this->marks(strlen($svg) > self::MOST_BYTES ? '' : $svg, $pages[$number - 1]->userUnit, $texts[$number - 1], $fields[$number] ?? []);
         }
 
         return $marks;
+    }
+
+    private function isPicture(PageText $text): bool
+    {
+        return $text->wordCount() === 0 && ($text->ink ?? 0.0) > 0.0;
+    }
+
+    /**
+     * What can be seen on a page that is nothing but a picture.
+     *
+     * @param  list<Blank>  $fields
+     */
+    private function seen(string $path, PdfPage $page, PageText $text, array $fields): Marks
+    {
+        $dots = min(self::SEEN_DPI, 72 * self::MOST_PIXELS / max($page->size->width, $page->size->height));
+        [$width, $height, $levels] = $this->grey($path, $page, $dots);
+
+        return $width === 0
+            ? new Marks($text->size, fields: $fields)
+            : BitmapMarks::of(Bitmap::of($levels, $width, $height, $page->size->width / $width), $text->size, $fields);
+    }
+
+    /** @return array{int, int, string} width, height, and a byte for each pixel */
+    private function grey(string $path, PdfPage $page, float $dpi): array
+    {
+        $picture = LimitedProcess::run(['pdftoppm', '-cropbox', '-gray', '-r', sprintf('%.4F', $dpi * $page->userUnit), '-f', (string) $page->number, '-l', (string) $page->number, $path])->getOutput();
+
+        return preg_match('/^P5\s+(\d+)\s+(\d+)\s+\d+\s/', $picture, $head) === 1 ? [(int) $head[1], (int) $head[2], substr($picture, strlen($head[0]))] : [0, 0, ''];
     }
 
     /**

@@ -30,4 +30,9 @@ final readonly class Blank
     {
         return new self($this->kind, $this->frame, $this->confidence, $this->pitch, $this->count, $label);
     }
+
+    public function at(Frame $frame): self
+    {
+        return new self($this->kind, $frame, $this->confidence, $this->pitch, $this->count, $this->label);
+    }
 }

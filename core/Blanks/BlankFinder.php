@@ -19,7 +19,7 @@ final class BlankFinder
     public static function find(Marks $marks): array
     {
         $rules = Rules::merged($marks->rules);
-        $ground = new Ground(new Marks($marks->size, $rules, $marks->shades, $marks->rings, $marks->drawings, $marks->lines, $marks->fields));
+        $ground = new Ground(new Marks($marks->size, $rules, $marks->shades, $marks->rings, $marks->drawings, $marks->lines, $marks->fields, $marks->readable));
         $lattice = Lattice::of($rules);
         [$gaps, $typed] = GapFinder::find($ground);
         $found = [...$marks->fields, ...$gaps, ...BoxFinder::find($ground, $lattice), ...LineFinder::find($ground, $rules, $lattice, $typed)];
@@ -34,7 +34,11 @@ final class BlankFinder
             $kept[] = $blank;
         }
 
-        return self::ordered(array_map(fn (Blank $blank): Blank => $blank->labelled(Prompts::of($ground, $blank)), $kept));
+        $blanks = self::ordered(array_map(fn (Blank $blank): Blank => $blank->labelled($marks->readable || $blank->kind === BlankKind::Field ? Prompts::of($ground, $blank) : ''), $kept));
+        $middle = [$marks->size->width / 2, $marks->size->height / 2];
+
+        // Back to where the page, as it lies, has them.
+        return $marks->tilt === 0.0 ? $blanks : array_map(fn (Blank $blank): Blank => $blank->kind === BlankKind::Field ? $blank : $blank->at(BitmapMarks::turned($blank->frame, $marks->tilt, $middle)), $blanks);
     }
 
     /**

@@ -14,6 +14,9 @@ final class BoxFinder
 
     private const SMALLEST_TICK = 6.0;
 
+    /** Where letters cannot be told from squares, the squares must be larger. */
+    private const SMALLEST_SEEN_TICK = 8.8;
+
     /** What one can write in, at the least. */
     private const LOWEST = 11.0;
 
@@ -43,7 +46,7 @@ final class BoxFinder
             array_push($blanks, ...self::figure($ground, $cells));
         }
         foreach ($ground->marks->rings as $ring) {
-            if (self::isTick($ring) && $ground->wordsIn($ring) === [] && self::choice($ground, $ring) !== null) {
+            if (self::isTick($ground, $ring) && $ground->wordsIn($ring) === [] && self::choice($ground, $ring) !== null) {
                 $blanks[] = new Blank(BlankKind::Tick, $ring, 0.85, label: (string) self::choice($ground, $ring));
             }
         }
@@ -68,7 +71,7 @@ final class BoxFinder
         $blanks = [];
         foreach ($empty as $cell) {
             $frame = $cell->frame;
-            $choice = self::isTick($frame) ? self::choice($ground, $frame) : null;
+            $choice = self::isTick($ground, $frame) ? self::choice($ground, $frame) : null;
             if ($choice !== null) {
                 $blanks[] = new Blank(BlankKind::Tick, $frame, 0.9, label: $choice);
             } elseif ($frame->height >= self::LOWEST && $frame->width >= self::NARROWEST && ! self::isPage($ground, $frame)) {
@@ -187,9 +190,11 @@ final class BoxFinder
             : new Blank(BlankKind::Lines, Frame::around(array_map(fn (Cell $cell): Frame => $cell->frame, $cells)), 0.8, round($first->height, 2), count($cells));
     }
 
-    private static function isTick(Frame $frame): bool
+    private static function isTick(Ground $ground, Frame $frame): bool
     {
-        return max($frame->width, $frame->height) <= self::LARGEST_TICK && min($frame->width, $frame->height) >= self::SMALLEST_TICK
+        $least = $ground->marks->readable ? self::SMALLEST_TICK : self::SMALLEST_SEEN_TICK;
+
+        return max($frame->width, $frame->height) <= self::LARGEST_TICK && min($frame->width, $frame->height) >= $least
             && $frame->width / $frame->height > 0.7 && $frame->width / $frame->height < 1.43;
     }
 

@@ -18,6 +18,8 @@ final readonly class Marks
      * @param  list<Frame>  $drawings  where pictures and lines that are neither level nor upright lie
      * @param  list<TextLine>  $lines  with their words
      * @param  list<Blank>  $fields  the form fields of the PDF
+     * @param  bool  $readable  whether the words can be read; else it is only known where they are
+     * @param  float  $tilt  how far the page lay askew before these were set upright, clockwise in radians
      */
     public function __construct(
         public Size $size,
@@ -27,6 +29,8 @@ final readonly class Marks
         public array $drawings = [],
         public array $lines = [],
         public array $fields = [],
+        public bool $readable = true,
+        public float $tilt = 0.0,
     ) {
     }
 }

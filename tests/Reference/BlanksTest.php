@@ -10,6 +10,8 @@ use App\Documents\PdfReader;
 use OpenSlate\Blanks\Blank;
 use OpenSlate\Blanks\BlankFinder;
 use OpenSlate\Geometry\Frame;
+use OpenSlate\Paper\Size;
+use Tests\Support\Scanner;
 use Tests\TestCase;
 
 /**
@@ -53,6 +55,46 @@ final class BlanksTest extends TestCase
         $this->assertLessThanOrEqual(1, count(preg_grep('/^decoys/', $wrong) ?: []), implode("\n", $wrong));
         $this->assertGreaterThanOrEqual(0.8, array_sum($overlaps) / max(1, count($overlaps)));
         $this->assertLessThanOrEqual(1.5, max([0.0, ...$baselines]));
+    }
+
+    public function test_they_are_found_on_scans_too(): void
+    {
+        $hit = $extra = $missed = 0;
+        $wrong = [];
+        foreach (['lines' => [1, 2], 'tables' => [1], 'boxes' => [2], 'mixed' => [1], 'landscape' => [1], 'decoys' => [1, 3, 9]] as $name => $numbers) {
+            foreach ($numbers as $number) {
+                $steps = [0, 2, -3, 5, -5][($number + strlen($name)) % 5];
+                $scan = Scanner::scan(base_path("tests/blanks/{$name}.pdf"), $number, $steps, $number);
+                $pages = app(PdfReader::class)->pages($scan);
+                $found = BlankFinder::find(app(PageMarks::class)->read($scan, $pages, app(PageTexts::class)->read($scan, $pages), [1])[1]);
+                foreach ($this->sheets()[$name][$number - 1] as $true) {
+                    $best = $this->best($this->askew($true, deg2rad(Scanner::degrees($steps)), $pages[0]->size), $found);
+                    $best === null ? $missed++ : $hit++;
+                    if ($best === null) {
+                        $wrong[] = "{$name}, page {$number}: no {$true['kind']} at {$true['x']}, {$true['y']}";
+                    } else {
+                        unset($found[$best]);
+                    }
+                }
+                $extra += count($found);
+                array_push($wrong, ...array_map(fn (Blank $blank): string => "{$name}, page {$number}: {$blank->kind->value} at {$blank->frame->x}, {$blank->frame->y}", array_values($found)));
+            }
+        }
+
+        $this->assertGreaterThan(40, $hit);
+        $this->assertGreaterThanOrEqual(0.85, 2 * $hit / (2 * $hit + $extra + $missed), implode("\n", $wrong));
+    }
+
+    /**
+     * @param  Truth  $true
+     * @return Truth where it is once the page is turned about its middle
+     */
+    private function askew(array $true, float $by, Size $size): array
+    {
+        $x = $true['x'] + $true['width'] / 2 - $size->width / 2;
+        $y = $true['y'] + $true['height'] / 2 - $size->height / 2;
+
+        return ['x' => $size->width / 2 + $x * cos($by) - $y * sin($by) - $true['width'] / 2, 'y' => $size->height / 2 + $x * sin($by) + $y * cos($by) - $true['height'] / 2] + $true;
     }
 
     /** @return array<string, list<list<Truth>>> */

@@ -14,6 +14,20 @@ use Symfony\Component\Process\Process;
  */
 final class PdfMaker
 {
+    /** One page that is nothing but a JPEG picture. */
+    public static function picture(string $jpeg, int $width, int $height, float $wide, float $high): string
+    {
+        $draw = sprintf('q %.3F 0 0 %.3F 0 0 cm /I Do Q', $wide, $high);
+
+        return self::written([
+            1 => '<< /Type /Catalog /Pages 2 0 R >>',
+            2 => '<< /Type /Pages /Count 1 /Kids [4 0 R] >>',
+            3 => "<< /Type /XObject /Subtype /Image /Width {$width} /Height {$height} /ColorSpace /DeviceRGB /BitsPerComponent 8 /Filter /DCTDecode /Length ".strlen($jpeg)." >>\nstream\n{$jpeg}\nendstream",
+            4 => sprintf('<< /Type /Page /Parent 2 0 R /MediaBox [0 0 %.3F %.3F] /Resources << /XObject << /I 3 0 R >> >> /Contents 5 0 R >>', $wide, $high),
+            5 => '<< /Length '.strlen($draw)." >>\nstream\n{$draw}\nendstream",
+        ], '1.4');
+    }
+
     /** Pages of A4 with their numbers on them. */
     public static function pages(int $count): string
     {
@@ -43,6 +57,13 @@ final class PdfMaker
         $objects[2] = '<< /Type /Pages /Count '.count($pages).' /Kids ['.implode(' ', $kids).']'
             .(isset($inherited['media']) ? " /MediaBox [{$inherited['media']}]" : '')
             .(isset($inherited['rotate']) ? " /Rotate {$inherited['rotate']}" : '').' >>';
+
+        return self::written($objects, $version);
+    }
+
+    /** @param  array<int, string>  $objects  by number */
+    private static function written(array $objects, string $version): string
+    {
         $pdf = "%PDF-{$version}\n%\xE2\xE3\xCF\xD3\n";
         $offsets = [];
         foreach ($objects as $number => $body) {

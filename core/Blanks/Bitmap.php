@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenSlate\Blanks;
+
+/**
+ * A page in black and white: rows of "0" for paper and "1" for ink.
+ *
+ * Rows are strings, so that whole rows are compared, searched and masked at once.
+ */
+final readonly class Bitmap
+{
+    /** Ink is what is darker than this share of the light round it. */
+    private const INK = 0.78;
+
+    /** The side of a neighbourhood, in pixels, and of its rows how many are looked at. */
+    private const SQUARE = 28;
+
+    private const SAMPLE = 7;
+
+    /**
+     * @param  list<string>  $rows  all of one length
+     * @param  float  $scale  points for each pixel
+     */
+    public function __construct(public array $rows, public int $width, public float $scale)
+    {
+    }
+
+    /**
+     * From levels of grey, each pixel against the light of its neighbourhood: a photograph of a page is darker at one side.
+     *
+     * @param  string  $levels  a byte for each pixel, row by row
+     * @param  float  $scale  points for each pixel
+     */
+    public static function of(string $levels, int $width, int $height, float $scale): self
+    {
+        $tables = [];
+        $rows = [];
+        $limits = [];
+        for ($y = 0; $y < $height; $y++) {
+            if ($y % self::SQUARE === 0) {
+                $limits = self::limits($levels, $width, min($height, $y + self::SQUARE), $y);
+            }
+            $line = substr($levels, $y * $width, $width);
+            $row = '';
+            foreach ($limits as $square => $limit) {
+                $tables[$limit] ??= [implode('', array_map(chr(...), range(0, 255))), str_repeat('1', $limit).str_repeat('0', 256 - $limit)];
+                $row .= strtr(substr($line, $square * self::SQUARE, self::SQUARE), ...$tables[$limit]);
+            }
+            $rows[] = $row;
+        }
+
+        return new self($rows, $width, $scale);
+    }
+
+    /**
+     * Below which level there is ink, for each square of one band: a share of the lightest that is there.
+     *
+     * @return list<int>
+     */
+    private static function limits(string $levels, int $width, int $end, int $start): array
+    {
+        $limits = [];
+        for ($x = 0; $x < $width; $x += self::SQUARE) {
+            $lightest = "\0";
+            for ($y = $start; $y < $end; $y += self::SAMPLE) {
+                $lightest = max($lightest, substr((string) count_chars(substr($levels, $y * $width + $x, min(self::SQUARE, $width - $x)), 3), -1));
+            }
+            $limits[] = (int) (self::INK * ord($lightest));
+        }
+
+        return $limits;
+    }
+
+    public function height(): int
+    {
+        return count($this->rows);
+    }
+}

@@ -1,0 +1,153 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenSlate\Blanks;
+
+use OpenSlate\Geometry\Frame;
+use OpenSlate\Paper\Size;
+use OpenSlate\Trim\TextLine;
+use OpenSlate\Trim\Word;
+
+/** What can be seen on a page that is nothing but a picture, set upright where the page lies a little askew. */
+final class BitmapMarks
+{
+    /** Stands for a word that can be seen but not read. */
+    private const UNREAD = 'x';
+
+    /** Shorter lines say little of how a page lies, in points. */
+    private const TELLING = 70.0;
+
+    /** Shorter lines are strokes of letters, unless they enclose something, in points. */
+    private const STROKE = 20.0;
+
+    private const SLACK = 3.5;
+
+    /** How much of a faint line may be lost, and how far its pieces may seem to lie apart across it, in points. */
+    private const LOST = 16.0;
+
+    private const ASIDE = 1.2;
+
+    /** @param  list<Blank>  $fields */
+    public static function of(Bitmap $bitmap, Size $size, array $fields): Marks
+    {
+        $seen = BitmapRules::find($bitmap);
+        $tilt = self::tilt($seen);
+        $middle = [$bitmap->width * $bitmap->scale / 2, $bitmap->height() * $bitmap->scale / 2];
+        $kept = self::withoutStrokes(array_map(fn (SeenRule $rule): Rule => $rule->upright($tilt, ...$middle), $seen));
+        $gone = array_values(array_intersect_key($seen, $kept));
+        [$words, $drawings] = BitmapInk::find($bitmap, $gone);
+        $set = fn (Frame $frame): Frame => self::turned($frame, -$tilt, $middle);
+
+        return new Marks(
+            $size,
+            self::mended(array_values($kept), array_map($set, $words)),
+            [],
+            [],
+            array_map($set, $drawings),
+            array_map(fn (Frame $frame): TextLine => new TextLine(self::UNREAD, $set($frame), [new Word(self::UNREAD, $set($frame))]), $words),
+            $fields,
+            readable: false,
+            tilt: $tilt,
+        );
+    }
+
+    /**
+     * Faint lines are seen in pieces: pieces on one line with nothing between them are one.
+     *
+     * @param  list<Rule>  $rules
+     * @param  list<Frame>  $words
+     * @return list<Rule>
+     */
+    private static function mended(array $rules, array $words): array
+    {
+        usort($rules, fn (Rule $a, Rule $b): int => $a->from <=> $b->from);
+        $mended = [];
+        foreach ($rules as $rule) {
+            foreach ($mended as $index => $other) {
+                $gap = $rule->from - $other->to;
+                if ($other->level && $rule->level && abs($rule->at - $other->at) <= self::ASIDE && $gap > 0 && $gap <= self::LOST && max($rule->length(), $other->length()) >= self::STROKE && ! self::anyBetween($words, $other, $rule)) {
+                    $mended[$index] = new Rule(true, $other->at, $other->from, $rule->to, max($other->weight, $rule->weight), $other->dashed);
+
+                    continue 2;
+                }
+            }
+            $mended[] = $rule;
+        }
+
+        return array_values($mended);
+    }
+
+    /** @param  list<Frame>  $words */
+    private static function anyBetween(array $words, Rule $left, Rule $right): bool
+    {
+        foreach ($words as $word) {
+            if ($word->x < $right->from + 2 && $word->right() > $left->to - 2 && $word->y < $left->at + 2 && $word->bottom() > $left->at - 9) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * Where a frame goes with the page it is on, which is turned about its middle; it stays upright itself.
+     *
+     * @param  array{float, float}  $middle
+     */
+    public static function turned(Frame $frame, float $by, array $middle): Frame
+    {
+        [$x, $y] = [$frame->x + $frame->width / 2 - $middle[0], $frame->middle() - $middle[1]];
+
+        return Frame::of(
+            $middle[0] + $x * cos($by) - $y * sin($by) - $frame->width / 2,
+            $middle[1] + $x * sin($by) + $y * cos($by) - $frame->height / 2,
+            $frame->width,
+            $frame->height,
+        );
+    }
+
+    /**
+     * How far the page is turned, clockwise in radians: what most of the length of its level lines says.
+     *
+     * @param  list<SeenRule>  $rules
+     */
+    private static function tilt(array $rules): float
+    {
+        $telling = array_values(array_filter($rules, fn (SeenRule $rule): bool => $rule->rule->level && $rule->rule->length() >= self::TELLING));
+        usort($telling, fn (SeenRule $a, SeenRule $b): int => $a->slope <=> $b->slope);
+        $half = array_sum(array_map(fn (SeenRule $rule): float => $rule->rule->length(), $telling)) / 2;
+        $sum = 0.0;
+        foreach ($telling as $rule) {
+            $sum += $rule->rule->length();
+            if ($sum >= $half) {
+                return atan($rule->slope);
+            }
+        }
+
+        return 0.0;
+    }
+
+    /**
+     * @param  list<Rule>  $rules
+     * @return array<int, Rule> by their places in the list
+     */
+    private static function withoutStrokes(array $rules): array
+    {
+        $meets = fn (Rule $rule, float $end): bool => self::anyMeets($rules, $rule, $end);
+
+        return array_filter($rules, fn (Rule $rule): bool => $rule->length() >= self::STROKE || ($meets($rule, $rule->from) && $meets($rule, $rule->to)));
+    }
+
+    /** @param  list<Rule>  $rules */
+    private static function anyMeets(array $rules, Rule $rule, float $end): bool
+    {
+        foreach ($rules as $other) {
+            if ($other->level !== $rule->level && abs($other->at - $end) <= self::SLACK && $other->reaches($rule->at, self::SLACK) && (abs($other->from - $rule->at) <= self::SLACK || abs($other->to - $rule->at) <= self::SLACK || $other->length() >= self::STROKE)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+}
