@@ -6,6 +6,7 @@ use App\Http\Controllers\ArrangementController;
 use App\Http\Controllers\BackdropController;
 use App\Http\Controllers\BenchController;
 use App\Http\Controllers\BinController;
+use App\Http\Controllers\BlankController;
 use App\Http\Controllers\BoardController;
 use App\Http\Controllers\ClassController;
 use App\Http\Controllers\ClassDoorController;
@@ -88,6 +89,9 @@ Route::middleware('auth:teacher')->group(function (): void {
 
     Route::get('pages/{page}', [PageController::class, 'show'])->can('view', 'page')->name('page.show');
     Route::post('pages/{page}/edits', [PageController::class, 'edit'])->can('update', 'page')->name('page.edit');
+    Route::post('pages/{page}/blanks/take', [BlankController::class, 'take'])->can('update', 'page')->name('blanks.take');
+    Route::post('pages/{page}/blanks/refuse', [BlankController::class, 'refuse'])->can('update', 'page')->name('blanks.refuse');
+    Route::post('worksheets/{worksheet}/blanks', [BlankController::class, 'takeAll'])->can('update', 'worksheet')->name('blanks.take-all');
     Route::post('pages/{page}/undo', [PageController::class, 'undo'])->can('update', 'page')->name('page.undo');
     Route::post('pages/{page}/redo', [PageController::class, 'redo'])->can('update', 'page')->name('page.redo');
 

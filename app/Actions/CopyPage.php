@@ -28,6 +28,7 @@ final class CopyPage
             'role' => $page->role,
             'role_reason' => $page->role_reason,
             'section' => $page->section,
+            'refused' => $page->refused,
             'key' => $taken ? Str::lower(Str::random(10)) : $page->key,
             'source_page_id' => $source[0] ?? null,
             'source_revision' => $source[1] ?? null,

@@ -42,6 +42,9 @@ final class PrepareMaster implements ShouldQueue
         if ($master->joins_id !== null) {
             JoinFile::dispatch($master->id);
         }
+        if ($master->original_id !== null) {
+            LookForBlanks::dispatch($master->original_id);
+        }
     }
 
     public function failed(?Throwable $cause): void

@@ -13,6 +13,9 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
 use Illuminate\Database\Query\JoinClause;
 use Illuminate\Support\Str;
 use LogicException;
+use OpenSlate\Blanks\Blank;
+use OpenSlate\Blanks\Proposals;
+use OpenSlate\Page\Page;
 use OpenSlate\Trim\ArrangedPage;
 use OpenSlate\Trim\PackPage;
 use OpenSlate\Trim\Role;
@@ -32,6 +35,7 @@ use OpenSlate\Trim\Role;
  * @property int|null $source_page_id the page it was cut from
  * @property int|null $source_revision what of that page this one has
  * @property list<int>|null $answers ids of the pages to which this one, a key, has the answers
+ * @property list<int>|null $refused which of its print's blanks are none, by their places in the list
  * @property-read Worksheet $worksheet
  * @property-read PageRevision $current
  * @property-read Backdrop|null $backdrop
@@ -43,7 +47,7 @@ final class WorksheetPage extends Model
 
     protected $table = 'pages';
 
-    protected $fillable = ['worksheet_id', 'backdrop_id', 'position', 'revision', 'role', 'role_reason', 'section', 'answers', 'key', 'source_page_id', 'source_revision'];
+    protected $fillable = ['worksheet_id', 'backdrop_id', 'position', 'revision', 'role', 'role_reason', 'section', 'answers', 'key', 'source_page_id', 'source_revision', 'refused'];
 
     /** @return BelongsTo<Worksheet, $this> */
     public function worksheet(): BelongsTo
@@ -99,6 +103,15 @@ final class WorksheetPage extends Model
         return $this->position ?? throw new LogicException('A page that was taken out has no number.');
     }
 
+    /** @return array<int, Blank>|null the blanks that could have a box, by their places in the print's list; null while nobody has looked */
+    public function proposals(Page $content): ?array
+    {
+        $backdrop = $this->backdrop;
+        $found = $backdrop === null ? [] : $backdrop->blanksFound();
+
+        return $backdrop === null || $found === null ? $found : array_diff_key(Proposals::on($content, $found, $backdrop->size()), array_flip($this->refused ?? []));
+    }
+
     public function packPage(): PackPage
     {
         return new PackPage($this->number(), $this->role, $this->section);
@@ -118,6 +131,6 @@ final class WorksheetPage extends Model
 
     protected function casts(): array
     {
-        return ['role' => Role::class, 'answers' => 'array'];
+        return ['role' => Role::class, 'answers' => 'array', 'refused' => 'array'];
     }
 }

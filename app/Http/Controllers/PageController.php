@@ -9,6 +9,7 @@ use App\Actions\StaleEdit;
 use App\Actions\UndoEdit;
 use App\Models\PageRevision;
 use App\Models\WorksheetPage;
+use App\View\BenchPage;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Str;
@@ -19,7 +20,7 @@ final class PageController
 {
     public function show(WorksheetPage $page): JsonResponse
     {
-        return response()->json($this->drawn($page));
+        return response()->json(BenchPage::of($page)->drawn());
     }
 
     public function edit(Request $request, WorksheetPage $page, ApplyEdit $apply): JsonResponse
@@ -51,24 +52,9 @@ final class PageController
         try {
             $change();
         } catch (StaleEdit $stale) {
-            return response()->json(['message' => $stale->getMessage()] + $this->drawn($page), 409);
+            return response()->json(['message' => $stale->getMessage()] + BenchPage::of($page)->drawn(), 409);
         }
 
-        return response()->json($this->drawn($page) + ['new' => $new]);
-    }
-
-    /** @return array<string, mixed> */
-    private function drawn(WorksheetPage $page): array
-    {
-        $revision = $page->revisions()->latest('number')->firstOrFail();
-        $content = $revision->page();
-
-        return [
-            'revision' => $revision->number,
-            'undo' => $revision->undo_to !== null,
-            'redo' => $revision->redo_to !== null,
-            'page' => view('bench.page', ['page' => $content])->render(),
-            'ledger' => view('bench.ledger', ['page' => $content])->render(),
-        ];
+        return response()->json(BenchPage::of($page)->drawn() + ['new' => $new]);
     }
 }

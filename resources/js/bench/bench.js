@@ -70,10 +70,42 @@ export class Bench {
         });
         rows.addEventListener('focusin', (event) => { const row = event.target.matches('[data-row-trait]') && event.target.closest('[data-row]'); if (row && !this.selection.has(row.dataset.row)) this.selection.only([row.dataset.row]); });
         rows.addEventListener('change', (event) => { const field = event.target; if (!field.readOnly) this.#send({ kind: 'change', ids: [field.closest('[data-row]').dataset.row], set: { [field.dataset.rowTrait]: field.value } }); });
+        this.#ghosts(rows);
         this.stage.root.addEventListener('dblclick', (event) => { if (event.target.closest('.element')) this.traits.focus(); });
         // Leaving with something unsent asks first.
         window.addEventListener('beforeunload', (event) => { this.#flush(); if (!this.edits.idle) event.preventDefault(); });
         window.addEventListener('storage', () => this.#showPaste());
+    }
+
+    // --- proposed blanks ---
+
+    #ghosts(rows) {
+        const root = this.stage.root;
+        const all = () => [...root.querySelectorAll('[data-ghost]')];
+        const does = (verb, ghost) => {
+            const next = all()[all().indexOf(ghost) + 1] ?? all().at(-2);
+            this.#send({ kind: 'blanks', does: verb, which: [Number(ghost.dataset.ghost)] }, () => (next && root.querySelector(`[data-ghost="${next.dataset.ghost}"]`))?.focus());
+        };
+        // A press takes it; a drag that begins on it selects what it is drawn round, as anywhere on the page.
+        let pressed = null;
+        root.addEventListener('pointerdown', (event) => { const ghost = event.target.closest('[data-ghost]'); pressed = ghost && event.button === 0 ? { ghost, x: event.clientX, y: event.clientY } : null; }, true);
+        window.addEventListener('pointerup', (event) => {
+            const now = pressed;
+            pressed = null;
+            if (now && Math.hypot(event.clientX - now.x, event.clientY - now.y) < 4) does('take', now.ghost);
+        });
+        root.addEventListener('keydown', (event) => {
+            const ghost = event.target.closest('[data-ghost]');
+            if (!ghost || event.ctrlKey || event.metaKey || event.altKey) return;
+            const step = { ArrowRight: 1, ArrowDown: 1, ArrowLeft: -1, ArrowUp: -1 }[event.key];
+            if (step) all()[all().indexOf(ghost) + step]?.focus();
+            else if (event.key === 'Enter' || event.key === ' ') does('take', ghost);
+            else if (event.key === 'Delete' || event.key === 'Backspace') does('refuse', ghost);
+            else return;
+            event.preventDefault();
+            event.stopImmediatePropagation();
+        }, true);
+        rows.addEventListener('click', (event) => { const verb = event.target.closest('[data-blanks]')?.dataset.blanks; if (verb) this.#send({ kind: 'blanks', does: verb }); });
     }
 
     // --- what the server says ---
@@ -279,6 +311,7 @@ export class Bench {
             return true;
         }
         if (onPage && TOOL_KEYS[key]) { this.#choose(TOOL_KEYS[key] === this.#tool ? null : TOOL_KEYS[key]); return true; }
+        if (onPage && key === 't') { this.ledger.querySelector('[data-blanks=take]')?.click(); return true; }
         if (onPage && key === '?') { keys.showModal(); return true; }
         return false;
     }

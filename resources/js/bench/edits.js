@@ -21,7 +21,7 @@ export class Edits {
         this.waiting = waiting;
     }
 
-    /** @param edit  as OpenSlate\Edit\EditCodec reads it, or 'undo', or 'redo' */
+    /** @param edit  as OpenSlate\Edit\EditCodec reads it, or 'undo', or 'redo', or what to do with proposed blanks */
     send(edit, then = () => {}) {
         this.#queue.push({ edit, then });
         this.#run();
@@ -55,6 +55,7 @@ export class Edits {
     }
 
     #post(edit) {
+        if (edit.kind === 'blanks') return request('POST', `${this.#url}/blanks/${edit.does}`, { base: this.#revision, ...(edit.which ? { which: edit.which } : {}) });
         return typeof edit === 'string'
             ? request('POST', `${this.#url}/${edit}`, { base: this.#revision })
             : request('POST', `${this.#url}/edits`, { base: this.#revision, edit });

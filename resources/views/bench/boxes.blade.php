@@ -1,5 +1,6 @@
 <x-layout.bench :$worksheet station="boxes" :title="$worksheet->name.', page '.$row->position" :scripts="$locked ? [] : ['resources/js/bench.js']">
-    @php($content = $revision->page())
+    @php($content = $shown->content)
+    @php($revision = $shown->revision)
     <main id="main" class="table table--page" @unless ($locked) data-bench @endunless
         data-page-id="{{ $row->id }}" data-revision="{{ $revision->number }}"
         data-undo="{{ $revision->undo_to === null ? 'no' : 'yes' }}" data-redo="{{ $revision->redo_to === null ? 'no' : 'yes' }}">
@@ -20,7 +21,7 @@
         @include('bench.lock')
         <div class="notice notice--bad" data-problem hidden><p role="alert" data-problem-words></p><button type="button" class="btn btn-plain" data-again hidden>Do my change again</button><button type="button" class="btn btn-plain" data-dismiss>Close</button></div>
         <div class="desk" data-desk tabindex="-1">
-            <div class="desk__page" data-stage>@if ($locked)<x-page.sheet :page="$content" :number="$row->position" sizes="760px" />@else @include('bench.page', ['page' => $content]) @endif</div>
+            <div class="desk__page" data-stage>@if ($locked)<x-page.sheet :page="$content" :number="$row->position" sizes="760px" />@else @include('bench.page', ['page' => $content, 'proposals' => $shown->proposals]) @endif</div>
         </div>
         <p class="visually-hidden" role="status" data-said></p>
         <nav class="rail" aria-label="Pages" @if ($worksheet->pages->count() === 1) hidden @endif>
@@ -65,14 +66,16 @@
                 <button type="button" class="btn btn-plain btn-bad" data-verb="remove">Delete</button>
             </div>
         </fieldset>
-        <div class="verbs verbs--paste"><button type="button" class="btn btn-plain" data-verb="paste" hidden>Paste</button><button type="button" class="btn btn-plain" data-verb="all">Select all</button></div>
-        <div class="ledger__body" data-ledger>@include('bench.ledger', ['page' => $content])</div>
+        <div class="verbs verbs--paste"><button type="button" class="btn btn-plain" data-verb="paste" hidden>Paste</button><button type="button" class="btn btn-plain" data-verb="all">Select all</button>
+            @if ($worksheet->pages->count() > 1)<form method="post" action="{{ route('blanks.take-all', $worksheet) }}">@csrf<input type="hidden" name="base" value="{{ $worksheet->arranged }}"><button class="btn btn-plain" title="Lays an answer box on every blank that was found, on all pages for students">Take the blanks of all pages</button></form>@endif
+        </div>
+        <div class="ledger__body" data-ledger>@include('bench.ledger', ['page' => $content, 'proposals' => $shown->proposals])</div>
         @endif
     </aside>
     <dialog class="keys" data-keys-list aria-labelledby="keys-title">
         <h2 id="keys-title">Keys</h2>
         <dl>
-            @foreach ([['S, B, P, L', 'draw a short box, lines box, patch, label; Enter lays one in the middle'], ['Tab', 'next thing, in reading order'], ['Enter or Space', 'select; with Shift add to the selection'], ['Arrows', 'nudge by 1 point; with Shift by 10'], ['Alt + arrows', 'make wider, narrower, taller, lower'], ['Ctrl + D', 'repeat, at the same step as before'], ['Ctrl + C, X, V', 'copy, cut, paste; also on another page'], ['Ctrl + A', 'select all'], ['Delete', 'take off the page'], ['Ctrl + Z, Ctrl + Shift + Z', 'undo, redo'], ['Page Up, Page Down', 'the page before, the page after'], ['Esc', 'leave'], ['?', 'this list']] as [$keys, $does])
+            @foreach ([['S, B, P, L', 'draw a short box, lines box, patch, label; Enter lays one in the middle'], ['Tab', 'next thing, in reading order'], ['Enter or Space', 'select; with Shift add to the selection'], ['Arrows', 'nudge by 1 point; with Shift by 10'], ['Alt + arrows', 'make wider, narrower, taller, lower'], ['Ctrl + D', 'repeat, at the same step as before'], ['Ctrl + C, X, V', 'copy, cut, paste; also on another page'], ['Ctrl + A', 'select all'], ['Delete', 'take off the page'], ['Ctrl + Z, Ctrl + Shift + Z', 'undo, redo'], ['Page Up, Page Down', 'the page before, the page after'], ['Esc', 'leave'], ['Enter, Delete on a proposed blank', 'take it, refuse it'], ['T', 'take all proposed blanks of the page'], ['?', 'this list']] as [$keys, $does])
                 <div><dt>{{ $keys }}</dt><dd>{{ $does }}</dd></div>
             @endforeach
         </dl>

@@ -1,4 +1,15 @@
-{{-- Everything on the page in reading order. --}}
+{{-- What is proposed for the page, and everything on it in reading order. $page, $proposals: Blank[] or null --}}
+@if ($proposals === null)
+    <p class="ledger__hint">Still looking for blanks on this page. Reload it in a moment.</p>
+@elseif ($proposals !== [])
+    <section class="proposed" aria-labelledby="proposed-title">
+        <h2 id="proposed-title">{{ \App\View\JobState::count(count($proposals), 'blank') }} found here</h2>
+        <div class="verbs">
+            <button type="button" class="btn btn-primary" data-blanks="take">Take {{ count($proposals) === 1 ? 'it' : 'all '.count($proposals) }}</button>
+            <button type="button" class="btn btn-plain" data-blanks="refuse">Refuse {{ count($proposals) === 1 ? 'it' : 'all' }}</button>
+        </div>
+    </section>
+@endif
 @php($tags = \OpenSlate\Page\Tags::of($page))
 <h2>On this page</h2>
 @if ($tags === [])

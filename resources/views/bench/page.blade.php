@@ -1,1 +1,1 @@
-<x-page.sheet :$page mode="bench" />
+<x-page.sheet :$page mode="bench" :proposals="$proposals ?? []" />

@@ -4,7 +4,7 @@
     has the number of each page by its key; marked has a mark for each element to
     point out, by its id. Measures are points; see css/_sheet.scss.
 --}}
-@props(['page', 'mode' => 'view', 'number' => 1, 'of' => 1, 'texts' => [], 'sizes' => '100vw', 'closed' => false, 'live' => false, 'leads' => [], 'marked' => []])
+@props(['page', 'mode' => 'view', 'number' => 1, 'of' => 1, 'texts' => [], 'sizes' => '100vw', 'closed' => false, 'live' => false, 'leads' => [], 'marked' => [], 'proposals' => []])
 @php($places = array_flip(array_map(fn ($element) => $element->id(), $page->elements())))
 @php($tags = \OpenSlate\Page\Tags::of($page))
 <div {{ $attributes->class(['sheet', "sheet--$mode"]) }} style="--pw:{{ $page->size->width }};--ph:{{ $page->size->height }};--paper:{{ $page->paper->hex }}">
@@ -14,6 +14,9 @@
         @endif
         @foreach ($tags as $id => $tag)
             <x-dynamic-component :component="'page.'.$page->element((string) $id)->kind()->value" :element="$page->element((string) $id)" :$mode :$tag :z="$places[$id] + 1" :place="\OpenSlate\Copies\Place::key($number, (string) $id)" :text="$texts[\OpenSlate\Copies\Place::key($number, (string) $id)] ?? ''" :$closed :$live :$leads />
+        @endforeach
+        @foreach ($proposals as $index => $blank)
+            <div class="ghost" role="button" tabindex="0" data-ghost="{{ $index }}" style="--x:{{ $blank->frame->x }};--y:{{ $blank->frame->y }};--w:{{ $blank->frame->width }};--h:{{ $blank->frame->height }}" title="Enter takes it, Delete refuses it" aria-label="Proposed answer box{{ $blank->label === '' ? '' : ': '.$blank->label }}. Enter takes it, Delete refuses it."></div>
         @endforeach
     </div>
 </div>

@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\PageRevision;
+use App\Models\Worksheet;
+use App\Models\WorksheetPage;
+use Illuminate\Support\Str;
+use OpenSlate\Blanks\Blank;
+use OpenSlate\Blanks\Proposals;
+use OpenSlate\Edit\EditRefused;
+use OpenSlate\Edit\Place;
+use OpenSlate\Page\AnswerBox;
+use OpenSlate\Trim\Arrangement;
+use OpenSlate\Trim\Role;
+
+/** Lays answer boxes over proposed blanks: on one page as one edit, or on all pages for students as one step. */
+final class TakeBlanks
+{
+    public function __construct(private ApplyEdit $apply, private Rearrange $rearrange)
+    {
+    }
+
+    /**
+     * @param  list<int>|null  $which  places in the list of proposals; null is all
+     *
+     * @throws StaleEdit|MasterLocked|EditRefused when there is nothing to take
+     */
+    public function __invoke(WorksheetPage $page, int $base, ?array $which): PageRevision
+    {
+        $proposed = $page->proposals($page->current->page()) ?? [];
+        $boxes = $this->boxes($which === null ? $proposed : array_intersect_key($proposed, array_flip($which)));
+
+        return ($this->apply)($page, $base, new Place($boxes));
+    }
+
+    /**
+     * @return int how many boxes were laid
+     *
+     * @throws StaleArrangement|MasterLocked
+     */
+    public function onAll(Worksheet $worksheet, int $base): int
+    {
+        $laid = 0;
+        ($this->rearrange)($worksheet, $base, function (Arrangement $is, Worksheet $locked) use (&$laid): Arrangement {
+            if ($locked->isLocked()) {
+                throw new MasterLocked;
+            }
+            $revised = [];
+            foreach ($locked->pages()->with(['current', 'backdrop'])->whereIn('role', [Role::Student, Role::Unknown])->get() as $page) {
+                $boxes = $this->boxes($page->proposals($page->current->page()) ?? []);
+                if ($boxes !== []) {
+                    $revised[$page->id] = ($this->apply)($page, $page->revision, new Place($boxes))->number;
+                    $laid += count($boxes);
+                }
+            }
+
+            return $is->revised($revised);
+        });
+
+        return $laid;
+    }
+
+    /**
+     * @param  array<int, Blank>  $blanks
+     * @return list<AnswerBox>
+     */
+    private function boxes(array $blanks): array
+    {
+        return array_values(array_filter(array_map(fn (Blank $blank): ?AnswerBox => Proposals::box($blank, Str::lower(Str::random(10))), $blanks)));
+    }
+}

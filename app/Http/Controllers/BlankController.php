@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\StaleArrangement;
+use App\Actions\StaleEdit;
+use App\Actions\TakeBlanks;
+use App\Models\Worksheet;
+use App\Models\WorksheetPage;
+use App\View\BenchPage;
+use App\View\JobState;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+
+/** Blanks that were found on the print: taken as answer boxes, or refused. */
+final class BlankController
+{
+    public function take(Request $request, WorksheetPage $page, TakeBlanks $take): JsonResponse
+    {
+        try {
+            $take($page, $request->integer('base'), $request->has('which') ? $this->which($request) : null);
+        } catch (StaleEdit $stale) {
+            return response()->json(['message' => $stale->getMessage()] + BenchPage::of($page->refresh())->drawn(), 409);
+        }
+
+        return response()->json(BenchPage::of($page->refresh())->drawn() + ['new' => []]);
+    }
+
+    /** They are proposed on this page no more. */
+    public function refuse(Request $request, WorksheetPage $page): JsonResponse
+    {
+        $proposed = array_keys($page->proposals($page->current->page()) ?? []);
+        $refused = $request->has('which') ? array_intersect($proposed, $this->which($request)) : $proposed;
+        $page->update(['refused' => array_values(array_unique([...($page->refused ?? []), ...$refused]))]);
+
+        return response()->json(BenchPage::of($page->refresh())->drawn() + ['new' => []]);
+    }
+
+    public function takeAll(Request $request, Worksheet $worksheet, TakeBlanks $take): RedirectResponse
+    {
+        try {
+            $laid = $take->onAll($worksheet, $request->integer('base'));
+        } catch (StaleArrangement $stale) {
+            return back()->withErrors(['blanks' => $stale->getMessage()]);
+        }
+
+        return to_route('worksheets.show', $worksheet)->with('done', $laid === 0 ? 'Nothing was laid: every blank that was found has its box, or was refused.' : 'Laid on the pages for students: '.JobState::count($laid, 'answer box', 'answer boxes').'. Undo takes them off again.');
+    }
+
+    /** @return list<int> */
+    private function which(Request $request): array
+    {
+        return array_values(array_map(intval(...), (array) $request->input('which')));
+    }
+}

@@ -1,0 +1,108 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenSlate\Blanks;
+
+use OpenSlate\Geometry\Frame;
+use OpenSlate\Json\Fields;
+use OpenSlate\Json\InvalidJson;
+use OpenSlate\Page\AnswerBox;
+use OpenSlate\Page\AnswerForm;
+use OpenSlate\Page\Page;
+use OpenSlate\Page\TextSize;
+use OpenSlate\Paper\Size;
+
+/** The blanks of a printed page as proposals for answer boxes on a page of a worksheet. */
+final class Proposals
+{
+    private const MOST = 2000;
+
+    /** A box that covers this much of a blank has taken its place. */
+    private const TAKEN = 0.4;
+
+    /** What is higher than this, in points, is for more than one line. */
+    private const SEVERAL_LINES = 36.0;
+
+    /** @param  list<Blank>  $blanks */
+    public static function encode(array $blanks): string
+    {
+        return json_encode(['blanks' => array_map(fn (Blank $blank): array => [
+            'kind' => $blank->kind->value,
+            'x' => $blank->frame->x, 'y' => $blank->frame->y, 'width' => $blank->frame->width, 'height' => $blank->frame->height,
+            'pitch' => $blank->pitch ?? 0.0, 'count' => $blank->count, 'label' => $blank->label, 'confidence' => $blank->confidence,
+        ], array_slice($blanks, 0, self::MOST))], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_PRESERVE_ZERO_FRACTION);
+    }
+
+    /**
+     * @return list<Blank>
+     *
+     * @throws InvalidJson
+     */
+    public static function decode(string $json): array
+    {
+        return array_map(function (Fields $blank): Blank {
+            $pitch = $blank->number('pitch', 0, Size::LARGEST);
+
+            return new Blank(
+                $blank->oneOf('kind', BlankKind::class),
+                Frame::of($blank->number('x'), $blank->number('y'), $blank->number('width', 0), $blank->number('height', 0)),
+                $blank->number('confidence', 0, 1),
+                $pitch > 0 ? $pitch : null,
+                $blank->integer('count', 1),
+                $blank->text('label', 1000),
+            );
+        }, Fields::parse($json)->objects('blanks', self::MOST));
+    }
+
+    /**
+     * The blanks where the page shows its print, without those that are off the paper or have a box already.
+     *
+     * @param  list<Blank>  $blanks  of the printed page
+     * @param  Size  $printed  its size
+     * @return array<int, Blank> by their places in the list
+     */
+    public static function on(Page $page, array $blanks, Size $printed): array
+    {
+        if ($page->backdrop === null) {
+            return [];
+        }
+        $turn = $page->backdrop->turn;
+        $turned = $printed->turned($turn);
+        $shown = $page->backdrop->frame ?? $page->frame();
+        $factor = $shown->width / $turned->width;
+        $here = [];
+        foreach ($blanks as $index => $blank) {
+            $frame = $blank->frame->turned($turn, $printed->width, $printed->height)->scaled($factor)->moved($shown->x, $shown->y);
+            if (self::box($blank->at($frame), 'x') !== null && $page->frame()->contains($frame) && ! self::isTaken($page, $frame)) {
+                $here[$index] = new Blank($blank->kind, $frame, $blank->confidence, $blank->pitch === null ? null : $blank->pitch * $factor, $blank->count, $blank->label);
+            }
+        }
+
+        return $here;
+    }
+
+    /** The box that would fill the blank; null where there is no kind of box for it. */
+    public static function box(Blank $blank, string $id): ?AnswerBox
+    {
+        if ($blank->kind === BlankKind::Tick) {
+            return null;
+        }
+        $several = $blank->kind === BlankKind::Lines || $blank->frame->height > self::SEVERAL_LINES;
+        $line = $blank->pitch ?? $blank->frame->height;
+        $size = max(TextSize::SMALLEST, min($several ? 14.0 : 16.0, floor($line * 0.62)));
+
+        return new AnswerBox($id, $blank->frame, $several ? AnswerForm::Lines : AnswerForm::Short, mb_substr($blank->label, 0, AnswerBox::LONGEST_PROMPT), $size, false, false);
+    }
+
+    private static function isTaken(Page $page, Frame $frame): bool
+    {
+        foreach ($page->answerBoxes() as $box) {
+            if (Ground::shared($box->frame, $frame) >= self::TAKEN * $frame->width * $frame->height) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+}

@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Blanks;
+
+use OpenSlate\Blanks\Blank;
+use OpenSlate\Blanks\BlankKind;
+use OpenSlate\Blanks\Proposals;
+use OpenSlate\Edit\Fit;
+use OpenSlate\Edit\Repaper;
+use OpenSlate\Edit\Turn;
+use OpenSlate\Geometry\Frame;
+use OpenSlate\Geometry\Rotation;
+use OpenSlate\Page\AnswerBox;
+use OpenSlate\Page\AnswerForm;
+use OpenSlate\Page\Backdrop;
+use OpenSlate\Page\Page;
+use OpenSlate\Paper\Colour;
+use OpenSlate\Paper\Size;
+use PHPUnit\Framework\TestCase;
+
+final class ProposalsTest extends TestCase
+{
+    public function test_they_come_back_exactly_from_json(): void
+    {
+        $this->assertEquals($this->blanks(), Proposals::decode(Proposals::encode($this->blanks())));
+        $this->assertSame([], Proposals::decode(Proposals::encode([])));
+    }
+
+    public function test_lines_become_boxes_of_several_lines_and_ticks_wait_for_a_kind_of_their_own(): void
+    {
+        [$line, $lines, $tick] = $this->blanks();
+        $box = Proposals::box($line, 'a');
+        $this->assertEquals([AnswerForm::Short, 'Name', $line->frame], [$box?->answer, $box?->prompt, $box?->frame]);
+        $box = Proposals::box($lines, 'b');
+        $this->assertEquals([AnswerForm::Lines, 14.0], [$box?->answer, $box?->size]);
+        $this->assertNull(Proposals::box($tick, 'c'));
+    }
+
+    public function test_a_box_over_most_of_a_blank_has_taken_its_place(): void
+    {
+        $page = $this->page();
+        $this->assertSame([0, 1], array_keys(Proposals::on($page, $this->blanks(), $page->size)));
+        $covered = $page->withElements([new AnswerBox('x', Frame::of(100, 98, 200, 22))]);
+        $this->assertSame([1], array_keys(Proposals::on($covered, $this->blanks(), $page->size)));
+        $beside = $page->withElements([new AnswerBox('x', Frame::of(250, 98, 200, 22))]);
+        $this->assertSame([0, 1], array_keys(Proposals::on($beside, $this->blanks(), $page->size)));
+    }
+
+    public function test_they_follow_the_print_when_the_page_is_turned_or_gets_other_paper(): void
+    {
+        $page = $this->page();
+        $turned = (new Turn(Rotation::Quarter))->apply($page);
+        $this->assertEquals(Frame::of(800 - 118, 100, 18, 200), Proposals::on($turned, $this->blanks(), $page->size)[0]->frame);
+        $smaller = (new Repaper(Size::of(300, 500), Fit::Scale))->apply($page);
+        $this->assertEquals(Frame::of(50, 50 + 50, 100, 9), Proposals::on($smaller, $this->blanks(), $page->size)[0]->frame);
+        $this->assertSame(12.75, Proposals::on($smaller, $this->blanks(), $page->size)[1]->pitch);
+        $cut = (new Repaper(Size::of(250, 800), Fit::Keep))->apply($page);
+        $this->assertSame([], Proposals::on($cut, $this->blanks(), $page->size), 'what is off the paper is not proposed');
+    }
+
+    private function page(): Page
+    {
+        return new Page(Size::of(600, 800), Colour::white(), Backdrop::of(str_repeat('ab', 32), 1));
+    }
+
+    /** @return array{Blank, Blank, Blank} */
+    private function blanks(): array
+    {
+        return [
+            new Blank(BlankKind::Line, Frame::of(100, 100, 200, 18), 0.92, label: 'Name'),
+            new Blank(BlankKind::Lines, Frame::of(50, 300, 500, 76.5), 0.9, 25.5, 3, 'Why?'),
+            new Blank(BlankKind::Tick, Frame::of(50, 500, 11, 11), 0.9, label: 'yes'),
+        ];
+    }
+}
