@@ -6,6 +6,7 @@
 declare(strict_types=1);
 
 use App\Actions\BringInFile;
+use App\Jobs\LookForBlanks;
 use App\Models\Teacher;
 use App\Models\Worksheet;
 use Bench\Bench;
@@ -36,6 +37,8 @@ return function (Bench $bench): void {
     };
 
     Queue::setDefaultDriver('sync');
+    // Blanks are looked for when the pages are there; see blanks.php.
+    Queue::fake([LookForBlanks::class]);
     $teacher = Teacher::create(['name' => 'Bench', 'email' => 'bench@school.example', 'password' => 'x']);
     $first = [];
     $bringIn = function () use ($bench, $teacher, $file, &$first): void {
