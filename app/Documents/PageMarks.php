@@ -165,6 +165,9 @@ final class PageMarks
     {
         foreach ($path->parts as ['points' => $points, 'curved' => $curved, 'closed' => $closed]) {
             $frame = $this->around($points);
+            $end = $points[count($points) - 1];
+            // Some draw back to where they began without saying that the path is closed.
+            $closed = $closed || hypot($end[0] - $points[0][0], $end[1] - $points[0][1]) < 0.6;
             $all = $closed ? [...$points, $points[0]] : $points;
             $straight = [];
             $askew = 0;

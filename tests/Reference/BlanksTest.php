@@ -12,6 +12,7 @@ use OpenSlate\Blanks\BlankFinder;
 use OpenSlate\Geometry\Frame;
 use OpenSlate\Paper\Size;
 use Tests\Support\Scanner;
+use Tests\Support\TcpdfSheet;
 use Tests\TestCase;
 
 /**
@@ -55,6 +56,29 @@ final class BlanksTest extends TestCase
         $this->assertLessThanOrEqual(1, count(preg_grep('/^decoys/', $wrong) ?: []), implode("\n", $wrong));
         $this->assertGreaterThanOrEqual(0.8, array_sum($overlaps) / max(1, count($overlaps)));
         $this->assertLessThanOrEqual(1.5, max([0.0, ...$baselines]));
+    }
+
+    public function test_they_are_found_whatever_draws_the_pdf(): void
+    {
+        // TCPDF strokes its lines and cells, dots them, rounds corners and writes form fields; Chromium fills rectangles.
+        $sheet = (new TcpdfSheet)
+            ->words('Name', 50, 50)->line(90, 62, 200)
+            ->words('1. Why is the sea salt?', 50, 90)->lines(50, 130, 480, 3, 25)
+            ->words('2. Draw it.', 50, 200)->box(50, 220, 300, 80)->box(380, 220, 150, 80, 12)
+            ->tick(50, 330, false, 'yes')->tick(150, 330, true, 'no')
+            ->table(50, 370, 120, 26, [['Boat', 'Crew', 'Cargo'], ['Heron', '', ''], ['Marigold', '4', '']])
+            ->words('3. Say more.', 50, 470)->lines(50, 510, 480, 4, 22, dotted: true)
+            ->words('Sign here', 50, 620)->field('sign', 120, 616, 200, 20)
+            ->chart(50, 660);
+        $path = $sheet->path();
+        $pages = app(PdfReader::class)->pages($path);
+        $found = BlankFinder::find(app(PageMarks::class)->read($path, $pages, app(PageTexts::class)->read($path, $pages), [1])[1]);
+
+        $this->assertEqualsCanonicalizing(array_column($sheet->truth, 'kind'), array_map(fn (Blank $blank): string => $blank->kind->value, $found));
+        foreach ($sheet->truth as ['kind' => $kind, 'frame' => $frame]) {
+            $best = max(array_map(fn (Blank $blank): float => $blank->kind->value === $kind ? $this->overlap($frame, $blank->frame) : 0.0, $found));
+            $this->assertGreaterThan(0.9, $best, "{$kind} at {$frame->x}, {$frame->y}");
+        }
     }
 
     public function test_they_are_found_on_scans_too(): void
