@@ -26,15 +26,7 @@ final class FormFields
      */
     public function read(string $path): array
     {
-        $pages = $this->objects->pages($path);
-        $lists = $this->followed($path, array_map(fn (array $page): mixed => $page['/Annots'] ?? null, $pages));
-        $annotations = [];
-        foreach ($lists as $number => $list) {
-            foreach (is_array($list) ? array_slice(array_values($list), 0, self::MOST_ON_A_PAGE) : [] as $index => $annotation) {
-                $annotations["{$number} {$index}"] = $annotation;
-            }
-        }
-        $widgets = array_filter(array_filter($this->followed($path, $annotations), is_array(...)), fn (array $one): bool => ($one['/Subtype'] ?? null) === '/Widget');
+        $widgets = $this->objects->annotations($path, '/Widget', self::MOST_ON_A_PAGE);
         if ($widgets === []) {
             return [];
         }
@@ -60,7 +52,7 @@ final class FormFields
     private function inherited(string $path, array $widgets): array
     {
         for ($depth = 0; $depth < self::DEEPEST; $depth++) {
-            $parents = $this->followed($path, array_map(fn (array $widget): mixed => $widget['/Parent'] ?? null, $widgets));
+            $parents = $this->objects->followed($path, array_map(fn (array $widget): mixed => $widget['/Parent'] ?? null, $widgets));
             if (array_filter($parents, is_array(...)) === []) {
                 break;
             }
@@ -89,18 +81,5 @@ final class FormFields
             str_starts_with($value, 'b:') => mb_scrub((string) @hex2bin(substr($value, 2))),
             default => '',
         };
-    }
-
-    /**
-     * @template K of array-key
-     *
-     * @param  array<K, mixed>  $values
-     * @return array<K, mixed>
-     */
-    private function followed(string $path, array $values): array
-    {
-        $known = $this->objects->read($path, array_values($values));
-
-        return array_map(fn (mixed $value): mixed => is_string($value) ? ($known[$value] ?? null) : $value, $values);
     }
 }

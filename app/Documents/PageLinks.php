@@ -53,44 +53,20 @@ final class PageLinks
     /** @return array<int, list<array{array{float, float, float, float}, LinkTarget}>> rectangle and target by page number */
     private function annotations(string $path): array
     {
-        $lists = $this->followed($path, array_map(fn (array $page): mixed => $page['/Annots'] ?? null, $this->objects->pages($path)));
-        $annotations = [];
-        foreach ($lists as $number => $list) {
-            foreach (is_array($list) ? array_values($list) : [] as $index => $annotation) {
-                $annotations["{$number} {$index}"] = $annotation;
-            }
-        }
-        $links = array_filter(array_filter($this->followed($path, $annotations), is_array(...)), fn (array $one): bool => ($one['/Subtype'] ?? null) === '/Link');
-        $actions = $this->followed($path, array_map(fn (array $link): mixed => $link['/A'] ?? null, $links));
+        $links = $this->objects->annotations($path, '/Link', self::MOST_ON_A_PAGE);
+        $actions = $this->objects->followed($path, array_map(fn (array $link): mixed => $link['/A'] ?? null, $links));
         $found = [];
         foreach ($links as $place => $link) {
             $number = (int) $place;
             $action = $actions[$place];
             $rectangle = $this->rectangle($link['/Rect'] ?? null);
             $target = is_array($action) && ($action['/S'] ?? null) === '/URI' ? $this->target($action['/URI'] ?? null) : null;
-            if ($rectangle !== null && $target !== null && count($found[$number] ?? []) < self::MOST_ON_A_PAGE) {
+            if ($rectangle !== null && $target !== null) {
                 $found[$number][] = [$rectangle, $target];
             }
         }
 
         return $found;
-    }
-
-    /**
-     * Values, with objects in place of the references to them; what leads nowhere is null.
-     *
-     * @template K of array-key
-     *
-     * @param  array<K, mixed>  $values
-     * @return array<K, mixed>
-     *
-     * @throws FileRefused
-     */
-    private function followed(string $path, array $values): array
-    {
-        $known = $this->objects->read($path, array_values($values));
-
-        return array_map(fn (mixed $value): mixed => is_string($value) ? ($known[$value] ?? null) : $value, $values);
     }
 
     /** @return array{float, float, float, float}|null */

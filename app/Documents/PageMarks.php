@@ -29,6 +29,8 @@ final class PageMarks
 
     private const MOST_PIXELS = 2400;
 
+    private const MOST_OF_A_PAGE = 0.5;
+
     private const IDENTITY = [1.0, 0.0, 0.0, 1.0, 0.0, 0.0];
 
     public function __construct(private FormFields $fields)
@@ -48,7 +50,7 @@ final class PageMarks
         $fields = $this->fields->read($path);
         $marks = [];
         foreach ($numbers as $number) {
-            if ($this->isPicture($texts[$number - 1])) {
+            if ($this->isPicture($path, $pages[$number - 1], $texts[$number - 1])) {
                 $marks[$number] = $this->seen($path, $pages[$number - 1], $texts[$number - 1], $fields[$number] ?? []);
 
                 continue;
@@ -60,9 +62,23 @@ final class PageMarks
         return $marks;
     }
 
-    private function isPicture(PageText $text): bool
+    /** Whether a page has no words, and a picture over most of it. */
+    private function isPicture(string $path, PdfPage $page, PageText $text): bool
     {
-        return $text->wordCount() === 0 && ($text->ink ?? 0.0) > 0.0;
+        if ($text->wordCount() > 0 || ($text->ink ?? 0.0) === 0.0) {
+            return false;
+        }
+        $list = LimitedProcess::run(['pdfimages', '-list', '-f', (string) $page->number, '-l', (string) $page->number, $path])->getOutput();
+        // page num type width height color comp bpc enc interp object-ID gen x-ppi y-ppi …
+        preg_match_all('/^\s*\d+\s+\d+\s+image\s+(\d+)\s+(\d+)(?:\s+\S+){7}\s+(\d+)\s+(\d+)\s/m', $list, $images, PREG_SET_ORDER);
+        foreach ($images as [, $width, $height, $across, $down]) {
+            $area = ((int) $width / max(1, (int) $across)) * ((int) $height / max(1, (int) $down)) * 72 * 72 * $page->userUnit ** 2;
+            if ($area >= self::MOST_OF_A_PAGE * $page->size->width * $page->size->height) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /**

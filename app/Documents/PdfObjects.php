@@ -34,6 +34,44 @@ final class PdfObjects
     }
 
     /**
+     * The annotations of one kind (ISO 32000-1, 12.5), page by page.
+     *
+     * @param  string  $subtype  with its slash
+     * @return array<string, array<array-key, mixed>> by page number and place: "12 0"
+     *
+     * @throws FileRefused
+     */
+    public function annotations(string $path, string $subtype, int $mostOnAPage): array
+    {
+        $lists = $this->followed($path, array_map(fn (array $page): mixed => $page['/Annots'] ?? null, $this->pages($path)));
+        $all = [];
+        foreach ($lists as $number => $list) {
+            foreach (is_array($list) ? array_slice(array_values($list), 0, $mostOnAPage) : [] as $index => $annotation) {
+                $all["{$number} {$index}"] = $annotation;
+            }
+        }
+
+        return array_filter(array_filter($this->followed($path, $all), is_array(...)), fn (array $one): bool => ($one['/Subtype'] ?? null) === $subtype);
+    }
+
+    /**
+     * Values, with objects in place of the references to them; what leads nowhere is null.
+     *
+     * @template K of array-key
+     *
+     * @param  array<K, mixed>  $values
+     * @return array<K, mixed>
+     *
+     * @throws FileRefused
+     */
+    public function followed(string $path, array $values): array
+    {
+        $known = $this->read($path, array_values($values));
+
+        return array_map(fn (mixed $value): mixed => is_string($value) ? ($known[$value] ?? null) : $value, $values);
+    }
+
+    /**
      * Objects by their references; what is no reference, or leads nowhere, is left out.
      *
      * @param  list<mixed>  $references
