@@ -4,11 +4,7 @@ declare(strict_types=1);
 
 namespace App\Documents;
 
-/**
- * A path as cairo writes it in SVG: M, L, H, V, C and Z, all absolute, brought to points of the page.
- *
- * @phpstan-type Point array{float, float}
- */
+/** A path as cairo writes it in SVG: M, L, H, V, C and Z, all absolute, brought to points of the page. */
 final readonly class SvgPath
 {
     /** @param  list<array{points: list<array{float, float}>, curved: bool, closed: bool}>  $parts */

@@ -6,12 +6,15 @@ namespace App\Jobs;
 
 use App\Actions\FindBlanks;
 use App\Documents\FileRefused;
+use App\Models\Backdrop;
 use App\Models\Original;
+use Illuminate\Contracts\Queue\ShouldBeUnique;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
+use OpenSlate\Blanks\Proposals;
 
 /** Looks for blanks on the pages of a file that was brought in. Run again after a crash, it goes on where it was. */
-final class LookForBlanks implements ShouldQueue
+final class LookForBlanks implements ShouldBeUnique, ShouldQueue
 {
     use Queueable;
 
@@ -23,13 +26,22 @@ final class LookForBlanks implements ShouldQueue
     {
     }
 
+    public function uniqueId(): string
+    {
+        return (string) $this->originalId;
+    }
+
     public function handle(FindBlanks $find): void
     {
         $original = Original::find($this->originalId);
+        if ($original === null) {
+            return;
+        }
         try {
-            $original === null || $find($original);
+            $find($original);
         } catch (FileRefused) {
             // Nothing is proposed on what takes too much to look at; boxes can be drawn by hand.
+            Backdrop::where('source', $original->sha256)->whereNull('blanks')->update(['blanks' => Proposals::encode([])]);
         }
     }
 }

@@ -62,17 +62,7 @@ final class Prompts
     /** The head of the row, and the head of the column. */
     private static function heads(Ground $ground, Frame $frame): string
     {
-        $row = [];
-        $column = null;
-        foreach ($ground->words as $word) {
-            if ($word->frame->middle() > $frame->y && $word->frame->middle() < $frame->bottom() && $word->frame->right() <= $frame->x + 2) {
-                $row[] = $word;
-            }
-            $x = $word->frame->x + $word->frame->width / 2;
-            if ($x > $frame->x && $x < $frame->right() && $word->frame->bottom() <= $frame->y + 2 && ($column === null || $word->frame->y < $column)) {
-                $column = max($word->frame->y, $frame->y - 500);
-            }
-        }
+        $row = array_values(array_filter($ground->words, fn (Word $word): bool => $word->frame->middle() > $frame->y && $word->frame->middle() < $frame->bottom() && $word->frame->right() <= $frame->x + 2));
         usort($row, fn (Word $a, Word $b): int => $a->frame->x <=> $b->frame->x);
         $head = self::columnHead($ground, $frame);
 

@@ -6,11 +6,13 @@ namespace Tests\Feature;
 
 use App\Actions\BringInFile;
 use App\Actions\CutPageSet;
+use App\Jobs\LookForBlanks;
 use App\Models\Backdrop;
 use App\Models\Teacher;
 use App\Models\Worksheet;
 use App\Models\WorksheetPage;
 use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Support\Facades\Queue;
 use OpenSlate\Page\AnswerBox;
 use OpenSlate\Page\AnswerForm;
 use Symfony\Component\HttpFoundation\Response;
@@ -79,8 +81,13 @@ final class BlanksTest extends TestCase
 
     public function test_while_nobody_has_looked_it_says_so(): void
     {
+        Queue::fake();
         Backdrop::query()->update(['blanks' => null]);
         $this->get("/worksheets/{$this->pack->id}/boxes/6")->assertOk()->assertSee('Still looking for blanks');
+        Queue::assertPushed(LookForBlanks::class, 1);
+
+        app()->call([new LookForBlanks((int) $this->pack->original_id), 'handle']);
+        $this->get("/worksheets/{$this->pack->id}/boxes/6")->assertOk()->assertSee('6 blanks found here');
     }
 
     private function page(int $number): WorksheetPage

@@ -104,6 +104,9 @@ final class BringInTest extends TestCase
         $this->artisan('slate:resume')->assertSuccessful();
         $this->artisan('queue:work', ['--once' => true]);
         $this->assertSame(WorksheetState::Ready, $master->refresh()->state);
+        // Then blanks are looked for.
+        $this->artisan('queue:work', ['--once' => true]);
+        $this->assertNotNull(Backdrop::sole()->blanks);
         $this->assertSame(0, DB::table('jobs')->count());
     }
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Jobs\LookForBlanks;
+use App\Models\Original;
 use App\Models\Worksheet;
 use App\Models\WorksheetState;
 use App\View\BenchPage;
@@ -22,6 +24,12 @@ final class BenchController
         $worksheet->load(['pages.current', 'pages.backdrop', 'master:id,name,teacher_id,deleted_at', 'original', 'sets:id,master_id,name'])->loadCount('editions');
         $page = $worksheet->pages->firstWhere('position', $number) ?? abort(404);
 
-        return view('bench.boxes', ['worksheet' => $worksheet, 'row' => $page, 'shown' => BenchPage::of($page), 'locked' => $worksheet->isLocked(), 'mending' => MendingNotice::of($worksheet)]);
+        $shown = BenchPage::of($page);
+        if ($shown->proposals === null) {
+            // Brought in before blanks were looked for, or still waiting for its turn.
+            Original::where('sha256', $page->backdrop?->source)->oldest('id')->limit(1)->pluck('id')->each(fn (int $id) => LookForBlanks::dispatch($id));
+        }
+
+        return view('bench.boxes', ['worksheet' => $worksheet, 'row' => $page, 'shown' => $shown, 'locked' => $worksheet->isLocked(), 'mending' => MendingNotice::of($worksheet)]);
     }
 }

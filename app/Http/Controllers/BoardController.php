@@ -24,7 +24,10 @@ final class BoardController
     public function edit(Worksheet $worksheet, DrawBoard $draw): View|RedirectResponse
     {
         $master = $this->master($worksheet);
-        if ($worksheet->state !== WorksheetState::Ready || $master->trashed()) {
+        if ($worksheet->state !== WorksheetState::Ready) {
+            return to_route('worksheets.show', $worksheet);
+        }
+        if ($master->trashed()) {
             return to_route('worksheets.show', $worksheet)->withErrors(['board' => 'The pages that this board chooses from are in the bin. Put the master back first.']);
         }
         $worksheet->load(['pages.current', 'master', 'original', 'sets'])->loadCount('editions');
