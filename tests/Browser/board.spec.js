@@ -1,6 +1,6 @@
 import { bringIn, dragOnto, expect, expectAccessible, test } from './support.js';
 
-test('a choice board is made by drag and by keys, handed on with just its pages, and changed later', async ({ teacher: page }) => {
+test('a choice board is made by drag and by keys, changed later, and leads students to their pages', async ({ teacher: page, student }) => {
     await bringIn(page, 'working-harbour-pack.pdf');
     await page.getByRole('link', { name: 'Make a choice board' }).click();
     const place = (number) => page.locator(`[data-place="${number}"]`);
@@ -49,4 +49,16 @@ test('a choice board is made by drag and by keys, handed on with just its pages,
     await expect(page.locator('[data-contact] > li')).toHaveCount(6);
     await page.getByRole('button', { name: 'Undo' }).click();
     await expect(page.locator('[data-contact] > li')).toHaveCount(8);
+
+    await page.getByRole('link', { name: /^Hand out/ }).click();
+    await page.getByLabel('The whole class').first().check();
+    await page.getByRole('button', { name: 'Hand out' }).click();
+    await page.waitForURL('**/handouts/*');
+    const pupil = await student('Xan Petrel', 'CRLW26');
+    await pupil.getByRole('link', { name: new RegExp(title) }).click();
+    await expectAccessible(pupil);
+    // The board, activity 2 on one page, then activity 5.
+    await pupil.getByRole('link', { name: 'Activity 5', exact: true }).click();
+    await expect(pupil.locator('[data-page="3"]')).toBeInViewport({ ratio: 0.3 });
+    await expect(pupil.locator('[data-page="1"]')).not.toBeInViewport();
 });

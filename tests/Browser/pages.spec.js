@@ -151,7 +151,7 @@ test('the start of a section is dragged and nudged, and the pages of a set are c
     await expect(page.locator('[data-number="17"]')).toContainText('teacher guide');
 });
 
-test('links are listed by page, switched off one by one and all together, and live in the copies', async ({ teacher: page }) => {
+test('links are listed by page, switched off one by one and all together, unless the master is locked', async ({ teacher: page }) => {
     await bringIn(page, 'working-harbour-pack.pdf');
     await page.getByText(/^Links on its pages: \d+$/).click();
     const all = await page.locator('[data-link]').count();
@@ -164,6 +164,11 @@ test('links are listed by page, switched off one by one and all together, and li
     await page.getByRole('button', { name: 'Switch all on' }).click();
     await expect(page.locator('[data-link]:checked')).toHaveCount(all);
     await expectAccessible(page);
+    await page.getByLabel('Pages', { exact: true }).fill('6');
+    await page.getByLabel('Name of the set').fill('One page');
+    await page.getByRole('button', { name: 'Cut the set' }).click();
+    await page.getByText(/^Links on its pages/).click();
+    await expect(page.locator('[data-link]:disabled')).toHaveCount(all);
 });
 
 test('a change on top of an old state is refused with the pages as they are', async ({ teacher: page }) => {

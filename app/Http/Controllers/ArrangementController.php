@@ -131,7 +131,7 @@ final class ArrangementController
 
         return [
             'html' => view('bench.contact', ['worksheet' => $worksheet, 'sheet' => $sheet])->render(),
-            'links' => view('bench.links', ['worksheet' => $worksheet])->render(),
+            'links' => view('bench.links', ['worksheet' => $worksheet, 'locked' => $worksheet->isLocked()])->render(),
             'arranged' => $worksheet->arranged,
             'undo' => $worksheet->arrangement?->undo_to !== null,
             'redo' => $worksheet->arrangement?->redo_to !== null,

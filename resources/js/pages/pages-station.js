@@ -179,7 +179,13 @@ export class PagesStation {
         });
     }
 
-    #switch(control, on, link = null) { this.#send('links', { on, link, pages: control.dataset.pages.split(',').map(Number) }); }
+    async #switch(control, on, link = null) {
+        // What was refused is shown as it is.
+        if (!await this.#send('links', { on, link, pages: control.dataset.pages.split(',').map(Number) })) this.#settleLinks();
+    }
+
+    /** What is checked belongs to the field, not to what is drawn. */
+    #settleLinks() { this.#ledger.querySelectorAll('[data-link]').forEach((field) => { field.checked = field.defaultChecked; }); }
 
     #draw(answer) {
         Idiomorph.morph(this.#list, answer.html, { morphStyle: 'innerHTML' });
@@ -187,8 +193,7 @@ export class PagesStation {
         const open = links.querySelector('details')?.open ?? false;
         Idiomorph.morph(links, answer.links, { morphStyle: 'innerHTML' });
         links.querySelectorAll('details').forEach((details) => { details.open = open; });
-        // What is checked belongs to the field, not to what is drawn.
-        links.querySelectorAll('[data-link]').forEach((field) => { field.checked = field.defaultChecked; });
+        this.#settleLinks();
         this.#ledger.querySelector('[data-left-out]').textContent = answer.left ?? '';
         document.querySelector('[data-job-state="pages"]').textContent = answer.total === 1 ? '1 page' : `${answer.total} pages`;
         this.#steps(answer);
