@@ -15,10 +15,10 @@ use Bench\Bench;
 use Database\Factories\WorksheetFactory;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
+use OpenSlate\Answers\TextAnswer;
 use OpenSlate\Geometry\Frame;
 use OpenSlate\Handout\Mode;
 use OpenSlate\Page\AnswerBox;
-use OpenSlate\Page\AnswerForm;
 
 return function (Bench $bench): void {
     Schema::dropIfExists('bare');
@@ -33,7 +33,7 @@ return function (Bench $bench): void {
     for ($n = 0; $n < 30; $n++) {
         $class->students()->attach(Student::create(['name' => "Student {$n}", 'pin' => $pin]));
     }
-    $boxes = array_map(fn (int $n): AnswerBox => new AnswerBox("b{$n}", Frame::of(50, 30 + 35 * $n, 300, 30), AnswerForm::Lines), range(0, 19));
+    $boxes = array_map(fn (int $n): AnswerBox => new AnswerBox("b{$n}", Frame::of(50, 30 + 35 * $n, 300, 30), TextAnswer::lines()), range(0, 19));
     $worksheet = WorksheetFactory::new()->for($teacher)->withPagesOf([$boxes])->create(['name' => 'Save']);
     app(HandOutWorksheets::class)($teacher, new HandoutPlan('Save', '', null, null, [[$worksheet, Mode::OwnCopy]], [$class]));
     $copies = Copy::whereIn('student_id', $class->students()->pluck('students.id'))->get(['id', 'student_id']);

@@ -14,6 +14,11 @@ return [
         'most_pages' => 300,
     ],
 
+    // What a picture for a page may be at most; browsers make larger ones smaller before they send them.
+    'pictures' => [
+        'most_megabytes' => 5,
+    ],
+
     // What another program may take when it works on one file.
     'tools' => [
         'seconds' => 120,

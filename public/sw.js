@@ -11,7 +11,7 @@ self.addEventListener('fetch', (event) => {
     const url = new URL(event.request.url);
     if (event.request.method !== 'GET' || url.origin !== self.location.origin) return;
     if (event.request.mode === 'navigate' && url.pathname.startsWith('/my/')) event.respondWith(serverFirst(event.request));
-    else if (/^\/(build|backdrops)\//.test(url.pathname)) event.respondWith(keptFirst(event.request));
+    else if (/^\/(build|backdrops|pictures)\//.test(url.pathname)) event.respondWith(keptFirst(event.request));
 });
 
 async function serverFirst(request) {

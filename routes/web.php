@@ -20,6 +20,7 @@ use App\Http\Controllers\MendingController;
 use App\Http\Controllers\PackController;
 use App\Http\Controllers\PageController;
 use App\Http\Controllers\PageSetController;
+use App\Http\Controllers\PictureController;
 use App\Http\Controllers\ReadingController;
 use App\Http\Controllers\SharingController;
 use App\Http\Controllers\ShelfController;
@@ -92,12 +93,14 @@ Route::middleware('auth:teacher')->group(function (): void {
     Route::post('pages/{page}/blanks/take', [BlankController::class, 'take'])->can('update', 'page')->name('blanks.take');
     Route::post('pages/{page}/blanks/refuse', [BlankController::class, 'refuse'])->can('update', 'page')->name('blanks.refuse');
     Route::post('worksheets/{worksheet}/blanks', [BlankController::class, 'takeAll'])->can('update', 'worksheet')->name('blanks.take-all');
+    Route::post('pages/{page}/pictures', [PictureController::class, 'store'])->can('update', 'page')->middleware('throttle:bring-in')->name('pictures.store');
     Route::post('pages/{page}/undo', [PageController::class, 'undo'])->can('update', 'page')->name('page.undo');
     Route::post('pages/{page}/redo', [PageController::class, 'redo'])->can('update', 'page')->name('page.redo');
 
     Route::get('handouts', [HandoutController::class, 'index'])->name('handouts.index');
     Route::get('handouts/{handout}', [DesksController::class, 'show'])->can('watch', 'handout')->name('desks');
     Route::get('handouts/{handout}/changes', [DesksController::class, 'changes'])->can('watch', 'handout')->name('desks.changes');
+    Route::post('handouts/{handout}/answers', [DesksController::class, 'answers'])->can('watch', 'handout')->name('desks.answers');
     Route::get('copies/{copy}', [DesksController::class, 'copy'])->can('watch', 'copy')->name('desks.copy');
 
     Route::get('classes', [ClassController::class, 'index'])->name('classes.index');
@@ -111,11 +114,13 @@ Route::middleware('auth:student')->prefix('my')->group(function (): void {
     Route::get('day', DayController::class)->name('day');
     Route::get('copies/{copy}', [CopyController::class, 'show'])->can('work', 'copy')->name('copies.show');
     Route::patch('copies/{copy}', [CopyController::class, 'save'])->can('work', 'copy')->name('copies.save');
+    Route::post('copies/{copy}/pictures', [PictureController::class, 'put'])->can('work', 'copy')->middleware('throttle:pictures')->name('pictures.put');
     Route::post('copies/{copy}/hand-in', [CopyController::class, 'handIn'])->can('work', 'copy')->name('copies.hand-in');
     Route::post('copies/{copy}/take-back', [CopyController::class, 'takeBack'])->can('work', 'copy')->name('copies.take-back');
     Route::get('readings/{item}', ReadingController::class)->can('read', 'item')->name('readings.show');
 });
 
+Route::get('pictures/{file}', [PictureController::class, 'show'])->middleware('auth:teacher,student')->can('see', 'file')->where('file', '[0-9a-f]{64}')->name('pictures.show');
 Route::get('backdrops/{source}/{page}/{size}', BackdropController::class)
     ->middleware('auth:teacher,student')
     ->where(['source' => '[0-9a-f]{64}', 'page' => '[0-9]{1,6}', 'size' => 'page|thumbnail'])

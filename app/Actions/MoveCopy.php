@@ -8,6 +8,7 @@ use App\Models\Copy;
 use Closure;
 use Illuminate\Support\Facades\DB;
 use OpenSlate\Copies\CopyRefused;
+use OpenSlate\Copies\CopyState;
 use OpenSlate\Copies\Standing;
 
 /** Opens a copy, hands it in, takes it back. */
@@ -18,9 +19,16 @@ final class MoveCopy
         return $this->to($copy, fn (Standing $now): Standing => $now->opened());
     }
 
+    /** @throws CopyRefused when something is missing that is needed */
     public function handIn(Copy $copy): Copy
     {
-        return $this->to($copy, fn (Standing $now): Standing => $now->handedIn(now()->toDateTimeImmutable()));
+        $places = $copy->item->edition->placesToFill();
+
+        return $this->to($copy, function (Standing $now, Copy $locked) use ($places): Standing {
+            $missing = $now->state === CopyState::HandedIn ? 0 : $locked->written()->stillNeeded($places);
+
+            return $missing === 0 ? $now->handedIn(now()->toDateTimeImmutable()) : throw CopyRefused::stillNeeded($missing);
+        });
     }
 
     /** @throws CopyRefused when it is not handed in, or the time is over */
@@ -31,13 +39,13 @@ final class MoveCopy
         return $this->to($copy, fn (Standing $now): Standing => $now->takenBack(now()->toDateTimeImmutable(), $due));
     }
 
-    /** @param  Closure(Standing): Standing  $move */
+    /** @param  Closure(Standing, Copy): Standing  $move */
     private function to(Copy $copy, Closure $move): Copy
     {
         return DB::transaction(function () use ($copy, $move): Copy {
             $locked = Copy::query()->lockForUpdate()->findOrFail($copy->id);
             $before = $locked->standing();
-            $after = $move($before);
+            $after = $move($before, $locked);
             if ($after != $before) {
                 $locked->stands($after);
                 $locked->version++;

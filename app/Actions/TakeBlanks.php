@@ -69,6 +69,6 @@ final class TakeBlanks
      */
     private function boxes(array $blanks): array
     {
-        return array_values(array_filter(array_map(fn (Blank $blank): ?AnswerBox => Proposals::box($blank, Str::lower(Str::random(10))), $blanks)));
+        return array_values(array_map(fn (Blank $blank): AnswerBox => Proposals::box($blank, Str::lower(Str::random(10))), $blanks));
     }
 }

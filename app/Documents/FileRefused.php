@@ -91,4 +91,19 @@ final class FileRefused extends RuntimeException
     {
         return new self('too_much_work', 'This PDF takes too long or too much memory to read. Print it to a new PDF, or bring in fewer pages.');
     }
+
+    public static function noPicture(): self
+    {
+        return new self('not_a_picture', 'This file is no picture that can be shown. Use a JPEG, PNG, GIF or WebP file.');
+    }
+
+    public static function pictureTooHeavy(int $bytes, int $most): self
+    {
+        return new self('picture_too_heavy', sprintf('This picture has %s MB; at most %d MB can be taken. Make it smaller and try again.', number_format($bytes / 1048576, 1), intdiv($most, 1048576)));
+    }
+
+    public static function pictureTooLarge(int $width, int $height): self
+    {
+        return new self('picture_too_large', "This picture is {$width} by {$height} pixels, too large to open safely. Make it smaller and try again.");
+    }
 }

@@ -20,11 +20,12 @@ use OpenSlate\Handout\Due;
  * @property string $directions
  * @property Carbon|null $due_at
  * @property int|null $points
+ * @property Carbon|null $answers_shown_at
  * @property Carbon $created_at
  */
 final class Handout extends Model
 {
-    protected $fillable = ['teacher_id', 'title', 'directions', 'due_at', 'points'];
+    protected $fillable = ['teacher_id', 'title', 'directions', 'due_at', 'points', 'answers_shown_at'];
 
     /** @return BelongsTo<Teacher, $this> */
     public function teacher(): BelongsTo
@@ -57,6 +58,6 @@ final class Handout extends Model
 
     protected function casts(): array
     {
-        return ['due_at' => 'datetime'];
+        return ['due_at' => 'datetime', 'answers_shown_at' => 'datetime'];
     }
 }

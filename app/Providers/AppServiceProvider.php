@@ -44,6 +44,7 @@ final class AppServiceProvider extends ServiceProvider
             Limit::perHour(30)->by('student-hour|'.$request->request->getInt('student')),
             Limit::perMinute(200)->by('ip|'.$request->ip()),
         ]);
+        RateLimiter::for('pictures', fn (Request $request): Limit => Limit::perMinute(20)->by('student|'.Auth::guard('student')->id()));
         RateLimiter::for('bring-in', fn (Request $request): Limit => Limit::perMinute(30)->by('teacher|'.Auth::guard('teacher')->id()));
     }
 }

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Models\Copy;
+use App\Models\Handout;
+use App\School;
 use OpenSlate\Copies\CopyState;
 use OpenSlate\Copies\Standing;
 use OpenSlate\Handout\Due;
@@ -11,6 +14,12 @@ use OpenSlate\Handout\Due;
 /** Says in words where a copy stands. */
 final class CopyWords
 {
+    /** @return array{student: string, date: string} what labels that fill themselves in say on this copy */
+    public static function fills(Copy $copy, Handout $handout, School $school): array
+    {
+        return ['student' => $copy->student->name, 'date' => $school->local($handout->created_at)->format('j F Y')];
+    }
+
     public static function state(Standing $standing, Due $due): string
     {
         return match ($standing->state) {

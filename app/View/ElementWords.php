@@ -4,12 +4,17 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use OpenSlate\Answers\AnswerKind;
+use OpenSlate\Answers\PassageAnswer;
 use OpenSlate\Page\AnswerBox;
-use OpenSlate\Page\AnswerForm;
 use OpenSlate\Page\Clip;
 use OpenSlate\Page\Element;
 use OpenSlate\Page\Label;
+use OpenSlate\Page\LabelText;
 use OpenSlate\Page\Link;
+use OpenSlate\Page\Picture;
+use OpenSlate\Page\Shape;
+use OpenSlate\Page\Table;
 use OpenSlate\Paper\Length;
 
 /** Says in words what lies on a page. */
@@ -18,11 +23,33 @@ final class ElementWords
     public static function of(?Element $element): string
     {
         return match (true) {
-            $element instanceof AnswerBox => $element->prompt !== '' ? $element->prompt : ($element->answer === AnswerForm::Lines ? 'several lines' : 'short text'),
-            $element instanceof Label => $element->text,
+            $element instanceof AnswerBox && $element->prompt !== '' => $element->prompt,
+            $element instanceof AnswerBox && $element->form instanceof PassageAnswer => $element->form->wrong === '' ? 'passage to correct' : $element->form->wrong,
+            $element instanceof AnswerBox => self::form($element->form->kind()),
+            $element instanceof Table => $element->prompt !== '' ? $element->prompt : 'table, '.count($element->rows).' by '.count($element->columns),
+            $element instanceof Label => $element->text.match ($element->fills) {
+                LabelText::Own => '', LabelText::Student => ' (student’s name)', LabelText::Date => ' (date)'
+            },
             $element instanceof Link => ($element->text !== '' ? $element->text : $element->target->address).($element->on ? '' : ' (switched off)'),
-            $element instanceof Clip => 'a piece of a printed page',
+            $element instanceof Clip => 'a piece of a printed page'.($element->kept ? ', an answer' : ''),
+            $element instanceof Picture => $element->words === '' ? 'a picture' : $element->words,
+            $element instanceof Shape => $element->form->value,
             default => 'covers what is printed',
+        };
+    }
+
+    public static function form(AnswerKind $kind): string
+    {
+        return match ($kind) {
+            AnswerKind::Short => 'short text',
+            AnswerKind::Lines => 'several lines',
+            AnswerKind::Number => 'number',
+            AnswerKind::Tick => 'tick',
+            AnswerKind::Choice => 'choice',
+            AnswerKind::List => 'drop-down list',
+            AnswerKind::Passage => 'passage to correct',
+            AnswerKind::Drawing => 'drawing area',
+            AnswerKind::Picture => 'place for a picture',
         };
     }
 

@@ -38,7 +38,7 @@ final readonly class JobState
 
     private function boxes(): int
     {
-        return $this->worksheet->pages->sum(fn (WorksheetPage $page): int => count($page->current->page()->answerBoxes()));
+        return $this->worksheet->pages->sum(fn (WorksheetPage $page): int => $page->current->page()->placesCount());
     }
 
     private function handedOut(): string

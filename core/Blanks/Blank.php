@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OpenSlate\Blanks;
 
+use OpenSlate\Answers\AnswerForm;
 use OpenSlate\Geometry\Frame;
 
 /** A place on a printed page that seems to be there to be filled in. */
@@ -15,6 +16,7 @@ final readonly class Blank
      * @param  int  $count  how many printed lines
      * @param  string  $label  the prompt beside it
      * @param  float  $confidence  0 to 1
+     * @param  AnswerForm|null  $form  what a form field takes, as the file says
      */
     public function __construct(
         public BlankKind $kind,
@@ -23,16 +25,17 @@ final readonly class Blank
         public ?float $pitch = null,
         public int $count = 1,
         public string $label = '',
+        public ?AnswerForm $form = null,
     ) {
     }
 
     public function labelled(string $label): self
     {
-        return new self($this->kind, $this->frame, $this->confidence, $this->pitch, $this->count, $label);
+        return new self($this->kind, $this->frame, $this->confidence, $this->pitch, $this->count, $label, $this->form);
     }
 
     public function at(Frame $frame): self
     {
-        return new self($this->kind, $frame, $this->confidence, $this->pitch, $this->count, $this->label);
+        return new self($this->kind, $frame, $this->confidence, $this->pitch, $this->count, $this->label, $this->form);
     }
 }

@@ -4,11 +4,15 @@ declare(strict_types=1);
 
 namespace OpenSlate\Blanks;
 
+use OpenSlate\Answers\AnswerForm;
+use OpenSlate\Answers\FormCodec;
+use OpenSlate\Answers\Ruling;
+use OpenSlate\Answers\TextAnswer;
+use OpenSlate\Answers\TickAnswer;
 use OpenSlate\Geometry\Frame;
 use OpenSlate\Json\Fields;
 use OpenSlate\Json\InvalidJson;
 use OpenSlate\Page\AnswerBox;
-use OpenSlate\Page\AnswerForm;
 use OpenSlate\Page\Page;
 use OpenSlate\Page\TextSize;
 use OpenSlate\Paper\Size;
@@ -31,7 +35,7 @@ final class Proposals
             'kind' => $blank->kind->value,
             'x' => $blank->frame->x, 'y' => $blank->frame->y, 'width' => $blank->frame->width, 'height' => $blank->frame->height,
             'pitch' => $blank->pitch ?? 0.0, 'count' => $blank->count, 'label' => $blank->label, 'confidence' => $blank->confidence,
-        ], array_slice($blanks, 0, self::MOST))], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_PRESERVE_ZERO_FRACTION);
+        ] + ($blank->form === null ? [] : ['form' => FormCodec::properties($blank->form)]), array_slice($blanks, 0, self::MOST))], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_PRESERVE_ZERO_FRACTION);
     }
 
     /**
@@ -51,6 +55,7 @@ final class Proposals
                 $pitch > 0 ? $pitch : null,
                 $blank->integer('count', 1),
                 $blank->text('label', 1000),
+                $blank->has('form') ? FormCodec::decode($blank->object('form')) : null,
             );
         }, Fields::parse($json)->objects('blanks', self::MOST));
     }
@@ -74,31 +79,42 @@ final class Proposals
         $here = [];
         foreach ($blanks as $index => $blank) {
             $frame = $blank->frame->turned($turn, $printed->width, $printed->height)->scaled($factor)->moved($shown->x, $shown->y);
-            if (self::box($blank->at($frame), 'x') !== null && $page->frame()->contains($frame) && ! self::isTaken($page, $frame)) {
-                $here[$index] = new Blank($blank->kind, $frame, $blank->confidence, $blank->pitch === null ? null : $blank->pitch * $factor, $blank->count, $blank->label);
+            if ($page->frame()->contains($frame) && ! self::isTaken($page, $frame)) {
+                $here[$index] = new Blank($blank->kind, $frame, $blank->confidence, $blank->pitch === null ? null : $blank->pitch * $factor, $blank->count, $blank->label, $blank->form);
             }
         }
 
         return $here;
     }
 
-    /** The box that would fill the blank; null where there is no kind of box for it. */
-    public static function box(Blank $blank, string $id): ?AnswerBox
+    /** The box that would fill the blank. */
+    public static function box(Blank $blank, string $id): AnswerBox
     {
-        if ($blank->kind === BlankKind::Tick) {
-            return null;
-        }
         $several = $blank->kind === BlankKind::Lines || $blank->frame->height > self::SEVERAL_LINES;
         $line = $blank->pitch ?? $blank->frame->height;
         $size = max(TextSize::SMALLEST, min($several ? 14.0 : 16.0, floor($line * 0.62)));
 
-        return new AnswerBox($id, $blank->frame, $several ? AnswerForm::Lines : AnswerForm::Short, mb_substr($blank->label, 0, AnswerBox::LONGEST_PROMPT), $size, false, false);
+        return new AnswerBox($id, $blank->frame, $blank->form ?? self::form($blank, $several), mb_substr($blank->label, 0, AnswerBox::LONGEST_PROMPT), $size, false, false);
+    }
+
+    /** What is printed to write on is written on; the frame of a line ends where the line is. */
+    private static function form(Blank $blank, bool $several): AnswerForm
+    {
+        $height = $blank->frame->height;
+
+        return match (true) {
+            $blank->kind === BlankKind::Tick => new TickAnswer,
+            $blank->kind === BlankKind::Lines && $blank->pitch !== null => TextAnswer::lines(null, Ruling::within($height, $blank->pitch, $blank->count)),
+            $several => TextAnswer::lines(),
+            $blank->kind === BlankKind::Line || $blank->kind === BlankKind::Gap => TextAnswer::short(null, Ruling::within($height, $height, 1)),
+            default => TextAnswer::short(),
+        };
     }
 
     private static function isTaken(Page $page, Frame $frame): bool
     {
-        foreach ($page->answerBoxes() as $box) {
-            if (Ground::shared($box->frame, $frame) >= self::TAKEN * $frame->width * $frame->height) {
+        foreach ($page->answerables() as $box) {
+            if (Ground::shared($box->frame(), $frame) >= self::TAKEN * $frame->width * $frame->height) {
                 return true;
             }
         }

@@ -14,10 +14,4 @@ final readonly class Answer
     public function __construct(public string $text, public int $revision, public string $window)
     {
     }
-
-    /** Whether anything stands here: spaces of any kind, and characters that show nothing, do not count. */
-    public function isFilled(): bool
-    {
-        return preg_match('/[^\s\p{Z}\p{C}]/u', $this->text) === 1;
-    }
 }

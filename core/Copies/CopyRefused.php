@@ -14,6 +14,11 @@ final class CopyRefused extends DomainException
         return new self('You have handed this in. Take it back first if you want to change it.');
     }
 
+    public static function stillNeeded(int $places): self
+    {
+        return new self($places === 1 ? 'One place that your teacher needs is still blank. Fill it in, then hand in.' : "{$places} places that your teacher needs are still blank. Fill them in, then hand in.");
+    }
+
     public static function notHandedIn(): self
     {
         return new self('This is not handed in, so there is nothing to take back.');

@@ -4,18 +4,22 @@ declare(strict_types=1);
 
 namespace OpenSlate\Copies;
 
+use OpenSlate\Answers\AnswerRefused;
 use OpenSlate\Json\Fields;
 use OpenSlate\Json\InvalidJson;
 
 /** What a window wants to save: the answers that changed in it since the revision that it last saw. */
 final readonly class Draft
 {
-    public const MOST_ANSWERS = 500;
+    public const MOST_ANSWERS = 2000;
+
+    /** Of a drawing; other answers have limits of their own. */
+    private const LONGEST = 600000;
 
     /**
      * @param  int  $base  the copy's revision that the window last saw
      * @param  string  $window  the browser window's own name
-     * @param  array<string, string>  $answers  text by place
+     * @param  array<string, string>  $answers  by place
      */
     public function __construct(public int $base, public string $window, public array $answers)
     {
@@ -35,19 +39,15 @@ final readonly class Draft
         foreach ($given->names() as $name) {
             $key = (string) $name;
             $place = $places->find($key) ?? throw $given->wrong($key, 'is no place in this copy');
-            $answers[$key] = self::tidy($given->text($key, $place->form->longest()));
+            try {
+                $answers[$key] = $place->form->tidy($given->text($key, self::LONGEST));
+            } catch (AnswerRefused $refusal) {
+                throw $given->wrong($key, $refusal->getMessage());
+            }
         }
 
         $fields->nothingElse();
 
         return new self($base, $window, $answers);
-    }
-
-    /** One kind of line end, and no control characters; the words stay exactly as typed. */
-    private static function tidy(string $text): string
-    {
-        $text = str_replace(["\r\n", "\r"], "\n", $text);
-
-        return preg_replace('/[\x00-\x08\x0B-\x1F\x7F]/u', '', $text) ?? '';
     }
 }

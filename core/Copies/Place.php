@@ -4,18 +4,21 @@ declare(strict_types=1);
 
 namespace OpenSlate\Copies;
 
-use OpenSlate\Page\AnswerForm;
+use OpenSlate\Answers\AnswerForm;
 
 /** One place to fill in an edition. */
 final readonly class Place
 {
-    /** @param  string  $key  page number in the edition, a dot, and the element's id: "2.k3f9" */
-    public function __construct(public string $key, public AnswerForm $form)
+    /**
+     * @param  string  $key  page number in the edition, a dot, and the place on that page: "2.k3f9", "2.k4a1.1-2"
+     * @param  bool  $needed  whether the copy can be handed in only with something here
+     */
+    public function __construct(public string $key, public AnswerForm $form, public bool $needed = false)
     {
     }
 
-    public static function key(int $page, string $element): string
+    public static function key(int $page, string $place): string
     {
-        return "{$page}.{$element}";
+        return "{$page}.{$place}";
     }
 }

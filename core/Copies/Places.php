@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace OpenSlate\Copies;
 
+use OpenSlate\Answers\FormCodec;
 use OpenSlate\Json\Fields;
-use OpenSlate\Page\AnswerBox;
-use OpenSlate\Page\AnswerForm;
+use OpenSlate\Json\InvalidJson;
 use OpenSlate\Page\Page;
 
 /** All places to fill in an edition, in the order in which they are read. */
@@ -22,22 +22,31 @@ final readonly class Places
     {
         $places = [];
         foreach ($pages as $index => $page) {
-            foreach ($page->answerBoxes() as $box) {
-                $place = self::on($index + 1, $box);
-                $places[$place->key] = $place;
+            foreach ($page->answerables() as $element) {
+                foreach ($element->places() as $name => $form) {
+                    $key = Place::key($index + 1, (string) $name);
+                    $places[$key] = new Place($key, $form, $element->isNeeded());
+                }
             }
         }
 
         return new self($places);
     }
 
-    /** @param  string  $json  as toJson() writes it */
+    /**
+     * @param  string  $json  as toJson() writes it
+     *
+     * @throws InvalidJson
+     */
     public static function fromJson(string $json): self
     {
         $places = [];
         $fields = Fields::parse($json);
-        foreach ($fields->names() as $key) {
-            $places[(string) $key] = new Place((string) $key, $fields->oneOf((string) $key, AnswerForm::class));
+        foreach ($fields->names() as $name) {
+            $key = (string) $name;
+            $form = $fields->object($key);
+            $places[$key] = new Place($key, FormCodec::decode($form), $form->has('needed') && $form->flag('needed'));
+            $form->nothingElse();
         }
 
         return new self($places);
@@ -45,7 +54,10 @@ final readonly class Places
 
     public function toJson(): string
     {
-        return json_encode((object) array_map(fn (Place $place): string => $place->form->value, $this->places), JSON_THROW_ON_ERROR);
+        return json_encode((object) array_map(
+            fn (Place $place): array => FormCodec::properties($place->form) + ($place->needed ? ['needed' => true] : []),
+            $this->places,
+        ), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE);
     }
 
     public function count(): int
@@ -58,14 +70,9 @@ final readonly class Places
         return $this->places[$key] ?? null;
     }
 
-    /** @return list<string> */
-    public function keys(): array
+    /** @return list<Place> */
+    public function all(): array
     {
-        return array_map(strval(...), array_keys($this->places));
-    }
-
-    private static function on(int $page, AnswerBox $box): Place
-    {
-        return new Place(Place::key($page, $box->id), $box->answer);
+        return array_values($this->places);
     }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace OpenSlate\Edit;
 
-use OpenSlate\Json\Fields;
 use OpenSlate\Json\InvalidJson;
 use OpenSlate\Page\Element;
 use OpenSlate\Page\ElementCodec;
@@ -17,6 +16,9 @@ use OpenSlate\Page\Page;
  */
 final readonly class Change implements Edit
 {
+    /** What has edits of its own. */
+    private const NOT_PROPERTIES = ['id' => 1, 'kind' => 1, 'x' => 1, 'y' => 1, 'width' => 1, 'height' => 1, 'group' => 1, 'locked' => 1];
+
     /** @param  array<string, mixed>  $properties  by name in the page format */
     public function __construct(public Selection $selection, public array $properties)
     {
@@ -28,8 +30,9 @@ final readonly class Change implements Edit
         if ($this->properties === []) {
             throw EditRefused::nothingChosen();
         }
+        $changed = array_map($this->changed(...), $selected);
         foreach (array_keys($this->properties) as $name) {
-            $having = array_filter($selected, fn (Element $element): bool => array_key_exists($name, ElementCodec::properties($element)));
+            $having = array_filter($changed, fn (Element $element): bool => array_key_exists($name, ElementCodec::properties($element)));
             if ($having === []) {
                 throw EditRefused::noSuchProperty($name);
             }
@@ -40,9 +43,8 @@ final readonly class Change implements Edit
 
     private function changed(Element $element): Element
     {
-        $new = array_intersect_key($this->properties, ElementCodec::properties($element));
         try {
-            return ElementCodec::decode(Fields::of([...ElementCodec::encode($element), ...$new]));
+            return ElementCodec::changed($element, array_diff_key($this->properties, self::NOT_PROPERTIES));
         } catch (InvalidJson $problem) {
             throw EditRefused::invalid(ltrim($problem->path, '$.').' '.$problem->problem);
         }

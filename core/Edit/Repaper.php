@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace OpenSlate\Edit;
 
+use OpenSlate\Answers\Ruling;
 use OpenSlate\Geometry\Frame;
 use OpenSlate\Geometry\Rotation;
-use OpenSlate\Json\Fields;
 use OpenSlate\Page\Backdrop;
 use OpenSlate\Page\Element;
 use OpenSlate\Page\ElementCodec;
@@ -72,9 +72,16 @@ final readonly class Repaper implements Edit
         if (! is_float($properties['size'] ?? null)) {
             return $laid;
         }
-        $size = max(TextSize::SMALLEST, min(TextSize::LARGEST, round($properties['size'] * $this->factor($page), 1)));
+        $factor = $this->factor($page);
+        $set = ['size' => max(TextSize::SMALLEST, min(TextSize::LARGEST, round($properties['size'] * $factor, 1)))];
+        if (is_float($properties['pitch'] ?? null) && is_float($properties['first'] ?? null)) {
+            $set += [
+                'pitch' => max(Ruling::CLOSEST, min(Ruling::WIDEST, round($properties['pitch'] * $factor, 3))),
+                'first' => min(Ruling::WIDEST, round($properties['first'] * $factor, 3)),
+            ];
+        }
 
-        return ElementCodec::decode(Fields::of(['size' => $size] + ElementCodec::encode($laid)));
+        return ElementCodec::changed($laid, $set);
     }
 
     private function factor(Page $page): float

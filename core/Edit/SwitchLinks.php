@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace OpenSlate\Edit;
 
-use OpenSlate\Json\Fields;
 use OpenSlate\Page\Element;
 use OpenSlate\Page\ElementCodec;
 use OpenSlate\Page\Link;
@@ -25,7 +24,7 @@ final readonly class SwitchLinks implements Edit
 
         return $page->withElements(array_map(
             fn (Element $element): Element => $element instanceof Link && ($this->id === null || $this->id === $element->id)
-                ? ElementCodec::decode(Fields::of(['on' => $this->on] + ElementCodec::encode($element)))
+                ? ElementCodec::changed($element, ['on' => $this->on])
                 : $element,
             $page->elements(),
         ));

@@ -149,6 +149,24 @@ final class Fields
         );
     }
 
+    /** @return list<list<mixed>> lists as they stand; what is in them is for the caller to check */
+    public function lists(string $name, int $most): array
+    {
+        return array_map(
+            fn (mixed $item): array => is_array($item) && array_is_list($item) ? $item : throw $this->wrong($name, 'must hold lists'),
+            $this->items($name, $most),
+        );
+    }
+
+    /** @return list<float> */
+    public function numbers(string $name, int $most, float $min, float $max): array
+    {
+        return array_map(
+            fn (mixed $item): float => (is_int($item) || is_float($item)) && $item >= $min && $item <= $max ? (float) $item : throw $this->wrong($name, "must be numbers between {$min} and {$max}"),
+            $this->items($name, $most),
+        );
+    }
+
     /** @return list<string> */
     public function texts(string $name, int $most, int $longest = 100): array
     {

@@ -4,33 +4,54 @@ declare(strict_types=1);
 
 namespace OpenSlate\Page;
 
+use OpenSlate\Answers\AnswerForm;
+use OpenSlate\Answers\PassageAnswer;
+use OpenSlate\Answers\TextAnswer;
 use OpenSlate\Geometry\Frame;
 
-/** A place to type. */
-final readonly class AnswerBox implements Element
+/** A place to answer: to type, tick, choose, mend, draw or put a picture. */
+final readonly class AnswerBox implements Answerable
 {
+    use Laid;
+
     public const LONGEST_PROMPT = 200;
 
+    public const LONGEST_HELP = 500;
+
+    public const MOST_POINTS = 100.0;
+
+    public const MOST_KEYS = 40;
+
+    public AnswerForm $form;
+
     /**
+     * @param  AnswerForm|null  $form  null is a short text
      * @param  string  $prompt  said to the student, and shown while the box is empty
      * @param  float  $size  of the typed text, in points
      * @param  bool  $cover  hides what is printed below it in the paper's colour
      * @param  bool  $outline  shows a faint edge
+     * @param  string  $help  shown to the student on asking
+     * @param  list<string>  $key  the right answers, as the form keeps them
      */
     public function __construct(
         public string $id,
         public Frame $frame,
-        public AnswerForm $answer = AnswerForm::Short,
+        ?AnswerForm $form = null,
         public string $prompt = '',
         public float $size = TextSize::NORMAL,
         public bool $cover = false,
         public bool $outline = true,
+        public Font $font = Font::Plain,
+        public Align $align = Align::Left,
+        public string $help = '',
+        public bool $needed = false,
+        public ?float $points = null,
+        public array $key = [],
+        public TextFit $fit = TextFit::Scroll,
+        public ?string $group = null,
+        public bool $locked = false,
     ) {
-    }
-
-    public function id(): string
-    {
-        return $this->id;
+        $this->form = $form ?? TextAnswer::short();
     }
 
     public function kind(): ElementKind
@@ -38,18 +59,25 @@ final readonly class AnswerBox implements Element
         return ElementKind::Box;
     }
 
-    public function frame(): Frame
+    public function places(): array
     {
-        return $this->frame;
+        return [$this->id => $this->form];
     }
 
-    public function framed(Frame $frame): static
+    public function keys(): array
     {
-        return new self($this->id, $frame, $this->answer, $this->prompt, $this->size, $this->cover, $this->outline);
+        $key = $this->form instanceof PassageAnswer && $this->form->right !== '' ? [$this->form->right] : $this->key;
+
+        return $key === [] ? [] : [$this->id => $key];
     }
 
-    public function identified(string $id): static
+    public function isNeeded(): bool
     {
-        return new self($id, $this->frame, $this->answer, $this->prompt, $this->size, $this->cover, $this->outline);
+        return $this->needed;
+    }
+
+    public function points(): ?float
+    {
+        return $this->points;
     }
 }

@@ -10,11 +10,14 @@ use OpenSlate\Geometry\Rotation;
 /** A region of a printed page, shown on this one. */
 final readonly class Clip implements Element
 {
+    use Laid;
+
     /**
      * @param  string  $source  SHA-256 of the file the page is printed from
      * @param  int  $page  page number in that file, from 1
      * @param  Rotation  $turn  of the region, once it is cut out
      * @param  float  $left  left edge of the region, as a share of the printed page's width; likewise the others
+     * @param  bool  $kept  back from students, as an answer, until the teacher shows answers
      */
     public function __construct(
         public string $id,
@@ -26,12 +29,10 @@ final readonly class Clip implements Element
         public float $top = 0.0,
         public float $across = 1.0,
         public float $down = 1.0,
+        public bool $kept = false,
+        public ?string $group = null,
+        public bool $locked = false,
     ) {
-    }
-
-    public function id(): string
-    {
-        return $this->id;
     }
 
     public function kind(): ElementKind
@@ -39,23 +40,8 @@ final readonly class Clip implements Element
         return ElementKind::Clip;
     }
 
-    public function frame(): Frame
-    {
-        return $this->frame;
-    }
-
-    public function framed(Frame $frame): static
-    {
-        return new self($this->id, $frame, $this->source, $this->page, $this->turn, $this->left, $this->top, $this->across, $this->down);
-    }
-
-    public function identified(string $id): static
-    {
-        return new self($id, $this->frame, $this->source, $this->page, $this->turn, $this->left, $this->top, $this->across, $this->down);
-    }
-
     public function turned(Rotation $by): self
     {
-        return new self($this->id, $this->frame, $this->source, $this->page, $this->turn->plus($by), $this->left, $this->top, $this->across, $this->down);
+        return $this->with('turn', $this->turn->plus($by));
     }
 }

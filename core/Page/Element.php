@@ -15,7 +15,17 @@ interface Element
 
     public function frame(): Frame;
 
+    /** The group that it is in: what is in one group is selected and moved together. */
+    public function group(): ?string;
+
+    /** Locked, it stays where it is. */
+    public function isLocked(): bool;
+
     public function framed(Frame $frame): static;
 
     public function identified(string $id): static;
+
+    public function grouped(?string $group): static;
+
+    public function locked(bool $locked): static;
 }

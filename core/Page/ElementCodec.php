@@ -5,17 +5,39 @@ declare(strict_types=1);
 namespace OpenSlate\Page;
 
 use InvalidArgumentException;
+use OpenSlate\Answers\AnswerKind;
+use OpenSlate\Answers\AnswerRefused;
+use OpenSlate\Answers\FormCodec;
 use OpenSlate\Geometry\Frame;
 use OpenSlate\Geometry\Rotation;
 use OpenSlate\Json\Fields;
 use OpenSlate\Json\InvalidJson;
+use OpenSlate\Paper\Colour;
 use OpenSlate\Paper\Size;
 
 /** One element to and from its JSON object, as docs/page.schema.json has it. */
 final class ElementCodec
 {
-    /** @return array<string, string|int|float|bool> */
+    /** What is left out of the JSON where it is as usual. */
+    private const USUAL = [
+        'font' => 'plain', 'align' => 'left', 'help' => '', 'needed' => false, 'points' => null, 'key' => [], 'fit' => 'scroll',
+        'limit' => null, 'pitch' => null, 'first' => null, 'unit' => '', 'many' => false, 'mark' => 'ring', 'spelling' => false,
+        'colour' => null, 'fills' => 'own', 'kept' => false, 'dashed' => false, 'opacity' => 1.0, 'fill' => null, 'lay' => 'level',
+        'group' => null, 'locked' => false,
+    ];
+
+    /** @return array<string, mixed> */
     public static function encode(Element $element): array
+    {
+        return array_filter(
+            self::whole($element),
+            fn (mixed $value, string $name): bool => ! array_key_exists($name, self::USUAL) || self::USUAL[$name] !== $value,
+            ARRAY_FILTER_USE_BOTH,
+        );
+    }
+
+    /** @return array<string, mixed> as encode, with what is as usual */
+    public static function whole(Element $element): array
     {
         $frame = $element->frame();
 
@@ -27,29 +49,56 @@ final class ElementCodec
             'width' => $frame->width,
             'height' => $frame->height,
             ...self::properties($element),
+            'group' => $element->group(),
+            'locked' => $element->isLocked(),
         ];
     }
 
     /**
-     * What a kind of element has besides its id and its frame.
+     * What a kind of element has besides its id, its frame, its group and its lock.
      *
-     * @return array<string, string|int|float|bool>
+     * @return array<string, mixed>
      */
     public static function properties(Element $element): array
     {
         return match (true) {
             $element instanceof AnswerBox => [
-                'answer' => $element->answer->value,
+                ...FormCodec::properties($element->form),
                 'prompt' => $element->prompt,
                 'size' => $element->size,
                 'cover' => $element->cover,
                 'outline' => $element->outline,
+                'font' => $element->font->value,
+                'align' => $element->align->value,
+                'help' => $element->help,
+                'needed' => $element->needed,
+                'points' => $element->points,
+                'key' => $element->key,
+                'fit' => $element->fit->value,
+            ],
+            $element instanceof Table => [
+                'columns' => $element->columns,
+                'rows' => $element->rows,
+                'cells' => array_map(fn (TableCell $cell): array => ['text' => $cell->text, 'fill' => $cell->fill] + ($cell->key === [] ? [] : ['key' => $cell->key]), $element->cells),
+                'prompt' => $element->prompt,
+                'size' => $element->size,
+                'cover' => $element->cover,
+                'outline' => $element->outline,
+                'font' => $element->font->value,
+                'align' => $element->align->value,
+                'help' => $element->help,
+                'needed' => $element->needed,
+                'points' => $element->points,
             ],
             $element instanceof Label => [
                 'text' => $element->text,
                 'size' => $element->size,
                 'bold' => $element->bold,
                 'highlight' => $element->highlight,
+                'font' => $element->font->value,
+                'align' => $element->align->value,
+                'colour' => $element->colour?->hex,
+                'fills' => $element->fills->value,
             ],
             $element instanceof Link => [
                 'text' => $element->text,
@@ -67,6 +116,17 @@ final class ElementCodec
                 'top' => $element->top,
                 'across' => $element->across,
                 'down' => $element->down,
+                'kept' => $element->kept,
+            ],
+            $element instanceof Picture => ['source' => $element->source, 'words' => $element->words],
+            $element instanceof Shape => [
+                'form' => $element->form->value,
+                'lay' => $element->lay->value,
+                'colour' => $element->colour->hex,
+                'weight' => $element->weight,
+                'fill' => $element->fill?->hex,
+                'opacity' => $element->opacity,
+                'dashed' => $element->dashed,
             ],
             default => [],
         };
@@ -79,30 +139,27 @@ final class ElementCodec
         $kind = $fields->oneOf('kind', ElementKind::class);
         $frame = self::frame($fields);
         $element = match ($kind) {
-            ElementKind::Box => new AnswerBox(
-                $id,
-                $frame,
-                $fields->oneOf('answer', AnswerForm::class),
-                $fields->text('prompt', AnswerBox::LONGEST_PROMPT),
-                $fields->number('size', TextSize::SMALLEST, TextSize::LARGEST),
-                $fields->flag('cover'),
-                $fields->flag('outline'),
-            ),
+            ElementKind::Box => self::box($id, $frame, $fields),
+            ElementKind::Table => self::table($id, $frame, $fields),
             ElementKind::Patch => new Patch($id, $frame),
             ElementKind::Label => new Label(
                 $id,
                 $frame,
                 $fields->text('text', Label::LONGEST),
-                $fields->number('size', TextSize::SMALLEST, TextSize::LARGEST),
+                self::size($fields),
                 $fields->flag('bold'),
                 $fields->flag('highlight'),
+                self::font($fields),
+                self::align($fields),
+                self::colour($fields, 'colour'),
+                $fields->has('fills') ? $fields->oneOf('fills', LabelText::class) : LabelText::Own,
             ),
             ElementKind::Link => new Link(
                 $id,
                 $frame,
                 self::target($fields),
                 $fields->text('text', Link::LONGEST),
-                $fields->number('size', TextSize::SMALLEST, TextSize::LARGEST),
+                self::size($fields),
                 $fields->flag('printed'),
                 $fields->flag('outline'),
                 $fields->flag('on'),
@@ -110,18 +167,57 @@ final class ElementCodec
             ElementKind::Clip => new Clip(
                 $id,
                 $frame,
-                $fields->matching('source', '/^[0-9a-f]{64}$/D', 'a SHA-256'),
+                self::hash($fields),
                 $fields->integer('page', 1),
                 self::turn($fields),
                 $fields->number('left', 0, 1),
                 $fields->number('top', 0, 1),
                 $fields->number('across', 0.001, 1),
                 $fields->number('down', 0.001, 1),
+                self::flag($fields, 'kept'),
+            ),
+            ElementKind::Picture => new Picture($id, $frame, self::hash($fields), $fields->text('words', Picture::LONGEST_WORDS)),
+            ElementKind::Shape => new Shape(
+                $id,
+                $frame,
+                $fields->oneOf('form', ShapeForm::class),
+                $fields->has('lay') ? $fields->oneOf('lay', Lay::class) : Lay::Level,
+                self::colour($fields, 'colour'),
+                $fields->number('weight', 0, Shape::THICKEST),
+                self::colour($fields, 'fill'),
+                $fields->has('opacity') ? $fields->number('opacity', 0, 1) : 1.0,
+                self::flag($fields, 'dashed'),
             ),
         };
+        if ($fields->has('group') && ! $fields->isNull('group')) {
+            $element = $element->grouped($fields->matching('group', '/^[a-z0-9]{1,24}$/D', 'small letters and digits'));
+        }
+        if (self::flag($fields, 'locked')) {
+            $element = $element->locked(true);
+        }
         $fields->nothingElse();
 
         return $element;
+    }
+
+    /**
+     * The element with some properties set. A box that is given another kind of answer starts with what that kind has.
+     *
+     * @param  array<string, mixed>  $set  by name in the page format
+     *
+     * @throws InvalidJson
+     */
+    public static function changed(Element $element, array $set): Element
+    {
+        $whole = self::whole($element);
+        if ($element instanceof AnswerBox && is_string($set['answer'] ?? null) && $set['answer'] !== $element->form->kind()->value) {
+            $kind = AnswerKind::tryFrom($set['answer']);
+            $start = $kind === null ? [] : FormCodec::start($kind);
+            $kept = array_intersect_key(FormCodec::properties($element->form), $start);
+            $whole = [...array_diff_key($whole, FormCodec::properties($element->form)), ...$start, ...$kept, 'key' => []];
+        }
+
+        return self::decode(Fields::of([...$whole, ...array_intersect_key($set, $whole)]));
     }
 
     /** @throws InvalidJson */
@@ -139,6 +235,134 @@ final class ElementCodec
     public static function turn(Fields $fields): Rotation
     {
         return Rotation::tryFrom($fields->integer('turn', 0, 270)) ?? throw $fields->wrong('turn', 'must be one of 0, 90, 180, 270');
+    }
+
+    private static function box(string $id, Frame $frame, Fields $fields): AnswerBox
+    {
+        $form = FormCodec::decode($fields);
+        try {
+            $key = $form->key(self::keyOf($fields));
+        } catch (AnswerRefused $refusal) {
+            throw $fields->wrong('key', $refusal->getMessage());
+        }
+
+        return new AnswerBox(
+            $id,
+            $frame,
+            $form,
+            $fields->text('prompt', AnswerBox::LONGEST_PROMPT),
+            self::size($fields),
+            $fields->flag('cover'),
+            $fields->flag('outline'),
+            self::font($fields),
+            self::align($fields),
+            $fields->has('help') ? $fields->text('help', AnswerBox::LONGEST_HELP) : '',
+            self::flag($fields, 'needed'),
+            self::points($fields),
+            $key,
+            $fields->has('fit') ? $fields->oneOf('fit', TextFit::class) : TextFit::Scroll,
+        );
+    }
+
+    private static function table(string $id, Frame $frame, Fields $fields): Table
+    {
+        $cells = array_map(self::cell(...), $fields->objects('cells', Table::MOST_ROWS * Table::MOST_COLUMNS));
+        $columns = self::shares($fields, 'columns', Table::MOST_COLUMNS);
+        $rows = self::shares($fields, 'rows', Table::MOST_ROWS);
+        try {
+            return new Table(
+                $id,
+                $frame,
+                $columns,
+                $rows,
+                $cells,
+                $fields->text('prompt', AnswerBox::LONGEST_PROMPT),
+                self::size($fields),
+                $fields->flag('cover'),
+                $fields->flag('outline'),
+                self::font($fields),
+                self::align($fields),
+                $fields->has('help') ? $fields->text('help', AnswerBox::LONGEST_HELP) : '',
+                self::flag($fields, 'needed'),
+                self::points($fields),
+            );
+        } catch (InvalidArgumentException $problem) {
+            throw $fields->wrong('cells', $problem->getMessage());
+        }
+    }
+
+    private static function cell(Fields $cell): TableCell
+    {
+        $fill = $cell->flag('fill');
+        $key = self::keyOf($cell);
+        if ($key !== [] && ! $fill) {
+            throw $cell->wrong('key', 'is for cells that are filled in');
+        }
+        $one = new TableCell($cell->text('text', TableCell::LONGEST), $fill, (new TableCell)->form()->key($key));
+        $cell->nothingElse();
+
+        return $one;
+    }
+
+    /** @return non-empty-list<float> shares that make one whole; they may be given as any numbers in the same proportion */
+    private static function shares(Fields $fields, string $name, int $most): array
+    {
+        $given = $fields->numbers($name, $most, 0.0001, 100000.0);
+        if ($given === []) {
+            throw $fields->wrong($name, 'must be at least one');
+        }
+        $sum = array_sum($given);
+        $shares = array_map(fn (float $share): float => abs($sum - 1) < 0.0001 ? $share : round($share / $sum, 6), $given);
+
+        return min($shares) >= Table::SMALLEST_SHARE ? $shares : throw $fields->wrong($name, 'must be wide enough to take hold of');
+    }
+
+    /** @return list<string> */
+    private static function keyOf(Fields $fields): array
+    {
+        return $fields->has('key') ? $fields->texts('key', AnswerBox::MOST_KEYS, 5000) : [];
+    }
+
+    private static function points(Fields $fields): ?float
+    {
+        return $fields->has('points') && ! $fields->isNull('points') ? $fields->number('points', 0, AnswerBox::MOST_POINTS) : null;
+    }
+
+    private static function size(Fields $fields): float
+    {
+        return $fields->number('size', TextSize::SMALLEST, TextSize::LARGEST);
+    }
+
+    private static function font(Fields $fields): Font
+    {
+        return $fields->has('font') ? $fields->oneOf('font', Font::class) : Font::Plain;
+    }
+
+    private static function align(Fields $fields): Align
+    {
+        return $fields->has('align') ? $fields->oneOf('align', Align::class) : Align::Left;
+    }
+
+    private static function flag(Fields $fields, string $name): bool
+    {
+        return $fields->has($name) && $fields->flag($name);
+    }
+
+    private static function hash(Fields $fields): string
+    {
+        return $fields->matching('source', '/^[0-9a-f]{64}$/D', 'a SHA-256');
+    }
+
+    private static function colour(Fields $fields, string $name): ?Colour
+    {
+        if (! $fields->has($name) || $fields->isNull($name)) {
+            return null;
+        }
+        try {
+            return Colour::of($fields->text($name, 7));
+        } catch (InvalidArgumentException) {
+            throw $fields->wrong($name, 'must be a colour, written #rrggbb');
+        }
     }
 
     private static function target(Fields $fields): LinkTarget

@@ -11,6 +11,9 @@ enum ElementKind: string
     case Label = 'label';
     case Link = 'link';
     case Clip = 'clip';
+    case Table = 'table';
+    case Picture = 'picture';
+    case Shape = 'shape';
 
     /** The letter of the tag by which people and lists name an element of this kind. */
     public function letter(): string
@@ -21,6 +24,9 @@ enum ElementKind: string
             self::Label => 'L',
             self::Link => 'G',
             self::Clip => 'C',
+            self::Table => 'T',
+            self::Picture => 'I',
+            self::Shape => 'S',
         };
     }
 }

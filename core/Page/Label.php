@@ -5,13 +5,20 @@ declare(strict_types=1);
 namespace OpenSlate\Page;
 
 use OpenSlate\Geometry\Frame;
+use OpenSlate\Paper\Colour;
 
-/** Words of the teacher's on the page: a title, directions. */
+/** Words of the teacher's on the page: a title, directions, the student's name. */
 final readonly class Label implements Element
 {
+    use Laid;
+
     public const LONGEST = 2000;
 
-    /** @param  float  $size  of the text, in points */
+    /**
+     * @param  float  $size  of the text, in points
+     * @param  Colour|null  $colour  null is the usual ink
+     * @param  LabelText  $fills  what stands behind its words by itself
+     */
     public function __construct(
         public string $id,
         public Frame $frame,
@@ -19,31 +26,17 @@ final readonly class Label implements Element
         public float $size = TextSize::NORMAL,
         public bool $bold = false,
         public bool $highlight = false,
+        public Font $font = Font::Plain,
+        public Align $align = Align::Left,
+        public ?Colour $colour = null,
+        public LabelText $fills = LabelText::Own,
+        public ?string $group = null,
+        public bool $locked = false,
     ) {
-    }
-
-    public function id(): string
-    {
-        return $this->id;
     }
 
     public function kind(): ElementKind
     {
         return ElementKind::Label;
-    }
-
-    public function frame(): Frame
-    {
-        return $this->frame;
-    }
-
-    public function framed(Frame $frame): static
-    {
-        return new self($this->id, $frame, $this->text, $this->size, $this->bold, $this->highlight);
-    }
-
-    public function identified(string $id): static
-    {
-        return new self($id, $this->frame, $this->text, $this->size, $this->bold, $this->highlight);
     }
 }

@@ -9,6 +9,8 @@ use OpenSlate\Geometry\Frame;
 /** A place to press that leads to the web, or to another page of the same copy. */
 final readonly class Link implements Element
 {
+    use Laid;
+
     public const LONGEST = 300;
 
     /**
@@ -27,31 +29,13 @@ final readonly class Link implements Element
         public bool $printed = false,
         public bool $outline = false,
         public bool $on = true,
+        public ?string $group = null,
+        public bool $locked = false,
     ) {
-    }
-
-    public function id(): string
-    {
-        return $this->id;
     }
 
     public function kind(): ElementKind
     {
         return ElementKind::Link;
-    }
-
-    public function frame(): Frame
-    {
-        return $this->frame;
-    }
-
-    public function framed(Frame $frame): static
-    {
-        return new self($this->id, $frame, $this->target, $this->text, $this->size, $this->printed, $this->outline, $this->on);
-    }
-
-    public function identified(string $id): static
-    {
-        return new self($id, $this->frame, $this->target, $this->text, $this->size, $this->printed, $this->outline, $this->on);
     }
 }

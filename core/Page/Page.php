@@ -87,4 +87,19 @@ final readonly class Page
             fn (Element $element): bool => $element instanceof AnswerBox,
         ));
     }
+
+    /** @return list<Answerable> all that has places to fill in, in reading order */
+    public function answerables(): array
+    {
+        return array_values(array_filter(
+            ReadingOrder::of($this->elements()),
+            fn (Element $element): bool => $element instanceof Answerable,
+        ));
+    }
+
+    /** How many places there are to fill in. */
+    public function placesCount(): int
+    {
+        return array_sum(array_map(fn (Answerable $one): int => count($one->places()), $this->answerables()));
+    }
 }

@@ -14,7 +14,7 @@ return new class extends Migration
             $table->id();
             $table->foreignId('worksheet_id')->constrained();
             $table->string('name');
-            $table->text('places');
+            $table->longText('places');
             $table->unsignedInteger('places_count');
             $table->unsignedInteger('pages_count');
             $table->timestamp('created_at')->nullable();

@@ -23,6 +23,7 @@ use Illuminate\Database\Seeder;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Hash;
 use Illuminate\Support\Facades\Queue;
+use OpenSlate\Answers\TextAnswer;
 use OpenSlate\Copies\Draft;
 use OpenSlate\Edit\Change;
 use OpenSlate\Edit\Place;
@@ -30,7 +31,6 @@ use OpenSlate\Edit\Selection;
 use OpenSlate\Geometry\Frame;
 use OpenSlate\Handout\Mode;
 use OpenSlate\Page\AnswerBox;
-use OpenSlate\Page\AnswerForm;
 use OpenSlate\Page\Element;
 use OpenSlate\Page\Label;
 
@@ -132,7 +132,7 @@ final class DemoSeeder extends Seeder
         foreach ($worksheet->pages()->whereIn('position', $numbers)->get() as $page) {
             $boxes = [];
             foreach ($all[$file][$page->number() - 1] ?? [] as $index => $box) {
-                $boxes[] = new AnswerBox("demo{$page->number()}x{$index}", Frame::of($box['x'], $box['y'], $box['width'], $box['height']), AnswerForm::from($box['answer']), $box['prompt'], 12, false, false);
+                $boxes[] = new AnswerBox("demo{$page->number()}x{$index}", Frame::of($box['x'], $box['y'], $box['width'], $box['height']), $box['answer'] === 'lines' ? TextAnswer::lines() : TextAnswer::short(), $box['prompt'], 12, false, false);
             }
             if ($boxes !== []) {
                 ($this->apply)($page, $page->revision, new Place([...$boxes, ...$this->directions($file, $page->number())]));
@@ -209,8 +209,8 @@ final class DemoSeeder extends Seeder
         $places = $copy->item->edition->placesToFill();
         $this->move->open($copy);
         $typed = [];
-        foreach (array_slice($places->keys(), 0, 7) as $index => $key) {
-            $typed[$key] = $index === 0 ? $copy->student->name : ($answers[$index - 1] ?? '');
+        foreach (array_slice($places->all(), 0, 7) as $index => $place) {
+            $typed[$place->key] = $index === 0 ? $copy->student->name : ($answers[$index - 1] ?? '');
         }
         ($this->save)($copy, new Draft(0, 'demo', array_filter($typed, fn (string $text): bool => $text !== '')), $places, 1);
         Copy::whereKey($copy->id)->update(['changed_at' => $at]);

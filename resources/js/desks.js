@@ -1,4 +1,5 @@
 import { Idiomorph } from 'idiomorph';
+import { fitAll } from './lib/fit';
 import { request } from './lib/request';
 
 const EVERY = 3000;
@@ -10,6 +11,7 @@ class Desks {
         this.root = root;
         this.large = root.dataset.reload === 'yes';
         this.#tally();
+        document.fonts.ready.then(() => fitAll());
         setTimeout(() => this.#look(), EVERY);
     }
 
@@ -34,6 +36,7 @@ class Desks {
         if (this.large) {
             const page = new DOMParser().parseFromString(await (await fetch(window.location.href)).text(), 'text/html');
             Idiomorph.morph(this.root.querySelector('[data-large]'), page.querySelector('[data-large]').outerHTML);
+            fitAll(this.root);
             return;
         }
         for (const { id, html } of copies) {
@@ -44,6 +47,7 @@ class Desks {
                 return;
             }
             Idiomorph.morph(desk, html.trim());
+            fitAll(this.root.querySelector(`[data-copy="${id}"]`));
             this.#flash(this.root.querySelector(`[data-copy="${id}"]`));
         }
         this.#tally();

@@ -4,19 +4,25 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Actions\ApplyEdit;
 use App\Actions\BringInFile;
 use App\Actions\HandoutPlan;
 use App\Actions\HandOutWorksheets;
 use App\Models\Copy;
 use App\Models\HandoutItem;
 use App\Models\SchoolClass;
+use App\Models\StoredFile;
 use App\Models\Student;
 use App\Models\Teacher;
+use App\Models\WorksheetPage;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Routing\Route;
 use Illuminate\Support\Facades\Route as Router;
 use Illuminate\Testing\TestResponse;
+use OpenSlate\Edit\Place;
+use OpenSlate\Geometry\Frame;
 use OpenSlate\Handout\Mode;
+use OpenSlate\Page\Picture;
 use Symfony\Component\HttpFoundation\Response;
 use Tests\Support\PdfMaker;
 use Tests\TestCase;
@@ -47,8 +53,9 @@ final class AccessTest extends TestCase
         $this->student = Student::factory()->create()->refresh();
         $class->students()->attach($this->student);
         $worksheet = app(BringInFile::class)($this->teacher, PdfMaker::file(PdfMaker::make([['words' => 'x']])), 'x.pdf')->refresh();
-        $handout = app(HandOutWorksheets::class)($this->teacher, new HandoutPlan('T', '', null, null, [[$worksheet, Mode::OwnCopy], [$worksheet, Mode::ReadOnly]], [$class]));
         $page = $worksheet->pages()->sole();
+        $picture = $this->picture($page);
+        $handout = app(HandOutWorksheets::class)($this->teacher, new HandoutPlan('T', '', null, null, [[$worksheet, Mode::OwnCopy], [$worksheet, Mode::ReadOnly]], [$class]));
         $this->parameters = [
             'worksheet' => (string) $worksheet->id,
             'number' => '1',
@@ -60,6 +67,7 @@ final class AccessTest extends TestCase
             'student' => (string) $this->student->id,
             'source' => (string) $page->backdrop?->source,
             'size' => 'page',
+            'file' => $picture,
             'unit' => (string) $this->teacher->units()->create(['name' => 'Harbour', 'position' => 1])->id,
         ];
     }
@@ -142,6 +150,15 @@ final class AccessTest extends TestCase
         }
         $this->get($this->address('backdrops/{source}/1/page'), ['If-None-Match' => (string) $response->headers->get('ETag')])->assertStatus(304);
         $this->get($this->address('backdrops/{source}/2/page'))->assertNotFound();
+    }
+
+    /** A picture that lies on the page. */
+    private function picture(WorksheetPage $page): string
+    {
+        $file = StoredFile::where('media_type', 'image/jpeg')->firstOrFail();
+        app(ApplyEdit::class)($page, $page->revision, new Place([new Picture('i', Frame::of(10, 10, 50, 50), $file->sha256)]));
+
+        return $file->sha256;
     }
 
     /** @return list<Route> */

@@ -13,8 +13,8 @@ use App\Models\Worksheet;
 use App\Models\WorksheetPage;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Facades\Queue;
+use OpenSlate\Answers\AnswerKind;
 use OpenSlate\Page\AnswerBox;
-use OpenSlate\Page\AnswerForm;
 use Symfony\Component\HttpFoundation\Response;
 use Tests\TestCase;
 
@@ -39,8 +39,8 @@ final class BlanksTest extends TestCase
         $this->get("/worksheets/{$this->pack->id}/boxes/6")->assertOk()->assertSee('6 blanks found here')->assertSee('Proposed answer box: Name.');
         $this->postJson("/pages/{$page->id}/blanks/take", ['base' => $page->revision, 'which' => [0, 5]])->assertOk()->assertSee('4 blanks found here');
         $boxes = $this->boxes($page);
-        $this->assertSame(['Name', AnswerForm::Short], [$boxes[0]->prompt, $boxes[0]->answer]);
-        $this->assertSame(AnswerForm::Lines, $boxes[1]->answer);
+        $this->assertSame(['Name', AnswerKind::Short], [$boxes[0]->prompt, $boxes[0]->form->kind()]);
+        $this->assertSame(AnswerKind::Lines, $boxes[1]->form->kind());
         $this->assertFalse($boxes[0]->outline, 'the print shows where to write');
 
         $this->postJson("/pages/{$page->id}/undo", ['base' => 2])->assertOk()->assertSee('6 blanks found here');

@@ -14,11 +14,11 @@ use Carbon\CarbonImmutable;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Carbon;
 use Illuminate\Testing\TestResponse;
+use OpenSlate\Answers\TextAnswer;
 use OpenSlate\Copies\CopyState;
 use OpenSlate\Geometry\Frame;
 use OpenSlate\Handout\Mode;
 use OpenSlate\Page\AnswerBox;
-use OpenSlate\Page\AnswerForm;
 use Symfony\Component\HttpFoundation\Response;
 use Tests\TestCase;
 
@@ -32,7 +32,7 @@ final class CopyTest extends TestCase
     {
         parent::setUp();
         Carbon::setTestNow('2026-12-01 09:00:00');
-        $worksheet = Worksheet::factory()->withPages(new AnswerBox('a', Frame::of(50, 100, 200, 18)), new AnswerBox('b', Frame::of(50, 200, 300, 90), AnswerForm::Lines, 'Why?'))->create();
+        $worksheet = Worksheet::factory()->withPages(new AnswerBox('a', Frame::of(50, 100, 200, 18)), new AnswerBox('b', Frame::of(50, 200, 300, 90), TextAnswer::lines(), 'Why?'))->create();
         $class = SchoolClass::factory()->for($worksheet->teacher)->create();
         $student = Student::factory()->create();
         $class->students()->attach($student);

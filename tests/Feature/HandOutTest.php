@@ -18,10 +18,10 @@ use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\View;
+use OpenSlate\Answers\TextAnswer;
 use OpenSlate\Copies\CopyState;
 use OpenSlate\Geometry\Frame;
 use OpenSlate\Page\AnswerBox;
-use OpenSlate\Page\AnswerForm;
 use OpenSlate\Page\Label;
 use Tests\TestCase;
 
@@ -44,7 +44,7 @@ final class HandOutTest extends TestCase
         $this->teacher = Teacher::factory()->create();
         $this->worksheet = Worksheet::factory()->for($this->teacher)->withPagesOf([
             [new AnswerBox('a', Frame::of(50, 100, 200, 18), prompt: 'Name'), new Label('l', Frame::of(50, 50, 200, 20), 'Use the table')],
-            [new AnswerBox('b', Frame::of(50, 100, 300, 90), AnswerForm::Lines), new AnswerBox('c', Frame::of(50, 300, 300, 18))],
+            [new AnswerBox('b', Frame::of(50, 100, 300, 90), TextAnswer::lines()), new AnswerBox('c', Frame::of(50, 300, 300, 18))],
         ])->create(['name' => 'Tide times']);
         $this->heron = $this->schoolClass('6 Heron', 3);
         $this->curlew = $this->schoolClass('6 Curlew', 2);

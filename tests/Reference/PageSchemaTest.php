@@ -14,6 +14,9 @@ use Tests\Core\Page\PageCodecTest;
 /** The published schema (JSON Schema 2020-12, read by opis/json-schema) and the codec say yes and no to the same pages. */
 final class PageSchemaTest extends TestCase
 {
+    /** What a schema cannot say: how one value of a page bears on another. */
+    private const BEYOND = ['two of one id', 'a limit that contradicts itself', 'a passage without mistakes', 'words as the key of a number', 'a key that is not offered', 'a table short of cells', 'a key in a cell of words'];
+
     public function test_what_is_written_fits_the_schema(): void
     {
         $this->assertTrue($this->fits(PageCodec::encode(PageCodecTest::page())));
@@ -23,8 +26,7 @@ final class PageSchemaTest extends TestCase
     public static function faults(): iterable
     {
         foreach (PageCodecTest::faults() as $name => [$json]) {
-            // Two things a schema cannot say: that text is JSON at all, and that ids differ.
-            if (json_decode($json) !== null && $name !== 'two of one id') {
+            if (json_decode($json) !== null && ! in_array($name, self::BEYOND, true)) {
                 yield $name => [$json];
             }
         }

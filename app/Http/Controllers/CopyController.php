@@ -7,11 +7,16 @@ namespace App\Http\Controllers;
 use App\Actions\MoveCopy;
 use App\Actions\SaveWork;
 use App\Models\Copy;
+use App\Models\StoredFile;
+use App\View\SavedWords;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use OpenSlate\Answers\AnswerKind;
 use OpenSlate\Copies\Draft;
+use OpenSlate\Copies\Places;
+use OpenSlate\Json\InvalidJson;
 
 /** A student at their own copy. */
 final class CopyController
@@ -30,6 +35,7 @@ final class CopyController
         $edition = $copy->item->edition;
         $places = $edition->placesToFill();
         $draft = Draft::decode($request->json()->all()['draft'] ?? null, $places);
+        $this->refuseUnknownPictures($draft, $places);
         $page = max(1, min($edition->pages_count, $request->integer('page', 1)));
         $saved = $save($copy, $draft, $places, $page);
 
@@ -38,7 +44,18 @@ final class CopyController
             'filled' => $saved->work->filled($places),
             'conflicts' => (object) $saved->conflicts,
             'newer' => (object) $saved->newer,
+            ...SavedWords::of($saved->work, $places, array_keys($draft->answers)),
         ]);
+    }
+
+    /** A picture is put on a copy by sending it; here it can only be one that is kept. */
+    private function refuseUnknownPictures(Draft $draft, Places $places): void
+    {
+        foreach ($draft->answers as $key => $answer) {
+            if ($answer !== '' && $places->find($key)?->form->kind() === AnswerKind::Picture && ! StoredFile::where('sha256', $answer)->whereLike('media_type', 'image/%')->exists()) {
+                throw InvalidJson::at("$.answers.{$key}", 'is no picture that is kept');
+            }
+        }
     }
 
     public function handIn(Copy $copy, MoveCopy $move): RedirectResponse

@@ -9,6 +9,7 @@ use App\Models\Handout;
 use App\Models\HandoutItem;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Collection;
@@ -54,7 +55,7 @@ final class DesksController
 
         return response()->json(['copies' => Copy::with('student')->findMany($changed->pluck('id'))->map(fn (Copy $copy): array => [
             'id' => $copy->id,
-            'html' => view('desks.desk', ['copy' => $copy, 'edition' => $item->edition, 'pages' => $pages, 'page' => $page, 'due' => $handout->due()])->render(),
+            'html' => view('desks.desk', ['copy' => $copy, 'edition' => $item->edition, 'pages' => $pages, 'page' => $page, 'handout' => $handout, 'due' => $handout->due()])->render(),
         ])->values()]);
     }
 
@@ -63,6 +64,14 @@ final class DesksController
         $copy->load(['item.edition.revisions', 'item.handout', 'student']);
 
         return view('desks.copy', ['copy' => $copy, 'handout' => $copy->item->handout, 'edition' => $copy->item->edition]);
+    }
+
+    /** Shows students the clips that are answers, or keeps them back again. */
+    public function answers(Request $request, Handout $handout): RedirectResponse
+    {
+        $handout->update(['answers_shown_at' => $request->boolean('show') ? now() : null]);
+
+        return back()->with('done', $handout->answers_shown_at === null ? 'The answers are kept back again.' : 'Students see the answers now.');
     }
 
     private function item(Request $request, Handout $handout): ?HandoutItem

@@ -1,7 +1,7 @@
 import { Away, request } from '../lib/request';
-import { isFilled } from '../lib/filled';
 import { mirror, Pending } from './kept';
 import { PageZoom } from './page-zoom';
+import { placesIn } from './places';
 
 const REST = 600; // milliseconds after the last key before saving …
 const AT_MOST = 1500; // … and at the latest after the first
@@ -21,9 +21,10 @@ export class CopyWork {
         this.revision = Number(root.dataset.revision);
         this.window = Math.random().toString(36).slice(2, 12).padEnd(6, '0');
         this.kept = new Pending(this.copy, this.window);
-        this.fields = [...root.querySelectorAll('[data-place]')];
-        this.byPlace = new Map(this.fields.map((field) => [field.dataset.place, field]));
-        this.texts = Object.fromEntries(this.fields.map((field) => [field.dataset.place, field.value]));
+        this.picturesUrl = `${root.dataset.save}/pictures`;
+        this.places = placesIn(root, (place) => this.#changed(place), this);
+        this.byKey = new Map(this.places.map((place) => [place.key, place]));
+        this.texts = Object.fromEntries(this.places.map((place) => [place.key, place.value]));
         this.zoom = new PageZoom(root);
         if (root.dataset.closed === 'yes') return;
         this.#recover();
@@ -49,18 +50,17 @@ export class CopyWork {
     }
 
     #put(place, text, confirmed = true) {
-        const field = this.byPlace.get(place);
-        if (!field) return;
-        if (field.value !== text) field.value = text;
+        const at = this.byKey.get(place);
+        if (!at) return;
+        if (at.value !== text) at.value = text;
         if (confirmed) this.texts[place] = text;
     }
 
     // --- typing ---
 
     #listen() {
-        this.root.addEventListener('input', (event) => { if (event.target.dataset.place) this.#typed(event.target); });
-        this.root.addEventListener('keydown', (event) => { if (event.key === 'Enter' && event.target.matches('input[data-place]')) { event.preventDefault(); this.#go(this.fields[this.fields.indexOf(event.target) + 1]); } });
-        this.root.addEventListener('focusin', (event) => { if (event.target.dataset.place) { this.last = event.target; this.zoom.reveal(event.target); } });
+        this.root.addEventListener('keydown', (event) => { if (event.key === 'Enter' && event.target.matches('input.answer')) { event.preventDefault(); this.#go(this.places[this.places.indexOf(this.#at(event.target)) + 1]); } });
+        this.root.addEventListener('focusin', (event) => { const place = this.#at(event.target); if (place) { this.last = place; this.zoom.reveal(event.target); } });
         document.querySelector('[data-next]').addEventListener('click', () => this.#nextBlank());
         document.querySelector('[data-hand-in]').addEventListener('click', () => this.#askToHandIn());
         document.querySelector('[data-not-yet]').addEventListener('click', () => this.#dialog('ask').close());
@@ -72,8 +72,10 @@ export class CopyWork {
         document.addEventListener('visibilitychange', () => { if (document.visibilityState === 'hidden') this.#sendLast(); });
     }
 
-    #typed(field) {
-        this.#pending[field.dataset.place] = field.value;
+    #at(target) { return this.places.find((place) => place.holds(target)); }
+
+    #changed(place) {
+        this.#pending[place.key] = place.value;
         this.#keep();
         this.#status('unsaved', 'Saving');
         this.#tally();
@@ -137,9 +139,28 @@ export class CopyWork {
             else this.#put(place, text);
         });
         Object.entries(answer.conflicts).forEach(([place, text]) => this.#clash(place, text, answers[place], base));
+        Object.entries({ ...answer.limits, ...answer.passages }).forEach(([place, said]) => this.byKey.get(place)?.said(said));
         mirror.keep(this.copy, this.revision, this.texts);
         this.#tally(answer.filled);
     }
+
+    // --- for places that send something of their own ---
+
+    /** Sends what is unsent, and waits until it is with the server or cannot be. */
+    saved() { return this.#save(); }
+
+    stamp() { return { base: this.revision, window: this.window, page: this.#page() }; }
+
+    confirmed(place, answer) {
+        this.revision = answer.revision;
+        this.texts[place.key] = place.value;
+        mirror.keep(this.copy, this.revision, this.texts);
+        this.#tally(answer.filled);
+        this.#status('saved', 'Saved');
+        this.#trouble('');
+    }
+
+    trouble(words) { this.#trouble(words); }
 
     #failed(problem) {
         this.#firstUnsent = 0;
@@ -168,7 +189,7 @@ export class CopyWork {
     }
 
     #page() {
-        return Number((document.activeElement?.closest('[data-page]') ?? this.last?.closest('[data-page]'))?.dataset.page ?? 1);
+        return Number((document.activeElement?.closest('[data-page]') ?? this.last?.field.closest('[data-page]'))?.dataset.page ?? 1);
     }
 
     // --- two windows ---
@@ -185,17 +206,18 @@ export class CopyWork {
         const [clash] = this.#clashes;
         const dialog = this.#dialog('clash');
         if (!clash) { dialog.close(); return; }
-        dialog.querySelector('[data-clash-here]').textContent = clash.here;
-        dialog.querySelector('[data-clash-there]').textContent = clash.there;
+        const words = (value) => this.byKey.get(clash.place)?.words?.(value) ?? value;
+        dialog.querySelector('[data-clash-here]').textContent = words(clash.here);
+        dialog.querySelector('[data-clash-there]').textContent = words(clash.there);
         if (!dialog.open) dialog.showModal();
     }
 
     #settle(which) {
         const { place, here, there } = this.#clashes.shift();
-        const field = this.byPlace.get(place);
-        field.value = which === 'here' ? here : there;
+        const at = this.byKey.get(place);
+        at.value = which === 'here' ? here : there;
         this.#showClash();
-        if (which === 'here') this.#typed(field);
+        if (which === 'here') this.#changed(at);
         else this.#keep();
         this.#tally();
     }
@@ -203,23 +225,23 @@ export class CopyWork {
     // --- moving on ---
 
     #nextBlank() {
-        const from = this.fields.indexOf(document.activeElement?.dataset?.place ? document.activeElement : this.last);
-        const order = [...this.fields.slice(from + 1), ...this.fields.slice(0, from + 1)];
-        const blank = order.find((field) => !isFilled(field.value));
+        const from = this.places.indexOf(this.#at(document.activeElement) ?? this.last);
+        const order = [...this.places.slice(from + 1), ...this.places.slice(0, from + 1)];
+        const blank = order.find((place) => !place.filled);
         if (blank) this.#go(blank);
         else document.querySelector('[data-hand-in]').focus();
     }
 
-    #go(field) {
-        if (field) field.focus();
+    #go(place) {
+        if (place) place.focus();
         else document.querySelector('[data-next]').focus();
     }
 
     // --- handing in ---
 
     #askToHandIn() {
-        const blank = this.fields.filter((field) => !isFilled(field.value)).length;
-        const all = this.fields.length;
+        const blank = this.places.filter((place) => !place.filled).length;
+        const all = this.places.length;
         this.#dialog('ask').querySelector('[data-ask-words]').textContent = blank === 0
             ? `All ${all} places are filled.`
             : `${all - blank} of ${all} places are filled; ${blank === 1 ? '1 is' : `${blank} are`} still blank.`;
@@ -240,7 +262,7 @@ export class CopyWork {
 
     // --- what the student sees ---
 
-    #tally(filled = this.fields.filter((field) => isFilled(field.value)).length) {
+    #tally(filled = this.places.filter((place) => place.filled).length) {
         document.querySelector('[data-tally]').textContent = `${filled} of ${this.root.dataset.places} filled`;
     }
 

@@ -21,7 +21,7 @@
         @include('bench.lock')
         <div class="notice notice--bad" data-problem hidden><p role="alert" data-problem-words></p><button type="button" class="btn btn-plain" data-again hidden>Do my change again</button><button type="button" class="btn btn-plain" data-dismiss>Close</button></div>
         <div class="desk" data-desk tabindex="-1">
-            <div class="desk__page" data-stage>@if ($locked)<x-page.sheet :page="$content" :number="$row->position" sizes="760px" />@else @include('bench.page', ['page' => $content, 'proposals' => $shown->proposals]) @endif</div>
+            <div class="desk__page" data-stage>@if ($locked)<x-page.sheet answers :page="$content" :number="$row->position" sizes="760px" />@else @include('bench.page', ['page' => $content, 'proposals' => $shown->proposals]) @endif</div>
         </div>
         <p class="visually-hidden" role="status" data-said></p>
         <nav class="rail" aria-label="Pages" @if ($worksheet->pages->count() === 1) hidden @endif>

@@ -1,7 +1,7 @@
 {{-- One page on the contact sheet. $row: App\Models\WorksheetPage, $worksheet, $sheet: App\View\ContactSheet --}}
 @php($forTeacher = ! in_array($row->role, [\OpenSlate\Trim\Role::Student, \OpenSlate\Trim\Role::Unknown], true))
 @php($content = $row->current->page())
-@php($boxes = count($content->answerBoxes()))
+@php($boxes = $content->placesCount())
 <li id="contact-{{ $row->id }}" @class(['contact__page', 'contact__page--teacher' => $forTeacher]) data-page="{{ $row->id }}" data-number="{{ $row->position }}" data-role="{{ $row->role->value }}">
     @if ($row->section !== null && $row->role === \OpenSlate\Trim\Role::Student)
         @php($starts = $sheet->startsSection($row))
@@ -14,7 +14,7 @@
         <span>Page {{ $row->position }}</span>
         @if ($boxes)<span class="contact__count">{{ \App\View\JobState::count($boxes, 'box', 'boxes') }}</span>@endif
     </label>
-    <x-page.sheet :page="$content" :number="$row->position" :of="$worksheet->pages_total" sizes="(min-width: 1200px) 480px, 300px" />
+    <x-page.sheet answers :page="$content" :number="$row->position" :of="$worksheet->pages_total" sizes="(min-width: 1200px) 480px, 300px" />
     <div class="cuts" data-cuts title="Drag along this strip to choose the pages of a set">
         @foreach ($sheet->setsWith($row) as $set)
             <span @class(['cut', 'cut--start' => $set['starts'], 'cut--end' => $set['ends']]) title="In the set {{ $set['name'] }}">@if ($set['starts']){{ $set['name'] }}@endif</span>

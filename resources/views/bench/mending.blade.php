@@ -27,7 +27,7 @@
                     <input type="hidden" name="page" value="{{ $id }}"><input type="hidden" name="base" value="{{ $offer->page->revision }}"><input type="hidden" name="source" value="{{ $offer->source->revision }}">
                     <div class="mend__sides">
                         @foreach (['set' => ['In the set', $offer->set], 'master' => ['In '.$worksheet->name, $offer->master]] as $whose => [$said, $page])
-                            <figure><figcaption><b>{{ $said }}</b></figcaption><x-page.sheet :$page :marked="$offer->marked()" :number="$offer->page->position" sizes="360px" /></figure>
+                            <figure><figcaption><b>{{ $said }}</b></figcaption><x-page.sheet answers :$page :marked="$offer->marked()" :number="$offer->page->position" sizes="360px" /></figure>
                         @endforeach
                         <div class="mend__choices">
                             @foreach ($offer->merge->conflicts as $conflict)

@@ -7,7 +7,7 @@
         </form>
         <ol class="looked">
             @foreach ($worksheet->pages as $row)
-                <li><b>Page {{ $row->position }}</b> <span>{{ \App\View\RoleWords::of($row->role) }}{{ $row->section === null ? '' : ", {$row->section}" }}</span><x-page.sheet :page="$row->current->page()" :number="$row->position" :of="$worksheet->pages_total" sizes="300px" /></li>
+                <li><b>Page {{ $row->position }}</b> <span>{{ \App\View\RoleWords::of($row->role) }}{{ $row->section === null ? '' : ", {$row->section}" }}</span><x-page.sheet answers :page="$row->current->page()" :number="$row->position" :of="$worksheet->pages_total" sizes="300px" /></li>
             @endforeach
         </ol>
     </main>

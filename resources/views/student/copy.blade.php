@@ -30,8 +30,9 @@
         <div class="copy__scroll" data-scroll tabindex="-1">
             <ol class="copy__pages" data-pages>
                 @php($leads = $edition->pageNumbers())
+                @php($fills = \App\View\CopyWords::fills($copy, $handout, $school))
                 @foreach ($edition->frozenPages() as $index => $page)
-                    <li id="page-{{ $index + 1 }}" data-page="{{ $index + 1 }}"><x-page.sheet :$page mode="copy" live :leads="$leads" :number="$index + 1" :of="$edition->pages_count" :texts="$work->texts()" :$closed /></li>
+                    <li id="page-{{ $index + 1 }}" data-page="{{ $index + 1 }}"><x-page.sheet :$page mode="copy" live :leads="$leads" :number="$index + 1" :of="$edition->pages_count" :texts="$work->texts()" :$closed :$fills :answers="$handout->answers_shown_at !== null" /></li>
                 @endforeach
             </ol>
         </div>
@@ -51,6 +52,12 @@
                 <button type="button" class="btn btn-plain btn-lg" data-not-yet>Not yet</button>
                 <button class="btn btn-primary btn-lg">Yes, hand in</button>
             </form>
+        </dialog>
+        <dialog class="ask" data-changed aria-labelledby="changed-title">
+            <h2 id="changed-title">What you changed</h2>
+            <p data-changed-none>Nothing yet.</p>
+            <ul class="changed" data-changed-list></ul>
+            <form method="dialog"><button class="btn btn-primary btn-lg" data-changed-close>Close</button></form>
         </dialog>
         <dialog class="ask" data-clash aria-labelledby="clash-title">
             <h2 id="clash-title">Which one is right?</h2>

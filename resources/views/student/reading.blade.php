@@ -4,7 +4,7 @@
         <ol class="large">
             @php($leads = $item->edition->pageNumbers())
             @foreach ($item->edition->frozenPages() as $index => $page)
-                <li id="page-{{ $index + 1 }}"><x-page.sheet :$page live :leads="$leads" :number="$index + 1" :of="$item->edition->pages_count" sizes="(min-width: 900px) 860px, 100vw" /></li>
+                <li id="page-{{ $index + 1 }}"><x-page.sheet :$page live :leads="$leads" :answers="$item->handout->answers_shown_at !== null" :number="$index + 1" :of="$item->edition->pages_count" sizes="(min-width: 900px) 860px, 100vw" /></li>
             @endforeach
         </ol>
     </main>

@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Core\Blanks;
 
+use OpenSlate\Answers\ListAnswer;
+use OpenSlate\Answers\Ruling;
+use OpenSlate\Answers\TextAnswer;
+use OpenSlate\Answers\TickAnswer;
 use OpenSlate\Blanks\Blank;
 use OpenSlate\Blanks\BlankKind;
 use OpenSlate\Blanks\Proposals;
@@ -13,7 +17,6 @@ use OpenSlate\Edit\Turn;
 use OpenSlate\Geometry\Frame;
 use OpenSlate\Geometry\Rotation;
 use OpenSlate\Page\AnswerBox;
-use OpenSlate\Page\AnswerForm;
 use OpenSlate\Page\Backdrop;
 use OpenSlate\Page\Page;
 use OpenSlate\Paper\Colour;
@@ -28,24 +31,32 @@ final class ProposalsTest extends TestCase
         $this->assertSame([], Proposals::decode(Proposals::encode([])));
     }
 
-    public function test_lines_become_boxes_of_several_lines_and_ticks_wait_for_a_kind_of_their_own(): void
+    public function test_lines_are_written_on_and_ticks_are_ticked(): void
     {
         [$line, $lines, $tick] = $this->blanks();
         $box = Proposals::box($line, 'a');
-        $this->assertEquals([AnswerForm::Short, 'Name', $line->frame], [$box?->answer, $box?->prompt, $box?->frame]);
+        $this->assertEquals([TextAnswer::short(null, new Ruling(18, 18)), 'Name', $line->frame], [$box->form, $box->prompt, $box->frame]);
         $box = Proposals::box($lines, 'b');
-        $this->assertEquals([AnswerForm::Lines, 14.0], [$box?->answer, $box?->size]);
-        $this->assertNull(Proposals::box($tick, 'c'));
+        $this->assertEquals([TextAnswer::lines(null, new Ruling(25.5, 25.5)), 14.0], [$box->form, $box->size], 'the first of three lines is one pitch down');
+        $this->assertEquals([new TickAnswer, 'yes'], [Proposals::box($tick, 'c')->form, Proposals::box($tick, 'c')->prompt]);
+    }
+
+    public function test_a_form_field_takes_what_the_file_says(): void
+    {
+        $list = ListAnswer::of(['ebb', 'flood']);
+        $field = new Blank(BlankKind::Field, Frame::of(10, 10, 90, 60), 1.0, label: 'Tide', form: $list);
+        $this->assertEquals($list, Proposals::box($field, 'a')->form);
+        $this->assertEquals([$field], Proposals::decode(Proposals::encode([$field])));
     }
 
     public function test_a_box_over_most_of_a_blank_has_taken_its_place(): void
     {
         $page = $this->page();
-        $this->assertSame([0, 1], array_keys(Proposals::on($page, $this->blanks(), $page->size)));
+        $this->assertSame([0, 1, 2], array_keys(Proposals::on($page, $this->blanks(), $page->size)));
         $covered = $page->withElements([new AnswerBox('x', Frame::of(100, 98, 200, 22))]);
-        $this->assertSame([1], array_keys(Proposals::on($covered, $this->blanks(), $page->size)));
+        $this->assertSame([1, 2], array_keys(Proposals::on($covered, $this->blanks(), $page->size)));
         $beside = $page->withElements([new AnswerBox('x', Frame::of(250, 98, 200, 22))]);
-        $this->assertSame([0, 1], array_keys(Proposals::on($beside, $this->blanks(), $page->size)));
+        $this->assertSame([0, 1, 2], array_keys(Proposals::on($beside, $this->blanks(), $page->size)));
     }
 
     public function test_they_follow_the_print_when_the_page_is_turned_or_gets_other_paper(): void
@@ -57,7 +68,7 @@ final class ProposalsTest extends TestCase
         $this->assertEquals(Frame::of(50, 50 + 50, 100, 9), Proposals::on($smaller, $this->blanks(), $page->size)[0]->frame);
         $this->assertSame(12.75, Proposals::on($smaller, $this->blanks(), $page->size)[1]->pitch);
         $cut = (new Repaper(Size::of(250, 800), Fit::Keep))->apply($page);
-        $this->assertSame([], Proposals::on($cut, $this->blanks(), $page->size), 'what is off the paper is not proposed');
+        $this->assertSame([2], array_keys(Proposals::on($cut, $this->blanks(), $page->size)), 'what is off the paper is not proposed');
     }
 
     private function page(): Page

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Tests\Core\Copies;
 
-use OpenSlate\Copies\Answer;
+use OpenSlate\Answers\TextAnswer;
 use OpenSlate\Copies\Draft;
+use OpenSlate\Copies\Place;
 use OpenSlate\Copies\Places;
 use OpenSlate\Copies\Saved;
 use OpenSlate\Copies\Work;
 use OpenSlate\Geometry\Frame;
 use OpenSlate\Json\InvalidJson;
 use OpenSlate\Page\AnswerBox;
-use OpenSlate\Page\AnswerForm;
 use OpenSlate\Page\Page;
 use OpenSlate\Paper\Colour;
 use OpenSlate\Paper\Size;
@@ -27,13 +27,13 @@ final class WorkTest extends TestCase
         $page = fn (AnswerBox ...$boxes): Page => new Page(Size::of(600, 800), Colour::white(), null, array_values($boxes));
         $this->places = Places::of([
             $page(new AnswerBox('b', Frame::of(50, 200, 100, 18)), new AnswerBox('a', Frame::of(50, 100, 100, 18))),
-            $page(new AnswerBox('a', Frame::of(50, 100, 300, 90), AnswerForm::Lines)),
+            $page(new AnswerBox('a', Frame::of(50, 100, 300, 90), TextAnswer::lines())),
         ]);
     }
 
     public function test_places_stand_in_reading_order_and_one_id_on_two_pages_is_two_places(): void
     {
-        $this->assertSame(['1.a', '1.b', '2.a'], $this->places->keys());
+        $this->assertSame(['1.a', '1.b', '2.a'], array_map(fn (Place $place): string => $place->key, $this->places->all()));
         $this->assertEquals($this->places, Places::fromJson($this->places->toJson()));
         $this->assertSame('{}', Places::of([])->toJson());
         $this->assertSame(0, Places::fromJson('{}')->count());
@@ -52,10 +52,10 @@ final class WorkTest extends TestCase
     public function test_spaces_do_not_fill_a_place(): void
     {
         foreach (['', ' ', "\n\t", "\u{00A0}", "\u{200B}", "\u{3000}", "\u{FEFF}"] as $empty) {
-            $this->assertFalse((new Answer($empty, 1, 'w'))->isFilled(), json_encode($empty) ?: '');
+            $this->assertFalse(TextAnswer::short()->isFilled($empty), json_encode($empty) ?: '');
         }
         foreach (['0', '-', '?', 'x ', '水', '½', '🙂'] as $filled) {
-            $this->assertTrue((new Answer($filled, 1, 'w'))->isFilled(), $filled);
+            $this->assertTrue(TextAnswer::lines()->isFilled($filled), $filled);
         }
     }
 
@@ -150,7 +150,7 @@ final class WorkTest extends TestCase
         $windows = array_fill_keys(['aaaa', 'bbbb', 'cccc'], 0);
         for ($n = 0; $n < 500; $n++) {
             $window = (string) array_rand($windows);
-            $place = $this->places->keys()[mt_rand(0, 2)];
+            $place = array_map(fn (Place $place): string => $place->key, $this->places->all())[mt_rand(0, 2)];
             $before = $work->text($place);
             $saved = $this->save($work, $windows[$window], $window, [$place => "text {$n}"]);
             // Either it is on the server now, or the window was told what stands there instead.

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Edit;
 
+use OpenSlate\Answers\TextAnswer;
 use OpenSlate\Edit\Change;
 use OpenSlate\Edit\Edit;
 use OpenSlate\Edit\EditRefused;
@@ -15,7 +16,6 @@ use OpenSlate\Edit\Resize;
 use OpenSlate\Edit\Selection;
 use OpenSlate\Geometry\Frame;
 use OpenSlate\Page\AnswerBox;
-use OpenSlate\Page\AnswerForm;
 use OpenSlate\Page\Element;
 use OpenSlate\Page\Label;
 use OpenSlate\Page\Page;
@@ -107,7 +107,7 @@ final class EditTest extends TestCase
 
     public function test_a_box_can_become_one_of_several_lines(): void
     {
-        $this->assertSame(AnswerForm::Lines, $this->box($this->apply(new Change(Selection::of(['a']), ['answer' => 'lines'])))->answer);
+        $this->assertEquals(TextAnswer::lines(), $this->box($this->apply(new Change(Selection::of(['a']), ['answer' => 'lines'])))->form);
     }
 
     public function test_values_that_no_page_could_hold_are_refused_in_words(): void

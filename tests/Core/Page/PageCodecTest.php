@@ -4,19 +4,41 @@ declare(strict_types=1);
 
 namespace Tests\Core\Page;
 
+use OpenSlate\Answers\ChoiceAnswer;
+use OpenSlate\Answers\ChoiceMark;
+use OpenSlate\Answers\Counted;
+use OpenSlate\Answers\DrawingAnswer;
+use OpenSlate\Answers\Limit;
+use OpenSlate\Answers\ListAnswer;
+use OpenSlate\Answers\NumberAnswer;
+use OpenSlate\Answers\Option;
+use OpenSlate\Answers\PassageAnswer;
+use OpenSlate\Answers\PictureAnswer;
+use OpenSlate\Answers\Ruling;
+use OpenSlate\Answers\TextAnswer;
+use OpenSlate\Answers\TickAnswer;
 use OpenSlate\Geometry\Frame;
 use OpenSlate\Geometry\Rotation;
 use OpenSlate\Json\InvalidJson;
+use OpenSlate\Page\Align;
 use OpenSlate\Page\AnswerBox;
-use OpenSlate\Page\AnswerForm;
 use OpenSlate\Page\Backdrop;
 use OpenSlate\Page\Clip;
+use OpenSlate\Page\Font;
 use OpenSlate\Page\Label;
+use OpenSlate\Page\LabelText;
+use OpenSlate\Page\Lay;
 use OpenSlate\Page\Link;
 use OpenSlate\Page\LinkTarget;
 use OpenSlate\Page\Page;
 use OpenSlate\Page\PageCodec;
 use OpenSlate\Page\Patch;
+use OpenSlate\Page\Picture;
+use OpenSlate\Page\Shape;
+use OpenSlate\Page\ShapeForm;
+use OpenSlate\Page\Table;
+use OpenSlate\Page\TableCell;
+use OpenSlate\Page\TextFit;
 use OpenSlate\Paper\Colour;
 use OpenSlate\Paper\Size;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -27,12 +49,25 @@ final class PageCodecTest extends TestCase
     public static function page(): Page
     {
         return new Page(Size::of(594.96, 841.92), Colour::of('#fffdf6'), Backdrop::of(str_repeat('a1', 32), 3, Rotation::Quarter, Frame::of(0, 12.5, 594.96, 420)), [
-            new AnswerBox('b1', Frame::of(72, 100.25, 200, 18), AnswerForm::Short, 'Name'),
+            new AnswerBox('b1', Frame::of(72, 100.25, 200, 18), TextAnswer::short(), 'Name'),
             new Patch('p1', Frame::of(0, 0, 10, 10)),
             new Label('l1', Frame::of(1.001, 2, 300, 40), "Größe – 你好\nzweite Zeile", 18.5, true, true),
-            new AnswerBox('b2', Frame::of(72, 200, 300, 90), AnswerForm::Lines, '', 11, true, false),
+            new AnswerBox('b2', Frame::of(72, 200, 300, 90), TextAnswer::lines(), '', 11, true, false),
             new Link('g1', Frame::of(50, 500, 120, 14), LinkTarget::of('https://tides.example/today?port=1#high'), 'Tides today', 12, true, false, false),
             new Link('g2', Frame::of(50, 520, 120, 30), LinkTarget::page('k7'), outline: true),
+            new AnswerBox('b3', Frame::of(10, 600, 100, 20), TextAnswer::lines(Limit::of(Counted::Sentences, 3, 5), new Ruling(25.5, 20)), 'Why?', 11, false, false, Font::School, Align::Centre, 'Look at page 1', true, 2.5, ['The tide', 'tide'], TextFit::Grow, 'grp', true),
+            new AnswerBox('b4', Frame::of(10, 620, 60, 20), new NumberAnswer('m'), key: ['3.5']),
+            new AnswerBox('b5', Frame::of(10, 640, 12, 12), new TickAnswer, key: ['yes']),
+            new AnswerBox('b6', Frame::of(10, 660, 90, 40), ChoiceAnswer::of([new Option('a', 'ebb', 0, 0, 0.5, 1), new Option('b', 'flood', 0.5, 0, 0.5, 1)], true, ChoiceMark::Tick), key: ['a', 'b']),
+            new AnswerBox('b7', Frame::of(10, 700, 60, 20), ListAnswer::of(['ebb', 'flood'])),
+            new AnswerBox('b8', Frame::of(10, 720, 300, 60), PassageAnswer::of('the tide', 'The tide.', true)),
+            new AnswerBox('b9', Frame::of(10, 780, 60, 20), new DrawingAnswer),
+            new AnswerBox('b10', Frame::of(80, 780, 60, 20), new PictureAnswer),
+            new Table('t1', Frame::of(300, 700, 200, 60), [0.25, 0.75], [0.5, 0.5], [new TableCell('Time'), new TableCell('Height'), new TableCell('03:10'), new TableCell('', true, ['4.2'])], 'Tides', points: 1.0),
+            new Label('l2', Frame::of(10, 10, 100, 20), 'Name', font: Font::Hand, align: Align::Right, colour: Colour::of('#1e7b6d'), fills: LabelText::Student),
+            new Picture('i1', Frame::of(10, 40, 50, 50), str_repeat('9c', 32), 'a gull'),
+            new Shape('s1', Frame::of(10, 90, 50, 50), ShapeForm::Arrow, Lay::Rising, Colour::of('#a93a2c'), 2.5, Colour::white(), 0.5, true),
+            new Clip('c2', Frame::of(300, 300, 50, 50), str_repeat('0f', 32), 1, kept: true, locked: true),
             new Clip('c1', Frame::of(300, 500, 120, 160), str_repeat('0f', 32), 12, Rotation::Half, 0.125, 0.5, 0.25, 0.5),
         ]);
     }
@@ -69,6 +104,20 @@ final class PageCodecTest extends TestCase
             'an id that could do harm' => [self::element(['id' => '"><script>']), '$.elements[0].id'],
             'a prompt without end' => [self::element(['prompt' => str_repeat('x', 201)]), '$.elements[0].prompt'],
             'an unknown answer form' => [self::element(['answer' => 'essay']), '$.elements[0].answer: must be one of short, lines'],
+            'a limit that contradicts itself' => [self::element(['limit' => ['of' => 'words', 'least' => 5, 'most' => 3]]), '$.elements[0].limit: contradicts itself'],
+            'a limit of nothing' => [self::element(['limit' => ['of' => 'words']]), '$.elements[0].limit: needs a least or a most'],
+            'a choice of one' => [self::element(['answer' => 'choice', 'options' => [['id' => 'a', 'words' => '', 'left' => 0, 'top' => 0, 'across' => 1, 'down' => 1]]]), '$.elements[0].options: must hold 2 to 40'],
+            'a list of blanks' => [self::element(['answer' => 'list', 'choices' => ['ebb', '']]), '$.elements[0].choices'],
+            'a passage without mistakes' => [self::element(['answer' => 'passage', 'wrong' => 'Same.', 'right' => 'Same.']), '$.elements[0].right: is the same'],
+            'words as the key of a number' => [self::element(['answer' => 'number', 'key' => ['many']]), '$.elements[0].key: must be a number'],
+            'a key that is not offered' => [self::element(['answer' => 'list', 'choices' => ['ebb', 'flood'], 'key' => ['neap']]), '$.elements[0].key: must be among'],
+            'points without end' => [self::element(['points' => 1000]), '$.elements[0].points'],
+            'a font from elsewhere' => [self::element(['font' => 'Comic']), '$.elements[0].font: must be one of'],
+            'a table of no rows' => [self::with('elements', [['rows' => [], 'cells' => []] + self::table()]), '$.elements[0].rows: must be at least one'],
+            'a table short of cells' => [self::with('elements', [['rows' => [1, 1]] + self::table()]), '$.elements[0].cells: must be as many as rows times columns'],
+            'a key in a cell of words' => [self::with('elements', [['cells' => [['text' => 'a', 'fill' => false, 'key' => ['x']]]] + self::table()]), '$.elements[0].cells[0].key'],
+            'a picture from elsewhere' => [self::with('elements', [['id' => 'i1', 'kind' => 'picture', 'x' => 1, 'y' => 2, 'width' => 100, 'height' => 20, 'source' => 'https://a.example/x.png', 'words' => '']]), '$.elements[0].source'],
+            'a colour by name' => [self::with('elements', [['id' => 's1', 'kind' => 'shape', 'x' => 1, 'y' => 2, 'width' => 100, 'height' => 20, 'form' => 'line', 'colour' => 'red', 'weight' => 1]]), '$.elements[0].colour'],
             'two of one id' => [self::elements(['b1', 'b1']), 'id b1'],
             'too many elements' => [self::elements(array_map(fn (int $n): string => "e{$n}", range(1, 501))), '$.elements: must hold at most 500'],
             'a page of no size' => [self::with('paper', ['width' => 0, 'height' => 10, 'colour' => '#ffffff']), 'smaller'],
@@ -111,6 +160,12 @@ final class PageCodecTest extends TestCase
     private static function link(): array
     {
         return ['id' => 'g1', 'kind' => 'link', 'x' => 1, 'y' => 2, 'width' => 100, 'height' => 20, 'text' => '', 'target' => 'https://a.example', 'size' => 12, 'printed' => false, 'outline' => false, 'on' => true];
+    }
+
+    /** @return array<string, mixed> */
+    private static function table(): array
+    {
+        return ['id' => 't1', 'kind' => 'table', 'x' => 1, 'y' => 2, 'width' => 100, 'height' => 20, 'columns' => [1], 'rows' => [1], 'cells' => [['text' => '', 'fill' => true]], 'prompt' => '', 'size' => 12, 'cover' => false, 'outline' => true];
     }
 
     /** @return array<string, mixed> */

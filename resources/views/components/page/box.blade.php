@@ -1,15 +1,10 @@
-@props(['element', 'mode', 'tag', 'z', 'place', 'text', 'closed'])
-@php($lines = $element->answer === \OpenSlate\Page\AnswerForm::Lines)
-<x-page.frame :$element :$mode :$tag :$z :name="($lines ? 'answer box of several lines' : 'answer box').($element->prompt === '' ? '' : ': '.$element->prompt)"
-    :class="implode(' ', array_filter([$lines ? 'element--lines' : 'element--short', $element->cover ? 'element--cover' : '', $element->outline ? 'element--outline' : '']))">
-    @php($said = $element->prompt === '' ? 'Answer '.substr($tag, 1) : $element->prompt)
-    @if ($mode === 'copy' && $lines)
-        <textarea class="answer" style="--size:{{ $element->size }}" data-place="{{ $place }}" aria-label="{{ $said }}" placeholder="{{ $element->prompt }}" maxlength="{{ $element->answer->longest() }}" autocomplete="off" @readonly($closed)>{{ "\n".$text }}</textarea>
-    @elseif ($mode === 'copy')
-        <input class="answer" style="--size:{{ $element->size }}" data-place="{{ $place }}" aria-label="{{ $said }}" placeholder="{{ $element->prompt }}" maxlength="{{ $element->answer->longest() }}" autocomplete="off" enterkeyhint="next" value="{{ $text }}" @readonly($closed)>
-    @elseif ($mode === 'bench')
-        <span class="answer answer--prompt" style="--size:{{ $element->size }}">{{ $element->prompt }}</span>
-    @else
-        <span class="answer answer--typed" style="--size:{{ $element->size }}">{{ $text }}</span>
-    @endif
+@props(['element', 'mode', 'tag', 'z', 'texts', 'number', 'closed'])
+@php($form = $element->form)
+@php($kind = $form->kind()->value)
+@php($place = \OpenSlate\Copies\Place::key($number, $element->id))
+@php($said = $element->prompt === '' ? 'Answer '.substr($tag, 1) : $element->prompt)
+<x-page.frame :$element :$mode :$tag :$z :name="\App\View\ElementWords::form($form->kind()).($element->prompt === '' ? '' : ': '.$element->prompt)"
+    :class="implode(' ', array_filter(['element--'.$kind, $element->cover ? 'element--cover' : '', $element->outline ? 'element--outline' : '', 'type type--'.$element->font->value, 'type--'.$element->align->value, $element->fit->value === 'scroll' ? '' : 'element--'.$element->fit->value]))">
+    <x-dynamic-component :component="'page.answer.'.$kind" :box="$element" :$form :$mode :$place :$said :text="$texts[$place] ?? ''" :$closed />
+    @if ($mode === 'copy' && $element->help !== '')<x-page.help :$place :$said :help="$element->help" />@endif
 </x-page.frame>

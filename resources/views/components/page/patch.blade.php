@@ -1,2 +1,2 @@
-@props(['element', 'mode', 'tag', 'z', 'place', 'text', 'closed'])
+@props(['element', 'mode', 'tag', 'z'])
 <x-page.frame :$element :$mode :$tag :$z name="patch" />

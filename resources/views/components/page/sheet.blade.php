@@ -1,10 +1,11 @@
 {{--
     One page, drawn. The same for the bench, the student's copy, the desks and print; mode says what its elements are:
     bench (things to lay out), copy (places to type), view (what was typed). Where live, links can be followed; leads
-    has the number of each page by its key; marked has a mark for each element to
-    point out, by its id. Measures are points; see css/_sheet.scss.
+    has the number of each page by its key; marked has a mark for each element to point out, by its id; fills has the
+    words of labels that fill themselves in; answers says whether clips that are answers show. Measures are points; see
+    css/_sheet.scss.
 --}}
-@props(['page', 'mode' => 'view', 'number' => 1, 'of' => 1, 'texts' => [], 'sizes' => '100vw', 'closed' => false, 'live' => false, 'leads' => [], 'marked' => [], 'proposals' => []])
+@props(['page', 'mode' => 'view', 'number' => 1, 'of' => 1, 'texts' => [], 'sizes' => '100vw', 'closed' => false, 'live' => false, 'leads' => [], 'marked' => [], 'proposals' => [], 'fills' => [], 'answers' => false])
 @php($places = array_flip(array_map(fn ($element) => $element->id(), $page->elements())))
 @php($tags = \OpenSlate\Page\Tags::of($page))
 <div {{ $attributes->class(['sheet', "sheet--$mode"]) }} style="--pw:{{ $page->size->width }};--ph:{{ $page->size->height }};--paper:{{ $page->paper->hex }}">
@@ -13,7 +14,9 @@
             <x-page.print class="sheet__backdrop" :source="$page->backdrop->source" :page="$page->backdrop->page" :turn="$page->backdrop->turn" :frame="$page->backdrop->frame ?? $page->frame()" :$sizes :large="$mode === 'bench' || $mode === 'copy'" :alt="'Printed page '.$number.($of > 1 ? ' of '.$of : '')" />
         @endif
         @foreach ($tags as $id => $tag)
-            <x-dynamic-component :component="'page.'.$page->element((string) $id)->kind()->value" :element="$page->element((string) $id)" :$mode :$tag :z="$places[$id] + 1" :place="\OpenSlate\Copies\Place::key($number, (string) $id)" :text="$texts[\OpenSlate\Copies\Place::key($number, (string) $id)] ?? ''" :$closed :$live :$leads />
+            @php($element = $page->element((string) $id))
+            @continue($element instanceof \OpenSlate\Page\Clip && $element->kept && ! $answers && $mode !== 'bench')
+            <x-dynamic-component :component="'page.'.$element->kind()->value" :$element :$mode :$tag :z="$places[$id] + 1" :$texts :$number :$closed :$live :$leads :$fills />
         @endforeach
         @foreach ($proposals as $index => $blank)
             <div class="ghost" role="button" tabindex="0" data-ghost="{{ $index }}" style="--x:{{ $blank->frame->x }};--y:{{ $blank->frame->y }};--w:{{ $blank->frame->width }};--h:{{ $blank->frame->height }}" title="Enter takes it, Delete refuses it" aria-label="Proposed answer box{{ $blank->label === '' ? '' : ': '.$blank->label }}. Enter takes it, Delete refuses it."></div>

@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Documents;
+
+use App\Models\StoredFile;
+use Intervention\Image\Drivers\Gd\Driver;
+use Intervention\Image\ImageManager;
+use Throwable;
+
+/**
+ * Takes pictures in: read, turned upright, made as small as a page needs, and written anew. What else the file had in
+ * it (where it was taken, with what, and anything that is no picture) is gone.
+ */
+final class Pictures
+{
+    /** The longest side that is kept, in pixels: a Letter page at 144 dpi has 1584. */
+    private const LONGEST_SIDE = 1600;
+
+    /** What is read at all. The check is on the file's head, before anything of it is unpacked. */
+    private const MOST_PIXELS = 40_000_000;
+
+    private const LONGEST_SIDE_READ = 20_000;
+
+    private const QUALITY = 82;
+
+    private const KINDS = [IMAGETYPE_JPEG, IMAGETYPE_PNG, IMAGETYPE_GIF, IMAGETYPE_WEBP];
+
+    public function __construct(private FileStore $files)
+    {
+    }
+
+    /**
+     * @return array{StoredFile, int, int} the picture as it is kept, its width and its height in pixels
+     *
+     * @throws FileRefused
+     */
+    public function take(string $path, int $mostBytes): array
+    {
+        $bytes = (int) filesize($path);
+        if ($bytes === 0) {
+            throw FileRefused::empty();
+        }
+        if ($bytes > $mostBytes) {
+            throw FileRefused::pictureTooHeavy($bytes, $mostBytes);
+        }
+        $head = @getimagesize($path);
+        if ($head === false || ! in_array($head[2], self::KINDS, true)) {
+            throw FileRefused::noPicture();
+        }
+        [$width, $height] = $head;
+        if ($width < 1 || $height < 1 || max($width, $height) > self::LONGEST_SIDE_READ || $width * $height > self::MOST_PIXELS) {
+            throw FileRefused::pictureTooLarge($width, $height);
+        }
+
+        return $this->files->inWorkFolder(function (string $folder) use ($path, $head): array {
+            try {
+                $picture = (new ImageManager(new Driver, autoOrientation: true, decodeAnimation: false))->read($path)->scaleDown(self::LONGEST_SIDE, self::LONGEST_SIDE);
+                // Photos as JPEG; what may be see-through or drawn as PNG.
+                [$kind, $encoded] = $head[2] === IMAGETYPE_JPEG ? ['image/jpeg', $picture->toJpeg(self::QUALITY)] : ['image/png', $picture->toPng()];
+                $encoded->save("{$folder}/picture");
+            } catch (Throwable) {
+                throw FileRefused::noPicture();
+            }
+
+            return [$this->files->take("{$folder}/picture", $kind), $picture->width(), $picture->height()];
+        });
+    }
+}

@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\SaveWork;
+use App\Documents\FileStore;
+use App\Documents\Pictures;
+use App\Http\Requests\UploadRequest;
+use App\Models\Copy;
+use App\Models\StoredFile;
+use App\Models\WorksheetPage;
+use App\View\PictureAddress;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use OpenSlate\Answers\AnswerKind;
+use OpenSlate\Copies\Draft;
+use OpenSlate\Json\InvalidJson;
+use Symfony\Component\HttpFoundation\BinaryFileResponse;
+use Symfony\Component\HttpFoundation\Response;
+
+/** Pictures of teachers and students: taken in, and shown to those who may see them. */
+final class PictureController
+{
+    private const MEGABYTE = 1048576;
+
+    /** They never change, so that a browser keeps them once it was let in. */
+    public function show(Request $request, StoredFile $file, FileStore $files): Response
+    {
+        $response = new BinaryFileResponse($files->path($file->sha256), 200, ['Content-Type' => $file->media_type], public: false);
+        $response->setEtag($file->sha256)->headers->set('Cache-Control', 'private, max-age=31536000, immutable');
+        $response->isNotModified($request);
+
+        return $response;
+    }
+
+    /** Takes a picture in for a page; the window then lays it there with an edit. */
+    public function store(UploadRequest $request, WorksheetPage $page, Pictures $pictures): JsonResponse
+    {
+        [$file, $width, $height] = $pictures->take($request->upload()->getPathname(), (int) config('slate.pictures.most_megabytes') * self::MEGABYTE);
+
+        return response()->json(['source' => $file->sha256, 'width' => $width, 'height' => $height], 201);
+    }
+
+    /** Puts a student's picture on their copy. */
+    public function put(UploadRequest $request, Copy $copy, Pictures $pictures, SaveWork $save): JsonResponse
+    {
+        $edition = $copy->item->edition;
+        $places = $edition->placesToFill();
+        $place = $places->find($request->string('place')->toString());
+        if ($place?->form->kind() !== AnswerKind::Picture) {
+            throw InvalidJson::at('place', 'is no place for a picture');
+        }
+        $copy->standing()->written();
+        [$file] = $pictures->take($request->upload()->getPathname(), (int) config('slate.pictures.most_megabytes') * self::MEGABYTE);
+        $draft = new Draft($request->integer('base'), $request->string('window')->substr(0, 32)->toString(), [$place->key => $file->sha256]);
+        $saved = $save($copy, $draft, $places, max(1, min($edition->pages_count, $request->integer('page', 1))));
+
+        return response()->json(['revision' => $saved->work->revision, 'filled' => $saved->work->filled($places), 'value' => $saved->work->text($place->key), 'address' => PictureAddress::of($saved->work->text($place->key))], 201);
+    }
+}

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use OpenSlate\Answers\MistakeKind;
+use OpenSlate\Answers\PassageAnswer;
+use OpenSlate\Answers\TextChange;
+use OpenSlate\Answers\TextDiff;
+
+/** Says what was changed in a passage to correct, and what was planted in it. */
+final class PassageWords
+{
+    /** @return list<array{'kept'|'out'|'in', string}> the passage as mended, in pieces */
+    public static function pieces(PassageAnswer $form, string $answer): array
+    {
+        $text = $form->mended($answer);
+        $pieces = [];
+        $at = 0;
+        foreach (TextDiff::between($form->wrong, $text) as $change) {
+            array_push($pieces, ['kept', mb_substr($text, $at, $change->after - $at)], ['out', $change->from], ['in', $change->to]);
+            $at = $change->after + mb_strlen($change->to);
+        }
+        $pieces[] = ['kept', mb_substr($text, $at)];
+
+        return array_values(array_filter($pieces, fn (array $piece): bool => $piece[1] !== ''));
+    }
+
+    public static function changes(PassageAnswer $form, string $answer): string
+    {
+        $count = count(TextDiff::between($form->wrong, $form->mended($answer)));
+
+        return $count === 0 ? 'No changes yet' : JobState::count($count, 'change');
+    }
+
+    /** "4 mistakes: 1 capital, 2 commas, 1 end mark" */
+    public static function planted(PassageAnswer $form): string
+    {
+        $planted = $form->planted();
+        $byKind = array_count_values(array_map(fn (TextChange $change): string => $change->kind->value, $planted));
+        $kinds = array_map(fn (string $kind, int $count): string => MistakeKind::from($kind)->named($count), array_keys($byKind), $byKind);
+
+        return JobState::count(count($planted), 'mistake').($kinds === [] ? '' : ': '.implode(', ', $kinds));
+    }
+}

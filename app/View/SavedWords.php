@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use OpenSlate\Answers\PassageAnswer;
+use OpenSlate\Answers\TextAnswer;
+use OpenSlate\Answers\TextChange;
+use OpenSlate\Answers\TextDiff;
+use OpenSlate\Copies\Places;
+use OpenSlate\Copies\Work;
+
+/** What a student's browser shows of answers that were just saved: how much is written, and what was mended. */
+final class SavedWords
+{
+    /**
+     * @param  list<string>  $keys  of the places that were written in
+     * @return array{limits: object, passages: object}
+     */
+    public static function of(Work $work, Places $places, array $keys): array
+    {
+        $limits = [];
+        $passages = [];
+        foreach ($keys as $key) {
+            $form = $places->find($key)?->form;
+            $text = $work->text($key);
+            if ($form instanceof TextAnswer && $form->limit !== null) {
+                $limits[$key] = ['said' => $form->limit->said($text), 'met' => $form->limit->isMet($text)];
+            } elseif ($form instanceof PassageAnswer) {
+                $passages[$key] = self::passage($form, $text);
+            }
+        }
+
+        return ['limits' => (object) $limits, 'passages' => (object) $passages];
+    }
+
+    /** @return array{text: string, words: string, changes: list<array{at: int, from: string, to: string}>} */
+    public static function passage(PassageAnswer $form, string $text): array
+    {
+        $mended = $form->mended($text);
+
+        return [
+            'text' => $mended,
+            'words' => PassageWords::changes($form, $text),
+            'changes' => array_map(fn (TextChange $change): array => ['at' => $change->after, 'from' => $change->from, 'to' => $change->to], TextDiff::between($form->wrong, $mended)),
+        ];
+    }
+}

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use OpenSlate\Answers\Ruling;
+use OpenSlate\Page\AnswerBox;
+
+/** The style of typed text that cannot be said in a stylesheet. */
+final class TextStyle
+{
+    /** Text sits this far above the printed line, as a share of its size, so that the line does not touch it. */
+    private const ABOVE = 0.12;
+
+    /**
+     * The line height, and where the text has to start so that its first baseline is on the first printed line. A line
+     * of type is centred in its line height.
+     */
+    public static function ruled(?Ruling $ruling, AnswerBox $box): string
+    {
+        if ($ruling === null) {
+            return '';
+        }
+        $baseline = $ruling->pitch / 2 + ($box->font->middle() + self::ABOVE) * $box->size;
+
+        return sprintf(';--pitch:%s;--rise:%s', round($ruling->pitch, 3), round($ruling->first - $baseline, 3));
+    }
+}

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenSlate\Answers;
+
+/**
+ * What a student may put in one place, and what may stand in its key.
+ *
+ * Whatever its kind, an answer is kept as text: the words, "yes" for a tick, the ids of chosen options, strokes as
+ * JSON, the SHA-256 of a picture. Nothing there is the empty text.
+ */
+interface AnswerForm
+{
+    public function kind(): AnswerKind;
+
+    /**
+     * What a student sent, as it is kept.
+     *
+     * @throws AnswerRefused when it is no such answer
+     */
+    public function tidy(string $answer): string;
+
+    public function isFilled(string $answer): bool;
+
+    /**
+     * The right answers, as they are kept.
+     *
+     * @param  list<string>  $answers  as the teacher gives them
+     * @return list<string>
+     *
+     * @throws AnswerRefused when one could never be given
+     */
+    public function key(array $answers): array;
+}

@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenSlate\Answers;
+
+/** One or several of the options that are printed below: ticked, ringed or underlined. */
+final readonly class ChoiceAnswer implements AnswerForm
+{
+    /** @param  list<Option>  $options */
+    private function __construct(public array $options, public bool $many, public ChoiceMark $mark)
+    {
+    }
+
+    /**
+     * @param  list<Option>  $options
+     *
+     * @throws AnswerRefused
+     */
+    public static function of(array $options, bool $many = false, ChoiceMark $mark = ChoiceMark::Ring): self
+    {
+        $ids = array_unique(array_map(fn (Option $option): string => $option->id, $options));
+        if (count($options) < Choices::FEWEST || count($options) > Choices::MOST || count($ids) < count($options)) {
+            throw AnswerRefused::fewChoices();
+        }
+
+        return new self($options, $many, $mark);
+    }
+
+    public function kind(): AnswerKind
+    {
+        return AnswerKind::Choice;
+    }
+
+    /** Ids of the chosen, parted by commas, in the order in which they are printed. */
+    public function tidy(string $answer): string
+    {
+        $chosen = $this->chosen($answer);
+        if (count($chosen) > 1 && ! $this->many) {
+            throw AnswerRefused::onlyOne();
+        }
+
+        return implode(',', $chosen);
+    }
+
+    public function isFilled(string $answer): bool
+    {
+        return $answer !== '';
+    }
+
+    /** Of one choice: every option that is right. Of several: all that have to be chosen. */
+    public function key(array $answers): array
+    {
+        return $this->chosen(implode(',', $answers));
+    }
+
+    /**
+     * @return list<string>
+     *
+     * @throws AnswerRefused
+     */
+    public function chosen(string $answer): array
+    {
+        $given = $answer === '' ? [] : array_unique(explode(',', $answer));
+        $chosen = array_values(array_filter(array_map(fn (Option $option): string => $option->id, $this->options), fn (string $id): bool => in_array($id, $given, true)));
+
+        return count($chosen) === count($given) ? $chosen : throw AnswerRefused::notOffered();
+    }
+
+    /** @return list<Option> those that an answer names, as far as they are still offered */
+    public function named(string $answer): array
+    {
+        $given = explode(',', $answer);
+
+        return array_values(array_filter($this->options, fn (Option $option): bool => in_array($option->id, $given, true)));
+    }
+}

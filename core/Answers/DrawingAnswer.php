@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenSlate\Answers;
+
+use OpenSlate\Json\InvalidJson;
+
+/** A drawing or handwriting, by pen, finger or mouse. */
+final readonly class DrawingAnswer implements AnswerForm
+{
+    public function kind(): AnswerKind
+    {
+        return AnswerKind::Drawing;
+    }
+
+    public function tidy(string $answer): string
+    {
+        try {
+            return $answer === '' ? '' : Ink::decode($answer)->encode();
+        } catch (InvalidJson) {
+            throw AnswerRefused::noDrawing();
+        }
+    }
+
+    public function isFilled(string $answer): bool
+    {
+        return $answer !== '';
+    }
+
+    public function key(array $answers): array
+    {
+        return $answers === [] ? [] : throw AnswerRefused::noKey();
+    }
+}

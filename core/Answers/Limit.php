@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenSlate\Answers;
+
+/** How much is to be written: "3 to 5 sentences". It is said, and counted while the student writes; it cuts nobody off. */
+final readonly class Limit
+{
+    public const MOST = 9999;
+
+    private function __construct(public Counted $of, public ?int $least, public ?int $most)
+    {
+    }
+
+    /** @throws AnswerRefused when it limits nothing, or contradicts itself */
+    public static function of(Counted $of, ?int $least, ?int $most): self
+    {
+        if (($least ?? $most) === null || ($least !== null && $least < 1) || ($most !== null && $most < 1)) {
+            throw AnswerRefused::noLimit();
+        }
+        if ($least !== null && $most !== null && $least > $most) {
+            throw AnswerRefused::limitsContradict();
+        }
+
+        return new self($of, $least, $most);
+    }
+
+    public function words(): string
+    {
+        return match (true) {
+            $this->most === null => "at least {$this->least} ".$this->of->named((int) $this->least),
+            $this->least === null => "at most {$this->most} ".$this->of->named($this->most),
+            $this->least === $this->most => "{$this->most} ".$this->of->named($this->most),
+            default => "{$this->least} to {$this->most} ".$this->of->named($this->most),
+        };
+    }
+
+    /** Where a text stands: "2 of 3 to 5 sentences". */
+    public function said(string $text): string
+    {
+        return "{$this->of->count($text)} of {$this->words()}";
+    }
+
+    public function isMet(string $text): bool
+    {
+        $count = $this->of->count($text);
+
+        return $count >= ($this->least ?? 0) && $count <= ($this->most ?? PHP_INT_MAX);
+    }
+}

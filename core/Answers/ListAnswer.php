@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenSlate\Answers;
+
+/** One of several words, from a list that drops down. */
+final readonly class ListAnswer implements AnswerForm
+{
+    /** @param  list<string>  $options */
+    private function __construct(public array $options)
+    {
+    }
+
+    /**
+     * @param  list<string>  $options
+     *
+     * @throws AnswerRefused
+     */
+    public static function of(array $options): self
+    {
+        $tidied = Words::key($options, Choices::LONGEST);
+        if (count($tidied) < count($options) || count($options) < Choices::FEWEST || count($options) > Choices::MOST) {
+            throw AnswerRefused::fewChoices();
+        }
+
+        return new self($tidied);
+    }
+
+    public function kind(): AnswerKind
+    {
+        return AnswerKind::List;
+    }
+
+    public function tidy(string $answer): string
+    {
+        return $answer === '' || in_array($answer, $this->options, true) ? $answer : throw AnswerRefused::notOffered();
+    }
+
+    public function isFilled(string $answer): bool
+    {
+        return $answer !== '';
+    }
+
+    public function key(array $answers): array
+    {
+        $key = Words::key($answers, Choices::LONGEST);
+
+        return array_diff($key, $this->options) === [] ? $key : throw AnswerRefused::notOffered();
+    }
+}

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenSlate\Answers;
+
+/** A number, typed as people write them, before a printed unit. */
+final readonly class NumberAnswer implements AnswerForm
+{
+    public const LONGEST = 60;
+
+    public const LONGEST_UNIT = 20;
+
+    /** An integer, a decimal with point or comma, a fraction or a mixed number; then perhaps how far off it may be. */
+    private const NUMBER = '~^[+\-−]?(?:\d{1,15}(?:[.,]\d{1,10})?|(?:\d{1,9}\s+)?\d{1,9}\s*/\s*0*[1-9]\d{0,8})(?:\s*(?:±|\+-|\+/-)\s*\d{1,15}(?:[.,]\d{1,10})?)?$~u';
+
+    public function __construct(public string $unit = '')
+    {
+    }
+
+    public function kind(): AnswerKind
+    {
+        return AnswerKind::Number;
+    }
+
+    /** What a student writes is kept as it is: whether it is a number is for marking to say. */
+    public function tidy(string $answer): string
+    {
+        return Words::tidy($answer, self::LONGEST);
+    }
+
+    public function isFilled(string $answer): bool
+    {
+        return Words::any($answer);
+    }
+
+    public function key(array $answers): array
+    {
+        $key = Words::key($answers, self::LONGEST);
+        foreach ($key as $answer) {
+            if (preg_match(self::NUMBER, $answer) !== 1) {
+                throw AnswerRefused::noNumber($answer);
+            }
+        }
+
+        return $key;
+    }
+}

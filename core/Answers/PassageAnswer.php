@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenSlate\Answers;
+
+/** Supplied sentences with mistakes in them, which the student mends in place. */
+final readonly class PassageAnswer implements AnswerForm
+{
+    public const LONGEST = 2000;
+
+    /** Mending may make it longer. */
+    private const LONGEST_MENDED = 3000;
+
+    /**
+     * @param  string  $wrong  as supplied to the student
+     * @param  string  $right  as it should be; the key. Empty while the teacher has not given it
+     * @param  bool  $spelling  whether the browser may point at misspelt words
+     */
+    private function __construct(public string $wrong, public string $right, public bool $spelling)
+    {
+    }
+
+    /** @throws AnswerRefused when the two are the same, or too long */
+    public static function of(string $wrong, string $right, bool $spelling = false): self
+    {
+        [$wrong, $right] = [trim(Words::tidy($wrong, self::LONGEST)), trim(Words::tidy($right, self::LONGEST))];
+        if ($wrong !== '' && $wrong === $right) {
+            throw AnswerRefused::nothingToCorrect();
+        }
+
+        return new self($wrong, $right, $spelling);
+    }
+
+    public function kind(): AnswerKind
+    {
+        return AnswerKind::Passage;
+    }
+
+    /** Untouched is nothing, so that a passage that nobody mended is not filled. */
+    public function tidy(string $answer): string
+    {
+        $text = Words::tidy($answer, self::LONGEST_MENDED);
+
+        return $text === $this->wrong ? '' : $text;
+    }
+
+    public function isFilled(string $answer): bool
+    {
+        return Words::any($answer) && $answer !== $this->wrong;
+    }
+
+    /** The right text is the key. */
+    public function key(array $answers): array
+    {
+        return $answers === [] ? [] : throw AnswerRefused::noKey();
+    }
+
+    public function mended(string $answer): string
+    {
+        return $answer === '' ? $this->wrong : $answer;
+    }
+
+    /** @return list<TextChange> the mistakes that are planted in the passage */
+    public function planted(): array
+    {
+        return $this->right === '' ? [] : TextDiff::between($this->wrong, $this->right);
+    }
+}

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenSlate\Answers;
+
+/** A picture of the student's own, by the SHA-256 under which it is kept. */
+final readonly class PictureAnswer implements AnswerForm
+{
+    public function kind(): AnswerKind
+    {
+        return AnswerKind::Picture;
+    }
+
+    public function tidy(string $answer): string
+    {
+        return preg_match('/^(?:[0-9a-f]{64})?$/D', $answer) === 1 ? $answer : throw AnswerRefused::noPicture();
+    }
+
+    public function isFilled(string $answer): bool
+    {
+        return $answer !== '';
+    }
+
+    public function key(array $answers): array
+    {
+        return $answers === [] ? [] : throw AnswerRefused::noKey();
+    }
+}

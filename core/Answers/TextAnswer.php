@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenSlate\Answers;
+
+/** Words: in one line, or in several. */
+final readonly class TextAnswer implements AnswerForm
+{
+    /** Far more than fits a box, so that nobody is cut off in mid-sentence. */
+    public const LONGEST_LINE = 300;
+
+    public const LONGEST = 5000;
+
+    private function __construct(public bool $several, public ?Limit $limit, public ?Ruling $ruling)
+    {
+    }
+
+    /** @param  Ruling|null  $ruling  null where nothing is printed to write on */
+    public static function short(?Limit $limit = null, ?Ruling $ruling = null): self
+    {
+        return new self(false, $limit, $ruling);
+    }
+
+    /** @param  Ruling|null  $ruling  null where nothing is printed to write on */
+    public static function lines(?Limit $limit = null, ?Ruling $ruling = null): self
+    {
+        return new self(true, $limit, $ruling);
+    }
+
+    public function kind(): AnswerKind
+    {
+        return $this->several ? AnswerKind::Lines : AnswerKind::Short;
+    }
+
+    public function longest(): int
+    {
+        return $this->several ? self::LONGEST : self::LONGEST_LINE;
+    }
+
+    public function tidy(string $answer): string
+    {
+        return Words::tidy($answer, $this->longest());
+    }
+
+    public function isFilled(string $answer): bool
+    {
+        return Words::any($answer);
+    }
+
+    public function key(array $answers): array
+    {
+        return Words::key($answers, $this->longest());
+    }
+}

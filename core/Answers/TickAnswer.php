@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenSlate\Answers;
+
+/** Ticked or not. */
+final readonly class TickAnswer implements AnswerForm
+{
+    public const YES = 'yes';
+
+    public const NO = 'no';
+
+    public function kind(): AnswerKind
+    {
+        return AnswerKind::Tick;
+    }
+
+    public function tidy(string $answer): string
+    {
+        return $answer === '' || $answer === self::YES ? $answer : throw AnswerRefused::noTick();
+    }
+
+    public function isFilled(string $answer): bool
+    {
+        return $answer === self::YES;
+    }
+
+    public function key(array $answers): array
+    {
+        $answers = array_values(array_unique(array_filter($answers, fn (string $answer): bool => $answer !== '')));
+
+        return $answers === [] || $answers === [self::YES] || $answers === [self::NO] ? $answers : throw AnswerRefused::noTick();
+    }
+}

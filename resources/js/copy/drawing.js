@@ -1,0 +1,190 @@
+import { inkPaths } from './ink';
+
+const SVG = 'http://www.w3.org/2000/svg';
+const PENS = [['dark', 'Dark', '#1d272c'], ['blue', 'Blue', '#1f4fa3'], ['green', 'Green', '#1a6b3c'], ['red', 'Red', '#a32b2b']];
+const WIDTHS = [['Thin', 14], ['Thick', 40]]; // tenths of a point
+const APART = 6; // tenths of a point that the pen has to go before it counts
+const ERASER = 60; // tenths of a point round the eraser
+
+/** A drawing area. Strokes are tenths of a point from its top left; see OpenSlate\Answers\Ink. */
+export class DrawingPlace {
+    #strokes = [];
+    #undone = [];
+    #stroke = null;
+
+    constructor(field, changed) {
+        this.field = field;
+        this.key = field.dataset.place;
+        this.changed = changed;
+        this.element = field.closest('.element');
+        this.said = field.getAttribute('aria-label').replace(/: (nothing drawn yet|a drawing)$/, '');
+        this.start = document.querySelector(`[data-draw="${this.key}"]`);
+        this.#read(field.dataset.ink);
+        this.start?.addEventListener('click', () => this.#begin());
+        field.addEventListener('pointerdown', (event) => this.#down(event));
+        field.addEventListener('pointermove', (event) => this.#move(event));
+        field.addEventListener('pointerup', () => this.#up());
+        field.addEventListener('pointercancel', () => this.#up());
+    }
+
+    get value() {
+        if (this.#strokes.length === 0) return '';
+        return JSON.stringify({ ink: this.#strokes.map(({ pen, width, points, pressures }) => {
+            const steps = [];
+            let [x, y] = [0, 0];
+            points.forEach((point) => { steps.push(point[0] - x, point[1] - y); [x, y] = point; });
+            return [pen, width, steps, ...(pressures.length ? [pressures] : [])];
+        }) });
+    }
+
+    set value(ink) { this.#read(ink); this.#undone = []; this.#draw(); }
+    get filled() { return this.#strokes.length > 0; }
+    words(value) { return value === '' ? 'nothing' : 'a drawing'; }
+    focus() { (this.start ?? this.field).focus(); }
+    holds(target) { return this.element.contains(target) || this.bar?.contains(target); }
+
+    #read(ink) {
+        this.#strokes = ink === '' ? [] : JSON.parse(ink).ink.map(([pen, width, steps, pressures = []]) => {
+            const points = [];
+            let [x, y] = [0, 0];
+            for (let n = 0; n < steps.length; n += 2) { x += steps[n]; y += steps[n + 1]; points.push([x, y]); }
+            return { pen, width, points, pressures };
+        });
+    }
+
+    // --- the pens ---
+
+    #begin() {
+        document.querySelector('.pens')?.dispatchEvent(new Event('done'));
+        this.element.classList.add('is-inking');
+        this.pen = PENS[0][0];
+        this.width = WIDTHS[0][1];
+        this.erasing = false;
+        this.bar = document.createElement('div');
+        this.bar.className = 'pens';
+        this.bar.setAttribute('role', 'toolbar');
+        this.bar.setAttribute('aria-label', `Pens for ${this.said}`);
+        const button = (words, press, { ink, pressed } = {}) => {
+            const one = document.createElement('button');
+            one.type = 'button';
+            one.className = ink ? 'btn btn-plain pen' : 'btn btn-plain';
+            if (ink) one.style.setProperty('--ink', ink);
+            one.textContent = words;
+            if (pressed) one.dataset.pressed = pressed;
+            one.addEventListener('click', () => { press(); this.#press(); });
+            this.bar.append(one);
+            return one;
+        };
+        PENS.forEach(([pen, words, ink]) => button(words, () => { this.pen = pen; this.erasing = false; }, { ink, pressed: `pen ${pen}` }));
+        WIDTHS.forEach(([words, width]) => button(words, () => { this.width = width; this.erasing = false; }, { pressed: `width ${width}` }));
+        button('Rub out', () => { this.erasing = true; }, { pressed: 'erase' });
+        button('Undo', () => this.undo());
+        button('Redo', () => this.redo());
+        const done = button('Done', () => this.#end());
+        done.className = 'btn btn-primary';
+        this.bar.addEventListener('done', () => this.#end());
+        this.bar.addEventListener('keydown', (event) => { if (event.key === 'Escape') this.#end(); });
+        document.body.append(this.bar);
+        this.#press();
+        this.bar.querySelector('button').focus();
+    }
+
+    #press() {
+        this.bar?.querySelectorAll('[data-pressed]').forEach((one) => {
+            const [kind, value] = one.dataset.pressed.split(' ');
+            const is = kind === 'erase' ? this.erasing : kind === 'pen' ? this.pen === value : this.width === Number(value);
+            one.setAttribute('aria-pressed', String(is));
+        });
+    }
+
+    #end() {
+        this.element.classList.remove('is-inking');
+        this.bar?.remove();
+        this.bar = null;
+        this.start.focus();
+    }
+
+    undo() { const last = this.#strokes.pop(); if (last) { this.#undone.push(last); this.#changed(); } }
+    redo() { const last = this.#undone.pop(); if (last) { this.#strokes.push(last); this.#changed(); } }
+
+    // --- drawing ---
+
+    #point(event) {
+        const box = this.field.getBoundingClientRect();
+        const { width, height } = this.field.viewBox.baseVal;
+        return [Math.round(((event.clientX - box.left) / box.width) * width * 10), Math.round(((event.clientY - box.top) / box.height) * height * 10)];
+    }
+
+    #down(event) {
+        if (!this.element.classList.contains('is-inking') || event.button !== 0) return;
+        event.preventDefault();
+        this.field.setPointerCapture(event.pointerId);
+        if (this.erasing) { this.#stroke = { erased: false }; this.#erase(this.#point(event)); return; }
+        // A mouse feels no pressure; it says one half.
+        this.#stroke = { pen: this.pen, width: this.width, points: [this.#point(event)], pressures: event.pointerType === 'pen' && event.pressure > 0 ? [Math.round(event.pressure * 100)] : [] };
+        this.live = document.createElementNS(SVG, 'g');
+        this.field.append(this.live);
+        this.#show();
+    }
+
+    #move(event) {
+        if (!this.#stroke) return;
+        for (const one of event.getCoalescedEvents?.() ?? [event]) {
+            const point = this.#point(one);
+            if (this.erasing) { this.#erase(point); continue; }
+            const last = this.#stroke.points.at(-1);
+            if (Math.hypot(point[0] - last[0], point[1] - last[1]) < APART) continue;
+            this.#stroke.points.push(point);
+            if (this.#stroke.pressures.length) this.#stroke.pressures.push(Math.max(1, Math.round(one.pressure * 100)));
+        }
+        if (!this.erasing) this.#show();
+    }
+
+    #up() {
+        const stroke = this.#stroke;
+        this.#stroke = null;
+        if (!stroke) return;
+        if (stroke.points) { this.live.remove(); this.#strokes.push(stroke); }
+        if (!stroke.points && !stroke.erased) return;
+        this.#undone = [];
+        this.#changed();
+    }
+
+    #erase([x, y]) {
+        const left = this.#strokes.filter((stroke) => !stroke.points.some((point, n) => near([x, y], point, stroke.points[n + 1] ?? point) < ERASER + stroke.width / 2));
+        if (left.length === this.#strokes.length) return;
+        this.#strokes = left;
+        this.#stroke.erased = true;
+        this.#draw();
+    }
+
+    #changed() { this.#draw(); this.changed(this); }
+
+    #show() {
+        cancelAnimationFrame(this.frame);
+        const stroke = this.#stroke;
+        this.frame = requestAnimationFrame(() => this.live.replaceChildren(...paths(stroke)));
+    }
+
+    #draw() {
+        this.field.replaceChildren(...this.#strokes.flatMap(paths));
+        this.field.setAttribute('aria-label', `${this.said}: ${this.filled ? 'a drawing' : 'nothing drawn yet'}`);
+    }
+}
+
+const COLOURS = Object.fromEntries(PENS.map(([pen, , ink]) => [pen, ink]));
+
+const paths = (stroke) => inkPaths(stroke).map(({ d, width }) => {
+    const path = document.createElementNS(SVG, 'path');
+    path.setAttribute('d', d);
+    path.setAttribute('stroke', COLOURS[stroke.pen]);
+    path.setAttribute('stroke-width', width);
+    return path;
+});
+
+/** How far a point is from a line between two others. */
+function near([x, y], [ax, ay], [bx, by]) {
+    const [dx, dy] = [bx - ax, by - ay];
+    const along = dx === 0 && dy === 0 ? 0 : Math.max(0, Math.min(1, ((x - ax) * dx + (y - ay) * dy) / (dx * dx + dy * dy)));
+    return Math.hypot(x - ax - along * dx, y - ay - along * dy);
+}

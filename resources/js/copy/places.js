@@ -1,0 +1,69 @@
+import { isFilled } from '../lib/filled';
+import { DrawingPlace } from './drawing';
+import { PassagePlace } from './passage';
+import { PicturePlace } from './picture';
+import { fit } from '../lib/fit';
+
+// The places of a copy, whatever is put in them: each has its value as text, as OpenSlate\Answers has it, and says
+// when a student changes it.
+
+class TextPlace {
+    constructor(field, changed) {
+        this.field = field;
+        this.key = field.dataset.place;
+        this.limit = document.getElementById(`limit-${this.key}`);
+        field.addEventListener('input', () => { fit(field); changed(this); });
+        fit(field);
+    }
+
+    get value() { return this.field.value; }
+    set value(text) { if (this.field.value !== text) { this.field.value = text; fit(this.field); } }
+    get filled() { return isFilled(this.value); }
+    focus() { this.field.focus(); }
+    holds(target) { return target === this.field; }
+
+    /** What the server says of how much is written. */
+    said({ said, met }) {
+        if (!this.limit) return;
+        this.limit.textContent = said;
+        this.limit.toggleAttribute('data-met', met);
+    }
+}
+
+class TickPlace extends TextPlace {
+    words(value) { return value === '' ? 'not ticked' : 'ticked'; }
+    get value() { return this.field.checked ? 'yes' : ''; }
+    set value(text) { this.field.checked = text === 'yes'; }
+}
+
+class ListPlace extends TextPlace {
+    get value() { return this.field.value; }
+    set value(text) { this.field.value = text; }
+}
+
+class ChoicePlace {
+    constructor(field, changed) {
+        this.field = field;
+        this.key = field.dataset.place;
+        this.options = [...field.querySelectorAll('input')];
+        field.addEventListener('change', () => changed(this));
+        // A choice of one can be taken back, too: by pressing it again, or with Delete.
+        const clear = (option) => { option.checked = false; changed(this); };
+        let was = null;
+        field.addEventListener('pointerdown', (event) => { was = event.target.type === 'radio' && event.target.checked ? event.target : null; });
+        field.addEventListener('click', (event) => { if (was && event.target === was) clear(was); was = null; });
+        field.addEventListener('keydown', (event) => { if ((event.key === 'Delete' || event.key === 'Backspace') && event.target.checked) clear(event.target); });
+    }
+
+    get value() { return this.options.filter((option) => option.checked).map((option) => option.value).join(','); }
+    set value(text) { const chosen = text.split(','); this.options.forEach((option) => { option.checked = chosen.includes(option.value); }); }
+    get filled() { return this.value !== ''; }
+    words(value) { const chosen = value.split(','); return this.options.filter((option) => chosen.includes(option.value)).map((option) => option.getAttribute('aria-label')).join(', '); }
+    focus() { (this.options.find((option) => option.checked) ?? this.options[0]).focus(); }
+    holds(target) { return this.field.contains(target); }
+}
+
+const KINDS = { tick: TickPlace, list: ListPlace, choice: ChoicePlace, passage: PassagePlace, drawing: DrawingPlace, picture: PicturePlace };
+
+/** All places below an element, in the order in which they are read. */
+export const placesIn = (root, changed, work) => [...root.querySelectorAll('[data-place]')].map((field) => new (KINDS[field.dataset.kind] ?? TextPlace)(field, changed, work));
