@@ -93,6 +93,7 @@ Route::middleware('auth:teacher')->group(function (): void {
     Route::post('pages/{page}/blanks/take', [BlankController::class, 'take'])->can('update', 'page')->name('blanks.take');
     Route::post('pages/{page}/blanks/refuse', [BlankController::class, 'refuse'])->can('update', 'page')->name('blanks.refuse');
     Route::post('worksheets/{worksheet}/blanks', [BlankController::class, 'takeAll'])->can('update', 'worksheet')->name('blanks.take-all');
+    Route::post('pages/{page}/room', [PageController::class, 'room'])->can('update', 'page')->name('page.room');
     Route::post('pages/{page}/pictures', [PictureController::class, 'store'])->can('update', 'page')->middleware('throttle:bring-in')->name('pictures.store');
     Route::post('pages/{page}/undo', [PageController::class, 'undo'])->can('update', 'page')->name('page.undo');
     Route::post('pages/{page}/redo', [PageController::class, 'redo'])->can('update', 'page')->name('page.redo');

@@ -112,6 +112,12 @@ final class WorksheetPage extends Model
         return $backdrop === null || $found === null ? $found : array_diff_key(Proposals::on($content, $found, $backdrop->size()), array_flip($this->refused ?? []));
     }
 
+    /** @return list<Blank> all blanks of its print, where the page shows it, also those that have a box */
+    public function blanksShown(Page $content): array
+    {
+        return array_values(Proposals::shown($content, $this->backdrop?->blanksFound() ?? [], $this->backdrop?->size() ?? $content->size));
+    }
+
     public function packPage(): PackPage
     {
         return new PackPage($this->number(), $this->role, $this->section);

@@ -7,6 +7,7 @@ namespace App\View;
 use App\Models\PageRevision;
 use App\Models\WorksheetPage;
 use OpenSlate\Blanks\Blank;
+use OpenSlate\Page\Element;
 use OpenSlate\Page\Page;
 
 /** A page as the Boxes station shows it: what is on it, what is proposed for it, and what can be undone. */
@@ -23,6 +24,12 @@ final readonly class BenchPage
         $content = $revision->page();
 
         return new self($revision, $content, $page->proposals($content));
+    }
+
+    /** @return list<string> ids of what is on it */
+    public function ids(): array
+    {
+        return array_map(fn (Element $element): string => $element->id(), $this->content->elements());
     }
 
     /** @return array{revision: int, undo: bool, redo: bool, page: string, ledger: string} drawn for the browser */

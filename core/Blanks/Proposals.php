@@ -69,6 +69,18 @@ final class Proposals
      */
     public static function on(Page $page, array $blanks, Size $printed): array
     {
+        return array_filter(self::shown($page, $blanks, $printed), fn (Blank $blank): bool => ! self::isTaken($page, $blank->frame));
+    }
+
+    /**
+     * The blanks where the page shows its print, without those that are off the paper.
+     *
+     * @param  list<Blank>  $blanks  of the printed page
+     * @param  Size  $printed  its size
+     * @return array<int, Blank> by their places in the list
+     */
+    public static function shown(Page $page, array $blanks, Size $printed): array
+    {
         if ($page->backdrop === null) {
             return [];
         }
@@ -79,7 +91,7 @@ final class Proposals
         $here = [];
         foreach ($blanks as $index => $blank) {
             $frame = $blank->frame->turned($turn, $printed->width, $printed->height)->scaled($factor)->moved($shown->x, $shown->y);
-            if ($page->frame()->contains($frame) && ! self::isTaken($page, $frame)) {
+            if ($page->frame()->contains($frame)) {
                 $here[$index] = new Blank($blank->kind, $frame, $blank->confidence, $blank->pitch === null ? null : $blank->pitch * $factor, $blank->count, $blank->label, $blank->form);
             }
         }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OpenSlate\Edit;
 
 use Closure;
+use OpenSlate\Blanks\Blank;
 use OpenSlate\Geometry\Frame;
 use OpenSlate\Json\Fields;
 use OpenSlate\Json\InvalidJson;
@@ -22,11 +23,12 @@ final class EditCodec
 {
     /**
      * @param  Closure(): string  $newId  makes an id that no element has yet
+     * @param  Closure(): list<Blank>  $blanks  those of the page's print, where the page shows it
      *
      * @throws InvalidJson when it is no edit
      * @throws EditRefused when it is about nothing
      */
-    public static function decode(mixed $value, Closure $newId): Edit
+    public static function decode(mixed $value, Closure $newId, Closure $blanks): Edit
     {
         $fields = Fields::of($value, '$.edit');
         $far = Size::LARGEST;
@@ -43,6 +45,17 @@ final class EditCodec
                 $fields->integer('times', 1, Repeat::MOST_TIMES),
                 $newId,
             ),
+            'align' => new Align(self::selection($fields), $fields->oneOf('to', AlignTo::class)),
+            'space' => new SpaceOut(self::selection($fields), $fields->oneOf('axis', Axis::class)),
+            'same' => new SameSize(self::selection($fields), $fields->oneOf('side', Side::class)),
+            'stack' => new Stack(self::selection($fields)),
+            'group' => new Group(self::selection($fields), $newId()),
+            'ungroup' => new Group(self::selection($fields), null),
+            'lock' => new Lock(self::selection($fields), $fields->flag('locked')),
+            'order' => new Order(self::selection($fields), $fields->oneOf('to', OrderTo::class)),
+            'style' => new CopyStyle($fields->text('from', 24), self::selection($fields)),
+            'down' => new RepeatOver(self::selection($fields), $blanks(), false, $newId),
+            'fill' => new RepeatOver(self::selection($fields), $blanks(), true, $newId),
             default => throw $fields->wrong('kind', "\"{$kind}\" is not known"),
         };
         $fields->nothingElse();

@@ -35,6 +35,46 @@ final class EditRefused extends DomainException
         return new self(sprintf('A page holds at most %d things. Remove some first.', Page::MOST_ELEMENTS));
     }
 
+    public static function locked(): self
+    {
+        return new self('That is locked where it is. Unlock it first.');
+    }
+
+    public static function fewToSpace(): self
+    {
+        return new self('Select at least three things to space them out.');
+    }
+
+    public static function fewToGroup(): self
+    {
+        return new self('Select at least two things to group them.');
+    }
+
+    public static function noFurtherLines(): self
+    {
+        return new self('No further line to write on was found below this box. Use Repeat to lay it again by hand.');
+    }
+
+    public static function noFurtherCells(): self
+    {
+        return new self('No other empty cell was found in this table. Lay the box inside an empty cell first.');
+    }
+
+    public static function printCannotMove(): self
+    {
+        return new self('The print of this page cannot move. Room can be made on pages put together from clips, labels and boxes.');
+    }
+
+    public static function noRoom(): self
+    {
+        return new self('There is nothing below that line to move.');
+    }
+
+    public static function tooMuchRoom(): self
+    {
+        return new self('That would push things over too many pages. Make less room.');
+    }
+
     public static function noSuchProperty(string $name): self
     {
         return new self("Nothing that is selected has a \"{$name}\" to change.");

@@ -89,7 +89,7 @@ final readonly class Merge
             throw EditRefused::tooMany();
         }
         $under = $this->masterPaper || ($paper && $this->paperConflict) ? $this->master : $this->set;
-        $page = new Page($under->size, $under->paper, $under->backdrop, $elements);
+        $page = new Page($under->size, $under->paper, $under->backdrop, $elements, $this->set->carried);
 
         return $under === $this->set ? $page : (new Repaper($under->size, Fit::Keep))->apply($page);
     }

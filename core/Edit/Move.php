@@ -8,7 +8,7 @@ use OpenSlate\Geometry\Frame;
 use OpenSlate\Page\Element;
 use OpenSlate\Page\Page;
 
-/** Moves elements together, in points; at the paper's edge they stop, keeping their places to each other. */
+/** Moves elements together, in points; at the paper's edge they stop, keeping their places to each other. What is locked stays. */
 final readonly class Move implements Edit
 {
     public function __construct(public Selection $selection, public float $dx, public float $dy)
@@ -17,9 +17,10 @@ final readonly class Move implements Edit
 
     public function apply(Page $page): Page
     {
-        $around = Frame::around(array_map(fn (Element $element): Frame => $element->frame(), $this->selection->on($page)));
+        $free = $this->selection->unlocked($page);
+        $around = Frame::around(array_map(fn (Element $element): Frame => $element->frame(), $free->on($page)));
         [$dx, $dy] = Bounds::heldBack($around, $this->dx, $this->dy, $page);
 
-        return $this->selection->change($page, fn (Element $element): Element => $element->framed($element->frame()->moved($dx, $dy)));
+        return $free->change($page, fn (Element $element): Element => $element->framed($element->frame()->moved($dx, $dy)));
     }
 }

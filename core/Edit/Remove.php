@@ -7,7 +7,7 @@ namespace OpenSlate\Edit;
 use OpenSlate\Page\Element;
 use OpenSlate\Page\Page;
 
-/** Takes elements off the page. */
+/** Takes elements off the page; what is locked stays. */
 final readonly class Remove implements Edit
 {
     public function __construct(public Selection $selection)
@@ -16,11 +16,11 @@ final readonly class Remove implements Edit
 
     public function apply(Page $page): Page
     {
-        $this->selection->on($page);
+        $free = $this->selection->unlocked($page);
 
         return $page->withElements(array_values(array_filter(
             $page->elements(),
-            fn (Element $element): bool => ! $this->selection->has($element),
+            fn (Element $element): bool => ! $free->has($element),
         )));
     }
 }

@@ -21,6 +21,12 @@ final readonly class Resize implements Edit
         // PHP turns array keys of digits into integers; ids are text.
         $selection = Selection::of(array_map(strval(...), array_keys($this->frames)));
 
+        foreach ($selection->on($page) as $element) {
+            if ($element->isLocked()) {
+                throw EditRefused::locked();
+            }
+        }
+
         return $selection->change($page, fn (Element $element): Element => $element->framed(
             Bounds::check($this->frames[$element->id()], $page),
         ));

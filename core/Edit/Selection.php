@@ -45,6 +45,18 @@ final readonly class Selection
     }
 
     /**
+     * Those that are not locked.
+     *
+     * @throws EditRefused when one is not on the page, or all are locked
+     */
+    public function unlocked(Page $page): self
+    {
+        $free = array_filter($this->on($page), fn (Element $element): bool => ! $element->isLocked());
+
+        return $free === [] ? throw EditRefused::locked() : self::of(array_values(array_map(fn (Element $element): string => $element->id(), $free)));
+    }
+
+    /**
      * The page with each selected element put through the change.
      *
      * @param  callable(Element): Element  $change

@@ -19,6 +19,8 @@ final readonly class Page
 
     /**
      * @param  list<Element>  $elements
+     * @param  float|null  $carried  on a page that carries the one before on: how far down its things lie, in points,
+     *                               from where they would be if that page went on below its foot
      *
      * @throws InvalidArgumentException when two elements have one id
      */
@@ -27,6 +29,7 @@ final readonly class Page
         public Colour $paper,
         public ?Backdrop $backdrop = null,
         array $elements = [],
+        public ?float $carried = null,
     ) {
         $byId = [];
         foreach ($elements as $element) {
@@ -57,7 +60,7 @@ final readonly class Page
     /** @param  list<Element>  $elements */
     public function withElements(array $elements): self
     {
-        return new self($this->size, $this->paper, $this->backdrop, $elements);
+        return new self($this->size, $this->paper, $this->backdrop, $elements, $this->carried);
     }
 
     /**

@@ -38,7 +38,7 @@ final class PageCodec
                 ],
             ],
             'elements' => array_map(ElementCodec::encode(...), $page->elements()),
-        ], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
+        ] + ($page->carried === null ? [] : ['carried' => $page->carried]), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
     }
 
     /** @throws InvalidJson with the path of the first value that is not in the format */
@@ -52,7 +52,7 @@ final class PageCodec
             $size = Size::of($paper->number('width'), $paper->number('height'));
             $colour = Colour::of($paper->text('colour', 7));
             $backdrop = $fields->isNull('backdrop') ? null : self::backdrop($fields->object('backdrop'));
-            $page = new Page($size, $colour, $backdrop, $elements);
+            $page = new Page($size, $colour, $backdrop, $elements, $fields->has('carried') ? $fields->number('carried') : null);
         } catch (UnusableSize|InvalidArgumentException $problem) {
             throw InvalidJson::at('$', $problem->getMessage());
         }

@@ -5,15 +5,22 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\ApplyEdit;
+use App\Actions\MakeRoom;
 use App\Actions\StaleEdit;
 use App\Actions\UndoEdit;
 use App\Models\PageRevision;
+use App\Models\StoredFile;
 use App\Models\WorksheetPage;
 use App\View\BenchPage;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Str;
+use OpenSlate\Edit\Edit;
 use OpenSlate\Edit\EditCodec;
+use OpenSlate\Edit\EditRefused;
+use OpenSlate\Edit\Place;
+use OpenSlate\Page\Element;
+use OpenSlate\Page\Picture;
 
 /** The pages of the bench: edits come in, the page as it then is goes out drawn. */
 final class PageController
@@ -28,7 +35,8 @@ final class PageController
         $new = [];
         $edit = EditCodec::decode($request->json('edit'), function () use (&$new): string {
             return $new[] = Str::lower(Str::random(10));
-        });
+        }, fn (): array => $page->blanksShown($page->current->page()));
+        $this->refuseUnknownPictures($edit);
 
         return $this->after($page, fn (): PageRevision => $apply($page, $request->integer('base'), $edit), $new);
     }
@@ -43,6 +51,29 @@ final class PageController
         return $this->after($page, fn (): PageRevision => $undo->redo($page, $request->integer('base')));
     }
 
+    /** Makes room on a page, or takes it away; what crosses its foot goes on to another page. */
+    public function room(Request $request, WorksheetPage $page, MakeRoom $make): JsonResponse
+    {
+        $request->validate(['at' => ['required', 'numeric'], 'by' => ['required', 'numeric', 'between:-14400,14400']], ['*' => 'Say how much room, as a number.']);
+        $said = '';
+        $response = $this->after($page, function () use ($request, $page, $make, &$said): PageRevision {
+            $said = $make($page, $request->integer('base'), $request->float('at'), $request->float('by'));
+
+            return $page->refresh()->current;
+        });
+
+        return $said === '' ? $response : $response->setData((array) $response->getData(true) + ['said' => $said]);
+    }
+
+    /** A picture is laid on a page by its hash; only one that is kept can be. */
+    private function refuseUnknownPictures(Edit $edit): void
+    {
+        $sources = $edit instanceof Place ? array_unique(array_map(fn (Picture $picture): string => $picture->source, array_filter($edit->elements, fn (Element $element): bool => $element instanceof Picture))) : [];
+        if (StoredFile::whereIn('sha256', $sources)->whereLike('media_type', 'image/%')->count() < count($sources)) {
+            throw EditRefused::invalid('source is no picture that is kept');
+        }
+    }
+
     /**
      * @param  callable(): PageRevision  $change
      * @param  list<string>  $new  ids of the elements that the change made
@@ -55,6 +86,6 @@ final class PageController
             return response()->json(['message' => $stale->getMessage()] + BenchPage::of($page)->drawn(), 409);
         }
 
-        return response()->json(BenchPage::of($page)->drawn() + ['new' => $new]);
+        return response()->json(BenchPage::of($page)->drawn() + ['new' => array_values(array_intersect($new, BenchPage::of($page)->ids()))]);
     }
 }

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenSlate\Edit;
+
+use OpenSlate\Geometry\Frame;
+use OpenSlate\Page\Element;
+
+/** Elements that move as one. */
+final readonly class Piece
+{
+    public Frame $frame;
+
+    /** @param  non-empty-list<Element>  $elements */
+    public function __construct(public array $elements)
+    {
+        $this->frame = Frame::around(array_map(fn (Element $element): Frame => $element->frame(), $elements));
+    }
+
+    public function isLocked(): bool
+    {
+        foreach ($this->elements as $element) {
+            if ($element->isLocked()) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+}
