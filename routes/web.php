@@ -10,11 +10,13 @@ use App\Http\Controllers\BlankController;
 use App\Http\Controllers\BoardController;
 use App\Http\Controllers\ClassController;
 use App\Http\Controllers\ClassDoorController;
+use App\Http\Controllers\ClipController;
 use App\Http\Controllers\CopyController;
 use App\Http\Controllers\DayController;
 use App\Http\Controllers\DesksController;
 use App\Http\Controllers\HandoutController;
 use App\Http\Controllers\HomeController;
+use App\Http\Controllers\KeyController;
 use App\Http\Controllers\LockController;
 use App\Http\Controllers\MendingController;
 use App\Http\Controllers\PackController;
@@ -48,6 +50,7 @@ Route::middleware('auth:teacher')->group(function (): void {
     Route::get('shelf', ShelfController::class)->name('shelf');
 
     Route::post('worksheets', [WorksheetController::class, 'store'])->middleware('throttle:bring-in')->name('worksheets.store');
+    Route::post('worksheets/blank', [WorksheetController::class, 'blank'])->middleware('throttle:bring-in')->name('worksheets.blank');
     Route::get('worksheets/{worksheet}', [WorksheetController::class, 'show'])->can('view', 'worksheet')->name('worksheets.show');
     Route::get('worksheets/{worksheet}/progress', [WorksheetController::class, 'progress'])->can('view', 'worksheet')->name('worksheets.progress');
     Route::post('worksheets/{worksheet}/sets', [PageSetController::class, 'store'])->can('update', 'worksheet')->name('sets.store');
@@ -85,6 +88,7 @@ Route::middleware('auth:teacher')->group(function (): void {
     Route::post('worksheets/{worksheet}/cuts/preview', [PackController::class, 'preview'])->can('update', 'worksheet')->name('cuts.preview');
     Route::post('worksheets/{worksheet}/cuts', [PackController::class, 'cut'])->can('update', 'worksheet')->name('cuts.store');
     Route::get('worksheets/{worksheet}/boxes/{number?}', [BenchController::class, 'show'])->whereNumber('number')->can('update', 'worksheet')->name('bench');
+    Route::get('worksheets/{worksheet}/key/{number?}', KeyController::class)->whereNumber('number')->can('update', 'worksheet')->name('key');
     Route::get('worksheets/{worksheet}/hand-out', [HandoutController::class, 'create'])->can('update', 'worksheet')->name('handouts.create');
     Route::post('worksheets/{worksheet}/hand-out', [HandoutController::class, 'store'])->can('update', 'worksheet')->name('handouts.store');
 
@@ -93,6 +97,8 @@ Route::middleware('auth:teacher')->group(function (): void {
     Route::post('pages/{page}/blanks/take', [BlankController::class, 'take'])->can('update', 'page')->name('blanks.take');
     Route::post('pages/{page}/blanks/refuse', [BlankController::class, 'refuse'])->can('update', 'page')->name('blanks.refuse');
     Route::post('worksheets/{worksheet}/blanks', [BlankController::class, 'takeAll'])->can('update', 'worksheet')->name('blanks.take-all');
+    Route::get('clips/{worksheet}', [ClipController::class, 'pages'])->can('look', 'worksheet')->name('clips.pages');
+    Route::post('pages/{page}/clips', [ClipController::class, 'lay'])->can('update', 'page')->name('clips.lay');
     Route::post('pages/{page}/room', [PageController::class, 'room'])->can('update', 'page')->name('page.room');
     Route::post('pages/{page}/pictures', [PictureController::class, 'store'])->can('update', 'page')->middleware('throttle:bring-in')->name('pictures.store');
     Route::post('pages/{page}/undo', [PageController::class, 'undo'])->can('update', 'page')->name('page.undo');

@@ -9,10 +9,10 @@ use App\Models\Worksheet;
 use App\Models\WorksheetPage;
 use Closure;
 use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Support\Str;
 use OpenSlate\Edit\Revision;
-use OpenSlate\Page\Page;
 use OpenSlate\Page\PageCodec;
-use OpenSlate\Paper\Colour;
+use OpenSlate\Page\Theme;
 use OpenSlate\Paper\Size;
 use OpenSlate\Trim\ArrangedPage;
 use OpenSlate\Trim\Arrangement;
@@ -33,13 +33,13 @@ final class AddPages
      *
      * @throws StaleArrangement|MasterLocked|ArrangementRefused
      */
-    public function blank(Worksheet $worksheet, int $base, Size $size, int $count, ?int $before): Worksheet
+    public function blank(Worksheet $worksheet, int $base, Size $size, int $count, ?int $before, Theme $theme = Theme::Empty): Worksheet
     {
-        return $this->add($worksheet, $base, $before, function (Worksheet $to) use ($size, $count): array {
+        return $this->add($worksheet, $base, $before, function (Worksheet $to) use ($size, $count, $theme): array {
             $pages = [];
             for ($n = 0; $n < $count; $n++) {
                 $page = WorksheetPage::create(['worksheet_id' => $to->id, 'position' => null, 'revision' => 1, 'role' => Role::Student, 'role_reason' => 'you added it']);
-                PageRevision::record($page->id, Revision::first(), PageCodec::encode(new Page($size, Colour::white())));
+                PageRevision::record($page->id, Revision::first(), PageCodec::encode($theme->page($size, fn (): string => Str::lower(Str::random(10)), $to->name)));
                 $pages[] = $page;
             }
 

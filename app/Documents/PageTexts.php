@@ -39,6 +39,22 @@ final class PageTexts
         ), $pages);
     }
 
+    /**
+     * The words of one page, in the order in which they are read.
+     *
+     * @param  list<PdfPage>  $pages  those of the file
+     * @return list<Word>
+     *
+     * @throws FileRefused
+     */
+    public function wordsOf(string $path, array $pages, int $number): array
+    {
+        $out = LimitedProcess::run(['pdftotext', '-bbox-layout', '-cropbox', '-f', (string) $number, '-l', (string) $number, $path, '-'])->getOutput();
+        $lines = $this->lines($out, [$pages[$number - 1]])[1] ?? [];
+
+        return array_merge([], ...array_map(fn (TextLine $line): array => $line->words, $lines));
+    }
+
     /** @param  list<TextLine>  $lines */
     private function words(array $lines): int
     {

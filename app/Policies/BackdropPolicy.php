@@ -11,14 +11,20 @@ use App\Models\Worksheet;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Facades\DB;
 
-/** The picture of a printed page is for whoever has a worksheet, was shown one by a colleague, or was handed an edition, with that page. */
+/** The picture of a printed page is for whoever has a worksheet, was shown one by a colleague, or was handed an edition, with that page or a clip of it. */
 final class BackdropPolicy
 {
+    public function __construct(private NamedOnPages $pages)
+    {
+    }
+
     public function view(Teacher|Student $user, Backdrop $backdrop): bool
     {
-        return $user instanceof Teacher
+        $whole = $user instanceof Teacher
             ? $this->onShelf($user, $backdrop) || $this->handedOutBy($user, $backdrop) || $this->sharedWith($user, $backdrop)
             : $this->handedTo($user, $backdrop);
+
+        return $whole || $this->pages->for($user, "\"source\":\"{$backdrop->source}\",\"page\":{$backdrop->page},");
     }
 
     private function onShelf(Teacher $teacher, Backdrop $backdrop): bool

@@ -7,6 +7,7 @@ namespace App\View;
 use App\Models\PageRevision;
 use App\Models\WorksheetPage;
 use OpenSlate\Blanks\Blank;
+use OpenSlate\Edit\Guides;
 use OpenSlate\Page\Element;
 use OpenSlate\Page\Page;
 
@@ -32,7 +33,13 @@ final readonly class BenchPage
         return array_map(fn (Element $element): string => $element->id(), $this->content->elements());
     }
 
-    /** @return array{revision: int, undo: bool, redo: bool, page: string, ledger: string} drawn for the browser */
+    /** @return array<string, mixed> the lines that dragged things may hold to */
+    public function guides(): array
+    {
+        return Guides::of($this->content, $this->proposals ?? []);
+    }
+
+    /** @return array{revision: int, undo: bool, redo: bool, page: string, ledger: string, guides: array<string, mixed>} drawn for the browser */
     public function drawn(): array
     {
         $shown = ['page' => $this->content, 'proposals' => $this->proposals];
@@ -43,6 +50,7 @@ final readonly class BenchPage
             'redo' => $this->revision->redo_to !== null,
             'page' => view('bench.page', $shown)->render(),
             'ledger' => view('bench.ledger', $shown)->render(),
+            'guides' => $this->guides(),
         ];
     }
 }

@@ -32,6 +32,7 @@ final readonly class JobState
         return [
             'pages' => ['Pages', self::count($this->worksheet->pages_total, 'page'), route('worksheets.show', $this->worksheet)],
             'boxes' => ['Boxes', $ready ? self::count($this->boxes(), 'answer box', 'answer boxes') : 'when the pages are here', $ready ? route('bench', $this->worksheet) : null],
+            'key' => ['Key', $ready ? $this->keyed() : 'when the pages are here', $ready ? route('key', $this->worksheet) : null],
             'hand-out' => ['Hand out', $ready ? $this->handedOut() : 'when the pages are here', $ready ? route('handouts.create', $this->worksheet) : null],
         ];
     }
@@ -39,6 +40,14 @@ final readonly class JobState
     private function boxes(): int
     {
         return $this->worksheet->pages->sum(fn (WorksheetPage $page): int => $page->current->page()->placesCount());
+    }
+
+    private function keyed(): string
+    {
+        $counts = $this->worksheet->pages->map(fn (WorksheetPage $page): array => KeyPage::count($page->current->page()));
+        $all = $counts->sum(fn (array $count): int => $count[1]);
+
+        return $all === 0 ? 'nothing to key' : "{$counts->sum(fn (array $count): int => $count[0])} of {$all} keyed";
     }
 
     private function handedOut(): string

@@ -12,17 +12,17 @@ use OpenSlate\Answers\TextDiff;
 /** Says what was changed in a passage to correct, and what was planted in it. */
 final class PassageWords
 {
-    /** @return list<array{'kept'|'out'|'in', string}> the passage as mended, in pieces */
+    /** @return list<array{'span'|'del'|'ins', string}> the passage as mended, in pieces */
     public static function pieces(PassageAnswer $form, string $answer): array
     {
         $text = $form->mended($answer);
         $pieces = [];
         $at = 0;
         foreach (TextDiff::between($form->wrong, $text) as $change) {
-            array_push($pieces, ['kept', mb_substr($text, $at, $change->after - $at)], ['out', $change->from], ['in', $change->to]);
+            array_push($pieces, ['span', mb_substr($text, $at, $change->after - $at)], ['del', $change->from], ['ins', $change->to]);
             $at = $change->after + mb_strlen($change->to);
         }
-        $pieces[] = ['kept', mb_substr($text, $at)];
+        $pieces[] = ['span', mb_substr($text, $at)];
 
         return array_values(array_filter($pieces, fn (array $piece): bool => $piece[1] !== ''));
     }

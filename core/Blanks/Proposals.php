@@ -84,13 +84,10 @@ final class Proposals
         if ($page->backdrop === null) {
             return [];
         }
-        $turn = $page->backdrop->turn;
-        $turned = $printed->turned($turn);
-        $shown = $page->backdrop->frame ?? $page->frame();
-        $factor = $shown->width / $turned->width;
+        $factor = ($page->backdrop->frame ?? $page->frame())->width / $printed->turned($page->backdrop->turn)->width;
         $here = [];
         foreach ($blanks as $index => $blank) {
-            $frame = $blank->frame->turned($turn, $printed->width, $printed->height)->scaled($factor)->moved($shown->x, $shown->y);
+            $frame = $page->backdrop->shown($blank->frame, $printed, $page->frame());
             if ($page->frame()->contains($frame)) {
                 $here[$index] = new Blank($blank->kind, $frame, $blank->confidence, $blank->pitch === null ? null : $blank->pitch * $factor, $blank->count, $blank->label, $blank->form);
             }

@@ -5,13 +5,15 @@ declare(strict_types=1);
 namespace OpenSlate\Edit;
 
 use Closure;
-use OpenSlate\Blanks\Blank;
+use OpenSlate\Blanks\Printed;
 use OpenSlate\Geometry\Frame;
 use OpenSlate\Json\Fields;
 use OpenSlate\Json\InvalidJson;
+use OpenSlate\Page\AnswerBox;
 use OpenSlate\Page\Element;
 use OpenSlate\Page\ElementCodec;
 use OpenSlate\Page\Page;
+use OpenSlate\Page\Table;
 use OpenSlate\Paper\Size;
 
 /**
@@ -23,12 +25,12 @@ final class EditCodec
 {
     /**
      * @param  Closure(): string  $newId  makes an id that no element has yet
-     * @param  Closure(): list<Blank>  $blanks  those of the page's print, where the page shows it
+     * @param  Printed  $printed  what is printed on the page
      *
      * @throws InvalidJson when it is no edit
      * @throws EditRefused when it is about nothing
      */
-    public static function decode(mixed $value, Closure $newId, Closure $blanks): Edit
+    public static function decode(mixed $value, Closure $newId, Printed $printed): Edit
     {
         $fields = Fields::of($value, '$.edit');
         $far = Size::LARGEST;
@@ -54,8 +56,15 @@ final class EditCodec
             'lock' => new Lock(self::selection($fields), $fields->flag('locked')),
             'order' => new Order(self::selection($fields), $fields->oneOf('to', OrderTo::class)),
             'style' => new CopyStyle($fields->text('from', 24), self::selection($fields)),
-            'down' => new RepeatOver(self::selection($fields), $blanks(), false, $newId),
-            'fill' => new RepeatOver(self::selection($fields), $blanks(), true, $newId),
+            'down' => new RepeatOver(self::selection($fields), $printed->blanks(), false, $newId),
+            'fill' => new RepeatOver(self::selection($fields), $printed->blanks(), true, $newId),
+            'choice' => new LayChoice($newId(), ElementCodec::frame($fields), $printed),
+            'key' => new SetKey($fields->text('place', 40), $fields->texts('answers', AnswerBox::MOST_KEYS, 5000)),
+            'cells' => new ChangeCells($fields->text('table', 24), $fields->integers('cells', Table::MOST_ROWS * Table::MOST_COLUMNS), self::properties($fields)),
+            'insert-line' => new InsertLine($fields->text('table', 24), $fields->oneOf('axis', Axis::class), $fields->integer('at', 0, 1000)),
+            'remove-line' => new RemoveLine($fields->text('table', 24), $fields->oneOf('axis', Axis::class), $fields->integer('at', 0, 1000)),
+            'move-line' => new MoveLine($fields->text('table', 24), $fields->oneOf('axis', Axis::class), $fields->integer('after', 0, 1000), $fields->number('by', -$far, $far)),
+            'even-lines' => new MoveLine($fields->text('table', 24), $fields->oneOf('axis', Axis::class), null),
             default => throw $fields->wrong('kind', "\"{$kind}\" is not known"),
         };
         $fields->nothingElse();

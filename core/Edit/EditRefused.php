@@ -6,6 +6,7 @@ namespace OpenSlate\Edit;
 
 use DomainException;
 use OpenSlate\Page\Page;
+use OpenSlate\Page\Table;
 
 /** An edit that cannot be done, with a sentence for the person who asked for it. */
 final class EditRefused extends DomainException
@@ -58,6 +59,16 @@ final class EditRefused extends DomainException
     public static function noFurtherCells(): self
     {
         return new self('No other empty cell was found in this table. Lay the box inside an empty cell first.');
+    }
+
+    public static function tableFull(): self
+    {
+        return new self(sprintf('A table has at most %d rows and %d columns.', Table::MOST_ROWS, Table::MOST_COLUMNS));
+    }
+
+    public static function lastLine(): self
+    {
+        return new self('That is the last one. To be rid of the table, delete it whole.');
     }
 
     public static function printCannotMove(): self

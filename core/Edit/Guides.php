@@ -83,12 +83,14 @@ final class Guides
                     continue;
                 }
                 $mark = ['axis' => $axis->value, 'from' => round($end($one), 2), 'to' => round($start($other), 2), 'beside' => round((max($a[0], $b[0]) + min($a[1], $b[1])) / 2, 2), 'ids' => [$id, $otherId]];
-                $gaps[] = $mark + ['edge' => 'start', 'at' => round($end($other) + $gap, 2)];
-                $gaps[] = $mark + ['edge' => 'end', 'at' => round($start($one) - $gap, 2)];
+                foreach (['start' => $end($other) + $gap, 'end' => $start($one) - $gap] as $edge => $place) {
+                    // Many pairs of a grid say the same; once is enough.
+                    $gaps["{$edge} ".round($place, 1)] ??= $mark + ['edge' => $edge, 'at' => round($place, 2)];
+                }
                 break; // The next neighbour only.
             }
         }
 
-        return $gaps;
+        return array_values($gaps);
     }
 }

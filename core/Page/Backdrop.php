@@ -7,6 +7,7 @@ namespace OpenSlate\Page;
 use InvalidArgumentException;
 use OpenSlate\Geometry\Frame;
 use OpenSlate\Geometry\Rotation;
+use OpenSlate\Paper\Size;
 
 /** The printed page under the elements: one page of a stored file, named by the file's SHA-256, and how it lies. */
 final readonly class Backdrop
@@ -28,6 +29,30 @@ final readonly class Backdrop
         }
 
         return new self($source, $page, $turn, $frame);
+    }
+
+    /**
+     * Where on a page something printed shows.
+     *
+     * @param  Frame  $frame  on the printed page, upright
+     * @param  Size  $printed  size of the printed page
+     * @param  Frame  $page  the page's own frame
+     */
+    public function shown(Frame $frame, Size $printed, Frame $page): Frame
+    {
+        $laid = $this->frame ?? $page;
+        $factor = $laid->width / $printed->turned($this->turn)->width;
+
+        return $frame->turned($this->turn, $printed->width, $printed->height)->scaled($factor)->moved($laid->x, $laid->y);
+    }
+
+    /** Which part of the printed page shows in a frame of the page: the inverse of shown. */
+    public function printed(Frame $frame, Size $printed, Frame $page): Frame
+    {
+        $laid = $this->frame ?? $page;
+        $turned = $printed->turned($this->turn);
+
+        return $frame->moved(-$laid->x, -$laid->y)->scaled($turned->width / $laid->width)->turned($this->turn->inverse(), $turned->width, $turned->height);
     }
 
     public function turned(Rotation $by, ?Frame $frame): self

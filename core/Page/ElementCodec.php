@@ -172,8 +172,8 @@ final class ElementCodec
                 self::turn($fields),
                 $fields->number('left', 0, 1),
                 $fields->number('top', 0, 1),
-                $fields->number('across', 0.001, 1),
-                $fields->number('down', 0.001, 1),
+                $fields->number('across', Clip::SMALLEST, 1),
+                $fields->number('down', Clip::SMALLEST, 1),
                 self::flag($fields, 'kept'),
             ),
             ElementKind::Picture => new Picture($id, $frame, self::hash($fields), $fields->text('words', Picture::LONGEST_WORDS)),
@@ -304,7 +304,7 @@ final class ElementCodec
         return $one;
     }
 
-    /** @return non-empty-list<float> shares that make one whole; they may be given as any numbers in the same proportion */
+    /** @return list<float> shares that make one whole; they may be given as any numbers in the same proportion */
     private static function shares(Fields $fields, string $name, int $most): array
     {
         $given = $fields->numbers($name, $most, 0.0001, 100000.0);

@@ -21,8 +21,8 @@ final readonly class Table implements Answerable
     public const SMALLEST_SHARE = 0.005;
 
     /**
-     * @param  non-empty-list<float>  $columns  widths as shares of the table's, together 1
-     * @param  non-empty-list<float>  $rows  heights as shares of the table's, together 1
+     * @param  list<float>  $columns  widths as shares of the table's, together 1
+     * @param  list<float>  $rows  heights as shares of the table's, together 1
      * @param  list<TableCell>  $cells  row by row
      * @param  string  $prompt  what the table is, for screen readers and lists
      * @param  bool  $outline  shows faint lines between the cells
@@ -48,7 +48,7 @@ final readonly class Table implements Answerable
         public ?string $group = null,
         public bool $locked = false,
     ) {
-        if (count($cells) !== count($columns) * count($rows)) {
+        if ($cells === [] || count($cells) !== count($columns) * count($rows)) {
             throw new InvalidArgumentException('must be as many as rows times columns');
         }
     }
@@ -56,6 +56,18 @@ final readonly class Table implements Answerable
     public function kind(): ElementKind
     {
         return ElementKind::Table;
+    }
+
+    /**
+     * The same table with other rows, columns or cells.
+     *
+     * @param  list<float>  $columns
+     * @param  list<float>  $rows
+     * @param  list<TableCell>  $cells
+     */
+    public function remade(Frame $frame, array $columns, array $rows, array $cells): self
+    {
+        return new self($this->id, $frame, $columns, $rows, $cells, $this->prompt, $this->size, $this->cover, $this->outline, $this->font, $this->align, $this->help, $this->needed, $this->points, $this->group, $this->locked);
     }
 
     public function cell(int $row, int $column): TableCell

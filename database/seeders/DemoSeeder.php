@@ -11,6 +11,7 @@ use App\Actions\HandoutPlan;
 use App\Actions\HandOutWorksheets;
 use App\Actions\MoveCopy;
 use App\Actions\SaveWork;
+use App\Actions\StartBlank;
 use App\Models\Copy;
 use App\Models\Handout;
 use App\Models\SchoolClass;
@@ -33,6 +34,9 @@ use OpenSlate\Handout\Mode;
 use OpenSlate\Page\AnswerBox;
 use OpenSlate\Page\Element;
 use OpenSlate\Page\Label;
+use OpenSlate\Page\Theme;
+use OpenSlate\Paper\PaperSize;
+use OpenSlate\Paper\Size;
 
 /** Saltmarsh Quay School, made up: two teachers, two classes, four files in two units, and handouts with copies in every state. */
 final class DemoSeeder extends Seeder
@@ -60,6 +64,7 @@ final class DemoSeeder extends Seeder
         private HandOutWorksheets $handOut,
         private SaveWork $save,
         private MoveCopy $move,
+        private StartBlank $start,
         private School $school,
     ) {
     }
@@ -88,7 +93,11 @@ final class DemoSeeder extends Seeder
         $this->layBoxes($pack, 'working-harbour-pack.pdf', [6, 7, 8]);
         $log = ($this->cut)($pack, [6, 7], 'Activity 1: reading a tide table');
 
+        $skills = $this->skills($marlow);
+        $this->units($marlow, ['Safe on deck' => [$skills]]);
+
         $this->handOutTides($marlow, $tides, $heron);
+        $this->handOutSkills($marlow, $skills, $heron);
         $this->handOutLog($marlow, $log, $tides, $heron, $curlew);
     }
 
@@ -151,6 +160,29 @@ final class DemoSeeder extends Seeder
         $reword($set, 1, 0, 'First name');
         $reword($master, 1, 0, 'Your name and today’s date');
         $reword($master, 2, 0, 'Your name and today’s date');
+    }
+
+    private function skills(Teacher $teacher): Worksheet
+    {
+        $worksheet = ($this->start)($teacher, SkillsSheet::NAME, Size::of(...PaperSize::A4->points()), Theme::Banner);
+        $page = $worksheet->pages()->sole();
+        ($this->apply)($page, $page->revision, new Place(SkillsSheet::elements()));
+
+        return $worksheet;
+    }
+
+    private function handOutSkills(Teacher $teacher, Worksheet $skills, SchoolClass $heron): void
+    {
+        $handout = ($this->handOut)($teacher, new HandoutPlan('Before we sail', 'Nine short tasks. The last two need a pen or your finger, and a camera.', CarbonImmutable::instance($this->school->local(now())->addDays(3)->setTime(12, 0)), 20, [[$skills, Mode::OwnCopy]], [$heron]));
+        foreach ($this->copies($handout) as $index => $copy) {
+            $work = SkillsSheet::WORK[$index % 4] ?? null;
+            if ($work !== null) {
+                $this->move->open($copy);
+                $answers = array_combine(array_map(fn (string $place): string => "1.{$place}", array_keys($work)), array_values($work));
+                ($this->save)($copy, new Draft(0, 'demo', $answers), $copy->item->edition->placesToFill(), 1);
+                Copy::whereKey($copy->id)->update(['changed_at' => Carbon::now()->subMinutes(30 - $index)]);
+            }
+        }
     }
 
     /** @return list<Element> */

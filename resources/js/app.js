@@ -1,5 +1,5 @@
 import Alpine from '@alpinejs/csp';
-import { bringIn, preparing } from './shelf';
+import { bringIn, preparing, startBlank } from './shelf';
 import { contactSheet } from './pages/contact-sheet';
 import { cutForm, cutMany } from './pages/cutting';
 import { handOut } from './hand-out';
@@ -8,6 +8,7 @@ import { forgetKeptPages, warnOfUnsentWork } from './copy/kept';
 
 Alpine.data('bringIn', bringIn);
 Alpine.data('preparing', preparing);
+Alpine.data('startBlank', startBlank);
 Alpine.data('contactSheet', contactSheet);
 Alpine.data('cutForm', cutForm);
 Alpine.data('cutMany', cutMany);

@@ -56,6 +56,16 @@ export const bringIn = () => ({
     },
 });
 
+/** A worksheet from nothing: the fields of paper of one's own show when they are wanted. */
+export const startBlank = () => ({
+    init() {
+        const paper = this.$el.querySelector('[data-paper]');
+        const show = () => { this.$el.querySelector('[data-own]').hidden = paper.value !== 'own'; this.$el.querySelector('[data-way]').disabled = paper.value === 'own'; };
+        paper.addEventListener('change', show);
+        show();
+    },
+});
+
 /** A master on the shelf that is still being prepared: tells how far it is, and when it is done. */
 export const preparing = () => ({
     done: 0,

@@ -26,6 +26,15 @@
                 <p><span x-text="words"></span></p>
                 <progress max="100" x-bind:value="percent" aria-label="Upload"></progress>
             </div>
+            <details class="start" @if ($errors->hasAny(['paper', 'width', 'theme', 'name'])) open @endif>
+                <summary>Start from a blank page</summary>
+                <form method="post" action="{{ route('worksheets.blank') }}" x-data="startBlank" novalidate>@csrf
+                    <x-field name="name" label="Name, and heading of the first page" maxlength="120" autocomplete="off" />
+                    @include('bench.paper-fields', ['id' => 'start', 'themes' => true])
+                    @error('width')<p class="field__error" role="alert">{{ $message }}</p>@enderror
+                    <button class="btn btn-primary">Start</button>
+                </form>
+            </details>
             <p class="bring__problem" role="alert" x-show="problem" x-cloak x-text="problem"></p>
         </section>
 

@@ -61,7 +61,7 @@ final class ArrangementController
 
     public function blank(PaperRequest $request, Worksheet $worksheet, AddPages $add): JsonResponse
     {
-        return $this->after($worksheet, fn (): Worksheet => $add->blank($worksheet, $request->integer('base'), $request->size(), $request->integer('count', 1), $request->before()));
+        return $this->after($worksheet, fn (): Worksheet => $add->blank($worksheet, $request->integer('base'), $request->size(), $request->integer('count', 1), $request->before(), $request->theme()));
     }
 
     /** Takes pages in from another worksheet. */

@@ -11,11 +11,23 @@ use App\Models\WorksheetState;
 use App\View\BenchPage;
 use App\View\MendingNotice;
 use Illuminate\Contracts\View\View;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\RedirectResponse;
 
 /** The Boxes station: one page of a worksheet, to lay things on. */
 final class BenchController
 {
+    /** @return Collection<int, Worksheet> what clips can be taken from, the worksheet itself first */
+    private function clippable(Worksheet $worksheet): Collection
+    {
+        $teacher = $worksheet->teacher()->firstOrFail();
+
+        return Worksheet::query()->where('state', WorksheetState::Ready)
+            ->where(fn (Builder $query) => $query->where('teacher_id', $teacher->id)->orWhereIn('id', Worksheet::query()->sharedWith($teacher)->select('worksheets.id')))
+            ->orderByRaw('id = ? desc', [$worksheet->id])->latest('updated_at')->get(['id', 'name']);
+    }
+
     public function show(Worksheet $worksheet, int $number = 1): View|RedirectResponse
     {
         if ($worksheet->state !== WorksheetState::Ready) {
@@ -30,6 +42,6 @@ final class BenchController
             Original::where('sha256', $page->backdrop?->source)->oldest('id')->limit(1)->pluck('id')->each(fn (int $id) => LookForBlanks::dispatch($id));
         }
 
-        return view('bench.boxes', ['worksheet' => $worksheet, 'row' => $page, 'shown' => $shown, 'locked' => $worksheet->isLocked(), 'mending' => MendingNotice::of($worksheet)]);
+        return view('bench.boxes', ['worksheet' => $worksheet, 'row' => $page, 'shown' => $shown, 'locked' => $worksheet->isLocked(), 'mending' => MendingNotice::of($worksheet), 'shelf' => $this->clippable($worksheet)]);
     }
 }

@@ -6,12 +6,14 @@ namespace App\Http\Controllers;
 
 use App\Actions\ApplyEdit;
 use App\Actions\MakeRoom;
+use App\Actions\PrintedPage;
 use App\Actions\StaleEdit;
 use App\Actions\UndoEdit;
 use App\Models\PageRevision;
 use App\Models\StoredFile;
 use App\Models\WorksheetPage;
 use App\View\BenchPage;
+use App\View\KeyPage;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Str;
@@ -25,17 +27,17 @@ use OpenSlate\Page\Picture;
 /** The pages of the bench: edits come in, the page as it then is goes out drawn. */
 final class PageController
 {
-    public function show(WorksheetPage $page): JsonResponse
+    public function show(Request $request, WorksheetPage $page): JsonResponse
     {
-        return response()->json(BenchPage::of($page)->drawn());
+        return response()->json($this->drawn($page, $request));
     }
 
-    public function edit(Request $request, WorksheetPage $page, ApplyEdit $apply): JsonResponse
+    public function edit(Request $request, WorksheetPage $page, ApplyEdit $apply, PrintedPage $printed): JsonResponse
     {
         $new = [];
         $edit = EditCodec::decode($request->json('edit'), function () use (&$new): string {
             return $new[] = Str::lower(Str::random(10));
-        }, fn (): array => $page->blanksShown($page->current->page()));
+        }, $printed->on($page));
         $this->refuseUnknownPictures($edit);
 
         return $this->after($page, fn (): PageRevision => $apply($page, $request->integer('base'), $edit), $new);
@@ -74,6 +76,12 @@ final class PageController
         }
     }
 
+    /** @return array<string, mixed> the page as the station that asks shows it */
+    private function drawn(WorksheetPage $page, Request $request): array
+    {
+        return $request->input('station') === 'key' ? KeyPage::of($page)->drawn() : BenchPage::of($page)->drawn();
+    }
+
     /**
      * @param  callable(): PageRevision  $change
      * @param  list<string>  $new  ids of the elements that the change made
@@ -83,9 +91,9 @@ final class PageController
         try {
             $change();
         } catch (StaleEdit $stale) {
-            return response()->json(['message' => $stale->getMessage()] + BenchPage::of($page)->drawn(), 409);
+            return response()->json(['message' => $stale->getMessage()] + $this->drawn($page, request()), 409);
         }
 
-        return response()->json(BenchPage::of($page)->drawn() + ['new' => array_values(array_intersect($new, BenchPage::of($page)->ids()))]);
+        return response()->json($this->drawn($page, request()) + ['new' => array_values(array_intersect($new, BenchPage::of($page)->ids()))]);
     }
 }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\BringInFile;
+use App\Actions\StartBlank;
+use App\Http\Requests\PaperRequest;
 use App\Http\Requests\UploadRequest;
 use App\Models\Teacher;
 use App\Models\Worksheet;
@@ -27,6 +29,14 @@ final class WorksheetController
         $worksheet = $bringIn($teacher, $file->getPathname(), $file->getClientOriginalName());
 
         return response()->json(['url' => route('worksheets.show', $worksheet), 'add' => route('files.store', $worksheet)], 201);
+    }
+
+    /** Starts a worksheet from a page with nothing printed on it. */
+    public function blank(PaperRequest $request, StartBlank $start, #[CurrentUser('teacher')] Teacher $teacher): RedirectResponse
+    {
+        $name = trim((string) $request->string('name'));
+
+        return to_route('bench', $start($teacher, $name === '' ? 'New worksheet' : $name, $request->size(), $request->theme()));
     }
 
     /** Adds a file's pages to a worksheet, before a page or at the end. */

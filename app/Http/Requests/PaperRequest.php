@@ -9,6 +9,7 @@ use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
 use OpenSlate\Edit\Fit;
 use OpenSlate\Edit\Repaper;
+use OpenSlate\Page\Theme;
 use OpenSlate\Paper\Length;
 use OpenSlate\Paper\PaperSize;
 use OpenSlate\Paper\Size;
@@ -34,6 +35,8 @@ final class PaperRequest extends FormRequest
             'fit' => [Rule::enum(Fit::class)],
             'count' => ['integer', 'between:1,50'],
             'before' => ['nullable', 'integer'],
+            'theme' => [Rule::enum(Theme::class)],
+            'name' => ['nullable', 'string', 'max:120'],
         ];
     }
 
@@ -44,6 +47,8 @@ final class PaperRequest extends FormRequest
             'paper.*' => 'Choose a size of paper.',
             'width.*' => 'Type how wide and how high the paper is.',
             'height.*' => 'Type how wide and how high the paper is.',
+            'theme.*' => 'Choose one of the looks.',
+            'name.*' => 'Give it a name of at most 120 letters.',
             'count.*' => 'Type how many pages, from 1 to 50.',
         ];
     }
@@ -71,6 +76,11 @@ final class PaperRequest extends FormRequest
     public function repaper(): Repaper
     {
         return new Repaper($this->size(), Fit::from((string) $this->string('fit', Fit::Scale->value)));
+    }
+
+    public function theme(): Theme
+    {
+        return Theme::from((string) $this->string('theme', Theme::Empty->value));
     }
 
     public function before(): ?int

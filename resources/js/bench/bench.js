@@ -1,8 +1,15 @@
 import { Idiomorph } from 'idiomorph';
 import { Edits } from './edits';
+import { Clipping } from './clipping';
 import { Gestures } from './gestures';
+import { Guides } from './guides';
+import { Many } from './many';
+import { Measures } from './measures';
+import { Pictures } from './pictures';
 import { Selection } from './selection';
 import { around, clamp, Stage, tidy } from './stage';
+import { Tables } from './tables';
+import { layOf, NEW, TOOL_KEYS } from './tools';
 import { Traits } from './traits';
 
 const CLIP = 'open-slate.clip';
@@ -10,13 +17,6 @@ const REST = 180; // milliseconds after the last nudge of a run, before it is se
 const GAP = 4; // points between a thing and its first repeat
 const OFFSET = 12; // points that a paste on the same page is set off
 
-const NEW = {
-    short: { kind: 'box', width: 160, height: 18, answer: 'short', prompt: '', size: 12, cover: false, outline: true },
-    lines: { kind: 'box', width: 300, height: 72, answer: 'lines', prompt: '', size: 12, cover: false, outline: true },
-    patch: { kind: 'patch', width: 120, height: 24 },
-    label: { kind: 'label', width: 220, height: 22, text: 'Directions', size: 14, bold: false, highlight: false },
-};
-const TOOL_KEYS = { s: 'short', b: 'lines', p: 'patch', l: 'label' };
 const ARROWS = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] };
 
 /** The Boxes station: puts gestures, keys and fields to edits, and shows what the server makes of them. */
@@ -33,11 +33,22 @@ export class Bench {
         this.stage = new Stage(table.querySelector('[data-stage]'));
         this.traits = new Traits(ledger.querySelector('[data-traits]'), this.stage, (ids, set) => this.#send({ kind: 'change', ids, set }));
         this.selection = new Selection(this.stage, ledger, (ids) => this.#selected(ids));
-        this.gestures = new Gestures(this.stage, this.selection, {
+        const panel = ledger.querySelector('[data-traits]');
+        const means = { send: (edit, then) => this.#send(edit, then), say: (words) => this.#say(words), problem: (words) => this.#problem(words), place: (element) => this.#send({ kind: 'place', elements: [element] }) };
+        this.tables = new Tables(panel, this.stage, means);
+        this.many = new Many(panel, this.stage, this.selection, means);
+        this.measures = new Measures(panel, this.stage, (frames) => this.#send({ kind: 'resize', frames }), means.problem);
+        this.clipping = new Clipping(document.querySelector('[data-clipping]'), means.send, means.problem);
+        this.pictures = new Pictures(ledger.querySelector('[data-picture-file]'), table.dataset.pictures, this.stage, means);
+        this.guides = new Guides(this.stage);
+        this.guides.lines = JSON.parse(table.dataset.guides);
+        this.gestures = new Gestures(this.stage, this.selection, this.guides, {
             tool: () => this.#tool,
             moved: (ids, dx, dy) => { if (dx !== 0 || dy !== 0) this.#send({ kind: 'move', ids, dx, dy }); },
             resized: (id, frame) => this.#send({ kind: 'resize', frames: { [id]: frame } }),
-            drawn: (frame) => this.#place(frame),
+            drawn: (frame, from, to) => this.#place(frame, from, to),
+            optionMoved: (id, option, by) => this.#moveOption(id, option, by),
+            pressed: (event) => this.tables.press(event.target, event.shiftKey),
             leaveTool: () => this.#choose(null),
         });
         this.edits = new Edits(table.dataset.pageId, Number(table.dataset.revision), {
@@ -62,6 +73,7 @@ export class Bench {
         const keys = document.querySelector('[data-keys-list]');
         this.table.querySelector('[data-keys]').addEventListener('click', () => keys.showModal());
         document.addEventListener('keydown', (event) => this.#key(event, keys));
+        this.#linking();
         new ResizeObserver(() => this.#zoom(this.zoom)).observe(this.desk);
         const rows = this.ledger.querySelector('[data-ledger]');
         rows.addEventListener('click', (event) => {
@@ -84,7 +96,7 @@ export class Bench {
         const all = () => [...root.querySelectorAll('[data-ghost]')];
         const does = (verb, ghost) => {
             const next = all()[all().indexOf(ghost) + 1] ?? all().at(-2);
-            this.#send({ kind: 'blanks', does: verb, which: [Number(ghost.dataset.ghost)] }, () => (next && root.querySelector(`[data-ghost="${next.dataset.ghost}"]`))?.focus());
+            this.#send({ path: `blanks/${verb}`, body: { which: [Number(ghost.dataset.ghost)] } }, () => (next && root.querySelector(`[data-ghost="${next.dataset.ghost}"]`))?.focus());
         };
         // A press takes it; a drag that begins on it selects what it is drawn round, as anywhere on the page.
         let pressed = null;
@@ -105,13 +117,17 @@ export class Bench {
             event.preventDefault();
             event.stopImmediatePropagation();
         }, true);
-        rows.addEventListener('click', (event) => { const verb = event.target.closest('[data-blanks]')?.dataset.blanks; if (verb) this.#send({ kind: 'blanks', does: verb }); });
+        rows.addEventListener('click', (event) => { const verb = event.target.closest('[data-blanks]')?.dataset.blanks; if (verb) this.#send({ path: `blanks/${verb}`, body: {} }); });
     }
 
     // --- what the server says ---
 
     #draw(answer) {
         this.gestures.handles.remove();
+        this.guides.end();
+        if (answer.guides) this.guides.lines = answer.guides;
+        if (answer.said) this.#say(answer.said);
+        if (answer.said) this.#problem(answer.said);
         Idiomorph.morph(this.stage.root, answer.page.trim(), { morphStyle: 'innerHTML' });
         Idiomorph.morph(this.ledger.querySelector('[data-ledger]'), answer.ledger.trim(), { morphStyle: 'innerHTML', ignoreActiveValue: true });
         this.#steps(answer.undo, answer.redo);
@@ -126,7 +142,7 @@ export class Bench {
         this.table.querySelector('[data-verb=redo]').disabled = !redo;
     }
 
-    #boxes() { return this.stage.elements().filter((element) => element.classList.contains('element--box')).length; }
+    #boxes() { return this.stage.elements().reduce((count, element) => count + (element.classList.contains('element--box') ? 1 : element.querySelectorAll('.table-cell--fill').length), 0); }
     #boxesState() { return document.querySelector('[data-job-state=boxes]'); }
 
     #problem(words, lost = []) {
@@ -160,16 +176,54 @@ export class Bench {
 
     #flush() { this.traits.flush(); this.#flushNudge(); }
 
-    #place(frame) {
+    #place(frame, from, to) {
+        if (this.#tool === 'picture') { this.pictures.choose(frame.width ? frame : null); this.#choose(null); return; }
         const kind = NEW[this.#tool];
         const width = frame.width ?? Math.min(kind.width, this.stage.width);
         const height = frame.height ?? Math.min(kind.height, this.stage.height);
         const element = { ...kind, width, height, x: tidy(clamp(frame.x, 0, this.stage.width - width)), y: tidy(clamp(frame.y, 0, this.stage.height - height)) };
-        this.#send({ kind: 'place', elements: [element] });
+        if (this.#tool === 'link') { this.#askForLink(element); return; }
+        if (this.#tool === 'choice') { const { kind: _, ...region } = element; this.#send({ kind: 'choice', ...region }); } else {
+            if (from && ['line', 'arrow'].includes(this.#tool)) element.lay = layOf(frame, from, to);
+            this.#send({ kind: 'place', elements: [element] });
+        }
         this.#say('Laid on the page.');
     }
 
+    /** A link is asked for its words and where it leads, before it is laid. */
+    #linking() {
+        const dialog = document.querySelector('[data-linking]');
+        const form = dialog.querySelector('form');
+        const page = form.elements.page;
+        page.addEventListener('change', () => { form.elements.target.required = page.value === ''; });
+        dialog.querySelector('[data-link-no]').addEventListener('click', () => dialog.close());
+        form.addEventListener('submit', async (event) => {
+            event.preventDefault();
+            const { text, target, page: to } = Object.fromEntries(new FormData(form));
+            const address = to !== '' ? to : /^[a-z]+:/i.test(target.trim()) ? target.trim() : `https://${target.trim()}`;
+            form.querySelector('[data-link-problem]').textContent = '';
+            if (to === '' && !/^(https?:\/\/[^\s/?#@:]+\.?\S*|mailto:[^\s@]+@[^\s@]+)$/i.test(address)) {
+                form.querySelector('[data-link-problem]').textContent = 'That is no address. It should look like https://… or mailto:…, or choose a page.';
+                return;
+            }
+            dialog.close();
+            this.#send({ kind: 'place', elements: [{ ...this.link, text, target: address }] });
+        });
+    }
+
+    #askForLink(element) {
+        this.link = element;
+        document.querySelector('[data-linking]').showModal();
+    }
+
+    #moveOption(id, option, { dx, dy }) {
+        const { options, width, height } = this.stage.data(id);
+        const held = (share, size, by, side) => Math.round(clamp(share + by / side, 0, 1 - size) * 100000) / 100000;
+        this.#send({ kind: 'change', ids: [id], set: { options: options.map((one) => (one.id === option ? { ...one, left: held(one.left, one.across, dx, width), top: held(one.top, one.down, dy, height) } : one)) } });
+    }
+
     #placeInMiddle() {
+        if (this.#tool === 'picture') { this.#place({}); return; }
         const desk = this.desk.getBoundingClientRect();
         const kind = NEW[this.#tool];
         const at = this.stage.point({ clientX: desk.left + desk.width / 2, clientY: desk.top + desk.height / 2 });
@@ -217,7 +271,7 @@ export class Bench {
     }
 
     #copy() {
-        const elements = this.selection.ids.map((id) => { const { id: _, ...rest } = this.stage.data(id); return rest; });
+        const elements = this.selection.ids.map((id) => { const { id: _, group, ...rest } = this.stage.data(id); return rest; });
         if (elements.length === 0) return;
         localStorage.setItem(CLIP, JSON.stringify({ page: this.table.dataset.pageId, elements }));
         this.#showPaste();
@@ -249,6 +303,8 @@ export class Bench {
             cut: () => { this.#copy(); this.#remove(); },
             paste: () => this.#paste(),
             remove: () => this.#remove(),
+            group: () => this.many.does('group'),
+            ungroup: () => this.many.does('ungroup'),
             all: () => this.selection.only(this.stage.elements().map((element) => element.dataset.id)),
         })[verb]();
     }
@@ -256,8 +312,10 @@ export class Bench {
     // --- tools, keys, zoom ---
 
     #choose(tool) {
+        if (tool === 'clip') { this.#choose(null); this.clipping.open(); return; }
         this.#tool = tool;
         this.table.classList.toggle('is-drawing', tool !== null);
+        this.#makeRoom();
         this.ledger.querySelectorAll('[data-tool]').forEach((button) => button.setAttribute('aria-pressed', String(button.dataset.tool === tool)));
         this.ledger.querySelector('[data-hint]').textContent = tool ? 'Draw it on the page, as often as you like. Esc when done.' : 'Choose one, then draw it on the page.';
     }
@@ -265,7 +323,18 @@ export class Bench {
     #selected(ids) {
         if (this.#nudge && ids.join() !== this.#nudge.ids.join()) this.#flushNudge();
         this.traits.show(ids);
+        if (ids.length > 0) { this.measures.show(ids); this.many.show(ids); }
+        this.tables.show(ids);
         this.gestures.showHandles();
+        // What is selected needs the room; the tools are a press or a key away.
+        this.#makeRoom();
+    }
+
+    #makeRoom() {
+        const busy = !this.selection.empty && this.#tool === null;
+        if (busy === this.wasBusy) return;
+        this.wasBusy = busy;
+        this.ledger.querySelector('[data-laying]').open = !busy;
     }
 
     #key(event, keys) {
@@ -277,7 +346,7 @@ export class Bench {
 
     #commandKey(event) {
         const key = event.key.toLowerCase();
-        const verb = { d: 'repeat', c: 'copy', x: 'cut', v: 'paste', a: 'all', y: 'redo', z: event.shiftKey ? 'redo' : 'undo' }[key];
+        const verb = { d: 'repeat', c: 'copy', x: 'cut', v: 'paste', a: 'all', y: 'redo', g: event.shiftKey ? 'ungroup' : 'group', z: event.shiftKey ? 'redo' : 'undo' }[key];
         if (!verb || (key === 'c' && String(window.getSelection()) !== '')) return false;
         if ((verb === 'undo' || verb === 'redo') && this.table.querySelector(`[data-verb=${verb}]`).disabled && this.edits.idle && !this.#nudge) return true;
         this.#verb(verb);
@@ -296,6 +365,7 @@ export class Bench {
             else this.#nudgeBy(dx, dy);
             return true;
         }
+        if ((key === '[' || key === ']') && onPage && !this.selection.empty) { this.many.does('order', key === '[' ? 'backward' : 'forward'); return true; }
         if ((key === 'Delete' || key === 'Backspace') && onPage && !this.selection.empty) { this.#remove(); return true; }
         if (key === 'Escape') { if (this.#tool) this.#choose(null); else this.selection.clear(); return true; }
         if (key === 'Enter' && this.#tool && (onPage || event.target.closest('[data-tool]'))) { this.#placeInMiddle(); return true; }

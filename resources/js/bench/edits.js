@@ -12,7 +12,8 @@ export class Edits {
     #queue = [];
     #running = false;
 
-    constructor(pageId, revision, { drawn, stale, refused, waiting }) {
+    constructor(pageId, revision, { drawn, stale, refused, waiting }, station) {
+        this.station = station;
         this.#url = `/pages/${pageId}`;
         this.#revision = revision;
         this.drawn = drawn;
@@ -21,7 +22,7 @@ export class Edits {
         this.waiting = waiting;
     }
 
-    /** @param edit  as OpenSlate\Edit\EditCodec reads it, or 'undo', or 'redo', or what to do with proposed blanks */
+    /** @param edit  as OpenSlate\Edit\EditCodec reads it, or 'undo', or 'redo', or what to send to another address of the page */
     send(edit, then = () => {}) {
         this.#queue.push({ edit, then });
         this.#run();
@@ -55,10 +56,10 @@ export class Edits {
     }
 
     #post(edit) {
-        if (edit.kind === 'blanks') return request('POST', `${this.#url}/blanks/${edit.does}`, { base: this.#revision, ...(edit.which ? { which: edit.which } : {}) });
+        if (edit.path) return request('POST', `${this.#url}/${edit.path}`, { base: this.#revision, ...edit.body });
         return typeof edit === 'string'
-            ? request('POST', `${this.#url}/${edit}`, { base: this.#revision })
-            : request('POST', `${this.#url}/edits`, { base: this.#revision, edit });
+            ? request('POST', `${this.#url}/${edit}`, { base: this.#revision, station: this.station })
+            : request('POST', `${this.#url}/edits`, { base: this.#revision, station: this.station, edit });
     }
 
     async #fail(problem) {
@@ -72,7 +73,7 @@ export class Edits {
             return;
         }
         this.refused(problem);
-        const page = await request('GET', this.#url).catch(() => null);
+        const page = await request('GET', this.station ? `${this.#url}?station=${this.station}` : this.#url).catch(() => null);
         if (page && this.#queue.length === 0) {
             this.#revision = page.revision;
             this.drawn(page);

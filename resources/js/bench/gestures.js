@@ -14,8 +14,8 @@ export class Gestures {
     #frame = 0;
     #event = null;
 
-    constructor(stage, selection, { tool, moved, resized, drawn, leaveTool }) {
-        Object.assign(this, { stage, selection, tool, moved, resized, drawn, leaveTool });
+    constructor(stage, selection, guides, { tool, moved, resized, drawn, optionMoved, pressed, leaveTool }) {
+        Object.assign(this, { stage, selection, guides, tool, moved, resized, drawn, optionMoved, pressed, leaveTool });
         this.handles = document.createElement('div');
         this.handles.className = 'handles';
         const root = stage.root;
@@ -32,7 +32,7 @@ export class Gestures {
     showHandles() {
         const [id, more] = this.selection.ids;
         this.handles.remove();
-        if (!id || more) return;
+        if (!id || more || this.stage.data(id).locked) return;
         this.#placeHandles(this.stage.frame(id));
         this.stage.layer.append(this.handles);
     }
@@ -62,12 +62,17 @@ export class Gestures {
         const at = this.stage.point(event);
         const handle = event.target.closest('.handle');
         const element = event.target.closest('.element');
+        const option = event.target.closest('[data-option]');
         const start = { x: event.clientX, y: event.clientY };
         if (handle) {
             const id = this.selection.ids[0];
             this.#gesture = { kind: 'resize', id, edges: handle.dataset.handle, from: this.stage.frame(id), at, start };
+            this.guides.begin([id]);
         } else if (this.tool()) {
             this.#gesture = { kind: 'draw', at, start, over: element?.dataset.id };
+            this.guides.begin([]);
+        } else if (option && this.selection.ids.length === 1 && this.selection.has(element.dataset.id) && !this.stage.data(element.dataset.id).locked) {
+            this.#gesture = { kind: 'option', id: element.dataset.id, option, at, start };
         } else if (element) {
             this.#pressElement(element.dataset.id, event, at, start);
         } else {
@@ -82,8 +87,10 @@ export class Gestures {
         const wasSelected = this.selection.has(id);
         if (event.shiftKey) this.selection.toggle(id);
         else if (!wasSelected) this.selection.only([id]);
-        if (!this.selection.has(id)) return;
-        const ids = this.selection.ids;
+        this.pressed(event);
+        const ids = this.selection.ids.filter((one) => !this.stage.data(one).locked);
+        if (!this.selection.has(id) || ids.length === 0) return;
+        this.guides.begin(ids);
         this.#gesture = { kind: 'move', ids, elements: ids.map((one) => this.stage.element(one)), bounds: this.stage.bounds(ids), at, start, alone: wasSelected && !event.shiftKey ? id : null };
     }
 
@@ -103,7 +110,8 @@ export class Gestures {
         const dx = to.x - gesture.at.x;
         const dy = to.y - gesture.at.y;
         if (gesture.kind === 'move') {
-            gesture.step = this.stage.held(gesture.bounds, dx, dy);
+            const step = event.ctrlKey || event.metaKey ? { dx, dy } : this.guides.hold(gesture.bounds, dx, dy);
+            gesture.step = this.stage.held(gesture.bounds, step.dx, step.dy);
             if (!gesture.shown) {
                 gesture.shown = true;
                 [...gesture.elements, this.handles].forEach((moving) => moving.classList.add('is-moving'));
@@ -113,11 +121,15 @@ export class Gestures {
             style.setProperty('--dx', gesture.step.dx);
             style.setProperty('--dy', gesture.step.dy);
         } else if (gesture.kind === 'resize') {
-            gesture.to = this.#resized(gesture, dx, dy);
+            gesture.to = this.#resized(gesture, dx, dy, event.ctrlKey || event.metaKey);
             this.stage.show(gesture.id, gesture.to);
             this.#placeHandles(gesture.to);
+        } else if (gesture.kind === 'option') {
+            gesture.option.style.translate = `${dx * this.stage.scale}px ${dy * this.stage.scale}px`;
+            gesture.by = { dx, dy };
         } else {
             gesture.to = this.#inside(between(gesture.at, to));
+            gesture.end = to;
             this.#rectangle(gesture.kind, gesture.to);
             if (gesture.kind === 'marquee') {
                 const inside = this.stage.elements().filter((element) => touches(gesture.to, JSON.parse(element.dataset.element)));
@@ -126,14 +138,15 @@ export class Gestures {
         }
     }
 
-    #resized({ from, edges }, dx, dy) {
+    #resized({ from, edges }, dx, dy, free) {
+        const hold = (axis, at) => (free ? at : this.guides.holdEdge(axis, at));
         let { x, y } = from;
         let right = x + from.width;
         let bottom = y + from.height;
-        if (edges.includes('w')) x = clamp(x + dx, 0, right - SMALLEST);
-        if (edges.includes('e')) right = clamp(right + dx, x + SMALLEST, this.stage.width);
-        if (edges.includes('n')) y = clamp(y + dy, 0, bottom - SMALLEST);
-        if (edges.includes('s')) bottom = clamp(bottom + dy, y + SMALLEST, this.stage.height);
+        if (edges.includes('w')) x = clamp(hold('x', x + dx), 0, right - SMALLEST);
+        if (edges.includes('e')) right = clamp(hold('x', right + dx), x + SMALLEST, this.stage.width);
+        if (edges.includes('n')) y = clamp(hold('y', y + dy), 0, bottom - SMALLEST);
+        if (edges.includes('s')) bottom = clamp(hold('y', bottom + dy), y + SMALLEST, this.stage.height);
         return { x: tidy(x), y: tidy(y), width: tidy(right - x), height: tidy(bottom - y) };
     }
 
@@ -157,7 +170,7 @@ export class Gestures {
         this.#event = event;
         this.#show();
         this.#end();
-        if (gesture.kind === 'move') this.#dropped(gesture);
+        if (gesture.kind === 'option') { if (gesture.by) this.optionMoved(gesture.id, gesture.option.dataset.option, gesture.by); } else if (gesture.kind === 'move') this.#dropped(gesture);
         else if (gesture.kind === 'resize') { if (gesture.to) this.resized(gesture.id, gesture.to); } else if (gesture.kind === 'marquee') this.selection.only(gesture.found ?? gesture.before);
         else this.#finishDrawing(gesture);
     }
@@ -174,13 +187,14 @@ export class Gestures {
     }
 
     #finishDrawing(gesture) {
-        if (gesture.to && gesture.to.width >= SMALLEST && gesture.to.height >= SMALLEST) this.drawn(gesture.to);
+        if (gesture.to && gesture.to.width >= SMALLEST && gesture.to.height >= SMALLEST) this.drawn(gesture.to, gesture.at, gesture.end);
         else if (gesture.over) { this.leaveTool(); this.selection.only([gesture.over]); } else this.drawn({ x: gesture.at.x, y: gesture.at.y });
     }
 
     #cancel() {
         const gesture = this.#gesture;
         if (gesture?.kind === 'resize') this.stage.show(gesture.id, gesture.from);
+        if (gesture?.kind === 'option') gesture.option.style.translate = '';
         this.#end();
         this.showHandles();
     }
@@ -190,6 +204,7 @@ export class Gestures {
         this.#frame = 0;
         this.#gesture = null;
         this.#event = null;
+        this.guides.end();
         this.rubber?.remove();
         this.stage.root.querySelectorAll('.is-moving').forEach((moving) => moving.classList.remove('is-moving'));
     }

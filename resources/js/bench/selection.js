@@ -12,9 +12,13 @@ export class Selection {
     get empty() { return this.#ids.size === 0; }
     has(id) { return this.#ids.has(id); }
 
-    only(ids) { this.#ids = new Set(ids); this.show(); }
-    add(ids) { ids.forEach((id) => this.#ids.add(id)); this.show(); }
-    toggle(id) { if (!this.#ids.delete(id)) this.#ids.add(id); this.show(); }
+    only(ids) { this.#ids = new Set(this.#withGroups(ids)); this.show(); }
+    toggle(id) {
+        const all = this.#withGroups([id]);
+        const off = this.#ids.has(id);
+        all.forEach((one) => { if (off) this.#ids.delete(one); else this.#ids.add(one); });
+        this.show();
+    }
     clear() { if (!this.empty) this.only([]); }
 
     /** After the page was drawn anew: what is gone is no longer selected, what is left looks selected again. */
@@ -24,6 +28,14 @@ export class Selection {
         elements.forEach((element, id) => this.#mark(element, element, this.has(id)));
         this.ledger.querySelectorAll('[data-row]').forEach((row) => this.#mark(row, row.querySelector('[data-row-select]'), this.has(row.dataset.row)));
         this.changed(this.ids);
+    }
+
+    /** What is in a group is selected with all of it. */
+    #withGroups(ids) {
+        const groups = new Set(ids.map((id) => this.stage.element(id)?.dataset.group).filter(Boolean));
+        if (groups.size === 0) return ids;
+        const all = this.stage.elements().filter((element) => groups.has(element.dataset.group)).map((element) => element.dataset.id);
+        return [...ids, ...all.filter((id) => !ids.includes(id))];
     }
 
     #mark(item, control, selected) {

@@ -1,5 +1,31 @@
 const WAIT = 500; // milliseconds of rest in typing before the words are sent
 
+const GROUP = 'open-slate.group';
+
+const SAME = { show: (value) => value, read: (text) => text };
+const lines = (text) => text.split('\n').map((line) => line.trim()).filter((line) => line !== '');
+
+/** How a property of other than words and numbers stands in a field. */
+const AS = {
+    plain: SAME,
+    lines: { show: (choices) => choices.join('\n'), read: lines },
+    options: { show: (options) => options.map((option) => option.words).join('\n'), read: (text, options) => retold(options, text.split('\n').map((line) => line.trim())) },
+    nullable: { show: (value) => value ?? '', read: (text) => (text === '' ? null : Number(text)) },
+    percent: { show: (value) => Math.round(value * 100), read: (text) => Math.min(100, Math.max(0, Number(text))) / 100 },
+};
+
+/** Printed options with other words; one more stands below the last, to be dragged where it belongs. */
+function retold(options, words) {
+    const used = new Set(options.map((option) => option.id));
+    const free = () => { const id = [...'abcdefghijklmnopqrstuvwxyz'].find((letter) => !used.has(letter)) ?? `o${used.size}`; used.add(id); return id; };
+    while (words.length > 0 && words.at(-1) === '') words.pop();
+    return words.map((said, at) => {
+        if (options[at]) return { ...options[at], words: said };
+        const last = options.at(-1);
+        return { ...last, id: free(), words: said, top: Math.min(1 - last.down, last.top + (at - options.length + 1) * last.down) };
+    });
+}
+
 /** The properties of what is selected: one field for all that have the property. */
 export class Traits {
     #timer = 0;
@@ -10,9 +36,17 @@ export class Traits {
         this.changed = changed;
         this.fields = [...panel.querySelectorAll('[data-trait]')];
         this.fields.forEach((field) => {
-            const typed = field.matches('textarea, input:not([type])');
+            const typed = field.matches('textarea:not([data-as]), input:not([type])');
             field.addEventListener(typed ? 'input' : 'change', () => this.#note(field, typed ? WAIT : 0));
             field.addEventListener('change', () => this.flush());
+        });
+        this.limit = [...panel.querySelectorAll('[data-limit-part]')];
+        this.limit.forEach((part) => part.addEventListener('change', () => this.#limited()));
+        panel.querySelector('[data-no-fill]').addEventListener('click', () => this.changed(this.ids, { fill: null }));
+        panel.querySelector('[data-link-page]').addEventListener('change', (event) => { if (event.target.value) this.changed(this.ids, { target: event.target.value }); event.target.value = ''; });
+        panel.querySelectorAll('[data-trait-group]').forEach((group) => {
+            group.open = localStorage.getItem(`${GROUP}.${group.dataset.traitGroup}`) === 'open';
+            group.addEventListener('toggle', () => localStorage.setItem(`${GROUP}.${group.dataset.traitGroup}`, group.open ? 'open' : 'shut'));
         });
     }
 
@@ -24,11 +58,15 @@ export class Traits {
         const elements = ids.map((id) => this.stage.data(id));
         this.panel.querySelector('[data-traits-title]').textContent = ids.length === 1 ? `${this.stage.element(ids[0]).dataset.tag} selected` : `${ids.length} selected`;
         this.panel.querySelectorAll('[data-trait-for]').forEach((row) => { row.hidden = !elements.some((element) => row.dataset.traitFor in element); });
+        ['looks', 'asked'].forEach((name) => { const group = this.panel.querySelector(`[data-trait-group=${name}]`); group.hidden = [...group.querySelectorAll('[data-trait-for]')].every((row) => row.hidden); });
+        const limit = elements.find((element) => element.limit)?.limit;
+        this.limit.forEach((part) => { if (part !== document.activeElement) part.value = limit?.[part.dataset.limitPart] ?? ''; });
+        this.panel.querySelector('[data-planted]').textContent = ids.length === 1 ? this.stage.element(ids[0]).dataset.planted ?? '' : '';
         this.fields.forEach((field) => { if (field !== document.activeElement) this.#fill(field, elements); });
     }
 
     focus() {
-        const field = this.fields.find((one) => ['text', 'prompt'].includes(one.dataset.trait) && !one.closest('[data-trait-for]').hidden);
+        const field = this.fields.find((one) => ['text', 'prompt', 'words'].includes(one.dataset.trait) && !one.closest('[data-trait-for]').hidden);
         field?.focus();
         field?.select();
     }
@@ -42,9 +80,11 @@ export class Traits {
     }
 
     #fill(field, elements) {
-        const values = new Set(elements.filter((element) => field.dataset.trait in element).map((element) => element[field.dataset.trait]));
+        const has = elements.filter((element) => field.dataset.trait in element);
+        const values = new Set(has.map((element) => AS[field.dataset.as ?? 'plain'].show(element[field.dataset.trait])));
         const [value] = values;
         const mixed = values.size > 1;
+        if (field.type === 'color') { field.value = value ?? field.dataset.usual; return; }
         if (field.type === 'checkbox') {
             field.checked = !mixed && value === true;
             field.indeterminate = mixed;
@@ -57,13 +97,28 @@ export class Traits {
     #note(field, wait) {
         const ids = this.ids;
         const name = field.dataset.trait;
-        const value = field.type === 'checkbox' ? field.checked : field.type === 'number' ? Number(field.value) : field.value;
-        if (field.type === 'number' && field.value === '') return;
+        const value = this.#value(field);
+        if (value === undefined) return;
         clearTimeout(this.#timer);
         if (this.pendingName && this.pendingName !== name) this.flush();
         this.pendingName = name;
         this.pending = () => this.changed(ids, { [name]: value });
         if (wait === 0) this.flush();
         else this.#timer = setTimeout(() => this.flush(), wait);
+    }
+
+    /** What a field says, as the property has it; undefined when it says nothing yet. */
+    #value(field) {
+        if (field.type === 'checkbox') return field.checked;
+        if (field.dataset.as) return field.value === '' && field.dataset.as === 'percent' ? undefined : AS[field.dataset.as].read(field.value, this.stage.data(this.ids[0])[field.dataset.trait]);
+        if (field.type === 'number') return field.value === '' ? undefined : Number(field.value);
+        return field.value;
+    }
+
+    #limited() {
+        const { of, least, most } = Object.fromEntries(this.limit.map((part) => [part.dataset.limitPart, part.value]));
+        if (of !== '' && least === '' && most === '') return;
+        const number = (text) => (text === '' ? null : Number(text));
+        this.changed(this.ids, { limit: of === '' ? null : { of, least: number(least), most: number(most) } });
     }
 }

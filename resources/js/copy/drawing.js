@@ -57,6 +57,7 @@ export class DrawingPlace {
     #begin() {
         document.querySelector('.pens')?.dispatchEvent(new Event('done'));
         this.element.classList.add('is-inking');
+        this.element.scrollIntoView({ block: 'center', inline: 'center' });
         this.pen = PENS[0][0];
         this.width = WIDTHS[0][1];
         this.erasing = false;

@@ -112,7 +112,7 @@ export class AddDialog {
             return;
         }
         const [what, body] = this.#way() === 'blank'
-            ? ['blank', { ...paperOf(this.#form), count: form.get('count') }]
+            ? ['blank', { ...paperOf(this.#form), count: form.get('count'), theme: form.get('theme') }]
             : ['take', { from: form.get('from'), range: form.get('range') }];
         const problem = await this.#send(what, { ...body, before });
         if (problem) this.#problem(problem.message);

@@ -3,7 +3,7 @@
     @php($revision = $shown->revision)
     <main id="main" class="table table--page" @unless ($locked) data-bench @endunless
         data-page-id="{{ $row->id }}" data-revision="{{ $revision->number }}"
-        data-undo="{{ $revision->undo_to === null ? 'no' : 'yes' }}" data-redo="{{ $revision->redo_to === null ? 'no' : 'yes' }}">
+        data-guides="{{ json_encode($shown->guides()) }}" data-pictures="{{ route('pictures.store', $row) }}" data-undo="{{ $revision->undo_to === null ? 'no' : 'yes' }}" data-redo="{{ $revision->redo_to === null ? 'no' : 'yes' }}">
         <div class="table__head">
             <h2>Page {{ $row->position }} <small>of {{ $worksheet->pages->count() }}</small></h2>
             @unless ($locked)
@@ -24,58 +24,25 @@
             <div class="desk__page" data-stage>@if ($locked)<x-page.sheet answers :page="$content" :number="$row->position" sizes="760px" />@else @include('bench.page', ['page' => $content, 'proposals' => $shown->proposals]) @endif</div>
         </div>
         <p class="visually-hidden" role="status" data-said></p>
-        <nav class="rail" aria-label="Pages" @if ($worksheet->pages->count() === 1) hidden @endif>
-            @foreach ($worksheet->pages as $other)
-                <a href="{{ route('bench', [$worksheet, $other->position]) }}" @if ($other->is($row)) aria-current="page" @endif>
-                    @php($printed = $other->current->page()->backdrop)
-                    @if ($printed)<img src="{{ route('backdrops.show', ['source' => $printed->source, 'page' => $printed->page, 'size' => 'thumbnail'], false) }}" alt="" loading="lazy">@endif
-                    <span>{{ $other->position }}</span>
-                </a>
-            @endforeach
-        </nav>
+        @include('bench.rail', ['route' => 'bench'])
     </main>
     <aside class="ledger" aria-label="On this page">
         @if ($locked)
             <div class="ledger__body" tabindex="0" aria-label="On this page"><h2>On this page</h2><ol class="rows">@foreach (\OpenSlate\Page\Tags::of($content) as $id => $tag)<li class="row-of"><span class="row-of__tag row-of__tag--plain">{{ $tag }}</span><span class="row-of__words row-of__words--plain">{{ \App\View\ElementWords::of($content->element((string) $id)) }}</span></li>@endforeach</ol></div>
         @else
-        <div class="ledger__head">
-            <h2>Lay on the page</h2>
-            <div class="tools" role="group" aria-label="What to draw">
-                <button type="button" class="tool tool--box" data-tool="short" aria-pressed="false"><b>Short box</b><kbd>S</kbd></button>
-                <button type="button" class="tool tool--box" data-tool="lines" aria-pressed="false"><b>Lines box</b><kbd>B</kbd></button>
-                <button type="button" class="tool tool--patch" data-tool="patch" aria-pressed="false"><b>Patch</b><kbd>P</kbd></button>
-                <button type="button" class="tool tool--label" data-tool="label" aria-pressed="false"><b>Label</b><kbd>L</kbd></button>
-            </div>
-            <p class="ledger__hint" data-hint>Choose one, then draw it on the page.</p>
-        </div>
-        <fieldset class="traits" data-traits hidden>
-            <legend data-traits-title>Selected</legend>
-            <div class="traits__row" data-trait-for="text"><label for="trait-text">Words</label><textarea id="trait-text" class="form-control" data-trait="text" rows="3" maxlength="2000"></textarea></div>
-            <div class="traits__row" data-trait-for="prompt"><label for="trait-prompt">Prompt</label><input id="trait-prompt" class="form-control" data-trait="prompt" maxlength="200"></div>
-            <div class="traits__row traits__row--side" data-trait-for="answer"><label for="trait-answer">Kind</label><select id="trait-answer" class="form-select" data-trait="answer"><option value="short">short text</option><option value="lines">several lines</option></select></div>
-            <div class="traits__row traits__row--side" data-trait-for="size"><label for="trait-size">Text size</label><input id="trait-size" type="number" class="form-control" data-trait="size" min="6" max="96" step="1"><span>pt</span></div>
-            <div class="traits__checks">
-                <label data-trait-for="cover"><input type="checkbox" class="form-check-input" data-trait="cover"> Cover the print</label>
-                <label data-trait-for="outline"><input type="checkbox" class="form-check-input" data-trait="outline"> Faint outline</label>
-                <label data-trait-for="bold"><input type="checkbox" class="form-check-input" data-trait="bold"> Bold</label>
-                <label data-trait-for="highlight"><input type="checkbox" class="form-check-input" data-trait="highlight"> Highlight</label>
-            </div>
-            <div class="verbs">
-                <button type="button" class="btn btn-plain" data-verb="repeat">Repeat</button>
-                <button type="button" class="btn btn-plain" data-verb="copy">Copy</button>
-                <button type="button" class="btn btn-plain btn-bad" data-verb="remove">Delete</button>
-            </div>
-        </fieldset>
+        @include('bench.tools')
+        @include('bench.traits')
         <div class="verbs verbs--paste"><button type="button" class="btn btn-plain" data-verb="paste" hidden>Paste</button><button type="button" class="btn btn-plain" data-verb="all">Select all</button>
             @if ($worksheet->pages->count() > 1)<form method="post" action="{{ route('blanks.take-all', $worksheet) }}">@csrf<input type="hidden" name="base" value="{{ $worksheet->arranged }}"><button class="btn btn-plain" title="Lays an answer box on every blank that was found, on all pages for students">Take the blanks of all pages</button></form>@endif
         </div>
         <div class="ledger__body" data-ledger>@include('bench.ledger', ['page' => $content, 'proposals' => $shown->proposals])</div>
         @endif
     </aside>
+    @unless ($locked)@include('bench.clip-dialog')@include('bench.link-dialog')@endunless
     <dialog class="keys" data-keys-list aria-labelledby="keys-title">
         <h2 id="keys-title">Keys</h2>
         <dl>
-            @foreach ([['S, B, P, L', 'draw a short box, lines box, patch, label; Enter lays one in the middle'], ['Tab', 'next thing, in reading order'], ['Enter or Space', 'select; with Shift add to the selection'], ['Arrows', 'nudge by 1 point; with Shift by 10'], ['Alt + arrows', 'make wider, narrower, taller, lower'], ['Ctrl + D', 'repeat, at the same step as before'], ['Ctrl + C, X, V', 'copy, cut, paste; also on another page'], ['Ctrl + A', 'select all'], ['Delete', 'take off the page'], ['Ctrl + Z, Ctrl + Shift + Z', 'undo, redo'], ['Page Up, Page Down', 'the page before, the page after'], ['Esc', 'leave'], ['Enter, Delete on a proposed blank', 'take it, refuse it'], ['T', 'take all proposed blanks of the page'], ['?', 'this list']] as [$keys, $does])
+            @foreach ([['S, B, N, K, C, D', 'draw a short box, lines box, number, tick, choice, drop-down; Enter lays one in the middle'], ['G, M, W, I', 'draw a table, passage to correct, drawing area, place for a picture'], ['L, P, U, R, O, -, A', 'draw a label, patch, link, rectangle, oval, line, arrow'], ['Y, X', 'lay a picture, a clip of any page'], ['Tab', 'next thing, in reading order'], ['Enter or Space', 'select; with Shift add to the selection'], ['Arrows', 'nudge by 1 point; with Shift by 10'], ['Alt + arrows', 'make wider, narrower, taller, lower'], ['Ctrl + D', 'repeat, at the same step as before'], ['Ctrl + G, Ctrl + Shift + G', 'group, take apart'], ['[ and ]', 'put below, put above the next'], ['Hold Ctrl while dragging', 'let go of the guides'], ['Ctrl + C, X, V', 'copy, cut, paste; also on another page'], ['Ctrl + A', 'select all'], ['Delete', 'take off the page'], ['Ctrl + Z, Ctrl + Shift + Z', 'undo, redo'], ['Page Up, Page Down', 'the page before, the page after'], ['Esc', 'leave'], ['Enter, Delete on a proposed blank', 'take it, refuse it'], ['T', 'take all proposed blanks of the page'], ['?', 'this list']] as [$keys, $does])
                 <div><dt>{{ $keys }}</dt><dd>{{ $does }}</dd></div>
             @endforeach
         </dl>

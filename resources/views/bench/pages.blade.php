@@ -152,7 +152,7 @@
                     <div class="field"><label for="add-range">Which of its pages</label><input id="add-range" name="range" class="form-control" value="1-" autocomplete="off" aria-describedby="add-range-note"><div id="add-range-note" class="field__note">For example 1-5, 8, 11-</div></div>
                 </div>
                 <div data-add-way="blank" hidden>
-                    @include('bench.paper-fields', ['id' => 'blank'])
+                    @include('bench.paper-fields', ['id' => 'blank', 'themes' => true])
                     <div class="field"><label for="add-count">How many</label><input id="add-count" name="count" type="number" min="1" max="50" value="1" class="form-control"></div>
                 </div>
                 <p class="field__error" role="alert" data-add-problem></p>

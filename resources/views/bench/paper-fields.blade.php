@@ -13,3 +13,6 @@
     <div class="field"><label for="{{ $id }}-height">Height</label><input id="{{ $id }}-height" name="height" class="form-control" inputmode="decimal" value="297"></div>
     <div class="field"><label for="{{ $id }}-unit">In</label><select id="{{ $id }}-unit" name="unit" class="form-select"><option value="mm">mm</option><option value="in">inches</option></select></div>
 </div>
+@if ($themes ?? false)
+    <div class="field"><label for="{{ $id }}-theme">Look</label><select id="{{ $id }}-theme" name="theme" class="form-select">@foreach (\OpenSlate\Page\Theme::cases() as $theme)<option value="{{ $theme->value }}">{{ $theme->named() }}</option>@endforeach</select></div>
+@endif

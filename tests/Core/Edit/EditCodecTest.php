@@ -4,15 +4,30 @@ declare(strict_types=1);
 
 namespace Tests\Core\Edit;
 
+use OpenSlate\Blanks\Printed;
+use OpenSlate\Edit\Align;
+use OpenSlate\Edit\AlignTo;
+use OpenSlate\Edit\Axis;
 use OpenSlate\Edit\Change;
+use OpenSlate\Edit\CopyStyle;
 use OpenSlate\Edit\Edit;
 use OpenSlate\Edit\EditCodec;
+use OpenSlate\Edit\Group;
+use OpenSlate\Edit\Lock;
 use OpenSlate\Edit\Move;
+use OpenSlate\Edit\Order;
+use OpenSlate\Edit\OrderTo;
 use OpenSlate\Edit\Place;
 use OpenSlate\Edit\Remove;
 use OpenSlate\Edit\Repeat;
+use OpenSlate\Edit\RepeatOver;
 use OpenSlate\Edit\Resize;
 use OpenSlate\Edit\Revision;
+use OpenSlate\Edit\SameSize;
+use OpenSlate\Edit\Selection;
+use OpenSlate\Edit\Side;
+use OpenSlate\Edit\SpaceOut;
+use OpenSlate\Edit\Stack;
 use OpenSlate\Json\InvalidJson;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -27,6 +42,17 @@ final class EditCodecTest extends TestCase
         $this->assertInstanceOf(Change::class, $this->read(['kind' => 'change', 'ids' => ['a'], 'set' => ['size' => 12]]));
         $this->assertInstanceOf(Remove::class, $this->read(['kind' => 'remove', 'ids' => ['a', 'b', 'a']]));
         $this->assertInstanceOf(Repeat::class, $this->read(['kind' => 'repeat', 'ids' => ['a'], 'dx' => 0, 'dy' => 20, 'times' => 3]));
+        $this->assertEquals(new Align(Selection::of(['a']), AlignTo::Middle), $this->read(['kind' => 'align', 'ids' => ['a'], 'to' => 'middle']));
+        $this->assertEquals(new SpaceOut(Selection::of(['a']), Axis::Down), $this->read(['kind' => 'space', 'ids' => ['a'], 'axis' => 'down']));
+        $this->assertEquals(new SameSize(Selection::of(['a']), Side::Both), $this->read(['kind' => 'same', 'ids' => ['a'], 'side' => 'both']));
+        $this->assertEquals(new Stack(Selection::of(['a'])), $this->read(['kind' => 'stack', 'ids' => ['a']]));
+        $this->assertEquals(new Group(Selection::of(['a']), 'new1'), $this->read(['kind' => 'group', 'ids' => ['a']]));
+        $this->assertEquals(new Group(Selection::of(['a']), null), $this->read(['kind' => 'ungroup', 'ids' => ['a']]));
+        $this->assertEquals(new Lock(Selection::of(['a']), true), $this->read(['kind' => 'lock', 'ids' => ['a'], 'locked' => true]));
+        $this->assertEquals(new Order(Selection::of(['a']), OrderTo::Front), $this->read(['kind' => 'order', 'ids' => ['a'], 'to' => 'front']));
+        $this->assertEquals(new CopyStyle('b', Selection::of(['a'])), $this->read(['kind' => 'style', 'from' => 'b', 'ids' => ['a']]));
+        $this->assertInstanceOf(RepeatOver::class, $this->read(['kind' => 'down', 'ids' => ['a']]));
+        $this->assertInstanceOf(RepeatOver::class, $this->read(['kind' => 'fill', 'ids' => ['a']]));
         $resize = $this->read(['kind' => 'resize', 'frames' => ['123' => ['x' => 1, 'y' => 2, 'width' => 3, 'height' => 4]]]);
         $this->assertInstanceOf(Resize::class, $resize);
         $this->assertSame(3.0, $resize->frames['123']->width);
@@ -50,6 +76,7 @@ final class EditCodecTest extends TestCase
             'far too many times' => [['kind' => 'repeat', 'ids' => ['a'], 'dx' => 0, 'dy' => 1, 'times' => 5000], '$.edit.times'],
             'too far' => [['kind' => 'move', 'ids' => ['a'], 'dx' => 1e9, 'dy' => 0], '$.edit.dx'],
             'a step too many' => [['kind' => 'move', 'ids' => ['a'], 'dx' => 1, 'dy' => 0, 'dz' => 1], '$.edit.dz: is not known'],
+            'a seventh way to line up' => [['kind' => 'align', 'ids' => ['a'], 'to' => 'askew'], '$.edit.to: must be one of'],
             'ids that are none' => [['kind' => 'remove', 'ids' => [['a']]], '$.edit.ids[0]'],
             'half a frame' => [['kind' => 'resize', 'frames' => ['a' => ['x' => 1, 'y' => 1, 'width' => 5]]], '$.edit.frames.a.height: is missing'],
         ];
@@ -110,6 +137,6 @@ final class EditCodecTest extends TestCase
 
         return EditCodec::decode($edit, function () use (&$n): string {
             return 'new'.++$n;
-        });
+        }, Printed::nothing());
     }
 }

@@ -11,7 +11,7 @@
                     @php($place = \OpenSlate\Copies\Place::key($number, $element->place($row, $column)))
                     <div @class(['table-cell', 'table-cell--fill' => $cell->fill]) @if ($mode !== 'bench') role="cell" @else data-cell="{{ $row * $columns + $column }}" @endif>
                         @if ($cell->fill && $mode === 'copy')
-                            <textarea class="answer" rows="1" data-place="{{ $place }}" data-kind="cell" aria-label="{{ $element->heading($row, $column) === '' ? $named.', row '.($row + 1).', column '.($column + 1) : $element->heading($row, $column) }}" maxlength="{{ $cell->form()->longest() }}" autocomplete="off" @readonly($closed)>{{ "\n".($texts[$place] ?? '') }}</textarea>
+                            <label class="table-cell__press"><textarea class="answer" rows="1" data-place="{{ $place }}" data-kind="cell" aria-label="{{ $element->heading($row, $column) === '' ? $named.', row '.($row + 1).', column '.($column + 1) : $element->heading($row, $column) }}" maxlength="{{ $cell->form()->longest() }}" autocomplete="off" @readonly($closed)>{{ "\n".($texts[$place] ?? '') }}</textarea></label>
                         @else
                             <span @class(['answer', 'answer--typed' => $cell->fill])>{{ $cell->fill ? ($texts[$place] ?? '') : $cell->text }}</span>
                         @endif

@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\ApplyEdit;
+use App\Actions\StaleEdit;
+use App\Models\Worksheet;
+use App\Models\WorksheetPage;
+use App\View\BenchPage;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Gate;
+use Illuminate\Support\Str;
+use InvalidArgumentException;
+use OpenSlate\Edit\EditRefused;
+use OpenSlate\Edit\Place;
+use OpenSlate\Geometry\Frame;
+use OpenSlate\Page\Clip;
+use OpenSlate\Page\Page;
+
+/** Clips: a piece of any page that a teacher may look at, laid on a page of their own. */
+final class ClipController
+{
+    /** The pages to choose from, drawn. */
+    public function pages(Worksheet $worksheet): JsonResponse
+    {
+        $worksheet->load(['pages.current']);
+
+        return response()->json(['html' => view('bench.clip-pages', ['worksheet' => $worksheet])->render()]);
+    }
+
+    public function lay(Request $request, WorksheetPage $page, ApplyEdit $apply): JsonResponse
+    {
+        $sides = ['x', 'y', 'width', 'height'];
+        $request->validate(['base' => ['required', 'integer'], 'from' => ['required', 'integer']] + array_fill_keys($sides, ['required', 'numeric', 'between:0,14400']), ['*' => 'Drag a frame round what you want to clip.']);
+        $from = WorksheetPage::with(['current', 'backdrop', 'worksheet'])->find($request->integer('from'));
+        if ($from === null || $from->backdrop === null || Gate::denies('look', $from->worksheet)) {
+            throw EditRefused::invalid('that page has no print to clip, or is no longer yours to look at');
+        }
+        $region = Frame::of(...array_map(fn (string $side): float => $request->float($side), $sides));
+        $id = Str::lower(Str::random(10));
+        try {
+            $clip = Clip::of($from->current->page(), $from->backdrop->size(), $region, $id, $this->place($page->current->page(), $region));
+            $apply($page, $request->integer('base'), new Place([$clip]));
+        } catch (StaleEdit $stale) {
+            return response()->json(['message' => $stale->getMessage()] + BenchPage::of($page)->drawn(), 409);
+        } catch (InvalidArgumentException $problem) {
+            return response()->json(['message' => $problem->getMessage()], 422);
+        }
+
+        return response()->json(BenchPage::of($page)->drawn() + ['new' => [$id]]);
+    }
+
+    /** At its own size as far as the page has room, in the middle of its upper half. */
+    private function place(Page $page, Frame $region): Frame
+    {
+        $scale = min(1.0, 0.9 * $page->size->width / max(1.0, $region->width), 0.9 * $page->size->height / max(1.0, $region->height));
+        [$width, $height] = [$region->width * $scale, $region->height * $scale];
+
+        return Frame::of(($page->size->width - $width) / 2, min($page->size->height - $height, max(0.0, $page->size->height / 3 - $height / 2)), $width, $height);
+    }
+}

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenSlate\Edit;
+
+use OpenSlate\Answers\PassageAnswer;
+use OpenSlate\Json\InvalidJson;
+use OpenSlate\Page\AnswerBox;
+use OpenSlate\Page\Element;
+use OpenSlate\Page\ElementCodec;
+use OpenSlate\Page\Page;
+
+/** Says what is right in one place: several answers may be. None takes the key away. */
+final readonly class SetKey implements Edit
+{
+    /**
+     * @param  string  $place  a box's id, or a table's id and the cell: "k4a1.1-2"
+     * @param  list<string>  $answers
+     */
+    public function __construct(public string $place, public array $answers)
+    {
+    }
+
+    public function apply(Page $page): Page
+    {
+        [$id, $cell] = [...explode('.', $this->place, 2), null];
+        $box = $page->element((string) $id);
+        if ($cell !== null) {
+            return (new ChangeCells((string) $id, [$this->cellOf($page, (string) $id, $cell)], ['key' => $this->answers]))->apply($page);
+        }
+        if (! $box instanceof AnswerBox) {
+            throw EditRefused::missing();
+        }
+        try {
+            // Of a passage, the right text itself is the key.
+            $after = ElementCodec::changed($box, $box->form instanceof PassageAnswer ? ['right' => $this->answers[0] ?? ''] : ['key' => $this->answers]);
+        } catch (InvalidJson $problem) {
+            throw EditRefused::invalid('the key '.$problem->problem);
+        }
+
+        return $page->withElements(array_map(fn (Element $element): Element => $element === $box ? $after : $element, $page->elements()));
+    }
+
+    private function cellOf(Page $page, string $id, string $cell): int
+    {
+        $columns = Tables::on($page, $id)->columns;
+
+        return preg_match('/^(\d{1,3})-(\d{1,3})$/D', $cell, $match) === 1 && (int) $match[2] <= count($columns)
+            ? ((int) $match[1] - 1) * count($columns) + (int) $match[2] - 1
+            : throw EditRefused::missing();
+    }
+}

@@ -1,0 +1,36 @@
+import { upload } from '../lib/upload';
+import { smaller } from '../lib/pictures';
+import { tidy } from './stage';
+
+const MOST = 5 * 1048576;
+const PIXELS = 72 / 144; // points: a picture is laid at 144 pixels to the inch
+
+/** Takes a picture of the teacher's in, and lays it where it was drawn or in the middle. */
+export class Pictures {
+    constructor(input, url, stage, { place, problem, say }) {
+        Object.assign(this, { input, url, stage, place, problem, say });
+        input.addEventListener('change', () => this.#send());
+    }
+
+    choose(frame = null) {
+        this.frame = frame;
+        this.input.click();
+    }
+
+    async #send() {
+        const [file] = this.input.files;
+        this.input.value = '';
+        if (!file) return;
+        this.say('The picture is on its way.');
+        try {
+            const { source, width, height } = await upload(await smaller(file), this.url, MOST);
+            const room = this.frame ?? { width: this.stage.width * 0.8, height: this.stage.height * 0.5 };
+            const scale = Math.min(room.width / width, room.height / height, this.frame ? Infinity : PIXELS);
+            const size = { width: tidy(Math.max(4, width * scale)), height: tidy(Math.max(4, height * scale)) };
+            const at = this.frame ?? { x: (this.stage.width - size.width) / 2, y: this.stage.height / 4 };
+            this.place({ kind: 'picture', source, words: '', x: tidy(at.x), y: tidy(Math.min(at.y, this.stage.height - size.height)), ...size });
+        } catch (problem) {
+            this.problem(problem.message);
+        }
+    }
+}

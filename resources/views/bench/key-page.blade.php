@@ -1,0 +1,1 @@
+<x-page.sheet :page="$shown->content" mode="copy" class="sheet--key" :texts="$shown->texts()" answers />

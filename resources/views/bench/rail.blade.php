@@ -1,0 +1,10 @@
+{{-- The pages of the worksheet, to go to. $worksheet, $row: where one is, $route: of the station --}}
+<nav class="rail" aria-label="Pages" @if ($worksheet->pages->count() === 1) hidden @endif>
+    @foreach ($worksheet->pages as $other)
+        <a href="{{ route($route, [$worksheet, $other->position]) }}" @if ($other->is($row)) aria-current="page" @endif>
+            @php($printed = $other->current->page()->backdrop)
+            @if ($printed)<img src="{{ route('backdrops.show', ['source' => $printed->source, 'page' => $printed->page, 'size' => 'thumbnail'], false) }}" alt="" loading="lazy">@endif
+            <span>{{ $other->position }}</span>
+        </a>
+    @endforeach
+</nav>
