@@ -8,6 +8,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 use OpenSlate\Copies\Places;
+use OpenSlate\Page\Clip;
 use OpenSlate\Page\Page;
 
 /**
@@ -47,6 +48,20 @@ final class Edition extends Model
     public function pageNumbers(): array
     {
         return $this->revisions()->join('pages', 'pages.id', '=', 'page_revisions.page_id')->pluck('edition_pages.position', 'pages.key')->all();
+    }
+
+    /** Whether there are clips on its pages that are answers, kept back from students until the teacher shows them. */
+    public function keepsAnswersBack(): bool
+    {
+        foreach ($this->frozenPages() as $page) {
+            foreach ($page->elements() as $element) {
+                if ($element instanceof Clip && $element->kept) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
     }
 
     /** @return list<Page> */

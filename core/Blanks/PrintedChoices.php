@@ -46,7 +46,7 @@ final class PrintedChoices
     }
 
     /**
-     * Letters or numbers that count up from the first; the words of each go on to the next.
+     * Letters or numbers that count up from the first, whichever go on longer; the words of each go on to the next.
      *
      * @param  list<list<Word>>  $lines
      * @return list<array{Frame, string}>
@@ -54,18 +54,13 @@ final class PrintedChoices
     private static function lettered(array $lines): array
     {
         $words = [];
-        $starts = [];
-        $expected = ['a', '1'];
         foreach ($lines as $line) {
             foreach ($line as $word) {
-                $mark = preg_match(self::LETTERED, $word->text, $match) === 1 ? mb_strtolower($match[1]) : '';
-                if (in_array($mark, $expected, true)) {
-                    $starts[] = count($words);
-                    $expected = [self::next($mark)];
-                }
                 $words[] = $word;
             }
         }
+        [$letters, $numbers] = [self::counted($words, 'a'), self::counted($words, '1')];
+        $starts = count($numbers) > count($letters) ? $numbers : $letters;
         $choices = [];
         foreach ($starts as $index => $at) {
             $end = $starts[$index + 1] ?? count($words);
@@ -74,6 +69,27 @@ final class PrintedChoices
         }
 
         return $choices;
+    }
+
+    /**
+     * @param  list<Word>  $words
+     * @return list<int> where the marks stand that count up from the first
+     */
+    private static function counted(array $words, string $first): array
+    {
+        $starts = [];
+        $expected = $first;
+        foreach ($words as $at => $word) {
+            $mark = preg_match(self::LETTERED, $word->text, $match) === 1 ? mb_strtolower($match[1]) : '';
+            if ($mark === $expected) {
+                $starts[] = $at;
+                $expected = self::next($mark);
+            } elseif ($mark === $first && count($starts) === 1) {
+                $starts = [$at]; // The one before was an article, or the number of the question.
+            }
+        }
+
+        return $starts;
     }
 
     private static function next(string $mark): string

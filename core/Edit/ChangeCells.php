@@ -44,7 +44,11 @@ final readonly class ChangeCells implements Edit
         $set = in_array($at, $this->cells, true) ? array_intersect_key($this->set, ['text' => 1, 'fill' => 1, 'key' => 1]) : [];
         $changed = $set + ['text' => $cell->text, 'fill' => $cell->fill, 'key' => $cell->key];
 
-        // What is not filled in has no right answers.
+        if ($changed['fill'] !== true && ($set['key'] ?? []) !== []) {
+            throw EditRefused::invalid('only a cell that is filled in has right answers');
+        }
+
+        // A cell that is filled in no longer loses them.
         return $changed['fill'] === true ? $changed : ['key' => []] + $changed;
     }
 }

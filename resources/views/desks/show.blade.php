@@ -19,6 +19,9 @@
                         @for ($n = 1; $n <= $item->edition->pages_count; $n++)<a class="btn btn-plain" href="{{ route('desks', ['handout' => $handout, 'item' => $item->id, 'page' => $n]) }}" @if ($page === $n) aria-current="page" @endif>page {{ $n }}</a>@endfor
                     </nav>
                 @endif
+                @if ($item->edition->keepsAnswersBack())
+                    <form method="post" action="{{ route('desks.answers', $handout) }}">@csrf<button class="btn btn-plain" name="show" value="{{ $handout->answers_shown_at === null ? 1 : 0 }}">{{ $handout->answers_shown_at === null ? 'Show students the answers' : 'Keep the answers back again' }}</button></form>
+                @endif
                 <p class="desks__tally" data-tally role="status"></p>
                 <p class="desks__pulse" data-pulse>Live</p>
             </div>

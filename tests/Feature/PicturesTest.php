@@ -1,0 +1,180 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Actions\HandoutPlan;
+use App\Actions\HandOutWorksheets;
+use App\Documents\FileStore;
+use App\Models\Copy;
+use App\Models\SchoolClass;
+use App\Models\StoredFile;
+use App\Models\Student;
+use App\Models\Teacher;
+use App\Models\Worksheet;
+use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Testing\TestResponse;
+use OpenSlate\Answers\PictureAnswer;
+use OpenSlate\Geometry\Frame;
+use OpenSlate\Handout\Mode;
+use OpenSlate\Page\AnswerBox;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Symfony\Component\HttpFoundation\Response;
+use Tests\TestCase;
+
+/** Pictures of students and teachers: every one is read, made small, and written anew. */
+final class PicturesTest extends TestCase
+{
+    use RefreshDatabase;
+
+    private Worksheet $worksheet;
+
+    private Copy $copy;
+
+    private Student $student;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->worksheet = Worksheet::factory()->withPages(new AnswerBox('p', Frame::of(50, 100, 200, 150), new PictureAnswer), new AnswerBox('t', Frame::of(50, 300, 200, 20)))->create();
+        $class = SchoolClass::factory()->for($this->worksheet->teacher)->create();
+        $this->student = Student::factory()->create();
+        $class->students()->attach([$this->student->id, Student::factory()->create(['name' => 'Neighbour'])->id]);
+        app(HandOutWorksheets::class)($this->worksheet->teacher, new HandoutPlan('T', '', null, null, [[$this->worksheet, Mode::OwnCopy]], [$class]));
+        $this->copy = Copy::where('student_id', $this->student->id)->sole();
+        $this->actingAs($this->student, 'student');
+    }
+
+    public function test_a_photo_is_turned_upright_made_small_and_loses_what_the_camera_wrote(): void
+    {
+        $answer = $this->send($this->photo())->assertCreated();
+        $kept = $this->kept((string) $answer->json('value'));
+
+        [$width, $height, $type] = getimagesize($kept) ?: [0, 0, 0];
+        $this->assertSame([IMAGETYPE_JPEG, 1600], [$type, $height], 'lying on its side in the file, it stands');
+        $this->assertLessThan($height, $width);
+        $this->assertStringNotContainsString('Exif', (string) file_get_contents($kept));
+        $this->assertStringNotContainsString('SECRET PLACE', (string) file_get_contents($kept));
+        $answer->assertJson(['filled' => 1]);
+        $this->get("/my/copies/{$this->copy->id}")->assertSee((string) $answer->json('address'));
+    }
+
+    public function test_only_its_student_and_their_teacher_see_it(): void
+    {
+        $address = (string) $this->send($this->photo())->json('address');
+        $this->get($address)->assertOk()->assertHeader('Content-Type', 'image/jpeg');
+        $this->actingAs(Student::where('name', 'Neighbour')->sole(), 'student')->get($address)->assertForbidden();
+        $this->app?->make('auth')->forgetGuards();
+        $this->actingAs($this->worksheet->teacher, 'teacher')->get($address)->assertOk();
+        $this->actingAs(Teacher::factory()->create(), 'teacher')->get($address)->assertForbidden();
+    }
+
+    public function test_it_can_be_taken_off_again_and_another_window_does_not_lose_it(): void
+    {
+        $sha = (string) $this->send($this->photo())->json('value');
+        $this->patchJson("/my/copies/{$this->copy->id}", ['draft' => ['base' => 0, 'window' => 'two2', 'answers' => ['1.p' => '']], 'page' => 1])->assertJson(['newer' => [], 'conflicts' => ['1.p' => $sha]]);
+        $this->patchJson("/my/copies/{$this->copy->id}", ['draft' => ['base' => 1, 'window' => 'two2', 'answers' => ['1.p' => '']], 'page' => 1])->assertJson(['filled' => 0]);
+    }
+
+    /** @return array<string, array{callable(): string, string}> what is in the file, and what is said */
+    public static function bad(): array
+    {
+        return [
+            'words with the name of a picture' => [fn (): string => 'not a picture at all', 'no picture that can be shown'],
+            'nothing' => [fn (): string => '', 'empty'],
+            'a page with a script' => [fn (): string => '<svg xmlns="http://www.w3.org/2000/svg"><script>alert(1)</script></svg>', 'no picture that can be shown'],
+            'fifty thousand pixels wide' => [self::bomb(...), '50000 by 50000 pixels, too large'],
+            'half a picture' => [fn (): string => substr(self::jpeg(600, 400), 0, 300), 'no picture that can be shown'],
+            'too heavy' => [fn (): string => self::jpeg(20, 20).str_repeat('x', 5 * 1048576), '5 MB'],
+        ];
+    }
+
+    /** @param  callable(): string  $content */
+    #[DataProvider('bad')]
+    public function test_what_is_no_picture_is_refused_in_words_and_nothing_is_kept(callable $content, string $said): void
+    {
+        $before = StoredFile::count();
+        $this->send($content())->assertUnprocessable()->assertSee($said);
+        $this->assertSame($before, StoredFile::count());
+        $this->assertSame('', $this->copy->refresh()->written()->text('1.p'));
+    }
+
+    public function test_a_picture_goes_only_where_pictures_go(): void
+    {
+        $this->send($this->photo(), '1.t')->assertUnprocessable();
+        $this->send($this->photo(), '1.nowhere')->assertUnprocessable();
+        $this->post("/my/copies/{$this->copy->id}/hand-in");
+        $this->send($this->photo())->assertConflict();
+    }
+
+    public function test_a_teacher_lays_a_picture_on_a_page_for_whoever_is_handed_it(): void
+    {
+        $this->app?->make('auth')->forgetGuards();
+        $this->actingAs($this->worksheet->teacher, 'teacher');
+        $page = $this->worksheet->pages()->sole();
+        $source = (string) $this->post("/pages/{$page->id}/pictures", ['file' => $this->upload(self::png())], ['Accept' => 'application/json'])->assertCreated()->assertJson(['width' => 40, 'height' => 30])->json('source');
+        $this->get("/pictures/{$source}")->assertForbidden(); // It is on no page yet.
+        $place = fn (string $hash): TestResponse => $this->postJson("/pages/{$page->id}/edits", ['base' => $page->refresh()->revision, 'edit' => ['kind' => 'place', 'elements' => [['kind' => 'picture', 'x' => 10, 'y' => 10, 'width' => 40, 'height' => 30, 'source' => $hash, 'words' => 'A gull']]]]);
+        $place(str_repeat('ab', 32))->assertUnprocessable()->assertSee('no picture that is kept');
+        $place($source)->assertOk()->assertSee('A gull');
+        $this->get("/pictures/{$source}")->assertOk()->assertHeader('Content-Type', 'image/png');
+        $this->app?->make('auth')->forgetGuards();
+        $this->actingAs($this->student, 'student')->get("/pictures/{$source}")->assertForbidden(); // The edition is from before.
+    }
+
+    /** @return TestResponse<Response> */
+    private function send(string $content, string $place = '1.p'): TestResponse
+    {
+        return $this->post("/my/copies/{$this->copy->id}/pictures", ['file' => $this->upload($content), 'place' => $place, 'base' => $this->copy->refresh()->written()->revision, 'window' => 'wind', 'page' => 1], ['Accept' => 'application/json']);
+    }
+
+    private function upload(string $content): UploadedFile
+    {
+        $path = tempnam(sys_get_temp_dir(), 'picture');
+        file_put_contents((string) $path, $content);
+
+        return new UploadedFile((string) $path, 'photo.jpg', 'image/jpeg', null, true);
+    }
+
+    private function kept(string $sha256): string
+    {
+        return app(FileStore::class)->path($sha256);
+    }
+
+    /** A photo of 2400 by 1200 with an Exif block: lying on its side (orientation 6), and where it was taken. */
+    private function photo(): string
+    {
+        $tiff = "II*\x00\x08\x00\x00\x00".pack('v', 2).pack('vvVV', 0x0112, 3, 1, 6).pack('vvVV', 0x010E, 2, 13, 38).pack('V', 0)."SECRET PLACE\x00";
+        $exif = "Exif\x00\x00".$tiff;
+
+        return "\xFF\xD8\xFF\xE1".pack('n', strlen($exif) + 2).$exif.substr(self::jpeg(2400, 1200), 2);
+    }
+
+    private static function jpeg(int $width, int $height): string
+    {
+        $image = imagecreatetruecolor(max(1, $width), max(1, $height));
+        imagefilledrectangle($image, 0, 0, intdiv($width, 2), $height, (int) imagecolorallocate($image, 30, 120, 110));
+        ob_start();
+        imagejpeg($image, null, 60);
+
+        return (string) ob_get_clean();
+    }
+
+    private static function png(): string
+    {
+        ob_start();
+        imagepng(imagecreatetruecolor(40, 30));
+
+        return (string) ob_get_clean();
+    }
+
+    /** The head of a PNG that says it is 50,000 pixels on a side (PNG specification, 11.2.2). */
+    private static function bomb(): string
+    {
+        $head = pack('NNCCCCC', 50000, 50000, 8, 2, 0, 0, 0);
+
+        return "\x89PNG\r\n\x1a\n".pack('N', 13).'IHDR'.$head.pack('N', crc32('IHDR'.$head)).pack('N', 0).'IEND'.pack('N', crc32('IEND'));
+    }
+}
