@@ -53,7 +53,8 @@ export class Gestures {
             const name = handle.dataset.handle;
             const side = name === 'n' || name === 's' ? frame.width : frame.height;
             const low = frame.height * scale < CROWDED / 2;
-            handle.hidden = (name.length === 1 && side * scale < CROWDED && !((name === 'e' || name === 'w') && low)) || (low && name.length === 2 && name !== 'se');
+            // Over a low box, handles above and below would leave nothing to take hold of it by.
+            handle.hidden = (name.length === 1 && side * scale < CROWDED && !((name === 'e' || name === 'w') && low)) || (low && !['e', 'w', 'se'].includes(name));
         });
     }
 

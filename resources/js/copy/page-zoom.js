@@ -27,6 +27,7 @@ export class PageZoom {
 
     #center(field) {
         const box = field.getBoundingClientRect();
+        if (box.width === 0 && box.height === 0) return; // It is hidden by now.
         const view = this.scroll.getBoundingClientRect();
         const margin = 40;
         if (box.top < view.top + margin || box.bottom > view.bottom - margin) this.scroll.scrollTop += box.top + box.height / 2 - (view.top + view.height / 2);

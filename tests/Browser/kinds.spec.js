@@ -1,0 +1,220 @@
+import { deflateSync } from 'node:zlib';
+import { expect, expectAccessible, test } from './support.js';
+
+const saved = (page) => expect(page.getByText('Saved', { exact: true })).toBeVisible();
+const place = (page, name) => page.locator(`[data-place="1.${name}"]`);
+
+async function open(page) {
+    await page.getByRole('link', { name: /^(Start|Go on with) Before we sail/ }).click();
+    await expect(place(page, 'ring')).toBeVisible();
+}
+
+/** What the server has, on another machine. */
+async function elsewhere(student, name) {
+    const page = await student(name);
+    await open(page);
+    return page;
+}
+
+/** A PNG of one colour (PNG specification, 5). */
+function png(width, height) {
+    const table = Array.from({ length: 256 }, (_, n) => { let c = n; for (let k = 0; k < 8; k++) c = c & 1 ? 0xedb88320 ^ (c >>> 1) : c >>> 1; return c >>> 0; });
+    const crc = (bytes) => { let c = 0xffffffff; for (const byte of bytes) c = table[(c ^ byte) & 255] ^ (c >>> 8); return (c ^ 0xffffffff) >>> 0; };
+    const chunk = (type, data) => {
+        const body = Buffer.concat([Buffer.from(type), data]);
+        const head = Buffer.alloc(4); head.writeUInt32BE(data.length);
+        const tail = Buffer.alloc(4); tail.writeUInt32BE(crc(body));
+        return Buffer.concat([head, body, tail]);
+    };
+    const size = Buffer.alloc(13);
+    size.writeUInt32BE(width); size.writeUInt32BE(height, 4); size.set([8, 2], 8);
+    const rows = Buffer.alloc((width * 3 + 1) * height, 90);
+    for (let y = 0; y < height; y++) rows[y * (width * 3 + 1)] = 0;
+    return Buffer.concat([Buffer.from([0x89, 0x50, 0x4e, 0x47, 13, 10, 26, 10]), chunk('IHDR', size), chunk('IDAT', deflateSync(rows)), chunk('IEND', Buffer.alloc(0))]);
+}
+
+test('ringing, ticking, choosing and filling a table with the keyboard alone', async ({ student }) => {
+    const page = await student('Dara Osei-Lund');
+    await open(page);
+    await expect(page.getByText('0 of 16 filled')).toBeVisible();
+    await page.getByRole('radio', { name: 'ebb' }).focus();
+    await page.keyboard.press('Space');
+    await page.keyboard.press('ArrowRight');
+    await expect(page.getByRole('radio', { name: 'flood' })).toBeChecked();
+    await page.keyboard.press('Delete');
+    await expect(page.getByRole('radio', { name: 'flood' })).not.toBeChecked();
+    await page.keyboard.press('ArrowRight');
+    await expect(page.getByRole('radio', { name: 'slack' })).toBeChecked();
+    await page.getByLabel('Height at noon, in m').fill('4.2');
+    await page.keyboard.press('Enter');
+    await expect(place(page, 'wind')).toBeFocused();
+    await page.keyboard.press('w');
+    await expect(place(page, 'wind')).toHaveValue('west');
+    await page.getByRole('checkbox', { name: 'life jacket' }).focus();
+    await page.keyboard.press('Space');
+    await page.getByRole('textbox', { name: 'Sandpiper, In' }).fill('08:40');
+    await page.keyboard.press('Tab');
+    await expect(page.getByRole('textbox', { name: 'Sandpiper, Out' })).toBeFocused();
+    await page.keyboard.press('Tab');
+    await expect(page.getByRole('textbox', { name: 'Old Kittiwake, In' })).toBeFocused();
+    await saved(page);
+    await expect(page.getByText('5 of 16 filled')).toBeVisible();
+
+    const there = await elsewhere(student, 'Dara Osei-Lund');
+    await expect(there.getByRole('radio', { name: 'slack' })).toBeChecked();
+    await expect(there.getByRole('checkbox', { name: 'life jacket' })).toBeChecked();
+    await expect(place(there, 'wind')).toHaveValue('west');
+    await expect(there.getByRole('textbox', { name: 'Sandpiper, In' })).toHaveValue('08:40');
+});
+
+test('a passage shows what was mended, and one change can be turned back', async ({ student }) => {
+    const page = await student('Hana Brisk');
+    await open(page);
+    const passage = page.getByRole('textbox', { name: /The ferry: mend these/ });
+    await expect(passage).toHaveAttribute('spellcheck', 'false');
+    await expect(passage).toHaveValue(/^the ferry leave the harbor/);
+    await passage.fill('The ferry leaves the harbor at nine. it carries crabs lobsters and mail');
+    await expect(page.getByRole('button', { name: 'Your changes to The ferry' })).toHaveText('3 changes');
+    await expect(page.locator('[data-passage-shown="1.passage"] ins')).toHaveText(['The', 'leaves', '.']);
+    await page.getByRole('button', { name: 'Your changes to The ferry' }).click();
+    const row = page.getByRole('listitem').filter({ hasText: 'leaves' });
+    await expect(row.locator('del')).toHaveText('leave');
+    await row.getByRole('button', { name: 'Turn back' }).click();
+    await expect(page.locator('[data-changed-list] li')).toHaveCount(2);
+    await page.getByRole('button', { name: 'Close' }).click();
+    await expect(passage).toHaveValue('The ferry leave the harbor at nine. it carries crabs lobsters and mail');
+    await saved(page);
+    await expect(passage).toHaveValue(/^The ferry leave the harbor at nine\./);
+});
+
+test('sentences are counted while they are written, help is there, and what is needed is asked for', async ({ student }) => {
+    const page = await student('Lena Okoro');
+    await open(page);
+    await page.getByRole('button', { name: 'Hand in' }).click();
+    await page.getByRole('button', { name: 'Yes, hand in' }).click();
+    await expect(page.getByRole('alert')).toContainText('One place that your teacher needs is still blank');
+    const why = page.getByRole('textbox', { name: 'Your opinion, and why' });
+    await why.fill('A rope. It holds.');
+    await expect(page.locator('[data-limit="1.why"]')).toHaveText('2 of 3 to 5 sentences');
+    await why.fill('A rope. It holds. Always.');
+    await expect(page.locator('[data-limit="1.why"]')).toHaveText('3 of 3 to 5 sentences');
+    await expect(page.locator('[data-limit="1.why"]')).toHaveAttribute('data-met', '');
+    await page.getByRole('button', { name: 'Help with Your opinion, and why' }).click();
+    await expect(page.getByText('Say what could happen without it.')).toBeVisible();
+    await page.getByRole('button', { name: 'Close' }).click();
+});
+
+test('drawing by mouse, with undo, rubbing out and redo; it is there again and on the desks', async ({ student, teacher }) => {
+    const page = await student('Petra Lisle');
+    await open(page);
+    const area = place(page, 'flag');
+    await page.getByRole('button', { name: 'Draw: Your flag' }).click();
+    const box = await area.boundingBox();
+    const line = async (points) => {
+        await page.mouse.move(box.x + points[0][0], box.y + points[0][1]);
+        await page.mouse.down();
+        for (const [x, y] of points.slice(1)) await page.mouse.move(box.x + x, box.y + y, { steps: 4 });
+        await page.mouse.up();
+    };
+    await line([[20, 20], [120, 20]]);
+    await page.getByRole('button', { name: 'Red', exact: true }).click();
+    await page.getByRole('button', { name: 'Thick', exact: true }).click();
+    await line([[20, 60], [120, 60], [120, 90]]);
+    await expect(area.locator('path')).toHaveCount(2);
+    await page.getByRole('button', { name: 'Undo', exact: true }).click();
+    await expect(area.locator('path')).toHaveCount(1);
+    await page.getByRole('button', { name: 'Redo', exact: true }).click();
+    await page.getByRole('button', { name: 'Rub out' }).click();
+    await line([[60, 5], [60, 35]]);
+    await expect(area.locator('path')).toHaveCount(1);
+    await expect(area.locator('path')).toHaveAttribute('stroke', '#a32b2b');
+    await page.getByRole('button', { name: 'Done', exact: true }).click();
+    await expect(page.getByRole('button', { name: 'Draw: Your flag' })).toBeFocused();
+    await saved(page);
+    const drawn = await area.locator('path').getAttribute('d');
+
+    const there = await elsewhere(student, 'Petra Lisle');
+    expect(await place(there, 'flag').locator('path').getAttribute('d')).toBe(drawn);
+    await teacher.goto('/handouts');
+    await teacher.getByRole('link', { name: /^Before we sail/ }).click();
+    const desk = teacher.locator('.pupil', { hasText: 'Petra Lisle' });
+    await expect(desk.locator('.ink path')).toHaveCount(1);
+    expect(await desk.locator('.ink path').getAttribute('d')).toBe(drawn);
+});
+
+test('by touch on a phone: ticks are large enough, a finger draws, the page does not scroll away under it', async ({ student }) => {
+    const page = await student('Tamsin Grove', 'HERN26', { viewport: { width: 360, height: 740 }, hasTouch: true, isMobile: true });
+    await open(page);
+    for (const one of await page.locator('.ticked, .option-at input').all()) {
+        const box = await one.boundingBox();
+        expect(Math.min(box.width, box.height)).toBeGreaterThanOrEqual(23.9);
+    }
+    await page.getByRole('checkbox', { name: 'rope' }).tap();
+    await page.getByRole('radio', { name: 'flood' }).tap();
+    await page.getByRole('button', { name: 'Draw: Your flag' }).tap();
+    const box = await place(page, 'flag').boundingBox();
+    const before = await page.locator('[data-scroll]').evaluate((scroll) => scroll.scrollTop);
+    const touch = await page.context().newCDPSession(page);
+    const at = (x, y) => [{ x: box.x + x, y: box.y + y }];
+    await touch.send('Input.dispatchTouchEvent', { type: 'touchStart', touchPoints: at(10, 10) });
+    for (let n = 1; n <= 8; n++) await touch.send('Input.dispatchTouchEvent', { type: 'touchMove', touchPoints: at(10 + 6 * n, 10 + 6 * n) });
+    await touch.send('Input.dispatchTouchEvent', { type: 'touchEnd', touchPoints: [] });
+    await expect(place(page, 'flag').locator('path')).toHaveCount(1);
+    expect(await page.locator('[data-scroll]').evaluate((scroll) => scroll.scrollTop)).toBe(before);
+    await page.getByRole('button', { name: 'Done', exact: true }).tap();
+    await saved(page);
+    await expect(page.getByText('3 of 16 filled')).toBeVisible();
+});
+
+test('a large picture is made small by the browser and sent; what is none is refused in words', async ({ student }) => {
+    const page = await student('Yasmin Holt');
+    await open(page);
+    const knot = place(page, 'knot');
+    await knot.locator('input[type=file]').setInputFiles({ name: 'note.png', mimeType: 'image/png', buffer: Buffer.from('no picture') });
+    await expect(page.getByRole('alert')).toContainText('no picture that can be shown');
+    const sent = page.waitForRequest((request) => request.url().endsWith('/pictures') && request.method() === 'POST');
+    await knot.locator('input[type=file]').setInputFiles({ name: 'knot.png', mimeType: 'image/png', buffer: png(3200, 2400) });
+    await sent;
+    await expect(knot.locator('img')).toBeVisible();
+    expect(await knot.locator('img').evaluate(async (image) => { await image.decode(); return [image.naturalWidth, image.naturalHeight]; })).toEqual([1600, 1200]);
+    await page.reload();
+    await expect(knot.locator('img')).toBeVisible();
+    await knot.getByRole('button', { name: 'Take it off' }).click();
+    await saved(page);
+    await expect(knot.locator('img')).toBeHidden();
+});
+
+test('every kind of place passes the accessibility check, on a laptop and at three times the size', async ({ student }) => {
+    const page = await student('Milo Strand');
+    await open(page);
+    await expectAccessible(page);
+    for (let n = 0; n < 5; n++) await page.getByRole('button', { name: 'Show the page larger' }).click();
+    await place(page, 'why').fill('Zoomed in, it can be read.');
+    await expect(place(page, 'why')).toBeInViewport();
+});
+
+test('the key is typed on the page or in the ledger, and no student sees it', async ({ teacher: page, student }) => {
+    await page.goto('/shelf');
+    await page.getByRole('link', { name: /^Before we sail/ }).click();
+    await page.getByRole('link', { name: /^Key/ }).click();
+    await expect(page.locator('[data-job-state=key]')).toHaveText('13 of 14 keyed');
+    await page.locator('[data-key-page]').getByRole('textbox', { name: 'Your opinion, and why' }).fill('A life jacket keeps you afloat.');
+    await expect(page.locator('[data-job-state=key]')).toHaveText('14 of 14 keyed');
+    const row = page.locator('[data-key-row=height]');
+    await row.getByRole('textbox').fill('4.2\n4,2 ± 0.1');
+    await row.getByRole('textbox').press('Tab');
+    await expect(page.locator('[data-key-page] [data-place="1.height"]')).toHaveValue('4.2');
+    await row.getByRole('textbox').fill('high');
+    await row.getByRole('textbox').press('Tab');
+    await expect(page.getByRole('alert')).toContainText('must be a number');
+    await page.locator('[data-key-page]').getByRole('radio', { name: 'slack' }).check();
+    await expect(page.locator('[data-key-row=ring]').getByRole('checkbox', { name: 'slack' })).toBeChecked();
+    await page.getByRole('button', { name: 'Undo' }).click();
+    await expect(page.locator('[data-key-row=ring]').getByRole('checkbox', { name: 'flood' })).toBeChecked();
+    await expect(page.locator('[data-key-page]').getByRole('radio', { name: 'flood' })).toBeChecked();
+    await expectAccessible(page);
+
+    const copy = await student('Nia Hartwell');
+    await open(copy);
+    expect(await copy.content()).not.toContain('keeps you afloat');
+});
