@@ -4,16 +4,35 @@ declare(strict_types=1);
 
 namespace App\Documents;
 
+use OpenSlate\Answers\AnswerForm;
+use OpenSlate\Answers\ChoiceAnswer;
+use OpenSlate\Answers\ChoiceMark;
+use OpenSlate\Answers\Choices;
+use OpenSlate\Answers\Counted;
+use OpenSlate\Answers\Limit;
+use OpenSlate\Answers\ListAnswer;
+use OpenSlate\Answers\Option;
+use OpenSlate\Answers\TextAnswer;
+use OpenSlate\Answers\TickAnswer;
 use OpenSlate\Blanks\Blank;
 use OpenSlate\Blanks\BlankKind;
+use OpenSlate\Geometry\Frame;
+use OpenSlate\Paper\PageBoxes;
 
-/** Reads the form fields of a PDF (ISO 32000-1, 12.7): where they are, and what they are called. */
+/** Reads the form fields of a PDF (ISO 32000-1, 12.7): where they are, what they are called, and what they take. */
 final class FormFields
 {
     private const MOST_ON_A_PAGE = 400;
 
     /** Names are inherited from the fields above, this deep at the most. */
     private const DEEPEST = 8;
+
+    /** Flags of fields: bits 17 and 16 of buttons, bit 13 of text (12.7.4.2, 12.7.4.3). */
+    private const PUSH = 1 << 16;
+
+    private const RADIO = 1 << 15;
+
+    private const SEVERAL_LINES = 1 << 12;
 
     public function __construct(private PdfObjects $objects, private PdfReader $reader)
     {
@@ -31,18 +50,118 @@ final class FormFields
             return [];
         }
         $boxes = $this->reader->boxes($path);
+        $groups = array_map(fn (array $widget): mixed => $widget['/Parent'] ?? null, $widgets);
+        $widgets = $this->inherited($path, $widgets);
+        $states = $this->states($path, $widgets);
+        $choices = $this->choices($path, $widgets);
         $fields = [];
-        foreach ($this->inherited($path, $widgets) as $place => $widget) {
+        $radios = [];
+        foreach ($widgets as $place => $widget) {
             $number = (int) $place;
-            $rectangle = $widget['/Rect'] ?? null;
-            $corners = is_array($rectangle) ? array_values(array_filter($rectangle, fn (mixed $side): bool => is_int($side) || is_float($side))) : [];
-            if (count($corners) === 4 && isset($boxes[$number]) && in_array($widget['/FT'] ?? null, ['/Tx', '/Ch', '/Btn'], true) && ! $this->isPush($widget)) {
-                $frame = $boxes[$number]->place([(float) $corners[0], (float) $corners[1], (float) $corners[2], (float) $corners[3]]);
-                $fields[$number][] = new Blank(BlankKind::Field, $frame, 1.0, label: $this->text($widget['/TU'] ?? null) ?: $this->text($widget['/T'] ?? null));
+            $frame = isset($boxes[$number]) ? $this->frame($boxes[$number], $widget['/Rect'] ?? null) : null;
+            if ($frame === null || $frame->width <= 0 || $frame->height <= 0 || ! in_array($widget['/FT'] ?? null, ['/Tx', '/Ch', '/Btn'], true) || $this->has($widget, self::PUSH)) {
+                continue;
             }
+            $label = $this->text($widget['/TU'] ?? null) ?: $this->text($widget['/T'] ?? null);
+            if ($widget['/FT'] === '/Btn' && $this->has($widget, self::RADIO)) {
+                $group = is_string($groups[$place]) ? $groups[$place] : $label;
+                $radios["{$number} {$group}"][] = [$frame, $states[$place] ?? '', $label];
+            } else {
+                $fields[$number][] = new Blank(BlankKind::Field, $frame, 1.0, label: $label, form: $this->form($widget, $choices[$place] ?? []));
+            }
+        }
+        foreach ($radios as $place => $buttons) {
+            $fields[(int) $place][] = $this->group($buttons);
         }
 
         return $fields;
+    }
+
+    private function frame(PageBoxes $boxes, mixed $rectangle): ?Frame
+    {
+        $corners = is_array($rectangle) ? array_values(array_filter($rectangle, fn (mixed $side): bool => is_int($side) || is_float($side))) : [];
+
+        return count($corners) === 4 ? $boxes->place([(float) $corners[0], (float) $corners[1], (float) $corners[2], (float) $corners[3]]) : null;
+    }
+
+    /**
+     * What the field takes (12.7.4): null where nothing but words is known of it.
+     *
+     * @param  array<array-key, mixed>  $widget
+     * @param  list<string>  $choices
+     */
+    private function form(array $widget, array $choices): ?AnswerForm
+    {
+        if ($widget['/FT'] === '/Btn') {
+            return new TickAnswer;
+        }
+        if ($widget['/FT'] === '/Ch') {
+            return count($choices) < Choices::FEWEST ? null : ListAnswer::of(array_slice($choices, 0, Choices::MOST));
+        }
+        $most = $widget['/MaxLen'] ?? null;
+        $limit = is_int($most) && $most > 0 && $most <= Limit::MOST ? Limit::of(Counted::Characters, null, $most) : null;
+        $several = $this->has($widget, self::SEVERAL_LINES);
+
+        return $limit === null && ! $several ? null : ($several ? TextAnswer::lines($limit) : TextAnswer::short($limit));
+    }
+
+    /**
+     * Buttons of which one is on, as one choice over all of them.
+     *
+     * @param  non-empty-list<array{Frame, string, string}>  $buttons  frame, name of the state, label of the field
+     */
+    private function group(array $buttons): Blank
+    {
+        $around = Frame::around(array_column($buttons, 0));
+        if (count($buttons) < Choices::FEWEST || count($buttons) > Choices::MOST) {
+            return new Blank(BlankKind::Field, $around, 1.0, label: $buttons[0][2], form: new TickAnswer);
+        }
+        $share = fn (float $part, float $whole): float => round(max(0.0, min(1.0, $part / max(0.001, $whole))), 5);
+        $options = array_map(fn (array $button, int $at): Option => new Option(
+            $at < 26 ? chr(97 + $at) : 'o'.$at,
+            mb_substr($button[1], 0, Choices::LONGEST),
+            $share($button[0]->x - $around->x, $around->width),
+            $share($button[0]->y - $around->y, $around->height),
+            max(0.002, $share($button[0]->width, $around->width)),
+            max(0.002, $share($button[0]->height, $around->height)),
+        ), $buttons, array_keys($buttons));
+
+        return new Blank(BlankKind::Field, $around, 1.0, label: $buttons[0][2], form: ChoiceAnswer::of($options, false, ChoiceMark::Tick));
+    }
+
+    /**
+     * The name of the state in which each button is on: what its appearance has besides /Off (12.7.4.2.3).
+     *
+     * @param  array<array-key, array<array-key, mixed>>  $widgets
+     * @return array<array-key, string>
+     */
+    private function states(string $path, array $widgets): array
+    {
+        $appearances = $this->objects->followed($path, array_map(fn (array $widget): mixed => $widget['/AP'] ?? null, $widgets));
+        $normal = $this->objects->followed($path, array_map(fn (mixed $appearance): mixed => is_array($appearance) ? ($appearance['/N'] ?? null) : null, $appearances));
+
+        return array_map(function (mixed $states): string {
+            $on = is_array($states) ? array_values(array_filter(array_keys($states), fn (int|string $name): bool => is_string($name) && str_starts_with($name, '/') && $name !== '/Off')) : [];
+
+            return mb_scrub(substr((string) ($on[0] ?? ''), 1));
+        }, $normal);
+    }
+
+    /**
+     * The words of each list, once each: the shown ones where it has a value besides (12.7.4.4).
+     *
+     * @param  array<array-key, array<array-key, mixed>>  $widgets
+     * @return array<array-key, list<string>>
+     */
+    private function choices(string $path, array $widgets): array
+    {
+        $lists = $this->objects->followed($path, array_map(fn (array $widget): mixed => $widget['/Opt'] ?? null, $widgets));
+
+        return array_map(function (mixed $list): array {
+            $words = array_map(fn (mixed $choice): string => mb_substr(trim($this->text(is_array($choice) ? ($choice[1] ?? null) : $choice)), 0, Choices::LONGEST), is_array($list) ? array_values($list) : []);
+
+            return array_values(array_unique(array_filter($words, fn (string $choice): bool => $choice !== '')));
+        }, $lists);
     }
 
     /**
@@ -67,10 +186,11 @@ final class FormFields
     }
 
     /** @param  array<array-key, mixed>  $widget */
-    private function isPush(array $widget): bool
+    private function has(array $widget, int $flag): bool
     {
-        // Bit 17 of the flags: a button that only does something (12.7.4.2).
-        return ($widget['/FT'] ?? null) === '/Btn' && is_int($widget['/Ff'] ?? null) && ($widget['/Ff'] & (1 << 16)) !== 0;
+        $flags = $widget['/Ff'] ?? 0;
+
+        return is_int($flags) && ($flags & $flag) !== 0 && (($widget['/FT'] ?? null) === '/Btn') === ($flag !== self::SEVERAL_LINES);
     }
 
     private function text(mixed $value): string

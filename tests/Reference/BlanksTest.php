@@ -4,9 +4,17 @@ declare(strict_types=1);
 
 namespace Tests\Reference;
 
+use App\Documents\FormFields;
 use App\Documents\PageMarks;
 use App\Documents\PageTexts;
 use App\Documents\PdfReader;
+use OpenSlate\Answers\ChoiceAnswer;
+use OpenSlate\Answers\Counted;
+use OpenSlate\Answers\Limit;
+use OpenSlate\Answers\ListAnswer;
+use OpenSlate\Answers\Option;
+use OpenSlate\Answers\TextAnswer;
+use OpenSlate\Answers\TickAnswer;
 use OpenSlate\Blanks\Blank;
 use OpenSlate\Blanks\BlankFinder;
 use OpenSlate\Geometry\Frame;
@@ -56,6 +64,27 @@ final class BlanksTest extends TestCase
         $this->assertLessThanOrEqual(1, count(preg_grep('/^decoys/', $wrong) ?: []), implode("\n", $wrong));
         $this->assertGreaterThanOrEqual(0.8, array_sum($overlaps) / max(1, count($overlaps)));
         $this->assertLessThanOrEqual(1.5, max([0.0, ...$baselines]));
+    }
+
+    public function test_form_fields_of_another_program_come_with_what_they_take(): void
+    {
+        $sheet = (new TcpdfSheet)->field('name', 100, 60, 200, 20)->area('why', 100, 100, 300, 60, 120)
+            ->combo('wind', 100, 180, 90, 20, ['north', 'east', 'south'])->checkbox('jacket', 100, 220, 12)->radio('tide', 100, 260, 12, ['ebb', 'flood', 'slack']);
+        $found = app(FormFields::class)->read($sheet->path())[1];
+
+        $this->assertCount(5, $found);
+        $forms = [];
+        foreach ($found as $blank) {
+            $forms[$blank->label] = $blank->form;
+            $this->assertGreaterThan(0.97, max(array_map(fn (array $true): float => $this->overlap($true['frame'], $blank->frame), $sheet->truth)), $blank->label);
+        }
+        $this->assertNull($forms['name']);
+        $this->assertEquals(TextAnswer::lines(Limit::of(Counted::Characters, null, 120)), $forms['why']);
+        $this->assertEquals(ListAnswer::of(['north', 'east', 'south']), $forms['wind']);
+        $this->assertEquals(new TickAnswer, $forms['jacket']);
+        $this->assertInstanceOf(ChoiceAnswer::class, $forms['tide']);
+        $this->assertSame(['ebb', 'flood', 'slack'], array_map(fn (Option $option): string => $option->words, $forms['tide']->options));
+        $this->assertFalse($forms['tide']->many);
     }
 
     public function test_they_are_found_whatever_draws_the_pdf(): void

@@ -86,6 +86,39 @@ final class TcpdfSheet
         return $this->true('field', Frame::of($x, $y, $width, $height));
     }
 
+    /** @param  list<string>  $choices */
+    public function combo(string $name, float $x, float $y, float $width, float $height, array $choices): self
+    {
+        $this->pdf->ComboBox($name, $width, $height, $choices, [], [], $x, $y);
+
+        return $this->true('field', Frame::of($x, $y, $width, $height));
+    }
+
+    public function checkbox(string $name, float $x, float $y, float $side): self
+    {
+        $this->pdf->CheckBox($name, $side, false, [], [], 'Yes', $x, $y);
+
+        return $this->true('field', Frame::of($x, $y, $side, $side));
+    }
+
+    /** @param  list<string>  $values  one button for each, 40 points apart */
+    public function radio(string $name, float $x, float $y, float $side, array $values): self
+    {
+        foreach ($values as $at => $value) {
+            $this->pdf->RadioButton($name, $side, [], [], $value, false, $x + 40 * $at, $y);
+        }
+
+        return $this->true('field', Frame::of($x, $y, 40 * (count($values) - 1) + $side, $side));
+    }
+
+    /** Several lines, of at most so many characters. */
+    public function area(string $name, float $x, float $y, float $width, float $height, int $most): self
+    {
+        $this->pdf->TextField($name, $width, $height, ['multiline' => true, 'charLimit' => $most], [], $x, $y);
+
+        return $this->true('field', Frame::of($x, $y, $width, $height));
+    }
+
     /** Axes with a curve, which are nothing to write on. */
     public function chart(float $x, float $y): self
     {
