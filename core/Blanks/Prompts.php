@@ -29,7 +29,7 @@ final class Prompts
 
     private static function before(Ground $ground, Frame $frame): string
     {
-        $words = array_values(array_filter($ground->words, fn (Word $word): bool => $word->frame->right() <= $frame->x + 3
+        $words = array_values(array_filter(array_map(fn (Word $word): Word => self::upTo($word, $frame), $ground->words), fn (Word $word): bool => $word->frame->right() <= $frame->x + 3
             && $word->frame->middle() > $frame->y - 2 && $word->frame->middle() < $frame->bottom() + 0.6 * $word->frame->height
             && abs($word->frame->bottom() - $frame->bottom()) < max(10.0, 0.9 * $word->frame->height)));
         usort($words, fn (Word $a, Word $b): int => $b->frame->x <=> $a->frame->x);
@@ -39,11 +39,26 @@ final class Prompts
             if ($x - $word->frame->right() > 30) {
                 break;
             }
-            $said[] = $word->text;
+            // Before another gap the words are for that one.
+            $parts = preg_split('/_{2,}|[.…]{4,}/u', $word->text) ?: [''];
+            $said[] = $parts[count($parts) - 1];
+            if (count($parts) > 1) {
+                break;
+            }
             $x = $word->frame->x;
         }
 
         return implode(' ', array_reverse($said));
+    }
+
+    /** Of a word with a run of underscores or dots in it, "Name:____", what stands before the run at the frame. */
+    private static function upTo(Word $word, Frame $frame): Word
+    {
+        if ($word->frame->x > $frame->x - 2 || $word->frame->right() <= $frame->x + 3 || preg_match('/^(.*?)(?:_{2,}|[.…]{4,})/u', $word->text, $match) !== 1 || $match[1] === '') {
+            return $word;
+        }
+
+        return new Word($match[1], Frame::of($word->frame->x, $word->frame->y, $frame->x - $word->frame->x, $word->frame->height));
     }
 
     private static function above(Ground $ground, Frame $frame): string

@@ -18,6 +18,7 @@ use OpenSlate\Answers\TickAnswer;
 use OpenSlate\Blanks\Blank;
 use OpenSlate\Blanks\BlankFinder;
 use OpenSlate\Geometry\Frame;
+use OpenSlate\Paper\Length;
 use OpenSlate\Paper\Size;
 use Tests\Support\Scanner;
 use Tests\Support\TcpdfSheet;
@@ -64,6 +65,26 @@ final class BlanksTest extends TestCase
         $this->assertLessThanOrEqual(1, count(preg_grep('/^decoys/', $wrong) ?: []), implode("\n", $wrong));
         $this->assertGreaterThanOrEqual(0.8, array_sum($overlaps) / max(1, count($overlaps)));
         $this->assertLessThanOrEqual(1.5, max([0.0, ...$baselines]));
+    }
+
+    /**
+     * Laid out by LibreOffice Writer from tests/blanks/writer.fodt (soffice --convert-to pdf). Where things begin and end
+     * across the page is what the file says: margins of 2 cm, tab stops at 9 and 17 cm, columns of 3, 6 and 6 cm.
+     */
+    public function test_they_are_found_on_a_page_of_a_word_processor(): void
+    {
+        $found = $this->find('writer', 1)[1];
+        $said = array_map(fn (Blank $blank): array => [$blank->kind->value, $blank->label, $blank->count], $found);
+        $this->assertSame([
+            ['gap', 'Name:', 1], ['gap', 'Date:', 1], ['gap', '1. An oyster opens its', 1], ['gap', 'to feed, and closes it when the', 1],
+            ['gap', '2. What do gulls do with oysters?', 1], ['lines', '3. Why are the beds marked with poles?', 4],
+            ['cell', 'March, Work', 1], ['cell', 'March, Tools', 1], ['cell', 'August turn the racks, Tools', 1], ['box', '5. Draw an oyster.', 1],
+        ], $said);
+        $cm = fn (float $centimetres): float => Length::fromMillimetres(10 * $centimetres);
+        foreach ([0 => [null, 11], 1 => [null, 19], 4 => [null, 17], 5 => [2, 19], 6 => [5, 11], 7 => [11, 17], 8 => [11, 17], 9 => [2, 19]] as $at => [$from, $to]) {
+            $from === null || $this->assertEqualsWithDelta($cm($from), $found[$at]->frame->x, 1.5, $said[$at][1]);
+            $this->assertEqualsWithDelta($cm($to), $found[$at]->frame->right(), 2.0, $said[$at][1]);
+        }
     }
 
     public function test_form_fields_of_another_program_come_with_what_they_take(): void
