@@ -1,6 +1,6 @@
 <?php
 
-// The program's router with one route more: the bare framework route that saving is measured against.
+// The program's router with routes more: the bare framework routes that saving and editing are measured against.
 
 declare(strict_types=1);
 
@@ -15,9 +15,17 @@ if (! str_starts_with((string) $_SERVER['REQUEST_URI'], '/bare')) {
 require dirname(__DIR__).'/vendor/autoload.php';
 /** @var Application $app */
 $app = require dirname(__DIR__).'/bootstrap/app.php';
-$app->booted(fn () => Route::patch('bare/{id}', function (Request $request, int $id) {
-    DB::table('bare')->where('id', $id)->update(['text' => json_encode($request->all())]);
+$app->booted(function (): void {
+    Route::patch('bare/{id}', function (Request $request, int $id) {
+        DB::table('bare')->where('id', $id)->update(['text' => json_encode($request->all())]);
 
-    return response()->json(['ok' => true]);
-}));
+        return response()->json(['ok' => true]);
+    });
+    Route::patch('bare/{id}/read', function (Request $request, int $id) {
+        $was = DB::table('bare')->where('id', $id)->value('text');
+        DB::table('bare')->where('id', $id)->update(['text' => json_encode($request->all())]);
+
+        return response()->json(['was' => $was]);
+    });
+});
 $app->handleRequest(Request::capture());

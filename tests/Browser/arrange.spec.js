@@ -173,6 +173,15 @@ test('room is made above what is selected; what crosses the foot goes on and com
     await page.getByRole('button', { name: 'Push down' }).click();
     await expect(page.getByRole('alert')).toContainText('1 page right after this one');
     await expect(page.locator('.element')).toHaveCount(1);
+
+    // The same by dragging: above the first box down, then up again.
+    await page.getByRole('button', { name: 'Close' }).click();
+    await page.getByRole('button', { name: /^Room/ }).click();
+    await page.locator('[data-desk]').evaluate((desk) => { desk.scrollTop = 0; });
+    await drag(page, [300, 40], [300, 100]);
+    await expect.poll(async () => Math.round((await frames(page)).A1.y)).toBe(120);
+    await drag(page, [300, 100], [300, 40]);
+    await expect.poll(async () => Math.round((await frames(page)).A1.y)).toBe(60);
 });
 
 test('a link asks where it leads and says when that is no address', async ({ teacher: page }) => {

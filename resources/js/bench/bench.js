@@ -48,6 +48,7 @@ export class Bench {
             resized: (id, frame) => this.#send({ kind: 'resize', frames: { [id]: frame } }),
             drawn: (frame, from, to) => this.#place(frame, from, to),
             optionMoved: (id, option, by) => this.#moveOption(id, option, by),
+            room: (at, by) => this.#send({ path: 'room', body: { at, by } }),
             pressed: (event) => this.tables.press(event.target, event.shiftKey),
             leaveTool: () => this.#choose(null),
         });
@@ -223,6 +224,7 @@ export class Bench {
     }
 
     #placeInMiddle() {
+        if (this.#tool === 'room') return;
         if (this.#tool === 'picture') { this.#place({}); return; }
         const desk = this.desk.getBoundingClientRect();
         const kind = NEW[this.#tool];
@@ -317,7 +319,7 @@ export class Bench {
         this.table.classList.toggle('is-drawing', tool !== null);
         this.#makeRoom();
         this.ledger.querySelectorAll('[data-tool]').forEach((button) => button.setAttribute('aria-pressed', String(button.dataset.tool === tool)));
-        this.ledger.querySelector('[data-hint]').textContent = tool ? 'Draw it on the page, as often as you like. Esc when done.' : 'Choose one, then draw it on the page.';
+        this.ledger.querySelector('[data-hint]').textContent = tool === 'room' ? 'Press on the page where room is wanted, and drag down or up.' : tool ? 'Draw it on the page, as often as you like. Esc when done.' : 'Choose one, then draw it on the page.';
     }
 
     #selected(ids) {

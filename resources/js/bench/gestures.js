@@ -14,8 +14,8 @@ export class Gestures {
     #frame = 0;
     #event = null;
 
-    constructor(stage, selection, guides, { tool, moved, resized, drawn, optionMoved, pressed, leaveTool }) {
-        Object.assign(this, { stage, selection, guides, tool, moved, resized, drawn, optionMoved, pressed, leaveTool });
+    constructor(stage, selection, guides, { tool, moved, resized, drawn, optionMoved, room, pressed, leaveTool }) {
+        Object.assign(this, { stage, selection, guides, tool, moved, resized, drawn, optionMoved, room, pressed, leaveTool });
         this.handles = document.createElement('div');
         this.handles.className = 'handles';
         const root = stage.root;
@@ -69,6 +69,9 @@ export class Gestures {
             const id = this.selection.ids[0];
             this.#gesture = { kind: 'resize', id, edges: handle.dataset.handle, from: this.stage.frame(id), at, start };
             this.guides.begin([id]);
+        } else if (this.tool() === 'room') {
+            const below = this.stage.elements().filter((one) => !one.classList.contains('element--locked') && this.stage.frame(one.dataset.id).y >= at.y);
+            this.#gesture = { kind: 'room', at, start, below };
         } else if (this.tool()) {
             this.#gesture = { kind: 'draw', at, start, over: element?.dataset.id };
             this.guides.begin([]);
@@ -125,6 +128,12 @@ export class Gestures {
             gesture.to = this.#resized(gesture, dx, dy, event.ctrlKey || event.metaKey);
             this.stage.show(gesture.id, gesture.to);
             this.#placeHandles(gesture.to);
+        } else if (gesture.kind === 'room') {
+            if (gesture.by === undefined) gesture.below.forEach((moving) => moving.classList.add('is-moving'));
+            gesture.by = dy;
+            this.stage.layer.style.setProperty('--dx', 0);
+            this.stage.layer.style.setProperty('--dy', dy);
+            this.#rectangle('draw', { x: 0, y: Math.min(gesture.at.y, to.y), width: this.stage.width, height: Math.abs(dy) });
         } else if (gesture.kind === 'option') {
             gesture.option.style.translate = `${dx * this.stage.scale}px ${dy * this.stage.scale}px`;
             gesture.by = { dx, dy };
@@ -171,7 +180,7 @@ export class Gestures {
         this.#event = event;
         this.#show();
         this.#end();
-        if (gesture.kind === 'option') { if (gesture.by) this.optionMoved(gesture.id, gesture.option.dataset.option, gesture.by); } else if (gesture.kind === 'move') this.#dropped(gesture);
+        if (gesture.kind === 'room') { if (gesture.by) this.room(tidy(gesture.at.y), tidy(gesture.by)); } else if (gesture.kind === 'option') { if (gesture.by) this.optionMoved(gesture.id, gesture.option.dataset.option, gesture.by); } else if (gesture.kind === 'move') this.#dropped(gesture);
         else if (gesture.kind === 'resize') { if (gesture.to) this.resized(gesture.id, gesture.to); } else if (gesture.kind === 'marquee') this.selection.only(gesture.found ?? gesture.before);
         else this.#finishDrawing(gesture);
     }

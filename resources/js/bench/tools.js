@@ -23,7 +23,7 @@ export const NEW = {
     arrow: { kind: 'shape', width: 120, height: 12, form: 'arrow', colour: INK, weight: 1.5 },
 };
 
-export const TOOL_KEYS = { s: 'short', b: 'lines', n: 'number', k: 'tick', c: 'choice', d: 'list', g: 'table', m: 'passage', w: 'drawing', i: 'picture-place', l: 'label', p: 'patch', u: 'link', r: 'rectangle', o: 'ellipse', '-': 'line', a: 'arrow', y: 'picture', x: 'clip' };
+export const TOOL_KEYS = { s: 'short', b: 'lines', n: 'number', k: 'tick', c: 'choice', d: 'list', g: 'table', m: 'passage', w: 'drawing', i: 'picture-place', l: 'label', p: 'patch', u: 'link', r: 'rectangle', o: 'ellipse', '-': 'line', a: 'arrow', y: 'picture', x: 'clip', v: 'room' };
 
 /** How a line or an arrow lies in the frame that was drawn. */
 export const layOf = ({ width, height }, from, to) => {

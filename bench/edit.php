@@ -1,0 +1,32 @@
+<?php
+
+// An edit of one element among 300 on a page, as the bench sends it, against a bare framework route (no session, no
+// sign-in) that reads and writes one row.
+
+declare(strict_types=1);
+
+use App\Models\Teacher;
+use Bench\Bench;
+use Database\Factories\WorksheetFactory;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Schema;
+use OpenSlate\Geometry\Frame;
+use OpenSlate\Page\AnswerBox;
+
+return function (Bench $bench): void {
+    Schema::dropIfExists('bare');
+    Schema::create('bare', function ($table): void {
+        $table->id();
+        $table->text('text')->nullable();
+    });
+    DB::table('bare')->insert(['text' => null]);
+    $teacher = Teacher::create(['name' => 'Edit', 'email' => 'edit@school.example', 'password' => 'edit-password']);
+    $boxes = array_map(fn (int $n): AnswerBox => new AnswerBox("b{$n}", Frame::of(30 + 36 * ($n % 15), 30 + 38 * intdiv($n, 15), 30, 18), prompt: "Number {$n}"), range(0, 299));
+    $worksheet = WorksheetFactory::new()->for($teacher)->withPages(...$boxes)->create(['name' => 'Edit']);
+    $page = $worksheet->pages()->sole();
+    $times = [];
+    $bench->withServer(8393, function (string $address) use ($bench, $page, &$times): void {
+        $times = $bench->node('edit.mjs', $address, 'edit@school.example', 'edit-password', (string) $page->id);
+    });
+    $bench->report('edit', $times['edit'] / $times['bare'], 2, sprintf('%.1f ms against %.1f ms, %d KB sent back', $times['edit'], $times['bare'], $times['kilobytes']));
+};
