@@ -1,6 +1,7 @@
 // Edits one after the other, and a bare route by turns. Prints the medians as JSON.
 const [base, email, password, page] = process.argv.slice(2);
-const TIMES = 60;
+const TIMES = 200;
+const COLD = 80; // each of the workers has to have done both some times
 
 const cookies = new Map();
 const take = (response) => response.headers.getSetCookie().forEach((line) => { const [name, value] = line.split(';')[0].split(/=(.*)/s); cookies.set(name, value); });
@@ -27,7 +28,7 @@ for (let n = 0; n < TIMES; n += 1) {
     const [editTime, text] = await edit(n);
     revision = JSON.parse(text).revision;
     bytes = text.length;
-    if (n < 10) continue; // Workers that have just started are cold.
+    if (n < COLD) continue;
     times.bare.push(bareTime);
     times.edit.push(editTime);
 }

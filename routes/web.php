@@ -93,6 +93,7 @@ Route::middleware('auth:teacher')->group(function (): void {
     Route::post('worksheets/{worksheet}/hand-out', [HandoutController::class, 'store'])->can('update', 'worksheet')->name('handouts.store');
 
     Route::get('pages/{page}', [PageController::class, 'show'])->can('view', 'page')->name('page.show');
+    Route::get('pages/{page}/guides', [PageController::class, 'guides'])->can('update', 'page')->name('page.guides');
     Route::post('pages/{page}/edits', [PageController::class, 'edit'])->can('update', 'page')->name('page.edit');
     Route::post('pages/{page}/blanks/take', [BlankController::class, 'take'])->can('update', 'page')->name('blanks.take');
     Route::post('pages/{page}/blanks/refuse', [BlankController::class, 'refuse'])->can('update', 'page')->name('blanks.refuse');

@@ -8,7 +8,6 @@ use App\Models\PageRevision;
 use App\Models\WorksheetPage;
 use OpenSlate\Edit\Edit;
 use OpenSlate\Edit\EditRefused;
-use OpenSlate\Page\PageCodec;
 
 /** Applies one edit to a page, as its next revision. */
 final class ApplyEdit
@@ -26,7 +25,7 @@ final class ApplyEdit
     {
         return ($this->revise)($page, $base, fn (PageRevision $now): array => [
             $now->revision()->edited(),
-            PageCodec::encode($edit->apply($now->page())),
+            $edit->apply($now->page()),
         ]);
     }
 }

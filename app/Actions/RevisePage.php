@@ -9,13 +9,15 @@ use App\Models\WorksheetPage;
 use Closure;
 use Illuminate\Support\Facades\DB;
 use OpenSlate\Edit\Revision;
+use OpenSlate\Page\Page;
+use OpenSlate\Page\PageCodec;
 
 /** Gives a page its next revision, if nobody else has done so since. */
 final class RevisePage
 {
     /**
      * @param  int  $base  the revision that the window last saw
-     * @param  Closure(PageRevision): array{Revision, string}  $next  the next revision and its content
+     * @param  Closure(PageRevision): array{Revision, string|Page}  $next  the next revision and its content
      *
      * @throws StaleEdit|MasterLocked
      */
@@ -30,11 +32,13 @@ final class RevisePage
                 throw new StaleEdit($locked);
             }
             $now = $locked->revisions()->where('number', $locked->revision)->sole();
-            [$revision, $content] = $next($now);
+            [$revision, $made] = $next($now);
+            $content = $made instanceof Page ? PageCodec::encode($made) : $made;
             if ($content === $now->content && $revision->undoTo === $now->number) {
                 return $now; // An edit that changes nothing is no step to undo.
             }
             $recorded = PageRevision::record($locked->id, $revision, $content);
+            $made instanceof Page && $recorded->madeFrom($now->page(), $made);
             $locked->update(['revision' => $revision->number]);
             $locked->worksheet()->touch();
 

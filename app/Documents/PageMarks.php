@@ -29,6 +29,8 @@ final class PageMarks
 
     private const MOST_PIXELS = 2400;
 
+    private const PIXELS_AT_ONCE = 16;
+
     private const MOST_OF_A_PAGE = 0.5;
 
     private const IDENTITY = [1.0, 0.0, 0.0, 1.0, 0.0, 0.0];
@@ -96,12 +98,27 @@ final class PageMarks
             : BitmapMarks::of(Bitmap::of($levels, $width, $height, $page->size->width / $width), $text->size, $fields);
     }
 
-    /** @return array{int, int, string} width, height, and a byte for each pixel */
+    /**
+     * The page in grey: its green, by which light is mostly measured. Drawn in colour, since poppler takes twice as long
+     * to turn a picture grey by its colour profile.
+     *
+     * @return array{int, int, string} width, height, and a byte for each pixel
+     */
     private function grey(string $path, PdfPage $page, float $dpi): array
     {
-        $picture = LimitedProcess::run(['pdftoppm', '-cropbox', '-gray', '-r', sprintf('%.4F', $dpi * $page->userUnit), '-f', (string) $page->number, '-l', (string) $page->number, $path])->getOutput();
+        $picture = LimitedProcess::run(['pdftoppm', '-cropbox', '-r', sprintf('%.4F', $dpi * $page->userUnit), '-f', (string) $page->number, '-l', (string) $page->number, $path])->getOutput();
+        if (preg_match('/^P6\s+(\d+)\s+(\d+)\s+\d+\s/', $picture, $head) !== 1) {
+            return [0, 0, ''];
+        }
+        [$width, $height] = [(int) $head[1], (int) $head[2]];
+        $pixels = substr($picture, strlen($head[0]), 3 * $width * $height);
+        // Some pixels at a time, which is many times as quick as one by one.
+        $most = 3 * self::PIXELS_AT_ONCE;
+        $pattern = '/'.str_repeat('.(.).', self::PIXELS_AT_ONCE).'/s';
+        $green = implode('', array_map(fn (int $n): string => '${'.$n.'}', range(1, self::PIXELS_AT_ONCE)));
+        $padded = $pixels.str_repeat("\0", ($most - strlen($pixels) % $most) % $most);
 
-        return preg_match('/^P5\s+(\d+)\s+(\d+)\s+\d+\s/', $picture, $head) === 1 ? [(int) $head[1], (int) $head[2], substr($picture, strlen($head[0]))] : [0, 0, ''];
+        return [$width, $height, substr((string) preg_replace($pattern, $green, $padded), 0, $width * $height)];
     }
 
     /**

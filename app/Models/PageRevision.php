@@ -21,6 +21,10 @@ final class PageRevision extends Model
 {
     public const UPDATED_AT = null;
 
+    private ?Page $decoded = null;
+
+    private ?Page $replaced = null;
+
     protected $fillable = ['page_id', 'number', 'undo_to', 'redo_to', 'content'];
 
     public static function record(int $pageId, Revision $revision, string $content): self
@@ -41,6 +45,20 @@ final class PageRevision extends Model
 
     public function page(): Page
     {
-        return PageCodec::decode($this->content);
+        return $this->decoded ??= PageCodec::decode($this->content);
+    }
+
+    /** What was on the page before, where this revision has just been made from it by an edit. */
+    public function replaced(): ?Page
+    {
+        return $this->replaced;
+    }
+
+    /** Spares decoding what was just encoded. */
+    public function madeFrom(Page $before, Page $page): self
+    {
+        [$this->replaced, $this->decoded] = [$before, $page];
+
+        return $this;
     }
 }

@@ -10,6 +10,7 @@ use OpenSlate\Blanks\Blank;
 use OpenSlate\Edit\Guides;
 use OpenSlate\Page\Element;
 use OpenSlate\Page\Page;
+use OpenSlate\Page\Tags;
 
 /** A page as the Boxes station shows it: what is on it, what is proposed for it, and what can be undone. */
 final readonly class BenchPage
@@ -21,16 +22,20 @@ final readonly class BenchPage
 
     public static function of(WorksheetPage $page): self
     {
-        $revision = $page->revisions()->latest('number')->firstOrFail();
+        return self::at($page, $page->revisions()->latest('number')->firstOrFail());
+    }
+
+    public static function at(WorksheetPage $page, PageRevision $revision): self
+    {
         $content = $revision->page();
 
         return new self($revision, $content, $page->proposals($content));
     }
 
-    /** @return list<string> ids of what is on it */
+    /** @return list<string> ids of what is on it, the lowest first */
     public function ids(): array
     {
-        return array_map(fn (Element $element): string => $element->id(), $this->content->elements());
+        return self::idsOf($this->content);
     }
 
     /** @return array<string, mixed> the lines that dragged things may hold to */
@@ -39,18 +44,64 @@ final readonly class BenchPage
         return Guides::of($this->content, $this->proposals ?? []);
     }
 
-    /** @return array{revision: int, undo: bool, redo: bool, page: string, ledger: string, guides: array<string, mixed>} drawn for the browser */
+    /** @return array<string, mixed> all of it, drawn for the browser */
     public function drawn(): array
     {
         $shown = ['page' => $this->content, 'proposals' => $this->proposals];
 
+        return $this->steps() + [
+            'page' => view('bench.page', $shown)->render(),
+            'ledger' => view('bench.ledger', $shown)->render(),
+        ];
+    }
+
+    /**
+     * What is another than before, drawn; and the tags and the order of everything, which one change may shift. A page
+     * may hold hundreds of things of which an edit changes one.
+     *
+     * @return array<string, mixed>
+     */
+    public function changes(Page $before): array
+    {
+        if ($before->size != $this->content->size || $before->backdrop != $this->content->backdrop) {
+            return $this->drawn();
+        }
+        $tags = Tags::of($this->content);
+        $elements = $rows = [];
+        foreach ($this->content->elements() as $place => $element) {
+            $was = $before->element($element->id());
+            if ($was !== $element && $was != $element) {
+                $tag = $tags[$element->id()];
+                $elements[$element->id()] = view('components.page.element', ['element' => $element, 'mode' => 'bench', 'tag' => $tag, 'z' => $place + 1])->render();
+                $rows[$element->id()] = view('bench.row', ['element' => $element, 'tag' => $tag])->render();
+            }
+        }
+        $order = $this->ids();
+
+        return $this->steps() + [
+            'changed' => (object) $elements,
+            'rows' => (object) $rows,
+            'tags' => array_map(fn (string|int $id, string $tag): array => [(string) $id, $tag], array_keys($tags), $tags),
+            'order' => $order === self::idsOf($before) ? null : $order,
+            // Without print nothing is ever proposed.
+            'ghosts' => $this->content->backdrop === null ? null : view('bench.ghosts', ['proposals' => $this->proposals ?? []])->render(),
+            'proposed' => $this->content->backdrop === null ? null : view('bench.proposed', ['proposals' => $this->proposals])->render(),
+        ];
+    }
+
+    /** @return array{revision: int, undo: bool, redo: bool} */
+    private function steps(): array
+    {
         return [
             'revision' => $this->revision->number,
             'undo' => $this->revision->undo_to !== null,
             'redo' => $this->revision->redo_to !== null,
-            'page' => view('bench.page', $shown)->render(),
-            'ledger' => view('bench.ledger', $shown)->render(),
-            'guides' => $this->guides(),
         ];
+    }
+
+    /** @return list<string> */
+    private static function idsOf(Page $page): array
+    {
+        return array_map(fn (Element $element): string => $element->id(), $page->elements());
     }
 }

@@ -6,7 +6,6 @@ namespace OpenSlate\Edit;
 
 use OpenSlate\Blanks\Blank;
 use OpenSlate\Geometry\Frame;
-use OpenSlate\Page\Element;
 use OpenSlate\Page\Page;
 
 /**
@@ -21,6 +20,8 @@ final class Guides
     /** Of a gap that is worth keeping, in points. */
     private const WIDEST_GAP = 150.0;
 
+    private const NARROWEST_GAP = 0.5;
+
     /**
      * @param  array<int, Blank>  $blanks
      * @return array{x: list<array{float, list<string>}>, y: list<array{float, list<string>}>, gaps: list<array{axis: string, edge: string, at: float, from: float, to: float, beside: float, ids: list<string>}>}
@@ -29,63 +30,83 @@ final class Guides
      */
     public static function of(Page $page, array $blanks = []): array
     {
-        $x = [[0.0, ''], [$page->size->width / 2, ''], [$page->size->width, '']];
-        $y = [[0.0, ''], [$page->size->height / 2, ''], [$page->size->height, '']];
-        $framed = array_map(fn (Element $element): array => [$element->frame(), $element->id()], $page->elements());
-        foreach ([...$framed, ...array_map(fn (Blank $blank): array => [$blank->frame, ''], array_values($blanks))] as [$frame, $id]) {
-            array_push($x, [$frame->x, $id], [$frame->x + $frame->width / 2, $id], [$frame->right(), $id]);
-            array_push($y, [$frame->y, $id], [$frame->middle(), $id], [$frame->bottom(), $id]);
+        [$x, $y] = [[], []];
+        foreach ([0.0, 0.5, 1.0] as $share) {
+            self::add($x, $share * $page->size->width, '');
+            self::add($y, $share * $page->size->height, '');
+        }
+        $framed = [];
+        foreach ($page->elements() as $element) {
+            [$frame, $id] = [$element->frame(), $element->id()];
+            $framed[] = [$frame->x, $frame->x + $frame->width, $frame->y, $frame->y + $frame->height, $id];
+            self::addSides($x, $y, $frame, $id);
+        }
+        foreach ($blanks as $blank) {
+            self::addSides($x, $y, $blank->frame, '');
         }
 
         return ['x' => self::lines($x), 'y' => self::lines($y), 'gaps' => [...self::gaps($framed, Axis::Across), ...self::gaps($framed, Axis::Down)]];
     }
 
     /**
-     * @param  list<array{float, string}>  $found
-     * @return list<array{float, list<string>}> from the first to the last
+     * @param  array<int, array{float, array<string, true>}>  $x  place and whose it is, by place in steps of SAME
+     * @param  array<int, array{float, array<string, true>}>  $y
      */
-    private static function lines(array $found): array
+    private static function addSides(array &$x, array &$y, Frame $frame, string $id): void
     {
-        usort($found, fn (array $a, array $b): int => $a[0] <=> $b[0]);
-        $lines = [];
-        foreach ($found as [$at, $id]) {
-            $last = array_key_last($lines);
-            if ($last === null || $at - $lines[$last][0] > self::SAME) {
-                $lines[] = [round($at, 2), [$id]];
-            } elseif (! in_array($id, $lines[$last][1], true)) {
-                $lines[$last][1][] = $id;
-            }
+        foreach ([0.0, 0.5, 1.0] as $share) {
+            self::add($x, $frame->x + $share * $frame->width, $id);
+            self::add($y, $frame->y + $share * $frame->height, $id);
         }
+    }
 
-        // What is the page's or a blank's holds whoever else is there.
-        return array_map(fn (array $line): array => in_array('', $line[1], true) ? [$line[0], []] : $line, $lines);
+    /** @param  array<int, array{float, array<string, true>}>  $lines */
+    private static function add(array &$lines, float $at, string $id): void
+    {
+        $step = (int) round($at / self::SAME);
+        $lines[$step] ??= [round($at, 2), []];
+        $lines[$step][1][$id] = true;
     }
 
     /**
-     * @param  list<array{Frame, string}>  $framed
+     * @param  array<int, array{float, array<string, true>}>  $lines
+     * @return list<array{float, list<string>}> from the first to the last
+     */
+    private static function lines(array $lines): array
+    {
+        ksort($lines);
+
+        // What is the page's or a blank's holds whoever else is there.
+        return array_values(array_map(fn (array $line): array => [$line[0], isset($line[1]['']) ? [] : array_map(strval(...), array_keys($line[1]))], $lines));
+    }
+
+    /**
+     * @param  list<array{float, float, float, float, string}>  $framed  left, right, top, bottom and id of each
      * @return list<array{axis: string, edge: string, at: float, from: float, to: float, beside: float, ids: list<string>}>
      */
     private static function gaps(array $framed, Axis $axis): array
     {
-        $start = fn (Frame $frame): float => $axis === Axis::Across ? $frame->x : $frame->y;
-        $end = fn (Frame $frame): float => $axis === Axis::Across ? $frame->right() : $frame->bottom();
-        $beside = fn (Frame $frame): array => $axis === Axis::Across ? [$frame->y, $frame->bottom()] : [$frame->x, $frame->right()];
-        usort($framed, fn (array $a, array $b): int => $start($a[0]) <=> $start($b[0]));
+        [$start, $end, $one, $other] = $axis === Axis::Across ? [0, 1, 2, 3] : [2, 3, 0, 1];
+        usort($framed, fn (array $a, array $b): int => $a[$start] <=> $b[$start]);
         $gaps = [];
-        foreach ($framed as $at => [$one, $id]) {
-            foreach (array_slice($framed, $at + 1) as [$other, $otherId]) {
-                $gap = $start($other) - $end($one);
+        $count = count($framed);
+        foreach ($framed as $at => $a) {
+            for ($next = $at + 1; $next < $count; $next++) {
+                $b = $framed[$next];
+                $gap = $b[$start] - $a[$end];
                 if ($gap > self::WIDEST_GAP) {
                     break;
                 }
-                [$a, $b] = [$beside($one), $beside($other)];
-                if ($gap <= 0.5 || min($a[1], $b[1]) <= max($a[0], $b[0])) {
+                [$from, $to] = [max($a[$one], $b[$one]), min($a[$other], $b[$other])];
+                if ($gap <= self::NARROWEST_GAP || $to <= $from) {
                     continue;
                 }
-                $mark = ['axis' => $axis->value, 'from' => round($end($one), 2), 'to' => round($start($other), 2), 'beside' => round((max($a[0], $b[0]) + min($a[1], $b[1])) / 2, 2), 'ids' => [$id, $otherId]];
-                foreach (['start' => $end($other) + $gap, 'end' => $start($one) - $gap] as $edge => $place) {
+                foreach (['start' => $b[$end] + $gap, 'end' => $a[$start] - $gap] as $edge => $place) {
                     // Many pairs of a grid say the same; once is enough.
-                    $gaps["{$edge} ".round($place, 1)] ??= $mark + ['edge' => $edge, 'at' => round($place, 2)];
+                    $gaps["{$edge} ".round($place, 1)] ??= [
+                        'axis' => $axis->value, 'edge' => $edge, 'at' => round($place, 2),
+                        'from' => round($a[$end], 2), 'to' => round($b[$start], 2), 'beside' => round(($from + $to) / 2, 2), 'ids' => [$a[4], $b[4]],
+                    ];
                 }
                 break; // The next neighbour only.
             }

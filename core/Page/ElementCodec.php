@@ -29,11 +29,14 @@ final class ElementCodec
     /** @return array<string, mixed> */
     public static function encode(Element $element): array
     {
-        return array_filter(
-            self::whole($element),
-            fn (mixed $value, string $name): bool => ! array_key_exists($name, self::USUAL) || self::USUAL[$name] !== $value,
-            ARRAY_FILTER_USE_BOTH,
-        );
+        $whole = self::whole($element);
+        foreach (self::USUAL as $name => $usual) {
+            if (array_key_exists($name, $whole) && $whole[$name] === $usual) {
+                unset($whole[$name]);
+            }
+        }
+
+        return $whole;
     }
 
     /** @return array<string, mixed> as encode, with what is as usual */

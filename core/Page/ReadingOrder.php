@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace OpenSlate\Page;
 
-use OpenSlate\Geometry\Frame;
-
 /**
  * The order in which people read, tab through and number the elements of a page: rows from the top, each row from
  * the left.
@@ -24,36 +22,47 @@ final class ReadingOrder
      */
     public static function of(array $elements): array
     {
-        usort($elements, fn (Element $a, Element $b): int => [$a->frame()->y, $a->frame()->x] <=> [$b->frame()->y, $b->frame()->x]);
+        // Measures are read once: a page may hold hundreds of elements.
+        $left = array_map(function (Element $element): array {
+            $frame = $element->frame();
+
+            return [$frame->y, $frame->y + $frame->height, $frame->x, $element];
+        }, $elements);
+        usort($left, fn (array $a, array $b): int => $a[0] <=> $b[0] ?: $a[2] <=> $b[2]);
         $ordered = [];
-        while ($elements !== []) {
-            $top = $elements[0]->frame()->y;
-            $bottom = $elements[0]->frame()->bottom();
+        while ($left !== []) {
+            [$top, $bottom] = $left[0];
             $row = [];
             $below = [];
-            foreach ($elements as $element) {
-                $frame = $element->frame();
-                if ($row !== [] && self::shared($top, $bottom, $frame) < self::SHARED) {
-                    $below[] = $element;
+            foreach ($left as $at => $one) {
+                if ($one[0] >= $bottom && $row !== []) {
+                    // All from here on begin below the row.
+                    array_push($below, ...array_slice($left, $at));
+                    break;
+                }
+                if ($row !== [] && self::shared($top, $bottom, $one[0], $one[1]) < self::SHARED) {
+                    $below[] = $one;
 
                     continue;
                 }
-                $row[] = $element;
-                $bottom = min($bottom, $frame->bottom());
+                $row[] = $one;
+                $bottom = min($bottom, $one[1]);
             }
-            usort($row, fn (Element $a, Element $b): int => [$a->frame()->x, $a->frame()->y] <=> [$b->frame()->x, $b->frame()->y]);
-            array_push($ordered, ...$row);
-            $elements = $below;
+            usort($row, fn (array $a, array $b): int => $a[2] <=> $b[2] ?: $a[0] <=> $b[0]);
+            foreach ($row as $one) {
+                $ordered[] = $one[3];
+            }
+            $left = $below;
         }
 
         return $ordered;
     }
 
-    /** How much of the shorter of the two, the row or the frame, lies at the height of the other: up to 1. */
-    private static function shared(float $top, float $bottom, Frame $frame): float
+    /** How much of the shorter of the two, the row or another, lies at the height of the other: up to 1. */
+    private static function shared(float $top, float $bottom, float $otherTop, float $otherBottom): float
     {
-        $shorter = max(0.001, min($bottom - $top, $frame->height));
+        $shorter = max(0.001, min($bottom - $top, $otherBottom - $otherTop));
 
-        return (min($bottom, $frame->bottom()) - max($top, $frame->y)) / $shorter;
+        return (min($bottom, $otherBottom) - max($top, $otherTop)) / $shorter;
     }
 }

@@ -159,7 +159,23 @@ final class BenchTest extends TestCase
     public function test_guides_come_with_the_page(): void
     {
         $page = $this->page(Worksheet::factory()->for($this->teacher)->withPages(new AnswerBox('a', Frame::of(50, 50, 100, 20)))->create());
-        $this->edit($page, ['kind' => 'move', 'ids' => ['a'], 'dx' => 10, 'dy' => 0])->assertOk()->assertJsonPath('guides.x.1', [60, ['a']]);
+        $this->edit($page, ['kind' => 'move', 'ids' => ['a'], 'dx' => 10, 'dy' => 0])->assertOk();
+        $this->getJson("/pages/{$page->id}/guides")->assertOk()->assertJsonPath('x.1', [60, ['a']]);
+    }
+
+    public function test_an_edit_sends_back_what_changed_and_the_order_of_the_rest(): void
+    {
+        $worksheet = Worksheet::factory()->for($this->teacher)->withPages(...array_map(fn (int $n): AnswerBox => new AnswerBox("b{$n}", Frame::of(50, 30 * $n, 100, 20)), range(1, 20)))->create();
+        $page = $this->page($worksheet);
+        $moved = $this->edit($page, ['kind' => 'move', 'ids' => ['b1'], 'dx' => 0, 'dy' => 700])->assertOk();
+        $this->assertSame(['b1'], array_keys((array) $moved->json('changed')));
+        $this->assertSame(['b2', 'A1'], $moved->json('tags.0'));
+        $this->assertSame(['b1', 'A20'], $moved->json('tags.19'));
+        $this->assertNull($moved->json('order'));
+        $this->assertLessThan(8000, strlen((string) $moved->getContent()));
+        $this->edit($page, ['kind' => 'order', 'ids' => ['b1'], 'to' => 'front'])->assertJsonPath('order.19', 'b1')->assertJsonPath('changed', []);
+        $this->assertCount(19, (array) $this->edit($page, ['kind' => 'remove', 'ids' => ['b1']])->json('tags'));
+        $this->postJson("/pages/{$page->id}/undo", ['base' => $page->refresh()->revision])->assertOk()->assertJsonPath('changed', null);
     }
 
     private function bringIn(string $words): Worksheet

@@ -43,8 +43,8 @@ final class EditPagesTest extends TestCase
 
         $this->assertSame([2, true, false], [$answer->json('revision'), $answer->json('undo'), $answer->json('redo')]);
         $id = (string) $answer->json('new.0');
-        $this->assertStringContainsString("data-id=\"{$id}\"", (string) $answer->json('page'));
-        $this->assertStringContainsString('A1', (string) $answer->json('ledger'));
+        $this->assertStringContainsString("data-id=\"{$id}\"", (string) $answer->json("changed.{$id}"));
+        $this->assertStringContainsString('A1', (string) $answer->json("rows.{$id}"));
         $this->get("/worksheets/{$this->worksheet->id}/boxes/1")->assertOk()->assertSee($id)->assertSee('2 answer boxes');
         $this->assertSame([1, 2], $this->page->revisions()->orderBy('number')->pluck('number')->all());
     }

@@ -32,6 +32,12 @@ final class PageController
         return response()->json($this->drawn($page, $request));
     }
 
+    /** The lines that dragged things may hold to; asked for once the page has come to rest. */
+    public function guides(WorksheetPage $page): JsonResponse
+    {
+        return response()->json(BenchPage::of($page)->guides());
+    }
+
     public function edit(Request $request, WorksheetPage $page, ApplyEdit $apply, PrintedPage $printed): JsonResponse
     {
         $new = [];
@@ -89,11 +95,16 @@ final class PageController
     private function after(WorksheetPage $page, callable $change, array &$new = []): JsonResponse
     {
         try {
-            $change();
+            $revision = $change();
         } catch (StaleEdit $stale) {
             return response()->json(['message' => $stale->getMessage()] + $this->drawn($page, request()), 409);
         }
 
-        return response()->json($this->drawn($page, request()) + ['new' => array_values(array_intersect($new, BenchPage::of($page)->ids()))]);
+        if (request()->input('station') === 'key') {
+            return response()->json(KeyPage::of($page)->drawn());
+        }
+        $shown = BenchPage::at($page, $revision);
+
+        return response()->json(($revision->replaced() === null ? $shown->drawn() : $shown->changes($revision->replaced())) + ['new' => array_values(array_intersect($new, $shown->ids()))]);
     }
 }

@@ -1,5 +1,7 @@
 import { Idiomorph } from 'idiomorph';
+import { request } from '../lib/request';
 import { Edits } from './edits';
+import { drawChanges } from './changes';
 import { Clipping } from './clipping';
 import { Gestures } from './gestures';
 import { Guides } from './guides';
@@ -14,6 +16,7 @@ import { Traits } from './traits';
 
 const CLIP = 'open-slate.clip';
 const REST = 180; // milliseconds after the last nudge of a run, before it is sent as one move
+const GUIDES_REST = 120; // milliseconds after an edit before the lines to hold to are asked for
 const GAP = 4; // points between a thing and its first repeat
 const OFFSET = 12; // points that a paste on the same page is set off
 
@@ -126,16 +129,29 @@ export class Bench {
     #draw(answer) {
         this.gestures.handles.remove();
         this.guides.end();
-        if (answer.guides) this.guides.lines = answer.guides;
+        this.#askForGuides();
         if (answer.said) this.#say(answer.said);
         if (answer.said) this.#problem(answer.said);
-        Idiomorph.morph(this.stage.root, answer.page.trim(), { morphStyle: 'innerHTML' });
-        Idiomorph.morph(this.ledger.querySelector('[data-ledger]'), answer.ledger.trim(), { morphStyle: 'innerHTML', ignoreActiveValue: true });
+        if (answer.page) {
+            Idiomorph.morph(this.stage.root, answer.page.trim(), { morphStyle: 'innerHTML' });
+            Idiomorph.morph(this.ledger.querySelector('[data-ledger]'), answer.ledger.trim(), { morphStyle: 'innerHTML', ignoreActiveValue: true });
+        } else {
+            drawChanges(this.stage.layer, this.ledger.querySelector('[data-ledger]'), answer);
+        }
         this.#steps(answer.undo, answer.redo);
         if (answer.new?.length) this.selection.only(answer.new);
         else this.selection.show();
         const boxes = this.boxesElsewhere + this.#boxes();
         this.#boxesState().textContent = boxes === 1 ? '1 answer box' : `${boxes} answer boxes`;
+    }
+
+    /** The lines to hold to have changed with the page: they are asked for when it rests. */
+    #askForGuides() {
+        clearTimeout(this.guidesTimer);
+        this.guidesTimer = setTimeout(async () => {
+            const lines = await request('GET', `/pages/${this.table.dataset.pageId}/guides`).catch(() => null);
+            if (lines && this.edits.idle && !this.gestures.busy) this.guides.lines = lines;
+        }, GUIDES_REST);
     }
 
     #steps(undo, redo) {

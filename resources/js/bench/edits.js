@@ -11,6 +11,7 @@ export class Edits {
     #revision;
     #queue = [];
     #running = false;
+    #undrawn = [];
 
     constructor(pageId, revision, { drawn, stale, refused, waiting }, station) {
         this.station = station;
@@ -40,8 +41,10 @@ export class Edits {
                 this.#queue.shift();
                 this.#revision = answer.revision;
                 this.waiting(false);
-                // Drawing an older page would undo on screen what the next edit in line has already shown.
-                if (this.#queue.length === 0) this.drawn(answer);
+                // Drawing an older page would undo on screen what the next edit in line has already shown: what changed
+                // is drawn once the line is done.
+                this.#undrawn = answer.page || answer.ledger ? [answer] : [...this.#undrawn, answer];
+                if (this.#queue.length === 0) this.#drawAll();
                 then(answer);
             } catch (problem) {
                 if (problem instanceof Away) {
@@ -55,6 +58,12 @@ export class Edits {
         this.#running = false;
     }
 
+    #drawAll() {
+        const answers = this.#undrawn;
+        this.#undrawn = [];
+        answers.forEach((answer) => this.drawn(answer));
+    }
+
     #post(edit) {
         if (edit.path) return request('POST', `${this.#url}/${edit.path}`, { base: this.#revision, ...edit.body });
         return typeof edit === 'string'
@@ -65,6 +74,7 @@ export class Edits {
     async #fail(problem) {
         const lost = this.#queue;
         this.#queue = [];
+        this.#undrawn = [];
         this.waiting(false);
         if (problem.status === 409) {
             this.#revision = problem.body.revision;

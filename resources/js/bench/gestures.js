@@ -60,6 +60,7 @@ export class Gestures {
 
     #down(event) {
         if (event.button !== 0 || this.#gesture) return;
+        this.stage.measure();
         const at = this.stage.point(event);
         const handle = event.target.closest('.handle');
         const element = event.target.closest('.element');
@@ -215,6 +216,7 @@ export class Gestures {
         this.#gesture = null;
         this.#event = null;
         this.guides.end();
+        this.stage.forget();
         this.rubber?.remove();
         this.stage.root.querySelectorAll('.is-moving').forEach((moving) => moving.classList.remove('is-moving'));
     }

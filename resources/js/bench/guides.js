@@ -15,6 +15,9 @@ export class Guides {
 
     /** Forgets the lines of what moves itself. */
     begin(ids) {
+        // Measured once: asked for again while something moves, it would make the browser lay the page out anew.
+        this.scale = this.stage.scale;
+        [this.width, this.height] = [this.stage.width, this.stage.height];
         const moving = new Set(ids);
         const others = ([, owners]) => owners.length === 0 || owners.some((id) => !moving.has(id));
         const gaps = this.all.gaps.filter((gap) => !gap.ids.some((id) => moving.has(id)));
@@ -28,7 +31,7 @@ export class Guides {
 
     /** The step, held to the nearest line of each direction. */
     hold(frame, dx, dy) {
-        const near = NEAR / this.stage.scale;
+        const near = NEAR / this.scale;
         const x = this.#nearest([frame.x, frame.x + frame.width / 2, frame.x + frame.width], dx, this.now.x, this.now.across, near);
         const y = this.#nearest([frame.y, frame.y + frame.height / 2, frame.y + frame.height], dy, this.now.y, this.now.down, near);
         this.#show(x, y);
@@ -37,7 +40,7 @@ export class Guides {
 
     /** One edge that is being pulled, in x or in y. */
     holdEdge(axis, at) {
-        const near = NEAR / this.stage.scale;
+        const near = NEAR / this.scale;
         const found = this.#nearest([at], 0, this.now[axis], [], near);
         this.#show(axis === 'x' ? found : this.shownX, axis === 'y' ? found : this.shownY);
         return at + (found?.by ?? 0);
@@ -66,10 +69,11 @@ export class Guides {
     }
 
     #show(x, y) {
+        const same = (a, b) => a?.line === b?.line && a?.gap === b?.gap;
+        if (same(x, this.shownX) && same(y, this.shownY)) return;
         this.end();
         [this.shownX, this.shownY] = [x, y];
-        const scale = this.stage.scale;
-        const { width, height } = this.stage;
+        const { scale, width, height } = this;
         const mark = (className, style) => {
             const one = document.createElement('div');
             one.className = className;

@@ -1,19 +1,29 @@
 // The page on the bench as geometry: points to and from pixels, frames of elements. Measures are points.
 
 export class Stage {
-    constructor(root) { this.root = root; }
+    #box = null;
+
+    constructor(root) {
+        this.root = root;
+        // What scrolls moves the page below the pointer.
+        document.addEventListener('scroll', () => { this.#box = null; }, true);
+    }
+
+    /** Measures where the page is, once for all moves of a pointer until something scrolls: asking makes the browser lay it out. */
+    measure() { this.#box = this.layer.getBoundingClientRect(); }
+    forget() { this.#box = null; }
 
     get layer() { return this.root.querySelector('.sheet__layer'); }
     get width() { return Number(this.layer.dataset.width); }
     get height() { return Number(this.layer.dataset.height); }
-    get scale() { return this.layer.getBoundingClientRect().width / this.width; }
+    get scale() { return (this.#box ?? this.layer.getBoundingClientRect()).width / this.width; }
 
     elements() { return [...this.layer.querySelectorAll('.element')]; }
     element(id) { return this.layer.querySelector(`.element[data-id="${CSS.escape(id)}"]`); }
     data(id) { return JSON.parse(this.element(id).dataset.element); }
 
     point(event) {
-        const box = this.layer.getBoundingClientRect();
+        const box = this.#box ?? this.layer.getBoundingClientRect();
         return { x: (event.clientX - box.left) / this.scale, y: (event.clientY - box.top) / this.scale };
     }
 

@@ -6,6 +6,6 @@
 <x-page.frame :$element :$mode :$tag :$z :name="\App\View\ElementWords::form($form->kind()).($element->prompt === '' ? '' : ': '.$element->prompt)"
     :data-planted="$mode === 'bench' && $form instanceof \OpenSlate\Answers\PassageAnswer && $form->right !== '' ? \App\View\PassageWords::planted($form) : null"
     :class="implode(' ', array_filter(['element--'.$kind, $element->cover ? 'element--cover' : '', $element->outline ? 'element--outline' : '', 'type type--'.$element->font->value, 'type--'.$element->align->value, $element->fit->value === 'scroll' ? '' : 'element--'.$element->fit->value]))">
-    <x-dynamic-component :component="'page.answer.'.$kind" :box="$element" :$form :$mode :$place :$said :text="$texts[$place] ?? ''" :$closed />
+    @include('components.page.answer.'.$kind, ['box' => $element, 'text' => $texts[$place] ?? '', 'attributes' => null])
     @if ($mode === 'copy' && $element->help !== '')<x-page.help :$place :$said :help="$element->help" />@endif
 </x-page.frame>

@@ -16,10 +16,8 @@
         @foreach ($tags as $id => $tag)
             @php($element = $page->element((string) $id))
             @continue($element instanceof \OpenSlate\Page\Clip && $element->kept && ! $answers && $mode !== 'bench')
-            <x-dynamic-component :component="'page.'.$element->kind()->value" :$element :$mode :$tag :z="$places[$id] + 1" :$texts :$number :$closed :$live :$leads :$fills />
+            @include('components.page.element', ['z' => $places[$id] + 1])
         @endforeach
-        @foreach ($proposals as $index => $blank)
-            <div class="ghost" role="button" tabindex="0" data-ghost="{{ $index }}" style="--x:{{ $blank->frame->x }};--y:{{ $blank->frame->y }};--w:{{ $blank->frame->width }};--h:{{ $blank->frame->height }}" title="Enter takes it, Delete refuses it" aria-label="Proposed answer box{{ $blank->label === '' ? '' : ': '.$blank->label }}. Enter takes it, Delete refuses it."></div>
-        @endforeach
+        @include('bench.ghosts')
     </div>
 </div>

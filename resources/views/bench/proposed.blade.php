@@ -1,0 +1,12 @@
+{{-- What is proposed for the page. $proposals: Blank[] or null --}}
+@if ($proposals === null)
+    <p class="ledger__hint">Still looking for blanks on this page. Reload it in a moment.</p>
+@elseif ($proposals !== [])
+    <section class="proposed" aria-labelledby="proposed-title">
+        <h2 id="proposed-title">{{ \App\View\JobState::count(count($proposals), 'blank') }} found here</h2>
+        <div class="verbs">
+            <button type="button" class="btn btn-primary" data-blanks="take">Take {{ count($proposals) === 1 ? 'it' : 'all '.count($proposals) }}</button>
+            <button type="button" class="btn btn-plain" data-blanks="refuse">Refuse {{ count($proposals) === 1 ? 'it' : 'all' }}</button>
+        </div>
+    </section>
+@endif

@@ -1,0 +1,11 @@
+{{-- One thing on the page, in the ledger. $element, $tag --}}
+<li class="row-of row-of--{{ $element->kind()->value }}" data-row="{{ $element->id() }}">
+    <button type="button" class="row-of__tag" data-row-select aria-pressed="false" aria-label="Select {{ $tag }}">{{ $tag }}</button>
+    @if ($element instanceof \OpenSlate\Page\AnswerBox)
+        <input class="row-of__words" data-row-trait="prompt" value="{{ $element->prompt }}" maxlength="200" aria-label="Prompt of {{ $tag }}" placeholder="Prompt">
+    @elseif ($element instanceof \OpenSlate\Page\Label)
+        <input class="row-of__words" data-row-trait="text" value="{{ str_replace("\n", ' ', $element->text) }}" maxlength="2000" aria-label="Words of {{ $tag }}" placeholder="Words" @readonly(str_contains($element->text, "\n"))>
+    @else
+        <span class="row-of__words row-of__words--plain">{{ \App\View\ElementWords::of($element) }}</span>
+    @endif
+</li>
