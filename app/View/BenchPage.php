@@ -8,6 +8,7 @@ use App\Models\PageRevision;
 use App\Models\WorksheetPage;
 use OpenSlate\Blanks\Blank;
 use OpenSlate\Edit\Guides;
+use OpenSlate\Edit\Overlaps;
 use OpenSlate\Page\Element;
 use OpenSlate\Page\Page;
 use OpenSlate\Page\Tags;
@@ -38,10 +39,20 @@ final readonly class BenchPage
         return self::idsOf($this->content);
     }
 
-    /** @return array<string, mixed> the lines that dragged things may hold to */
+    /** @return array<string, mixed> the lines that dragged things may hold to, and what lies over what, in words */
     public function guides(): array
     {
-        return Guides::of($this->content, $this->proposals ?? []);
+        return Guides::of($this->content, $this->proposals ?? []) + ['overlaps' => $this->overlaps()];
+    }
+
+    private function overlaps(): string
+    {
+        $overlaps = Overlaps::of($this->content);
+        $tags = $overlaps === [] ? [] : Tags::of($this->content);
+        $said = array_map(fn (array $pair): string => "{$tags[$pair[1]]} lies over {$tags[$pair[0]]}", array_slice($overlaps, 0, 3));
+        $more = count($overlaps) - count($said);
+
+        return $said === [] ? '' : implode(', ', $said).($more > 0 ? " and {$more} more" : '').'. Students could not reach both: move one of them.';
     }
 
     /** @return array<string, mixed> all of it, drawn for the browser */

@@ -93,6 +93,15 @@ final readonly class Frame
             && $other->right() <= $this->right() && $other->bottom() <= $this->bottom();
     }
 
+    /** What of it lies in another: of no width or height where nothing does. */
+    public function within(self $other): self
+    {
+        $x = max($this->x, $other->x);
+        $y = max($this->y, $other->y);
+
+        return self::of($x, $y, max(0.0, min($this->right(), $other->right()) - $x), max(0.0, min($this->bottom(), $other->bottom()) - $y));
+    }
+
     /** Adding 0.0 turns a negative zero into zero, which JSON would otherwise write as "-0.0". */
     private static function tidy(float $value): float
     {

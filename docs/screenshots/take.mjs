@@ -64,6 +64,17 @@ await teacher.locator('.element').nth(3).click();
 await shot(teacher, 'bench');
 
 await teacher.goto('/shelf');
+await teacher.getByRole('link', { name: /^Before we sail/ }).click();
+await teacher.getByRole('link', { name: /^Key/ }).click();
+await teacher.waitForSelector('[data-key-row]');
+await shot(teacher, 'key');
+await teacher.getByRole('link', { name: /^Boxes/ }).click();
+await teacher.waitForSelector('.element--tick');
+for (const [index, tick] of (await teacher.locator('.element--tick').all()).entries()) await tick.click({ modifiers: index ? ['Shift'] : [] });
+await teacher.locator('[data-trait-group=arrange] summary').click();
+await teacher.evaluate(() => { document.querySelector('.traits').scrollTop = 1000; });
+await shot(teacher, 'arrange');
+await teacher.goto('/shelf');
 await teacher.getByRole('link', { name: /Harbour log, days/ }).click();
 await teacher.getByRole('link', { name: /^Hand out/ }).click();
 await teacher.getByLabel('Directions').fill('One page a day. Hand in on the third.');
@@ -91,6 +102,17 @@ await student.waitForURL('**/day');
 await shot(student, 'day');
 await student.getByRole('link', { name: 'Go on with Tide times' }).click();
 await shot(student, 'copy');
+
+await student.goto('/my/day');
+await student.getByRole('link', { name: /Before we sail/ }).click();
+await student.getByRole('radio', { name: 'flood' }).check();
+await student.getByRole('checkbox', { name: 'rope' }).check();
+await student.getByLabel('Height at noon, in m').fill('4.2');
+await student.getByRole('textbox', { name: /mend these/ }).fill('The ferry leaves the harbor at nine. it carries crabs lobsters and mail');
+await student.getByText('3 changes').waitFor();
+await student.locator('[data-place="1.passage"]').blur();
+await student.evaluate(() => { document.querySelector('[data-scroll]').scrollTop = 90; });
+await shot(student, 'copy-kinds');
 
 const phone = await person({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true, deviceScaleFactor: 2, storageState: await student.context().storageState() });
 await phone.goto('/my/day');

@@ -39,10 +39,11 @@ final class ClipController
         if ($from === null || $from->backdrop === null || Gate::denies('look', $from->worksheet)) {
             throw EditRefused::invalid('that page has no print to clip, or is no longer yours to look at');
         }
-        $region = Frame::of(...array_map(fn (string $side): float => $request->float($side), $sides));
+        $content = $from->current->page();
+        $region = Frame::of(...array_map(fn (string $side): float => $request->float($side), $sides))->within($content->backdrop->frame ?? $content->frame());
         $id = Str::lower(Str::random(10));
         try {
-            $clip = Clip::of($from->current->page(), $from->backdrop->size(), $region, $id, $this->place($page->current->page(), $region));
+            $clip = Clip::of($content, $from->backdrop->size(), $region, $id, $this->place($page->current->page(), $region));
             $apply($page, $request->integer('base'), new Place([$clip]));
         } catch (StaleEdit $stale) {
             return response()->json(['message' => $stale->getMessage()] + BenchPage::of($page)->drawn(), 409);

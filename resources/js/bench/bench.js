@@ -44,7 +44,7 @@ export class Bench {
         this.clipping = new Clipping(document.querySelector('[data-clipping]'), means.send, means.problem);
         this.pictures = new Pictures(ledger.querySelector('[data-picture-file]'), table.dataset.pictures, this.stage, means);
         this.guides = new Guides(this.stage);
-        this.guides.lines = JSON.parse(table.dataset.guides);
+        this.#guided(JSON.parse(table.dataset.guides));
         this.gestures = new Gestures(this.stage, this.selection, this.guides, {
             tool: () => this.#tool,
             moved: (ids, dx, dy) => { if (dx !== 0 || dy !== 0) this.#send({ kind: 'move', ids, dx, dy }); },
@@ -150,8 +150,15 @@ export class Bench {
         clearTimeout(this.guidesTimer);
         this.guidesTimer = setTimeout(async () => {
             const lines = await request('GET', `/pages/${this.table.dataset.pageId}/guides`).catch(() => null);
-            if (lines && this.edits.idle && !this.gestures.busy) this.guides.lines = lines;
+            if (lines && this.edits.idle && !this.gestures.busy) this.#guided(lines);
         }, GUIDES_REST);
+    }
+
+    #guided(lines) {
+        this.guides.lines = lines;
+        const warning = this.ledger.querySelector('[data-overlaps]');
+        warning.hidden = lines.overlaps === '';
+        if (warning.textContent !== lines.overlaps) warning.textContent = lines.overlaps;
     }
 
     #steps(undo, redo) {

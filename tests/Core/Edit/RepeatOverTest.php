@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Core\Edit;
 
+use OpenSlate\Answers\DrawingAnswer;
 use OpenSlate\Blanks\Blank;
 use OpenSlate\Blanks\BlankKind;
 use OpenSlate\Edit\EditRefused;
 use OpenSlate\Edit\Guides;
+use OpenSlate\Edit\Overlaps;
 use OpenSlate\Edit\RepeatOver;
 use OpenSlate\Edit\Selection;
 use OpenSlate\Geometry\Frame;
@@ -83,6 +85,20 @@ final class RepeatOverTest extends TestCase
 
         $this->assertEquals([['start', 200.0], ['end', 70.0]], array_map(fn (array $gap): array => [$gap['edge'], $gap['at']], array_values($gaps)));
         $this->assertSame([], array_filter($guides['gaps'], fn (array $gap): bool => $gap['axis'] === 'across' && in_array('a', $gap['ids'], true)), 'what stands at other heights is no neighbour');
+    }
+
+    public function test_what_a_student_could_not_reach_is_told(): void
+    {
+        $page = $this->page(
+            new AnswerBox('a', Frame::of(100, 100, 100, 20)),
+            new AnswerBox('b', Frame::of(150, 110, 100, 20)),
+            new AnswerBox('touching', Frame::of(100, 119.5, 40, 20)),
+            new AnswerBox('drawn', Frame::of(0, 0, 600, 800), new DrawingAnswer),
+            new Patch('p', Frame::of(100, 100, 100, 20)),
+            new AnswerBox('inside', Frame::of(160, 112, 10, 10)),
+        );
+        $this->assertEqualsCanonicalizing([['a', 'b'], ['a', 'inside'], ['b', 'inside']], Overlaps::of($page));
+        $this->assertSame([], Overlaps::of($this->page(new AnswerBox('a', Frame::of(100, 100, 100, 20)), new AnswerBox('b', Frame::of(100, 120, 100, 20)))));
     }
 
     private function line(float $x, float $bottom, float $width = 200): Blank
