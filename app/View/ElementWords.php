@@ -9,6 +9,7 @@ use OpenSlate\Answers\PassageAnswer;
 use OpenSlate\Page\AnswerBox;
 use OpenSlate\Page\Clip;
 use OpenSlate\Page\Element;
+use OpenSlate\Page\ElementKind;
 use OpenSlate\Page\Label;
 use OpenSlate\Page\LabelText;
 use OpenSlate\Page\Link;
@@ -35,6 +36,20 @@ final class ElementWords
             $element instanceof Picture => $element->words === '' ? 'a picture' : $element->words,
             $element instanceof Shape => $element->form->value,
             default => 'covers what is printed',
+        };
+    }
+
+    public static function kind(ElementKind $kind): string
+    {
+        return match ($kind) {
+            ElementKind::Box => 'Answer box',
+            ElementKind::Table => 'Table',
+            ElementKind::Patch => 'Patch',
+            ElementKind::Label => 'Label',
+            ElementKind::Link => 'Link',
+            ElementKind::Clip => 'Clip',
+            ElementKind::Picture => 'Picture',
+            ElementKind::Shape => 'Shape',
         };
     }
 

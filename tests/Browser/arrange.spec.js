@@ -201,3 +201,27 @@ test('a link asks where it leads and says when that is no address', async ({ tea
     await page.getByRole('button', { name: 'Lay the link' }).click();
     await expect(page.locator('.element--link')).toHaveCount(2);
 });
+
+test('too much text gets smaller or makes the box higher, as it was set', async ({ teacher: page }) => {
+    await blank(page);
+    await draw(page, 'Lines box', 60, 60, 150, 40);
+    await draw(page, 'Lines box', 300, 60, 150, 40);
+    await page.keyboard.press('Escape');
+    for (const [tag, fit] of [['A1', 'gets smaller'], ['A2', 'makes the box higher']]) {
+        await page.locator(`[data-tag=${tag}]`).click();
+        await openGroup(page, 'looks');
+        await page.getByLabel('Too much text').selectOption({ label: fit });
+    }
+    await expect(page.locator('.element--shrink')).toHaveCount(1);
+    await expect(page.locator('.element--grow')).toHaveCount(1);
+    await page.getByRole('link', { name: /^Key/ }).click();
+    const long = 'The tide comes in twice a day because of the moon. '.repeat(4);
+    const [small, high] = [page.locator('.element--shrink textarea'), page.locator('.element--grow textarea')];
+    const before = { size: await small.evaluate((field) => parseFloat(getComputedStyle(field).fontSize)), height: (await high.boundingBox()).height };
+    await small.fill(long);
+    await high.fill(long);
+    expect(await small.evaluate((field) => parseFloat(getComputedStyle(field).fontSize))).toBeLessThan(before.size * 0.9);
+    expect(await small.evaluate((field) => field.scrollHeight - field.clientHeight)).toBeLessThanOrEqual(1);
+    expect((await high.boundingBox()).height).toBeGreaterThan(before.height * 1.5);
+    expect(await high.evaluate((field) => field.scrollHeight - field.clientHeight)).toBeLessThanOrEqual(1);
+});

@@ -14,12 +14,18 @@ use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Testing\TestResponse;
 use OpenSlate\Edit\Change;
 use OpenSlate\Edit\Edit;
+use OpenSlate\Edit\Move;
 use OpenSlate\Edit\Place;
 use OpenSlate\Edit\Remove;
 use OpenSlate\Edit\Selection;
 use OpenSlate\Geometry\Frame;
+use OpenSlate\Page\AnswerBox;
 use OpenSlate\Page\Element;
 use OpenSlate\Page\Label;
+use OpenSlate\Page\Picture;
+use OpenSlate\Page\Shape;
+use OpenSlate\Page\Table;
+use OpenSlate\Page\TableCell;
 use Symfony\Component\HttpFoundation\Response;
 use Tests\TestCase;
 
@@ -78,6 +84,23 @@ final class MendingTest extends TestCase
         $this->settle($this->one, 1, ['take' => ['a' => 'set', 'b' => 'master']])->assertSessionHas('done', 'Mended: page 1 of One.');
         $this->assertEqualsCanonicalizing(['Ebb and flow', 'The quay'], $this->texts($this->one, 1));
         $this->get($this->url())->assertSee('Nothing waits to be mended.');
+    }
+
+    public function test_every_kind_of_thing_can_be_in_dispute_and_is_named(): void
+    {
+        $kinds = [
+            'Answer box' => new AnswerBox('x', Frame::of(50, 100, 90, 20)),
+            'Table' => new Table('x', Frame::of(50, 100, 90, 20), [1.0], [1.0], [new TableCell('', true)]),
+            'Shape' => new Shape('x', Frame::of(50, 100, 90, 20)),
+            'Picture' => new Picture('x', Frame::of(50, 100, 90, 20), str_repeat('ab', 32)),
+        ];
+        foreach ($kinds as $named => $element) {
+            $master = Worksheet::factory()->for($this->master->teacher)->withPages($element)->create(['unlocked' => true]);
+            $set = app(CutPageSet::class)($master, [1], 'Set');
+            $this->edit($set, 1, new Move(Selection::of(['x']), 10, 0));
+            $this->edit($master, 1, new Move(Selection::of(['x']), 0, 10));
+            $this->get("/worksheets/{$master->id}/mending")->assertOk()->assertSee('changed on both sides')->assertSee($named);
+        }
     }
 
     public function test_a_page_can_be_left_as_it_is_until_the_master_changes_again(): void

@@ -31,7 +31,7 @@
                         @endforeach
                         <div class="mend__choices">
                             @foreach ($offer->merge->conflicts as $conflict)
-                                <fieldset class="choice"><legend>{{ $offer->marked()[$conflict->id] }}. {{ ['box' => 'Answer box', 'patch' => 'Patch', 'label' => 'Label', 'link' => 'Link', 'clip' => 'Clip'][($conflict->set ?? $conflict->master)->kind()->value] }}</legend>
+                                <fieldset class="choice"><legend>{{ $offer->marked()[$conflict->id] }}. {{ \App\View\ElementWords::kind(($conflict->set ?? $conflict->master)->kind()) }}</legend>
                                     @foreach (['set' => ['the set’s', $conflict->set], 'master' => ['the master’s', $conflict->master]] as $whose => [$said, $element])
                                         <label><input type="radio" class="form-check-input" name="take[{{ $conflict->id }}]" value="{{ $whose }}" @checked($whose === 'set')> <span><b>{{ $said }}</b> {{ $element === null ? 'taken off the page' : \App\View\ElementWords::of($element) }}@if ($element)<small>{{ \App\View\ElementWords::place($element) }}</small>@endif</span></label>
                                     @endforeach
