@@ -103,7 +103,7 @@ final class Proposals
         $line = $blank->pitch ?? $blank->frame->height;
         $size = max(TextSize::SMALLEST, min($several ? 14.0 : 16.0, floor($line * 0.62)));
 
-        return new AnswerBox($id, $blank->frame, $blank->form ?? self::form($blank, $several), mb_substr($blank->label, 0, AnswerBox::LONGEST_PROMPT), $size, false, false);
+        return new AnswerBox($id, $blank->frame, $blank->form ?? self::form($blank, $several), mb_substr($blank->label, 0, AnswerBox::LONGEST_PROMPT), $size, false, false, printed: $blank->label !== '');
     }
 
     /** What is printed to write on is written on; the frame of a line ends where the line is. */

@@ -26,12 +26,13 @@ final readonly class AnswerBox implements Answerable
 
     /**
      * @param  AnswerForm|null  $form  null is a short text
-     * @param  string  $prompt  said to the student, and shown while the box is empty
+     * @param  string  $prompt  said to the student, and shown while the box is empty unless it is printed there
      * @param  float  $size  of the typed text, in points
      * @param  bool  $cover  hides what is printed below it in the paper's colour
      * @param  bool  $outline  shows a faint edge
      * @param  string  $help  shown to the student on asking
      * @param  list<string>  $key  the right answers, as the form keeps them
+     * @param  bool  $printed  the prompt is on the page already, so that it is only said
      */
     public function __construct(
         public string $id,
@@ -48,10 +49,17 @@ final readonly class AnswerBox implements Answerable
         public ?float $points = null,
         public array $key = [],
         public TextFit $fit = TextFit::Scroll,
+        public bool $printed = false,
         public ?string $group = null,
         public bool $locked = false,
     ) {
         $this->form = $form ?? TextAnswer::short();
+    }
+
+    /** What is shown in the box while it is empty. */
+    public function shownPrompt(): string
+    {
+        return $this->printed ? '' : $this->prompt;
     }
 
     public function kind(): ElementKind

@@ -36,6 +36,10 @@ final class ElementCodec
             }
         }
 
+        if ($element instanceof AnswerBox && ! $element->printed) {
+            unset($whole['printed']);
+        }
+
         return $whole;
     }
 
@@ -78,6 +82,7 @@ final class ElementCodec
                 'points' => $element->points,
                 'key' => $element->key,
                 'fit' => $element->fit->value,
+                'printed' => $element->printed,
             ],
             $element instanceof Table => [
                 'columns' => $element->columns,
@@ -220,6 +225,10 @@ final class ElementCodec
             $whole = [...array_diff_key($whole, FormCodec::properties($element->form)), ...$start, ...$kept, 'key' => []];
         }
 
+        if ($element instanceof AnswerBox && isset($set['prompt']) && $set['prompt'] !== $element->prompt) {
+            $whole['printed'] = false; // These are words of the teacher's.
+        }
+
         return self::decode(Fields::of([...$whole, ...array_intersect_key($set, $whole)]));
     }
 
@@ -264,6 +273,7 @@ final class ElementCodec
             self::points($fields),
             $key,
             $fields->has('fit') ? $fields->oneOf('fit', TextFit::class) : TextFit::Scroll,
+            self::flag($fields, 'printed'),
         );
     }
 

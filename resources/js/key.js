@@ -21,14 +21,14 @@ class KeyStation {
         ledger.querySelector('[data-all-points]').addEventListener('submit', (event) => {
             event.preventDefault();
             const ids = [...new Set([...this.list.querySelectorAll('[data-points]')].map((field) => field.dataset.points))];
-            if (ids.length > 0) this.edits.send({ kind: 'change', ids, set: { points: Number(event.target.querySelector('input').value) } });
+            if (ids.length > 0) this.#edit({ kind: 'change', ids, set: { points: Number(event.target.querySelector('input').value) } });
         });
-        root.querySelectorAll('[data-step]').forEach((button) => button.addEventListener('click', () => this.edits.send(button.dataset.step)));
+        root.querySelectorAll('[data-step]').forEach((button) => button.addEventListener('click', () => this.#edit(button.dataset.step)));
         root.querySelector('[data-dismiss]').addEventListener('click', () => this.#problem(''));
         document.addEventListener('keydown', (event) => {
             if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'z' || event.target.closest('input, textarea, select')) return;
             event.preventDefault();
-            this.edits.send(event.shiftKey ? 'redo' : 'undo');
+            this.#edit(event.shiftKey ? 'redo' : 'undo');
         });
         window.addEventListener('beforeunload', (event) => { document.activeElement?.blur?.(); if (!this.edits.idle) event.preventDefault(); });
     }
@@ -54,12 +54,14 @@ class KeyStation {
     }
 
     #changed(field) {
-        if (field.dataset.points) this.edits.send({ kind: 'change', ids: [field.dataset.points], set: { points: field.value === '' ? null : Number(field.value) } });
+        if (field.dataset.points) this.#edit({ kind: 'change', ids: [field.dataset.points], set: { points: field.value === '' ? null : Number(field.value) } });
         else if (field.dataset.keyChoice) this.#send(field.dataset.keyChoice, [...this.list.querySelectorAll(`[data-key-choice="${field.dataset.keyChoice}"]:checked`)].map((one) => one.value));
         else if (field.dataset.key) this.#send(field.dataset.key, ('one' in field.dataset ? [field.value] : field.value.split('\n')).map((line) => line.trim()).filter((line) => line !== ''));
     }
 
-    #send(place, answers) { this.edits.send({ kind: 'key', place, answers }); }
+    #send(place, answers) { this.#edit({ kind: 'key', place, answers }); }
+
+    #edit(edit) { this.#problem(''); this.edits.send(edit); }
 
     #go(name) { this.places.find((place) => place.key === `1.${name}`)?.focus(); this.#mark(name); }
 
@@ -74,7 +76,6 @@ class KeyStation {
         const texts = new Map(placesIn(shown, () => {}, {}).map((place) => [place.key, place.value]));
         this.places.forEach((place) => { if (!place.holds(document.activeElement) && place.value !== texts.get(place.key)) place.value = texts.get(place.key) ?? ''; });
         this.#steps(answer.undo, answer.redo);
-        this.#problem('');
         const tally = this.list.querySelector('[data-keyed]');
         const state = document.querySelector('[data-job-state=key]');
         this.elsewhere ??= state.textContent.match(/\d+/g)?.map(Number).map((count, at) => count - [this.keyedBefore, Number(tally.dataset.all)][at]);

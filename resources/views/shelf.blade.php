@@ -26,10 +26,10 @@
                 <p><span x-text="words"></span></p>
                 <progress max="100" x-bind:value="percent" aria-label="Upload"></progress>
             </div>
-            <details class="start" @if ($errors->hasAny(['paper', 'width', 'theme', 'name'])) open @endif>
+            <details class="start" @if ($errors->hasAny(['paper', 'width', 'theme'])) open @endif>
                 <summary>Start from a blank page</summary>
                 <form method="post" action="{{ route('worksheets.blank') }}" x-data="startBlank" novalidate>@csrf
-                    <x-field name="name" label="Name, and heading of the first page" maxlength="120" autocomplete="off" />
+                    <div class="field"><label for="start-name">Name, and heading of the first page</label><input id="start-name" name="name" class="form-control" maxlength="120" autocomplete="off"></div>
                     @include('bench.paper-fields', ['id' => 'start', 'themes' => true])
                     @error('width')<p class="field__error" role="alert">{{ $message }}</p>@enderror
                     <button class="btn btn-primary">Start</button>

@@ -32,8 +32,10 @@ test('what is drawn lies where it was drawn, moves by drag, and sizes by its han
     await page.mouse.move(handle.x + 12, handle.y + 12);
     await page.mouse.down();
     const to = await at(page, 450, 260);
+    await page.keyboard.down('Control'); // Held, it lets go of the guides.
     await page.mouse.move(to.x, to.y, { steps: 5 });
     await page.mouse.up();
+    await page.keyboard.up('Control');
     await settled(page);
     near((await frames(page)).A1, 200, 200, 250, 60);
 

@@ -18,9 +18,11 @@
     <div class="traits__row traits__row--side" data-trait-for="unit"><label for="trait-unit">Unit</label><input id="trait-unit" class="form-control" data-trait="unit" maxlength="20"></div>
     <div class="traits__row traits__row--side" data-trait-for="form"><label for="trait-form">Shape</label><select id="trait-form" class="form-select" data-trait="form"><option value="rectangle">rectangle</option><option value="ellipse">oval</option><option value="line">line</option><option value="arrow">arrow</option></select></div>
     <div class="traits__row traits__row--side" data-trait-for="lay"><label for="trait-lay">A line runs</label><select id="trait-lay" class="form-select" data-trait="lay"><option value="level">level</option><option value="upright">upright</option><option value="falling">falling</option><option value="rising">rising</option></select></div>
+    <div class="traits__row traits__row--side" data-trait-for="size"><label for="trait-size">Text size</label><input id="trait-size" type="number" class="form-control" data-trait="size" min="6" max="96" step="1"><span>pt</span></div>
     <div class="traits__checks">
         <label data-trait-for="many"><input type="checkbox" class="form-check-input" data-trait="many"> Several may be right</label>
         <label data-trait-for="spelling"><input type="checkbox" class="form-check-input" data-trait="spelling"> Allow spelling help</label>
+        <label data-trait-for="printed"><input type="checkbox" class="form-check-input" data-trait="printed"> Words are printed here</label>
         <label data-trait-for="kept"><input type="checkbox" class="form-check-input" data-trait="kept"> An answer: keep it back</label>
         <label data-trait-for="cover"><input type="checkbox" class="form-check-input" data-trait="cover"> Cover the print</label>
         <label data-trait-for="outline"><input type="checkbox" class="form-check-input" data-trait="outline"> Faint outline</label>
@@ -40,7 +42,6 @@
     </div>
     <details class="trait-group" data-trait-group="looks">
         <summary>Looks</summary>
-        <div class="traits__row traits__row--side" data-trait-for="size"><label for="trait-size">Text size</label><input id="trait-size" type="number" class="form-control" data-trait="size" min="6" max="96" step="1"><span>pt</span></div>
         <div class="traits__row traits__row--side" data-trait-for="font"><label for="trait-font">Font</label><select id="trait-font" class="form-select" data-trait="font">@foreach ($fonts as $font => $words)<option value="{{ $font }}">{{ $words }}</option>@endforeach</select></div>
         <div class="traits__row traits__row--side" data-trait-for="align"><label for="trait-align">Text stands</label><select id="trait-align" class="form-select" data-trait="align"><option value="left">left</option><option value="centre">in the middle</option><option value="right">right</option></select></div>
         <div class="traits__row traits__row--side" data-trait-for="fit"><label for="trait-fit">Too much text</label><select id="trait-fit" class="form-select" data-trait="fit"><option value="scroll">can be scrolled</option><option value="shrink">gets smaller</option><option value="grow">makes the box higher</option></select></div>

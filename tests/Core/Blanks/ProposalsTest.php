@@ -36,6 +36,7 @@ final class ProposalsTest extends TestCase
         [$line, $lines, $tick] = $this->blanks();
         $box = Proposals::box($line, 'a');
         $this->assertEquals([TextAnswer::short(null, new Ruling(18, 18)), 'Name', $line->frame], [$box->form, $box->prompt, $box->frame]);
+        $this->assertSame(['Name', ''], [$box->prompt, $box->shownPrompt()], 'what is printed is said, and not shown once more');
         $box = Proposals::box($lines, 'b');
         $this->assertEquals([TextAnswer::lines(null, new Ruling(25.5, 25.5)), 14.0], [$box->form, $box->size], 'the first of three lines is one pitch down');
         $this->assertEquals([new TickAnswer, 'yes'], [Proposals::box($tick, 'c')->form, Proposals::box($tick, 'c')->prompt]);

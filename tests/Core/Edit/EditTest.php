@@ -110,6 +110,13 @@ final class EditTest extends TestCase
         $this->assertEquals(TextAnswer::lines(), $this->box($this->apply(new Change(Selection::of(['a']), ['answer' => 'lines'])))->form);
     }
 
+    public function test_a_prompt_of_ones_own_is_shown_where_a_printed_one_was_only_said(): void
+    {
+        $this->page = $this->page->withElements([new AnswerBox('a', Frame::of(50, 100, 200, 18), prompt: 'Name', printed: true)]);
+        $this->assertSame('', $this->box($this->apply(new Change(Selection::of(['a']), ['size' => 14])))->shownPrompt());
+        $this->assertSame('Full name', $this->box($this->apply(new Change(Selection::of(['a']), ['prompt' => 'Full name'])))->shownPrompt());
+    }
+
     public function test_values_that_no_page_could_hold_are_refused_in_words(): void
     {
         $this->assertRefused('size must lie between 6 and 96', new Change(Selection::of(['a']), ['size' => 400]));

@@ -55,7 +55,7 @@ final class PageCodecTest extends TestCase
             new AnswerBox('b2', Frame::of(72, 200, 300, 90), TextAnswer::lines(), '', 11, true, false),
             new Link('g1', Frame::of(50, 500, 120, 14), LinkTarget::of('https://tides.example/today?port=1#high'), 'Tides today', 12, true, false, false),
             new Link('g2', Frame::of(50, 520, 120, 30), LinkTarget::page('k7'), outline: true),
-            new AnswerBox('b3', Frame::of(10, 600, 100, 20), TextAnswer::lines(Limit::of(Counted::Sentences, 3, 5), new Ruling(25.5, 20)), 'Why?', 11, false, false, Font::School, Align::Centre, 'Look at page 1', true, 2.5, ['The tide', 'tide'], TextFit::Grow, 'grp', true),
+            new AnswerBox('b3', Frame::of(10, 600, 100, 20), TextAnswer::lines(Limit::of(Counted::Sentences, 3, 5), new Ruling(25.5, 20)), 'Why?', 11, false, false, Font::School, Align::Centre, 'Look at page 1', true, 2.5, ['The tide', 'tide'], TextFit::Grow, true, 'grp', true),
             new AnswerBox('b4', Frame::of(10, 620, 60, 20), new NumberAnswer('m'), key: ['3.5']),
             new AnswerBox('b5', Frame::of(10, 640, 12, 12), new TickAnswer, key: ['yes']),
             new AnswerBox('b6', Frame::of(10, 660, 90, 40), ChoiceAnswer::of([new Option('a', 'ebb', 0, 0, 0.5, 1), new Option('b', 'flood', 0.5, 0, 0.5, 1)], true, ChoiceMark::Tick), key: ['a', 'b']),

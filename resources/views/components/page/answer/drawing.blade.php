@@ -5,5 +5,5 @@
 @if ($mode === 'copy' && ! $closed)
     <button type="button" class="btn btn-plain ink__start" data-draw="{{ $place }}" aria-label="Draw: {{ $said }}">Draw</button>
 @elseif ($mode === 'bench')
-    <span class="answer answer--prompt" style="--size:{{ $box->size }}">{{ $box->prompt === '' ? 'Drawing area' : $box->prompt }}</span>
+    <span class="answer answer--prompt" style="--size:{{ $box->size }}">{{ $box->shownPrompt() === '' ? 'Drawing area' : $box->shownPrompt() }}</span>
 @endif

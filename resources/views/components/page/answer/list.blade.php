@@ -1,9 +1,9 @@
 @props(['box', 'form', 'mode', 'place', 'said', 'text', 'closed'])
 @if ($mode === 'copy')
     <select class="answer answer--list" style="--size:{{ $box->size }}" data-place="{{ $place }}" data-kind="list" aria-label="{{ $said }}" autocomplete="off" @disabled($closed)>
-        <option value="">{{ $box->prompt === '' ? 'Choose' : $box->prompt }}</option>
+        <option value="">{{ $box->shownPrompt() === '' ? 'Choose' : $box->shownPrompt() }}</option>
         @foreach ($form->options as $option)<option @selected($option === $text)>{{ $option }}</option>@endforeach
     </select>
 @else
-    <span @class(['answer', 'answer--prompt' => $mode === 'bench', 'answer--typed' => $mode !== 'bench', 'answer--list' => $mode === 'bench']) style="--size:{{ $box->size }}">{{ $mode === 'bench' ? ($box->prompt === '' ? implode(' / ', $form->options) : $box->prompt) : $text }}</span>
+    <span @class(['answer', 'answer--prompt' => $mode === 'bench', 'answer--typed' => $mode !== 'bench', 'answer--list' => $mode === 'bench']) style="--size:{{ $box->size }}">{{ $mode === 'bench' ? ($box->shownPrompt() === '' ? implode(' / ', $form->options) : $box->shownPrompt()) : $text }}</span>
 @endif
