@@ -225,3 +225,24 @@ test('too much text gets smaller or makes the box higher, as it was set', async 
     expect((await high.boundingBox()).height).toBeGreaterThan(before.height * 1.5);
     expect(await high.evaluate((field) => field.scrollHeight - field.clientHeight)).toBeLessThanOrEqual(1);
 });
+
+test('by finger: a box is drawn, moved and made larger', async ({ teacher: page }) => {
+    await blank(page);
+    const touch = await page.context().newCDPSession(page);
+    const swipe = async (from, to) => {
+        const point = (share) => [{ x: from.x + (to.x - from.x) * share, y: from.y + (to.y - from.y) * share }];
+        await touch.send('Input.dispatchTouchEvent', { type: 'touchStart', touchPoints: point(0) });
+        for (let n = 1; n <= 6; n++) await touch.send('Input.dispatchTouchEvent', { type: 'touchMove', touchPoints: point(n / 6) });
+        await touch.send('Input.dispatchTouchEvent', { type: 'touchEnd', touchPoints: [] });
+    };
+    await page.getByRole('button', { name: /^Lines box/ }).click();
+    await swipe(await at(page, 100, 100), await at(page, 300, 180));
+    await expect(page.locator('.element')).toHaveCount(1);
+    await page.keyboard.press('Escape');
+    await swipe(await at(page, 200, 140), await at(page, 260, 240));
+    await expect.poll(async () => Math.round((await frames(page)).A1.y / 10)).toBe(20);
+    const handle = await page.locator('.handle[data-handle="se"]').boundingBox();
+    await swipe({ x: handle.x + 12, y: handle.y + 12 }, { x: handle.x + 92, y: handle.y + 72 });
+    await expect.poll(async () => (await frames(page)).A1.width).toBeGreaterThan(240);
+    await expect.poll(async () => (await frames(page)).A1.height).toBeGreaterThan(110);
+});
