@@ -6,7 +6,7 @@ export class Stage {
     constructor(root) {
         this.root = root;
         // What scrolls moves the page below the pointer.
-        document.addEventListener('scroll', () => { this.#box = null; }, true);
+        document.addEventListener('scroll', (event) => { if (event.target.contains(root)) this.#box = null; }, true);
     }
 
     /** Measures where the page is, once for all moves of a pointer until something scrolls: asking makes the browser lay it out. */
