@@ -25,8 +25,10 @@ export class Clipping {
     }
 
     async #load() {
+        const wanted = this.select.value;
         try {
-            const answer = await request('GET', this.dialog.dataset.from.replace(/\/0$/, `/${this.select.value}`));
+            const answer = await request('GET', this.dialog.dataset.from.replace(/\/0$/, `/${wanted}`));
+            if (wanted !== this.select.value) return; // Another one was chosen meanwhile.
             this.pages.innerHTML = answer.html;
             this.page.replaceChildren();
             this.form.hidden = true;
