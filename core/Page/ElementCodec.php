@@ -71,15 +71,7 @@ final class ElementCodec
         return match (true) {
             $element instanceof AnswerBox => [
                 ...FormCodec::properties($element->form),
-                'prompt' => $element->prompt,
-                'size' => $element->size,
-                'cover' => $element->cover,
-                'outline' => $element->outline,
-                'font' => $element->font->value,
-                'align' => $element->align->value,
-                'help' => $element->help,
-                'needed' => $element->needed,
-                'points' => $element->points,
+                ...self::asking($element),
                 'key' => $element->key,
                 'fit' => $element->fit->value,
                 'printed' => $element->printed,
@@ -88,15 +80,7 @@ final class ElementCodec
                 'columns' => $element->columns,
                 'rows' => $element->rows,
                 'cells' => array_map(fn (TableCell $cell): array => ['text' => $cell->text, 'fill' => $cell->fill] + ($cell->key === [] ? [] : ['key' => $cell->key]), $element->cells),
-                'prompt' => $element->prompt,
-                'size' => $element->size,
-                'cover' => $element->cover,
-                'outline' => $element->outline,
-                'font' => $element->font->value,
-                'align' => $element->align->value,
-                'help' => $element->help,
-                'needed' => $element->needed,
-                'points' => $element->points,
+                ...self::asking($element),
             ],
             $element instanceof Label => [
                 'text' => $element->text,
@@ -262,6 +246,37 @@ final class ElementCodec
             $id,
             $frame,
             $form,
+            ...self::asked($fields),
+            key: $key,
+            fit: $fields->has('fit') ? $fields->oneOf('fit', TextFit::class) : TextFit::Scroll,
+            printed: self::flag($fields, 'printed'),
+        );
+    }
+
+    /**
+     * What boxes and tables have alike: how they ask, and how they look.
+     *
+     * @return array<string, mixed>
+     */
+    private static function asking(AnswerBox|Table $element): array
+    {
+        return [
+            'prompt' => $element->prompt,
+            'size' => $element->size,
+            'cover' => $element->cover,
+            'outline' => $element->outline,
+            'font' => $element->font->value,
+            'align' => $element->align->value,
+            'help' => $element->help,
+            'needed' => $element->needed,
+            'points' => $element->points,
+        ];
+    }
+
+    /** @return array{string, float, bool, bool, Font, Align, string, bool, float|null} in the order of their constructors */
+    private static function asked(Fields $fields): array
+    {
+        return [
             $fields->text('prompt', AnswerBox::LONGEST_PROMPT),
             self::size($fields),
             $fields->flag('cover'),
@@ -271,10 +286,7 @@ final class ElementCodec
             $fields->has('help') ? $fields->text('help', AnswerBox::LONGEST_HELP) : '',
             self::flag($fields, 'needed'),
             self::points($fields),
-            $key,
-            $fields->has('fit') ? $fields->oneOf('fit', TextFit::class) : TextFit::Scroll,
-            self::flag($fields, 'printed'),
-        );
+        ];
     }
 
     private static function table(string $id, Frame $frame, Fields $fields): Table
@@ -289,15 +301,7 @@ final class ElementCodec
                 $columns,
                 $rows,
                 $cells,
-                $fields->text('prompt', AnswerBox::LONGEST_PROMPT),
-                self::size($fields),
-                $fields->flag('cover'),
-                $fields->flag('outline'),
-                self::font($fields),
-                self::align($fields),
-                $fields->has('help') ? $fields->text('help', AnswerBox::LONGEST_HELP) : '',
-                self::flag($fields, 'needed'),
-                self::points($fields),
+                ...self::asked($fields),
             );
         } catch (InvalidArgumentException $problem) {
             throw $fields->wrong('cells', $problem->getMessage());

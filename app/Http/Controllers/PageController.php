@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Actions\ApplyEdit;
 use App\Actions\MakeRoom;
 use App\Actions\PrintedPage;
+use App\Actions\StaleArrangement;
 use App\Actions\StaleEdit;
 use App\Actions\UndoEdit;
 use App\Models\PageRevision;
@@ -96,7 +97,7 @@ final class PageController
     {
         try {
             $revision = $change();
-        } catch (StaleEdit $stale) {
+        } catch (StaleEdit|StaleArrangement $stale) {
             return response()->json(['message' => $stale->getMessage()] + $this->drawn($page, request()), 409);
         }
 

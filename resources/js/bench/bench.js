@@ -130,7 +130,6 @@ export class Bench {
         this.gestures.handles.remove();
         this.guides.end();
         this.#askForGuides();
-        if (answer.said) this.#say(answer.said);
         if (answer.said) this.#problem(answer.said);
         if (answer.page) {
             Idiomorph.morph(this.stage.root, answer.page.trim(), { morphStyle: 'innerHTML' });
