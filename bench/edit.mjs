@@ -19,18 +19,20 @@ async function timed(send) {
     return [performance.now() - start, text];
 }
 
-const bare = () => timed(() => fetch(`${base}/bare/1/read`, { method: 'PATCH', headers: { Accept: 'application/json', 'Content-Type': 'application/json' }, body: JSON.stringify({ text: 'The tide comes in twice a day.' }) }));
+const bare = (route) => timed(() => fetch(`${base}/bare/1/${route}`, { method: 'PATCH', headers: headers(), body: JSON.stringify({ text: 'The tide comes in twice a day.' }) }));
 const edit = (n) => timed(() => fetch(`${base}/pages/${page}/edits`, { method: 'POST', headers: headers(), body: JSON.stringify({ base: revision, edit: { kind: 'move', ids: [`b${n % 300}`], dx: n % 2 ? 1 : -1, dy: 0 } }) }));
-const times = { bare: [], edit: [] };
+const times = { nobody: [], bare: [], edit: [] };
 let bytes = 0;
 for (let n = 0; n < TIMES; n += 1) {
-    const [bareTime] = await bare();
+    const [nobodyTime] = await bare('read');
+    const [bareTime] = await bare('signed-in');
     const [editTime, text] = await edit(n);
     revision = JSON.parse(text).revision;
     bytes = text.length;
     if (n < COLD) continue;
+    times.nobody.push(nobodyTime);
     times.bare.push(bareTime);
     times.edit.push(editTime);
 }
 const median = (values) => values.sort((a, b) => a - b)[Math.floor(values.length / 2)];
-process.stdout.write(JSON.stringify({ bare: median(times.bare), edit: median(times.edit), kilobytes: bytes / 1024 }));
+process.stdout.write(JSON.stringify({ nobody: median(times.nobody), bare: median(times.bare), edit: median(times.edit), kilobytes: bytes / 1024 }));

@@ -23,24 +23,28 @@ final class RevisePage
      */
     public function __invoke(WorksheetPage $page, int $base, Closure $next): PageRevision
     {
-        return DB::transaction(function () use ($page, $base, $next): PageRevision {
-            $locked = WorksheetPage::query()->lockForUpdate()->findOrFail($page->id);
-            if ($locked->worksheet->isLocked()) {
+        if ($page->revision !== $base) {
+            throw new StaleEdit($page);
+        }
+        // A revision never changes, so that the work on it needs no lock: others may write meanwhile.
+        $now = $page->revisions()->where('number', $base)->sole();
+        [$revision, $made] = $next($now);
+        $content = $made instanceof Page ? PageCodec::encode($made) : $made;
+
+        return DB::transaction(function () use ($page, $now, $revision, $made, $content): PageRevision {
+            $worksheet = $page->worksheet()->withExists('sets')->sole();
+            if ($worksheet->isLocked()) {
                 throw new MasterLocked;
             }
-            if ($locked->revision !== $base) {
-                throw new StaleEdit($locked);
-            }
-            $now = $locked->revisions()->where('number', $locked->revision)->sole();
-            [$revision, $made] = $next($now);
-            $content = $made instanceof Page ? PageCodec::encode($made) : $made;
             if ($content === $now->content && $revision->undoTo === $now->number) {
                 return $now; // An edit that changes nothing is no step to undo.
             }
-            $recorded = PageRevision::record($locked->id, $revision, $content);
+            if (WorksheetPage::query()->whereKey($page->id)->where('revision', $now->number)->update(['revision' => $revision->number]) === 0) {
+                throw new StaleEdit($page->refresh());
+            }
+            $recorded = PageRevision::record($page->id, $revision, $content);
             $made instanceof Page && $recorded->madeFrom($now->page(), $made);
-            $locked->update(['revision' => $revision->number]);
-            $locked->worksheet()->touch();
+            $worksheet->touch();
 
             return $recorded;
         });

@@ -40,6 +40,7 @@ use OpenSlate\Trim\ChoiceBoard;
  * @property Carbon $updated_at
  * @property Carbon|null $deleted_at
  * @property-read int|null $editions_count where it was counted
+ * @property-read bool|null $sets_exists where it was asked for
  * @property-read Original|null $original
  * @property-read Worksheet|null $master
  * @property-read Unit|null $unit
@@ -170,7 +171,7 @@ final class Worksheet extends Model
     /** A worksheet from which sets were cut changes only when it is unlocked on purpose. */
     public function isLocked(): bool
     {
-        return ! $this->unlocked && $this->sets()->exists();
+        return ! $this->unlocked && ($this->sets_exists ?? $this->sets()->exists());
     }
 
     public function choiceBoard(): ?ChoiceBoard

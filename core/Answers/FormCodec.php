@@ -82,11 +82,11 @@ final class FormCodec
 
     private static function limitOf(Fields $fields): ?Limit
     {
-        if (! $fields->has('limit') || $fields->isNull('limit')) {
+        if (! $fields->isGiven('limit')) {
             return null;
         }
         $limit = $fields->object('limit');
-        $number = fn (string $name): ?int => ! $limit->has($name) || $limit->isNull($name) ? null : $limit->integer($name, 1, Limit::MOST);
+        $number = fn (string $name): ?int => $limit->isGiven($name) ? $limit->integer($name, 1, Limit::MOST) : null;
         try {
             $of = Limit::of($limit->oneOf('of', Counted::class), $number('least'), $number('most'));
         } catch (AnswerRefused $refusal) {
@@ -99,8 +99,8 @@ final class FormCodec
 
     private static function rulingOf(Fields $fields): ?Ruling
     {
-        $number = fn (string $name, float $least): ?float => ! $fields->has($name) || $fields->isNull($name) ? null : $fields->number($name, $least, Ruling::WIDEST);
-        [$pitch, $first] = [$number('pitch', Ruling::CLOSEST), $number('first', 0)];
+        $pitch = $fields->isGiven('pitch') ? $fields->number('pitch', Ruling::CLOSEST, Ruling::WIDEST) : null;
+        $first = $fields->isGiven('first') ? $fields->number('first', 0, Ruling::WIDEST) : null;
 
         return $pitch === null || $first === null ? null : new Ruling($pitch, $first);
     }

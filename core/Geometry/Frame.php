@@ -24,10 +24,8 @@ final readonly class Frame
     /** @throws InvalidArgumentException when a number is not finite, or a side is negative */
     public static function of(float $x, float $y, float $width, float $height): self
     {
-        foreach ([$x, $y, $width, $height] as $value) {
-            if (! is_finite($value)) {
-                throw new InvalidArgumentException('A frame takes finite numbers.');
-            }
+        if (! is_finite($x) || ! is_finite($y) || ! is_finite($width) || ! is_finite($height)) {
+            throw new InvalidArgumentException('A frame takes finite numbers.');
         }
         if ($width < 0 || $height < 0) {
             throw new InvalidArgumentException('A frame has no negative sides.');

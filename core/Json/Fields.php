@@ -45,6 +45,17 @@ final class Fields
         return array_key_exists($name, $this->values);
     }
 
+    /** Whether it is there and not null: most of what may be left out may also be said to be nothing. */
+    public function isGiven(string $name): bool
+    {
+        if (isset($this->values[$name])) {
+            return true;
+        }
+        $this->read[$name] = true;
+
+        return false;
+    }
+
     public function isNull(string $name): bool
     {
         return $this->value($name) === null;
@@ -52,9 +63,10 @@ final class Fields
 
     public function number(string $name, float $min = -100000.0, float $max = 100000.0): float
     {
-        $value = $this->value($name);
-        if (! is_int($value) && ! is_float($value)) {
-            throw $this->wrong($name, 'must be a number');
+        $this->read[$name] = true;
+        $value = $this->values[$name] ?? null;
+        if (! is_float($value) && ! is_int($value)) {
+            throw $this->missingOr($name, 'must be a number');
         }
         if ($value < $min || $value > $max) {
             throw $this->wrong($name, "must lie between {$min} and {$max}");
@@ -65,9 +77,10 @@ final class Fields
 
     public function integer(string $name, int $min, int $max = PHP_INT_MAX): int
     {
-        $value = $this->value($name);
+        $this->read[$name] = true;
+        $value = $this->values[$name] ?? null;
         if (! is_int($value)) {
-            throw $this->wrong($name, 'must be a whole number');
+            throw $this->missingOr($name, 'must be a whole number');
         }
         if ($value < $min || $value > $max) {
             throw $this->wrong($name, "must lie between {$min} and {$max}");
@@ -78,11 +91,12 @@ final class Fields
 
     public function text(string $name, int $longest): string
     {
-        $value = $this->value($name);
+        $this->read[$name] = true;
+        $value = $this->values[$name] ?? null;
         if (! is_string($value)) {
-            throw $this->wrong($name, 'must be text');
+            throw $this->missingOr($name, 'must be text');
         }
-        if (mb_strlen($value) > $longest) {
+        if (strlen($value) > $longest && mb_strlen($value) > $longest) {
             throw $this->wrong($name, "must be at most {$longest} characters long");
         }
 
@@ -101,9 +115,10 @@ final class Fields
 
     public function flag(string $name): bool
     {
-        $value = $this->value($name);
+        $this->read[$name] = true;
+        $value = $this->values[$name] ?? null;
         if (! is_bool($value)) {
-            throw $this->wrong($name, 'must be true or false');
+            throw $this->missingOr($name, 'must be true or false');
         }
 
         return $value;
@@ -112,16 +127,15 @@ final class Fields
     /**
      * @template T of \BackedEnum
      *
-     * @param  class-string<T>  $enum
+     * @param  class-string<T>  $enum  one of strings
      * @return T
      */
     public function oneOf(string $name, string $enum): BackedEnum
     {
         $value = $this->value($name);
-        foreach ($enum::cases() as $case) {
-            if ($case->value === $value) {
-                return $case;
-            }
+        $case = is_string($value) ? $enum::tryFrom($value) : null;
+        if ($case !== null) {
+            return $case;
         }
         $allowed = implode(', ', array_map(fn (BackedEnum $case): string => (string) $case->value, $enum::cases()));
 
@@ -196,10 +210,8 @@ final class Fields
     /** Refuses fields that nobody asked for: a misspelt name must not be dropped in silence. */
     public function nothingElse(): void
     {
-        foreach (array_keys($this->values) as $name) {
-            if (! isset($this->read[$name])) {
-                throw $this->wrong((string) $name, 'is not known');
-            }
+        foreach (array_diff_key($this->values, $this->read) as $name => $value) {
+            throw $this->wrong((string) $name, 'is not known');
         }
     }
 
@@ -216,6 +228,12 @@ final class Fields
         $this->read[$name] = true;
 
         return $this->values[$name];
+    }
+
+    /** The readers that a page calls thousands of times look for what is missing only once something is wrong. */
+    private function missingOr(string $name, string $problem): InvalidJson
+    {
+        return $this->wrong($name, $this->has($name) ? $problem : 'is missing');
     }
 
     /** @return list<mixed> */

@@ -30,8 +30,8 @@ final class ElementCodec
     public static function encode(Element $element): array
     {
         $whole = self::whole($element);
-        foreach (self::USUAL as $name => $usual) {
-            if (array_key_exists($name, $whole) && $whole[$name] === $usual) {
+        foreach (array_intersect_key($whole, self::USUAL) as $name => $value) {
+            if ($value === self::USUAL[$name]) {
                 unset($whole[$name]);
             }
         }
@@ -181,7 +181,7 @@ final class ElementCodec
                 self::flag($fields, 'dashed'),
             ),
         };
-        if ($fields->has('group') && ! $fields->isNull('group')) {
+        if ($fields->isGiven('group')) {
             $element = $element->grouped($fields->matching('group', '/^[a-z0-9]{1,24}$/D', 'small letters and digits'));
         }
         if (self::flag($fields, 'locked')) {
@@ -237,7 +237,7 @@ final class ElementCodec
     {
         $form = FormCodec::decode($fields);
         try {
-            $key = $form->key(self::keyOf($fields));
+            $key = $fields->has('key') ? $form->key(self::keyOf($fields)) : [];
         } catch (AnswerRefused $refusal) {
             throw $fields->wrong('key', $refusal->getMessage());
         }
@@ -342,7 +342,7 @@ final class ElementCodec
 
     private static function points(Fields $fields): ?float
     {
-        return $fields->has('points') && ! $fields->isNull('points') ? $fields->number('points', 0, AnswerBox::MOST_POINTS) : null;
+        return $fields->isGiven('points') ? $fields->number('points', 0, AnswerBox::MOST_POINTS) : null;
     }
 
     private static function size(Fields $fields): float
@@ -372,7 +372,7 @@ final class ElementCodec
 
     private static function colour(Fields $fields, string $name): ?Colour
     {
-        if (! $fields->has($name) || $fields->isNull($name)) {
+        if (! $fields->isGiven($name)) {
             return null;
         }
         try {

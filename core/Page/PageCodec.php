@@ -67,7 +67,7 @@ final class PageCodec
     {
         $turn = $fields->has('turn') ? ElementCodec::turn($fields) : Rotation::None;
         $frame = null;
-        if ($fields->has('frame') && ! $fields->isNull('frame')) {
+        if ($fields->isGiven('frame')) {
             $laid = $fields->object('frame');
             $frame = ElementCodec::frame($laid);
             $laid->nothingElse();

@@ -22,35 +22,35 @@ final class ReadingOrder
      */
     public static function of(array $elements): array
     {
-        // Measures are read once: a page may hold hundreds of elements.
-        $left = array_map(function (Element $element): array {
+        // Lists of numbers, which PHP sorts by itself from the first number on: a page may hold hundreds of elements.
+        $left = [];
+        foreach ($elements as $n => $element) {
             $frame = $element->frame();
-
-            return [$frame->y, $frame->y + $frame->height, $frame->x, $element];
-        }, $elements);
-        usort($left, fn (array $a, array $b): int => $a[0] <=> $b[0] ?: $a[2] <=> $b[2]);
+            $left[] = [$frame->y, $frame->x, $n, $frame->y + $frame->height];
+        }
+        sort($left);
         $ordered = [];
         while ($left !== []) {
-            [$top, $bottom] = $left[0];
+            [$top, , , $bottom] = $left[0];
             $row = [];
             $below = [];
-            foreach ($left as $at => $one) {
-                if ($one[0] >= $bottom && $row !== []) {
+            foreach ($left as $at => [$y, $x, $n, $foot]) {
+                if ($y >= $bottom && $row !== []) {
                     // All from here on begin below the row.
                     array_push($below, ...array_slice($left, $at));
                     break;
                 }
-                if ($row !== [] && self::shared($top, $bottom, $one[0], $one[1]) < self::SHARED) {
-                    $below[] = $one;
+                if ($row !== [] && self::shared($top, $bottom, $y, $foot) < self::SHARED) {
+                    $below[] = $left[$at];
 
                     continue;
                 }
-                $row[] = $one;
-                $bottom = min($bottom, $one[1]);
+                $row[] = [$x, $y, $n];
+                $bottom = min($bottom, $foot);
             }
-            usort($row, fn (array $a, array $b): int => $a[2] <=> $b[2] ?: $a[0] <=> $b[0]);
-            foreach ($row as $one) {
-                $ordered[] = $one[3];
+            sort($row);
+            foreach ($row as [, , $n]) {
+                $ordered[] = $elements[$n];
             }
             $left = $below;
         }

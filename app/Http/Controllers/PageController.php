@@ -78,7 +78,7 @@ final class PageController
     private function refuseUnknownPictures(Edit $edit): void
     {
         $sources = $edit instanceof Place ? array_unique(array_map(fn (Picture $picture): string => $picture->source, array_filter($edit->elements, fn (Element $element): bool => $element instanceof Picture))) : [];
-        if (StoredFile::whereIn('sha256', $sources)->whereLike('media_type', 'image/%')->count() < count($sources)) {
+        if ($sources !== [] && StoredFile::whereIn('sha256', $sources)->whereLike('media_type', 'image/%')->count() < count($sources)) {
             throw EditRefused::invalid('source is no picture that is kept');
         }
     }
