@@ -60,6 +60,7 @@ export class Gestures {
 
     #down(event) {
         if (event.button !== 0 || this.#gesture) return;
+        this.stage.settle();
         this.stage.measure();
         const at = this.stage.point(event);
         const handle = event.target.closest('.handle');
@@ -117,26 +118,17 @@ export class Gestures {
         if (gesture.kind === 'move') {
             const step = event.ctrlKey || event.metaKey ? { dx, dy } : this.guides.hold(gesture.bounds, dx, dy);
             gesture.step = this.stage.held(gesture.bounds, step.dx, step.dy);
-            if (!gesture.shown) {
-                gesture.shown = true;
-                [...gesture.elements, this.handles].forEach((moving) => moving.classList.add('is-moving'));
-            }
-            // One style for all that move, however many they are.
-            const style = this.stage.layer.style;
-            style.setProperty('--dx', gesture.step.dx);
-            style.setProperty('--dy', gesture.step.dy);
+            this.stage.shift([...gesture.elements, this.handles], gesture.step.dx, gesture.step.dy);
         } else if (gesture.kind === 'resize') {
             gesture.to = this.#resized(gesture, dx, dy, event.ctrlKey || event.metaKey);
             this.stage.show(gesture.id, gesture.to);
             this.#placeHandles(gesture.to);
         } else if (gesture.kind === 'room') {
-            if (gesture.by === undefined) gesture.below.forEach((moving) => moving.classList.add('is-moving'));
             gesture.by = dy;
-            this.stage.layer.style.setProperty('--dx', 0);
-            this.stage.layer.style.setProperty('--dy', dy);
+            this.stage.shift(gesture.below, 0, dy);
             this.#rectangle('draw', { x: 0, y: Math.min(gesture.at.y, to.y), width: this.stage.width, height: Math.abs(dy) });
         } else if (gesture.kind === 'option') {
-            gesture.option.style.translate = `${dx * this.stage.scale}px ${dy * this.stage.scale}px`;
+            this.stage.shift([gesture.option], dx, dy);
             gesture.by = { dx, dy };
         } else {
             gesture.to = this.#inside(between(gesture.at, to));
@@ -180,7 +172,7 @@ export class Gestures {
         if (!gesture) return;
         this.#event = event;
         this.#show();
-        this.#end();
+        this.#end(gesture.kind === 'option');
         if (gesture.kind === 'room') { if (gesture.by) this.room(tidy(gesture.at.y), tidy(gesture.by)); } else if (gesture.kind === 'option') { if (gesture.by) this.optionMoved(gesture.id, gesture.option.dataset.option, gesture.by); } else if (gesture.kind === 'move') this.#dropped(gesture);
         else if (gesture.kind === 'resize') { if (gesture.to) this.resized(gesture.id, gesture.to); } else if (gesture.kind === 'marquee') this.selection.only(gesture.found ?? gesture.before);
         else this.#finishDrawing(gesture);
@@ -205,12 +197,12 @@ export class Gestures {
     #cancel() {
         const gesture = this.#gesture;
         if (gesture?.kind === 'resize') this.stage.show(gesture.id, gesture.from);
-        if (gesture?.kind === 'option') gesture.option.style.translate = '';
         this.#end();
         this.showHandles();
     }
 
-    #end() {
+    /** @param staying what was shifted stays where it was dropped until the server has drawn it there */
+    #end(staying = false) {
         cancelAnimationFrame(this.#frame);
         this.#frame = 0;
         this.#gesture = null;
@@ -218,6 +210,6 @@ export class Gestures {
         this.guides.end();
         this.stage.forget();
         this.rubber?.remove();
-        this.stage.root.querySelectorAll('.is-moving').forEach((moving) => moving.classList.remove('is-moving'));
+        if (!staying) this.stage.settle();
     }
 }

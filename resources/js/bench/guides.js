@@ -8,7 +8,9 @@ export class Guides {
     constructor(stage) {
         this.stage = stage;
         this.all = { x: [], y: [], gaps: [] };
-        this.marks = [];
+        // A layer of its own, so that a mark that comes or goes leaves the layout of the page alone.
+        this.layer = document.createElement('div');
+        this.layer.className = 'guides';
     }
 
     set lines(lines) { this.all = lines; }
@@ -17,6 +19,7 @@ export class Guides {
     begin(ids) {
         // Measured once: asked for again while something moves, it would make the browser lay the page out anew.
         this.scale = this.stage.scale;
+        if (!this.layer.isConnected) this.stage.layer.append(this.layer);
         [this.width, this.height] = [this.stage.width, this.stage.height];
         const moving = new Set(ids);
         const others = ([, owners]) => owners.length === 0 || owners.some((id) => !moving.has(id));
@@ -48,8 +51,7 @@ export class Guides {
 
     end() {
         this.shownX = this.shownY = null;
-        this.marks.forEach((mark) => mark.remove());
-        this.marks = [];
+        this.layer.replaceChildren();
     }
 
     #nearest(edges, step, lines, gaps, near) {
@@ -78,8 +80,7 @@ export class Guides {
             const one = document.createElement('div');
             one.className = className;
             Object.assign(one.style, style);
-            this.stage.layer.append(one);
-            this.marks.push(one);
+            this.layer.append(one);
         };
         if (x?.line !== undefined) mark('guide guide--x', { left: `${x.line * scale}px`, top: 0, width: 0, height: `${height * scale}px` });
         if (y?.line !== undefined) mark('guide guide--y', { left: 0, top: `${y.line * scale}px`, width: `${width * scale}px`, height: 0 });

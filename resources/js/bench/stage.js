@@ -1,7 +1,16 @@
 // The page on the bench as geometry: points to and from pixels, frames of elements. Measures are points.
 
+// What is shifted, however much it is, is moved by one rule that changes in every frame. A style that elements inherit
+// would have the browser work out the looks of the whole page anew each time, and a style on each of them tells all
+// who watch the document.
+const sheet = new CSSStyleSheet();
+sheet.replaceSync('.is-shifted { translate: 0 0; }');
+document.adoptedStyleSheets = [...document.adoptedStyleSheets, sheet];
+const SHIFT = sheet.cssRules[0].style;
+
 export class Stage {
     #box = null;
+    #shifted = [];
 
     constructor(root) {
         this.root = root;
@@ -37,6 +46,19 @@ export class Stage {
     /** As much of a move as keeps a frame on the page. */
     held(frame, dx, dy) {
         return { dx: clamp(dx, -frame.x, this.width - frame.x - frame.width), dy: clamp(dy, -frame.y, this.height - frame.y - frame.height) };
+    }
+
+    /** Shows things dx and dy points from where they are, until they settle; the same things all through one gesture. */
+    shift(things, dx, dy) {
+        SHIFT.translate = `${dx * this.scale}px ${dy * this.scale}px`;
+        if (this.#shifted.length > 0) return;
+        this.#shifted = things;
+        things.forEach((thing) => thing.classList.add('is-shifted'));
+    }
+
+    settle() {
+        this.#shifted.forEach((thing) => thing.classList.remove('is-shifted'));
+        this.#shifted = [];
     }
 
     /** Shows a frame at once, before the server has said so. */
