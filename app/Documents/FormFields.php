@@ -45,6 +45,9 @@ final class FormFields
      */
     public function read(string $path): array
     {
+        if (! $this->mayHaveForm($path)) {
+            return [];
+        }
         $widgets = $this->objects->annotations($path, '/Widget', self::MOST_ON_A_PAGE);
         if ($widgets === []) {
             return [];
@@ -82,6 +85,17 @@ final class FormFields
         $corners = is_array($rectangle) ? array_values(array_filter($rectangle, fn (mixed $side): bool => is_int($side) || is_float($side))) : [];
 
         return count($corners) === 4 ? $boxes->place([(float) $corners[0], (float) $corners[1], (float) $corners[2], (float) $corners[3]]) : null;
+    }
+
+    /**
+     * Whether the file's bytes name a form, or pack objects together (ISO 32000-1, 7.5.7) so that a name could be in
+     * there unseen. Most scans do neither, and are spared being looked through.
+     */
+    private function mayHaveForm(string $path): bool
+    {
+        $bytes = (string) file_get_contents($path);
+
+        return str_contains($bytes, '/AcroForm') || str_contains($bytes, '/ObjStm');
     }
 
     /**

@@ -19,6 +19,9 @@ final readonly class Bitmap
 
     private const SAMPLE = 7;
 
+    /** Limits are rounded to these steps of grey, so that neighbours mostly share one and are looked at together. */
+    private const STEP = 4;
+
     /**
      * @param  list<string>  $rows  all of one length
      * @param  float  $scale  points for each pixel
@@ -44,9 +47,9 @@ final readonly class Bitmap
             }
             $line = substr($levels, $y * $width, $width);
             $row = '';
-            foreach ($limits as $square => $limit) {
+            foreach ($limits as [$x, $length, $limit]) {
                 $tables[$limit] ??= [implode('', array_map(chr(...), range(0, 255))), str_repeat('1', $limit).str_repeat('0', 256 - $limit)];
-                $row .= strtr(substr($line, $square * self::SQUARE, self::SQUARE), ...$tables[$limit]);
+                $row .= strtr(substr($line, $x, $length), ...$tables[$limit]);
             }
             $rows[] = $row;
         }
@@ -55,9 +58,10 @@ final readonly class Bitmap
     }
 
     /**
-     * Below which level there is ink, for each square of one band: a share of the lightest that is there.
+     * Below which level there is ink, for each square of one band: a share of the lightest that is there. Squares beside
+     * each other that have one limit are one stretch.
      *
-     * @return list<int>
+     * @return list<array{int, int, int}> where it begins, how long it is, and its limit
      */
     private static function limits(string $levels, int $width, int $end, int $start): array
     {
@@ -67,7 +71,13 @@ final readonly class Bitmap
             for ($y = $start; $y < $end; $y += self::SAMPLE) {
                 $lightest = max($lightest, substr((string) count_chars(substr($levels, $y * $width + $x, min(self::SQUARE, $width - $x)), 3), -1));
             }
-            $limits[] = (int) (self::INK * ord($lightest));
+            $limit = self::STEP * (int) round(self::INK * ord($lightest) / self::STEP);
+            $last = array_key_last($limits);
+            if ($last !== null && $limits[$last][2] === $limit) {
+                $limits[$last][1] += self::SQUARE;
+            } else {
+                $limits[] = [$x, self::SQUARE, $limit];
+            }
         }
 
         return $limits;
