@@ -10,14 +10,20 @@ use OpenSlate\Copies\CopyRefused;
 use OpenSlate\Copies\Draft;
 use OpenSlate\Copies\Places;
 use OpenSlate\Copies\Saved;
+use OpenSlate\Json\InvalidJson;
 
-/** Saves what a student typed. */
+/** Saves what a student typed, drew and moved. */
 final class SaveWork
 {
+    public function __construct(private SettleParts $settle)
+    {
+    }
+
     /**
      * @param  int  $page  the page of the edition that the student is on
      *
      * @throws CopyRefused when the copy is handed in
+     * @throws InvalidJson when a part is moved that is not there
      */
     public function __invoke(Copy $copy, Draft $draft, Places $places, int $page): Saved
     {
@@ -25,7 +31,8 @@ final class SaveWork
             $locked = Copy::query()->lockForUpdate()->findOrFail($copy->id);
             $before = $locked->written();
             $standing = $locked->standing()->written();
-            $saved = $before->save($draft);
+            [$settled, $said] = ($this->settle)($locked, $draft, $places, $before);
+            $saved = $before->save($settled)->saying($said);
             if ($saved->work->revision !== $before->revision) {
                 $locked->stands($standing)->fill([
                     'work' => $saved->work->toJson(),

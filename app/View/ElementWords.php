@@ -13,8 +13,10 @@ use OpenSlate\Page\ElementKind;
 use OpenSlate\Page\Label;
 use OpenSlate\Page\LabelText;
 use OpenSlate\Page\Link;
+use OpenSlate\Page\Part;
 use OpenSlate\Page\Picture;
 use OpenSlate\Page\Shape;
+use OpenSlate\Page\Spot;
 use OpenSlate\Page\Table;
 use OpenSlate\Paper\Length;
 
@@ -35,6 +37,8 @@ final class ElementWords
             $element instanceof Clip => 'a piece of a printed page'.($element->kept ? ', an answer' : ''),
             $element instanceof Picture => $element->words === '' ? 'a picture' : $element->words,
             $element instanceof Shape => $element->form->value,
+            $element instanceof Part => $element->named().($element->stock > 1 ? ' × '.$element->stock : ''),
+            $element instanceof Spot => $element->named(),
             default => 'covers what is printed',
         };
     }
@@ -50,6 +54,8 @@ final class ElementWords
             ElementKind::Clip => 'Clip',
             ElementKind::Picture => 'Picture',
             ElementKind::Shape => 'Shape',
+            ElementKind::Part => 'Part',
+            ElementKind::Spot => 'Spot',
         };
     }
 
@@ -65,6 +71,7 @@ final class ElementWords
             AnswerKind::Passage => 'passage to correct',
             AnswerKind::Drawing => 'drawing area',
             AnswerKind::Picture => 'place for a picture',
+            AnswerKind::Model => 'parts',
         };
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use OpenSlate\Answers\ModelAnswer;
 use OpenSlate\Answers\PassageAnswer;
 use OpenSlate\Answers\TextAnswer;
 use OpenSlate\Answers\TextChange;
@@ -11,17 +12,18 @@ use OpenSlate\Answers\TextDiff;
 use OpenSlate\Copies\Places;
 use OpenSlate\Copies\Work;
 
-/** What a student's browser shows of answers that were just saved: how much is written, and what was mended. */
+/** What a student's browser shows of answers that were just saved: how much is written, what was mended, where parts are. */
 final class SavedWords
 {
     /**
      * @param  list<string>  $keys  of the places that were written in
-     * @return array{limits: object, passages: object}
+     * @return array{limits: object, passages: object, models: object}
      */
     public static function of(Work $work, Places $places, array $keys): array
     {
         $limits = [];
         $passages = [];
+        $models = [];
         foreach ($keys as $key) {
             $form = $places->find($key)?->form;
             $text = $work->text($key);
@@ -29,10 +31,12 @@ final class SavedWords
                 $limits[$key] = ['said' => $form->limit->said($text), 'met' => $form->limit->isMet($text)];
             } elseif ($form instanceof PassageAnswer) {
                 $passages[$key] = self::passage($form, $text);
+            } elseif ($form instanceof ModelAnswer) {
+                $models[$key] = $text;
             }
         }
 
-        return ['limits' => (object) $limits, 'passages' => (object) $passages];
+        return ['limits' => (object) $limits, 'passages' => (object) $passages, 'models' => (object) $models];
     }
 
     /** @return array{text: string, words: string, changes: list<array{at: int, from: string, to: string}>} */

@@ -21,4 +21,7 @@ enum AnswerKind: string
 
     case Drawing = 'drawing';
     case Picture = 'picture';
+
+    /** Where the parts of a page are; no box takes it. */
+    case Model = 'model';
 }

@@ -19,6 +19,11 @@ final class AnswerRefused extends DomainException
         return new self('must be "yes", "no" or nothing');
     }
 
+    public static function noModel(string $why): self
+    {
+        return new self("must say where parts are. {$why}");
+    }
+
     public static function notOffered(): self
     {
         return new self('must be among the choices');

@@ -51,6 +51,7 @@ final class FormCodec
             )),
             AnswerKind::Drawing => new DrawingAnswer,
             AnswerKind::Picture => new PictureAnswer,
+            AnswerKind::Model => new ModelAnswer,
         };
     }
 
@@ -71,6 +72,7 @@ final class FormCodec
             AnswerKind::Passage => PassageAnswer::of('', ''),
             AnswerKind::Drawing => new DrawingAnswer,
             AnswerKind::Picture => new PictureAnswer,
+            AnswerKind::Model => new ModelAnswer,
         });
     }
 

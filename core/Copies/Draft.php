@@ -25,6 +25,17 @@ final readonly class Draft
     {
     }
 
+    /** @param  callable(string, string): string  $settle  what is kept, from the place and what was sent */
+    public function settled(callable $settle): self
+    {
+        $answers = [];
+        foreach ($this->answers as $key => $text) {
+            $answers[$key] = $settle((string) $key, $text);
+        }
+
+        return new self($this->base, $this->window, $answers);
+    }
+
     /** @throws InvalidJson when it is no draft, names a place that is not there, or is too long */
     public static function decode(mixed $value, Places $places): self
     {

@@ -17,6 +17,12 @@ final readonly class Place
     {
     }
 
+    /** The number of the page in the edition. */
+    public function page(): int
+    {
+        return (int) explode('.', $this->key)[0];
+    }
+
     public static function key(int $page, string $place): string
     {
         return "{$page}.{$place}";

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OpenSlate\Copies;
 
 use OpenSlate\Answers\FormCodec;
+use OpenSlate\Answers\ModelAnswer;
 use OpenSlate\Json\Fields;
 use OpenSlate\Json\InvalidJson;
 use OpenSlate\Page\Page;
@@ -27,6 +28,10 @@ final readonly class Places
                     $key = Place::key($index + 1, (string) $name);
                     $places[$key] = new Place($key, $form, $element->isNeeded());
                 }
+            }
+            if ($page->parts() !== []) {
+                $key = Place::key($index + 1, ModelAnswer::PLACE);
+                $places[$key] = new Place($key, new ModelAnswer);
             }
         }
 

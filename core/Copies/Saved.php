@@ -10,8 +10,15 @@ final readonly class Saved
     /**
      * @param  array<string, string>  $conflicts  what stands on the server, by place, where another window was first
      * @param  array<string, string>  $newer  what other windows wrote meanwhile in places that the draft leaves alone
+     * @param  list<string>  $said  what the student is to be told of it
      */
-    public function __construct(public Work $work, public array $conflicts, public array $newer)
+    public function __construct(public Work $work, public array $conflicts, public array $newer, public array $said = [])
     {
+    }
+
+    /** @param  list<string>  $said */
+    public function saying(array $said): self
+    {
+        return new self($this->work, $this->conflicts, $this->newer, $said);
     }
 }

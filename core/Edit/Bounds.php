@@ -5,9 +5,8 @@ declare(strict_types=1);
 namespace OpenSlate\Edit;
 
 use OpenSlate\Geometry\Frame;
-use OpenSlate\Page\Page;
 
-/** Where elements may lie: wholly on the page, and large enough to use. */
+/** Where elements may lie: wholly on the page, parts also in its tray, and large enough to use. */
 final class Bounds
 {
     public const SMALLEST_SIDE = 4.0;
@@ -16,35 +15,35 @@ final class Bounds
     private const SLACK = 0.002;
 
     /** @throws EditRefused */
-    public static function check(Frame $frame, Page $page): Frame
+    public static function check(Frame $frame, Frame $within): Frame
     {
         if ($frame->width < self::SMALLEST_SIDE || $frame->height < self::SMALLEST_SIDE) {
             throw EditRefused::tooSmall();
         }
-        if (! self::holds($page, $frame)) {
+        if (! self::holds($within, $frame)) {
             throw EditRefused::offThePage();
         }
 
         return $frame;
     }
 
-    public static function holds(Page $page, Frame $frame): bool
+    public static function holds(Frame $within, Frame $frame): bool
     {
-        return $frame->x >= -self::SLACK && $frame->y >= -self::SLACK
-            && $frame->right() <= $page->size->width + self::SLACK
-            && $frame->bottom() <= $page->size->height + self::SLACK;
+        return $frame->x >= $within->x - self::SLACK && $frame->y >= $within->y - self::SLACK
+            && $frame->right() <= $within->right() + self::SLACK
+            && $frame->bottom() <= $within->bottom() + self::SLACK;
     }
 
     /**
-     * As much of a move as keeps the frame on the page.
+     * As much of a move as keeps the frame within another, such as the page.
      *
      * @return array{float, float} the move in x and in y
      */
-    public static function heldBack(Frame $frame, float $dx, float $dy, Page $page): array
+    public static function heldBack(Frame $frame, float $dx, float $dy, Frame $within): array
     {
         return [
-            self::clamp($dx, -$frame->x, $page->size->width - $frame->right()),
-            self::clamp($dy, -$frame->y, $page->size->height - $frame->bottom()),
+            self::clamp($dx, $within->x - $frame->x, $within->right() - $frame->right()),
+            self::clamp($dy, $within->y - $frame->y, $within->bottom() - $frame->bottom()),
         ];
     }
 

@@ -13,6 +13,7 @@ use OpenSlate\Page\AnswerBox;
 use OpenSlate\Page\Element;
 use OpenSlate\Page\ElementCodec;
 use OpenSlate\Page\Page;
+use OpenSlate\Page\PageCodec;
 use OpenSlate\Page\Table;
 use OpenSlate\Paper\Size;
 
@@ -64,6 +65,7 @@ final class EditCodec
             'insert-line' => new InsertLine($fields->text('table', 24), $fields->oneOf('axis', Axis::class), $fields->integer('at', 0, 1000)),
             'remove-line' => new RemoveLine($fields->text('table', 24), $fields->oneOf('axis', Axis::class), $fields->integer('at', 0, 1000)),
             'move-line' => new MoveLine($fields->text('table', 24), $fields->oneOf('axis', Axis::class), $fields->integer('after', 0, 1000), $fields->number('by', -$far, $far)),
+            'tray' => new SetTray($fields->isGiven('tray') ? PageCodec::tray($fields->object('tray')) : null),
             'even-lines' => new MoveLine($fields->text('table', 24), $fields->oneOf('axis', Axis::class), null),
             default => throw $fields->wrong('kind', "\"{$kind}\" is not known"),
         };

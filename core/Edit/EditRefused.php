@@ -26,6 +26,11 @@ final class EditRefused extends DomainException
         return new self('That would lie off the page. Keep the whole of it on the paper.');
     }
 
+    public static function partsInTheTray(): self
+    {
+        return new self('Parts are waiting in the tray. Move them on to the page, or take them off, before you take the tray away.');
+    }
+
     public static function tooSmall(): self
     {
         return new self(sprintf('That is too small to use. Make it at least %d points wide and high.', Bounds::SMALLEST_SIDE));

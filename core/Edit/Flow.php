@@ -63,7 +63,7 @@ final class Flow
         $moves = [];
         foreach ($pages as $number => $page) {
             foreach (Pieces::inOrder($page) as $piece) {
-                $below = ! $piece->isLocked() && ($number > 0 || $piece->frame->y >= $at - self::SLACK);
+                $below = ! $piece->isLocked() && ! $page->isBeside($piece->frame) && ($number > 0 || $piece->frame->y >= $at - self::SLACK);
                 foreach ($piece->elements as $element) {
                     $below
                         ? $moves[] = $element->framed($element->frame()->moved(0.0, -($page->carried ?? 0.0)))
@@ -140,7 +140,7 @@ final class Flow
     {
         $frame = $element->frame()->moved(0.0, $shift);
 
-        return $element->framed($frame->moved(...Bounds::heldBack($frame, 0.0, 0.0, $page)));
+        return $element->framed($frame->moved(...Bounds::heldBack($frame, 0.0, 0.0, $page->reach($element))));
     }
 
     /**

@@ -24,7 +24,7 @@ final readonly class LayChoice implements Edit
 
     public function apply(Page $page): Page
     {
-        Bounds::check($this->region, $page);
+        Bounds::check($this->region, $page->frame());
         [$found, $ticked] = PrintedChoices::within($this->region, $this->printed->blanks(), $this->printed->words());
         $choices = $found === [] ? $this->byHand() : $found;
         $whole = $this->on($page, Frame::around(array_map(fn (array $choice): Frame => $choice[0], $choices)));

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace OpenSlate\Edit;
 
-use OpenSlate\Geometry\Frame;
 use OpenSlate\Page\Element;
 use OpenSlate\Page\Page;
 
@@ -18,8 +17,10 @@ final readonly class Move implements Edit
     public function apply(Page $page): Page
     {
         $free = $this->selection->unlocked($page);
-        $around = Frame::around(array_map(fn (Element $element): Frame => $element->frame(), $free->on($page)));
-        [$dx, $dy] = Bounds::heldBack($around, $this->dx, $this->dy, $page);
+        [$dx, $dy] = [$this->dx, $this->dy];
+        foreach ($free->on($page) as $element) {
+            [$dx, $dy] = Bounds::heldBack($element->frame(), $dx, $dy, $page->reach($element));
+        }
 
         return $free->change($page, fn (Element $element): Element => $element->framed($element->frame()->moved($dx, $dy)));
     }

@@ -6,6 +6,8 @@ namespace OpenSlate\Edit;
 
 use OpenSlate\Geometry\Frame;
 use OpenSlate\Page\Element;
+use OpenSlate\Page\Page;
+use OpenSlate\Page\Part;
 
 /** Elements that move as one. */
 final readonly class Piece
@@ -16,6 +18,18 @@ final readonly class Piece
     public function __construct(public array $elements)
     {
         $this->frame = Frame::around(array_map(fn (Element $element): Frame => $element->frame(), $elements));
+    }
+
+    /** Where all of it may lie. */
+    public function reach(Page $page): Frame
+    {
+        foreach ($this->elements as $element) {
+            if (! $element instanceof Part) {
+                return $page->frame();
+            }
+        }
+
+        return $page->whole();
     }
 
     public function isLocked(): bool

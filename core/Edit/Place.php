@@ -21,7 +21,7 @@ final readonly class Place implements Edit
             throw EditRefused::nothingChosen();
         }
         foreach ($this->elements as $element) {
-            Bounds::check($element->frame(), $page);
+            Bounds::check($element->frame(), $page->reach($element));
         }
         $all = [...$page->elements(), ...$this->elements];
         if (count($all) > Page::MOST_ELEMENTS) {

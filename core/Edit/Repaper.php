@@ -26,7 +26,7 @@ final readonly class Repaper implements Edit
         return $page->onPaper(
             $this->size,
             $page->backdrop === null ? null : $this->print($page->backdrop, $page),
-            array_map(fn (Element $element): Element => $this->element($element, $page), $page->elements()),
+            array_map(fn (Element $element): Element => $page->isBeside($element->frame()) ? $this->beside($element, $page) : $this->element($element, $page), $page->elements()),
         );
     }
 
@@ -41,6 +41,9 @@ final readonly class Repaper implements Edit
         $moved = 0;
         $shrunk = 0;
         foreach ($page->elements() as $element) {
+            if ($page->isBeside($element->frame())) {
+                continue;
+            }
             $wanted = $this->laid($element->frame(), $page);
             $got = $this->within($wanted);
             $smaller = $got->width < $wanted->width || $got->height < $wanted->height;
@@ -63,6 +66,16 @@ final readonly class Repaper implements Edit
         $laid = $this->laid($backdrop->frame ?? $page->frame(), $page);
 
         return $laid == $this->size->frame() ? $backdrop->turned(Rotation::None, null) : $backdrop->laid($laid);
+    }
+
+    /** What waits in the tray keeps its place there. */
+    private function beside(Element $element, Page $page): Element
+    {
+        $frame = $element->frame();
+        $moved = $frame->moved($frame->x >= $page->size->width ? $this->size->width - $page->size->width : 0.0, $frame->y >= $page->size->height ? $this->size->height - $page->size->height : 0.0);
+        $within = $page->onPaper($this->size, null, [])->whole();
+
+        return $element->framed($moved->moved(...Bounds::heldBack($moved, 0.0, 0.0, $within)));
     }
 
     private function element(Element $element, Page $page): Element

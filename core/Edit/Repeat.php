@@ -33,7 +33,7 @@ final readonly class Repeat implements Edit
                 $originals,
             );
             foreach ($step as $element) {
-                if (! Bounds::holds($page, $element->frame())) {
+                if (! Bounds::holds($page->reach($element), $element->frame())) {
                     break 2;
                 }
             }

@@ -31,7 +31,7 @@ final readonly class RepeatOver implements Edit
     {
         [$box] = $this->selection->on($page);
         $further = $this->cells ? Further::cells($box->frame(), $this->blanks) : Further::lines($box->frame(), $this->blanks);
-        $free = array_filter($further, fn (Frame $frame): bool => Bounds::holds($page, $frame) && ! $this->isTaken($page, $frame));
+        $free = array_filter($further, fn (Frame $frame): bool => Bounds::holds($page->frame(), $frame) && ! $this->isTaken($page, $frame));
         if ($free === []) {
             throw $this->cells ? EditRefused::noFurtherCells() : EditRefused::noFurtherLines();
         }

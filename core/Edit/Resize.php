@@ -28,7 +28,7 @@ final readonly class Resize implements Edit
         }
 
         return $selection->change($page, fn (Element $element): Element => $element->framed(
-            Bounds::check($this->frames[$element->id()], $page),
+            Bounds::check($this->frames[$element->id()], $page->reach($element)),
         ));
     }
 }

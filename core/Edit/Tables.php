@@ -28,7 +28,7 @@ final class Tables
     {
         $table = self::on($page, $id);
         $after = $change($table);
-        Bounds::check($after->frame(), $page);
+        Bounds::check($after->frame(), $page->frame());
 
         return $page->withElements(array_map(fn (Element $element): Element => $element === $table ? $after : $element, $page->elements()));
     }

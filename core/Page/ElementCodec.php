@@ -8,6 +8,7 @@ use InvalidArgumentException;
 use OpenSlate\Answers\AnswerKind;
 use OpenSlate\Answers\AnswerRefused;
 use OpenSlate\Answers\FormCodec;
+use OpenSlate\Answers\ModelAnswer;
 use OpenSlate\Geometry\Frame;
 use OpenSlate\Geometry\Rotation;
 use OpenSlate\Json\Fields;
@@ -23,6 +24,8 @@ final class ElementCodec
         'font' => 'plain', 'align' => 'left', 'help' => '', 'needed' => false, 'points' => null, 'key' => [], 'fit' => 'scroll',
         'limit' => null, 'pitch' => null, 'first' => null, 'unit' => '', 'many' => false, 'mark' => 'ring', 'spelling' => false,
         'colour' => null, 'fills' => 'own', 'kept' => false, 'dashed' => false, 'opacity' => 1.0, 'fill' => null, 'lay' => 'level',
+        'name' => '', 'sides' => 6, 'source' => '', 'stock' => 1, 'own' => false, 'joints' => [],
+        'takes' => [], 'most' => null, 'hole' => 0.0, 'columns' => 1, 'rows' => 1,
         'group' => null, 'locked' => false,
     ];
 
@@ -120,6 +123,38 @@ final class ElementCodec
                 'opacity' => $element->opacity,
                 'dashed' => $element->dashed,
             ],
+            $element instanceof Part => [
+                'form' => $element->form->value,
+                'text' => $element->text,
+                'name' => $element->name,
+                'size' => $element->size,
+                'bold' => $element->bold,
+                'font' => $element->font->value,
+                'colour' => $element->colour->hex,
+                'weight' => $element->weight,
+                'fill' => $element->fill?->hex,
+                'opacity' => $element->opacity,
+                'dashed' => $element->dashed,
+                'ink' => $element->ink->hex,
+                'sides' => $element->sides,
+                'lay' => $element->lay->value,
+                'source' => $element->source,
+                'stock' => $element->stock,
+                'own' => $element->own,
+                'joints' => array_map(fn (Joint $joint): array => ['id' => $joint->id, 'x' => $joint->x, 'y' => $joint->y], $element->joints),
+            ],
+            $element instanceof Spot => [
+                'form' => $element->form->value,
+                'name' => $element->name,
+                'takes' => $element->takes,
+                'most' => $element->most,
+                'settle' => $element->settle->value,
+                'outline' => $element->outline,
+                'dashed' => $element->dashed,
+                'hole' => $element->hole,
+                'columns' => $element->columns,
+                'rows' => $element->rows,
+            ],
             default => [],
         };
     }
@@ -180,6 +215,8 @@ final class ElementCodec
                 $fields->has('opacity') ? $fields->number('opacity', 0, 1) : 1.0,
                 self::flag($fields, 'dashed'),
             ),
+            ElementKind::Part => self::part($id, $frame, $fields),
+            ElementKind::Spot => self::spot($id, $frame, $fields),
         };
         if ($fields->isGiven('group')) {
             $element = $element->grouped($fields->matching('group', '/^[a-z0-9]{1,24}$/D', 'small letters and digits'));
@@ -236,6 +273,9 @@ final class ElementCodec
     private static function box(string $id, Frame $frame, Fields $fields): AnswerBox
     {
         $form = FormCodec::decode($fields);
+        if ($form instanceof ModelAnswer) {
+            throw $fields->wrong('answer', 'is for a page with parts');
+        }
         try {
             $key = $fields->has('key') ? $form->key(self::keyOf($fields)) : [];
         } catch (AnswerRefused $refusal) {
@@ -287,6 +327,62 @@ final class ElementCodec
             self::flag($fields, 'needed'),
             self::points($fields),
         ];
+    }
+
+    private static function part(string $id, Frame $frame, Fields $fields): Part
+    {
+        try {
+            return new Part(
+                $id,
+                $frame,
+                $fields->oneOf('form', PartForm::class),
+                $fields->text('text', Part::LONGEST_TEXT),
+                $fields->has('name') ? $fields->text('name', Part::LONGEST_NAME) : '',
+                self::size($fields),
+                $fields->flag('bold'),
+                self::font($fields),
+                self::colour($fields, 'colour'),
+                $fields->number('weight', 0, Shape::THICKEST),
+                self::colour($fields, 'fill'),
+                $fields->has('opacity') ? $fields->number('opacity', 0, 1) : 1.0,
+                self::flag($fields, 'dashed'),
+                self::colour($fields, 'ink'),
+                $fields->has('sides') ? $fields->integer('sides', 3, Part::MOST_SIDES) : 6,
+                $fields->has('lay') ? $fields->oneOf('lay', Lay::class) : Lay::Level,
+                $fields->has('source') && $fields->text('source', 64) !== '' ? self::hash($fields) : '',
+                $fields->has('stock') ? $fields->integer('stock', 1, Part::MOST_STOCK) : 1,
+                self::flag($fields, 'own'),
+                $fields->has('joints') ? array_map(self::joint(...), $fields->objects('joints', Joint::MOST)) : [],
+            );
+        } catch (InvalidArgumentException $problem) {
+            throw $fields->wrong('form', $problem->getMessage());
+        }
+    }
+
+    private static function joint(Fields $joint): Joint
+    {
+        $one = new Joint($joint->matching('id', '/^[a-z0-9]{1,12}$/D', 'small letters and digits'), $joint->number('x', 0, 1), $joint->number('y', 0, 1));
+        $joint->nothingElse();
+
+        return $one;
+    }
+
+    private static function spot(string $id, Frame $frame, Fields $fields): Spot
+    {
+        return new Spot(
+            $id,
+            $frame,
+            $fields->oneOf('form', SpotForm::class),
+            $fields->has('name') ? $fields->text('name', Part::LONGEST_NAME) : '',
+            $fields->has('takes') ? $fields->texts('takes', Spot::MOST_TAKES, Part::LONGEST_TEXT) : [],
+            $fields->isGiven('most') ? $fields->integer('most', 1, Spot::MOST) : null,
+            $fields->oneOf('settle', Settle::class),
+            $fields->flag('outline'),
+            self::flag($fields, 'dashed'),
+            $fields->has('hole') ? $fields->number('hole', 0, Spot::LARGEST_HOLE) : 0.0,
+            $fields->has('columns') ? $fields->integer('columns', 1, Spot::MOST_LINES) : 1,
+            $fields->has('rows') ? $fields->integer('rows', 1, Spot::MOST_LINES) : 1,
+        );
     }
 
     private static function table(string $id, Frame $frame, Fields $fields): Table

@@ -14,6 +14,8 @@ enum ElementKind: string
     case Table = 'table';
     case Picture = 'picture';
     case Shape = 'shape';
+    case Part = 'part';
+    case Spot = 'spot';
 
     /** The letter of the tag by which people and lists name an element of this kind. */
     public function letter(): string
@@ -27,6 +29,8 @@ enum ElementKind: string
             self::Table => 'T',
             self::Picture => 'I',
             self::Shape => 'S',
+            self::Part => 'M',
+            self::Spot => 'O',
         };
     }
 }

@@ -30,6 +30,7 @@ final readonly class Page
         public ?Backdrop $backdrop = null,
         array $elements = [],
         public ?float $carried = null,
+        public ?Tray $tray = null,
     ) {
         $byId = [];
         foreach ($elements as $element) {
@@ -57,10 +58,30 @@ final readonly class Page
         return $this->size->frame();
     }
 
+    /** The page and the tray beside it. */
+    public function whole(): Frame
+    {
+        return $this->tray === null ? $this->frame() : Frame::around([$this->frame(), $this->tray->frame($this->size)]);
+    }
+
+    /** Where an element may lie: parts also in the tray. */
+    public function reach(Element $element): Frame
+    {
+        return $element instanceof Part ? $this->whole() : $this->frame();
+    }
+
+    /** Whether something with this frame is not on the page: more of it lies beside it. */
+    public function isBeside(Frame $frame): bool
+    {
+        [$x, $y] = [$frame->x + $frame->width / 2, $frame->middle()];
+
+        return $x < 0 || $y < 0 || $x > $this->size->width || $y > $this->size->height;
+    }
+
     /** @param  list<Element>  $elements */
     public function withElements(array $elements): self
     {
-        return new self($this->size, $this->paper, $this->backdrop, $elements, $this->carried);
+        return new self($this->size, $this->paper, $this->backdrop, $elements, $this->carried, $this->tray);
     }
 
     /**
@@ -70,7 +91,18 @@ final readonly class Page
      */
     public function onPaper(Size $size, ?Backdrop $backdrop, array $elements): self
     {
-        return new self($size, $this->paper, $backdrop, $elements);
+        return new self($size, $this->paper, $backdrop, $elements, null, $this->tray);
+    }
+
+    public function withTray(?Tray $tray): self
+    {
+        return new self($this->size, $this->paper, $this->backdrop, $this->elements(), $this->carried, $tray);
+    }
+
+    /** @return list<Part> the lowest first */
+    public function parts(): array
+    {
+        return array_values(array_filter($this->elements, fn (Element $element): bool => $element instanceof Part));
     }
 
     /** @return list<Link> in reading order */
@@ -100,9 +132,9 @@ final readonly class Page
         ));
     }
 
-    /** How many places there are to fill in. */
+    /** How many places there are to fill in; all parts of a page are one. */
     public function placesCount(): int
     {
-        return array_sum(array_map(fn (Answerable $one): int => count($one->places()), $this->answerables()));
+        return array_sum(array_map(fn (Answerable $one): int => count($one->places()), $this->answerables())) + ($this->parts() === [] ? 0 : 1);
     }
 }

@@ -38,7 +38,7 @@ final class PageCodec
                 ],
             ],
             'elements' => array_map(ElementCodec::encode(...), $page->elements()),
-        ] + ($page->carried === null ? [] : ['carried' => $page->carried]), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
+        ] + ($page->carried === null ? [] : ['carried' => $page->carried]) + ($page->tray === null ? [] : ['tray' => ['side' => $page->tray->side->value, 'depth' => $page->tray->depth, 'open' => $page->tray->open]]), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
     }
 
     /** @throws InvalidJson with the path of the first value that is not in the format */
@@ -52,7 +52,7 @@ final class PageCodec
             $size = Size::of($paper->number('width'), $paper->number('height'));
             $colour = Colour::of($paper->text('colour', 7));
             $backdrop = $fields->isNull('backdrop') ? null : self::backdrop($fields->object('backdrop'));
-            $page = new Page($size, $colour, $backdrop, $elements, $fields->has('carried') ? $fields->number('carried') : null);
+            $page = new Page($size, $colour, $backdrop, $elements, $fields->has('carried') ? $fields->number('carried') : null, $fields->isGiven('tray') ? self::tray($fields->object('tray')) : null);
         } catch (UnusableSize|InvalidArgumentException $problem) {
             throw InvalidJson::at('$', $problem->getMessage());
         }
@@ -60,6 +60,15 @@ final class PageCodec
         $fields->nothingElse();
 
         return $page;
+    }
+
+    /** @throws InvalidJson */
+    public static function tray(Fields $fields): Tray
+    {
+        $tray = new Tray($fields->oneOf('side', TraySide::class), $fields->number('depth', Tray::NARROWEST, Tray::WIDEST), $fields->flag('open'));
+        $fields->nothingElse();
+
+        return $tray;
     }
 
     /** How the print lies may be left out: upright, on the whole of the paper. */

@@ -44,6 +44,7 @@ final class CopyController
             'filled' => $saved->work->filled($places),
             'conflicts' => (object) $saved->conflicts,
             'newer' => (object) $saved->newer,
+            'said' => $saved->said,
             ...SavedWords::of($saved->work, $places, array_keys($draft->answers)),
         ]);
     }

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenSlate\Edit;
+
+use OpenSlate\Geometry\Frame;
+use OpenSlate\Page\Element;
+use OpenSlate\Page\Page;
+use OpenSlate\Page\Part;
+use OpenSlate\Page\Tray;
+use OpenSlate\Page\TraySide;
+
+/** Puts a tray beside the page, changes it, or takes it away. What waits in it goes with it. */
+final readonly class SetTray implements Edit
+{
+    /** @param  Tray|null  $tray  null takes it away */
+    public function __construct(public ?Tray $tray)
+    {
+    }
+
+    public function apply(Page $page): Page
+    {
+        $waiting = array_filter($page->parts(), fn (Part $part): bool => $page->isBeside($part->frame));
+        if ($this->tray === null) {
+            return $waiting === [] ? $page->withTray(null) : throw EditRefused::partsInTheTray();
+        }
+        $next = $page->withTray($this->tray);
+
+        return $next->withElements(array_map(
+            fn (Element $element): Element => $element instanceof Part && $page->isBeside($element->frame) ? $element->framed($this->carried($element->frame, $page, $next)) : $element,
+            $page->elements(),
+        ));
+    }
+
+    /** As far along the new tray, and as deep in it, as it was in the old one. */
+    private function carried(Frame $frame, Page $page, Page $next): Frame
+    {
+        if ($page->tray === null || $next->tray === null) {
+            return $frame;
+        }
+        [$from, $to] = [$page->tray->frame($page->size), $next->tray->frame($next->size)];
+        [$along, $deep] = self::isUpright($page->tray) ? [$frame->y - $from->y, $frame->x - $from->x] : [$frame->x - $from->x, $frame->y - $from->y];
+        $moved = Frame::of($to->x + (self::isUpright($next->tray) ? $deep : $along), $to->y + (self::isUpright($next->tray) ? $along : $deep), $frame->width, $frame->height);
+
+        return $moved->moved(...Bounds::heldBack($moved, 0.0, 0.0, $to));
+    }
+
+    private static function isUpright(Tray $tray): bool
+    {
+        return $tray->side === TraySide::Left || $tray->side === TraySide::Right;
+    }
+}

@@ -1,0 +1,139 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenSlate\Parts;
+
+/**
+ * What a student has built on one page: the parts that were moved, the lowest first. Parts that are not in it are where
+ * the teacher put them.
+ *
+ * As text, it is the JSON object {"lamp.1": [120.5, 300.2, "@harbour"], …} of Placed's lists; a model of nothing is the
+ * empty text. A window that has moved something adds "near": how near, in points, a joint or a guide has to be to hold.
+ */
+final readonly class Model
+{
+    public const LONGEST = 60000;
+
+    public const LONGEST_WORDS = 120;
+
+    private const MOST = 2000;
+
+    private const NEAR = 'near';
+
+    /**
+     * @param  array<string, Placed>  $placed  by key
+     * @param  float|null  $near  where it comes from a window
+     */
+    private function __construct(public array $placed, public ?float $near)
+    {
+    }
+
+    public static function empty(): self
+    {
+        return new self([], null);
+    }
+
+    /** @param  iterable<Placed>  $placed  the lowest first */
+    public static function of(iterable $placed): self
+    {
+        $byKey = [];
+        foreach ($placed as $one) {
+            unset($byKey[$one->key]);
+            $byKey[$one->key] = $one;
+        }
+
+        return new self($byKey, null);
+    }
+
+    /** @throws ModelRefused when it is no model */
+    public static function parse(string $text): self
+    {
+        if ($text === '') {
+            return self::empty();
+        }
+        $values = strlen($text) > self::LONGEST ? null : json_decode($text, true, 3);
+        if (! is_array($values) || count($values) > self::MOST) {
+            throw ModelRefused::noModel();
+        }
+        $near = $values[self::NEAR] ?? null;
+        unset($values[self::NEAR]);
+        $placed = [];
+        foreach ($values as $key => $list) {
+            $placed[(string) $key] = self::placed((string) $key, $list);
+        }
+
+        return new self($placed, is_int($near) || is_float($near) ? (float) $near : null);
+    }
+
+    /** As it is kept; without what a window has added. */
+    public function text(): string
+    {
+        return $this->placed === [] ? '' : json_encode(
+            (object) array_map(fn (Placed $one): array => $one->toList(), $this->placed),
+            JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES,
+        );
+    }
+
+    public function find(string $key): ?Placed
+    {
+        return $this->placed[$key] ?? null;
+    }
+
+    /** With one part put somewhere, on top of the others. */
+    public function with(Placed $placed): self
+    {
+        return self::of([...array_values($this->placed), $placed]);
+    }
+
+    /** With parts put elsewhere that stay as high as they lie. */
+    public function moving(Placed ...$changed): self
+    {
+        $all = $this->placed;
+        foreach ($changed as $one) {
+            $all[$one->key] = $one;
+        }
+
+        return new self($all, $this->near);
+    }
+
+    public function without(string $key): self
+    {
+        return new self(array_diff_key($this->placed, [$key => true]), $this->near);
+    }
+
+    /** @return list<Placed> those that a spot holds, in one place of it or in all */
+    public function in(string $spotId, ?int $cell = null): array
+    {
+        return array_values(array_filter($this->placed, fn (Placed $one): bool => $one->spotId() === $spotId && ($cell === null || $one->cell() === $cell)));
+    }
+
+    private static function placed(string $key, mixed $list): Placed
+    {
+        if (preg_match('/^[a-z0-9]{1,24}\.[1-9][0-9]?$/D', $key) !== 1 || ! is_array($list) || ! array_is_list($list) || count($list) > 7) {
+            throw ModelRefused::noModel();
+        }
+        [$x, $y, $held, $words] = [$list[0] ?? null, $list[1] ?? null, $list[2] ?? '', $list[3] ?? ''];
+        $end = count($list) > 4 ? [$list[4], $list[5] ?? null, $list[6] ?? ''] : null;
+        if (! self::isPlace($x, $y) || ! self::isHeld($held) || ! is_string($words) || mb_strlen($words) > self::LONGEST_WORDS || ($end !== null && (! self::isPlace($end[0], $end[1]) || ! self::isHeld($end[2])))) {
+            throw ModelRefused::noModel();
+        }
+
+        return new Placed($key, self::number($x), self::number($y), is_string($held) ? $held : '', $words, $end === null ? null : [self::number($end[0]), self::number($end[1]), is_string($end[2]) ? $end[2] : '']);
+    }
+
+    private static function isPlace(mixed $x, mixed $y): bool
+    {
+        return (is_int($x) || is_float($x)) && (is_int($y) || is_float($y)) && abs($x) <= 30000 && abs($y) <= 30000;
+    }
+
+    private static function isHeld(mixed $held): bool
+    {
+        return is_string($held) && preg_match('/^(@[a-z0-9]{1,24}(\.\d{1,3})?|[a-z0-9]{0,12}>[a-z0-9]{1,24}\.\d{1,2}\.[a-z0-9]{1,12})?$/D', $held) === 1;
+    }
+
+    private static function number(mixed $value): float
+    {
+        return is_int($value) || is_float($value) ? round((float) $value, 2) + 0.0 : 0.0;
+    }
+}

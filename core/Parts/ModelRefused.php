@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenSlate\Parts;
+
+use DomainException;
+
+/** Parts that were put where they may not go, or that there are none of. Nothing was moved. */
+final class ModelRefused extends DomainException
+{
+    public static function noModel(): self
+    {
+        return new self('That does not say where parts are.');
+    }
+
+    public static function noSuchPart(): self
+    {
+        return new self('There is no such part on this page.');
+    }
+
+    public static function noWords(): self
+    {
+        return new self('That part takes no words of yours.');
+    }
+}

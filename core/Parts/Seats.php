@@ -1,0 +1,158 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenSlate\Parts;
+
+use OpenSlate\Geometry\Frame;
+use OpenSlate\Page\Settle;
+use OpenSlate\Page\Spot;
+use OpenSlate\Page\SpotForm;
+
+/** Where in a spot its parts come to rest. */
+final class Seats
+{
+    /** The least room between parts in a row or a grid, in points. */
+    private const GAP = 4.0;
+
+    /**
+     * The middles of the places for parts of these frames, in their order.
+     *
+     * @param  list<Frame>  $frames  where they are now, or were dropped
+     * @return list<array{float, float}> in points
+     */
+    public static function of(Spot $spot, int $cell, array $frames): array
+    {
+        $within = $spot->cell($cell);
+
+        return match (true) {
+            $frames === [] => [],
+            $spot->form === SpotForm::Line => self::alongLine($spot, $frames),
+            $spot->settle === Settle::Free => array_map(fn (Frame $frame): array => self::middle(self::inside($frame, $within)), $frames),
+            $spot->settle === Settle::Stack => array_map(fn (): array => self::middle($within), $frames),
+            $spot->settle === Settle::Row => self::row($within, $frames),
+            $spot->settle === Settle::Grid => self::grid($within, $frames),
+            $spot->settle === Settle::Round => self::round($spot, $frames),
+        };
+    }
+
+    /**
+     * Even places round a ring, from the top and clockwise: on its line, or in the middle of its band where it has a hole.
+     *
+     * @return list<array{float, float}>
+     */
+    public static function ring(Spot $spot, int $count): array
+    {
+        [$x, $y] = self::middle($spot->frame);
+        $share = $spot->hole > 0 ? (1 + $spot->hole) / 2 : 1.0;
+        [$across, $down] = [$spot->frame->width / 2 * $share, $spot->frame->height / 2 * $share];
+
+        return array_map(function (int $n) use ($x, $y, $across, $down, $count): array {
+            $turn = 2 * M_PI * $n / $count;
+
+            return [$x + $across * sin($turn), $y - $down * cos($turn)];
+        }, range(0, $count - 1));
+    }
+
+    /**
+     * @param  list<Frame>  $frames
+     * @return list<array{float, float}>
+     */
+    private static function round(Spot $spot, array $frames): array
+    {
+        [$x, $y] = self::middle($spot->frame);
+        // Clockwise from the top; what stands a hair before the top still comes first.
+        $turns = array_map(fn (Frame $frame): float => fmod(atan2($frame->x + $frame->width / 2 - $x, $y - $frame->middle()) + 2 * M_PI + 0.01, 2 * M_PI), $frames);
+
+        return self::inOrder($turns, self::ring($spot, count($frames)));
+    }
+
+    /**
+     * @param  list<Frame>  $frames
+     * @return list<array{float, float}>
+     */
+    private static function row(Frame $within, array $frames): array
+    {
+        $widths = array_sum(array_map(fn (Frame $frame): float => $frame->width, $frames));
+        // What does not fit side by side overlaps evenly rather than stand out of its spot.
+        $gap = count($frames) === 1 ? 0.0 : min(3 * self::GAP, ($within->width - $widths) / (count($frames) - 1));
+        $lefts = array_map(fn (Frame $frame): float => $frame->x + $frame->width / 2, $frames);
+        $order = array_keys($lefts);
+        usort($order, fn (int $a, int $b): int => $lefts[$a] <=> $lefts[$b] ?: $a <=> $b);
+        $x = $within->x + ($within->width - $widths - $gap * (count($frames) - 1)) / 2;
+        $seats = [];
+        foreach ($order as $index) {
+            $seats[$index] = [$x + $frames[$index]->width / 2, $within->middle()];
+            $x += $frames[$index]->width + $gap;
+        }
+        ksort($seats);
+
+        return array_values($seats);
+    }
+
+    /**
+     * @param  non-empty-list<Frame>  $frames
+     * @return list<array{float, float}>
+     */
+    private static function grid(Frame $within, array $frames): array
+    {
+        $wide = max(array_map(fn (Frame $frame): float => $frame->width, $frames)) + self::GAP;
+        $high = max(array_map(fn (Frame $frame): float => $frame->height, $frames)) + self::GAP;
+        $columns = max(1, (int) floor(($within->width - self::GAP) / $wide));
+        $rows = (int) ceil(count($frames) / $columns);
+        // Too many for its height stand closer, one over the other.
+        $down = $rows <= 1 ? 0.0 : min($high, max(0.0, ($within->height - self::GAP - $high) / ($rows - 1)));
+
+        return array_map(fn (int $n): array => [
+            $within->x + self::GAP + $n % $columns * $wide + ($wide - self::GAP) / 2,
+            $within->y + self::GAP + intdiv($n, $columns) * $down + ($high - self::GAP) / 2,
+        ], array_keys($frames));
+    }
+
+    /**
+     * On the line, each where it was dropped or in even places.
+     *
+     * @param  list<Frame>  $frames
+     * @return list<array{float, float}>
+     */
+    private static function alongLine(Spot $spot, array $frames): array
+    {
+        return $spot->settle === Settle::Row
+            ? self::row($spot->frame, $frames)
+            : array_map(fn (Frame $frame): array => [max($spot->frame->x, min($spot->frame->right(), $frame->x + $frame->width / 2)), $spot->frame->middle()], $frames);
+    }
+
+    private static function inside(Frame $frame, Frame $within): Frame
+    {
+        return Frame::of(
+            max($within->x, min($within->right() - $frame->width, $frame->x)),
+            max($within->y, min($within->bottom() - $frame->height, $frame->y)),
+            $frame->width,
+            $frame->height,
+        );
+    }
+
+    /**
+     * @param  list<float>  $keys  one for each part
+     * @param  list<array{float, float}>  $seats
+     * @return list<array{float, float}>
+     */
+    private static function inOrder(array $keys, array $seats): array
+    {
+        $order = array_keys($keys);
+        usort($order, fn (int $a, int $b): int => $keys[$a] <=> $keys[$b] ?: $a <=> $b);
+        $given = [];
+        foreach ($order as $place => $index) {
+            $given[$index] = $seats[$place];
+        }
+        ksort($given);
+
+        return array_values($given);
+    }
+
+    /** @return array{float, float} */
+    private static function middle(Frame $frame): array
+    {
+        return [$frame->x + $frame->width / 2, $frame->middle()];
+    }
+}

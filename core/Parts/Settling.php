@@ -1,0 +1,323 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenSlate\Parts;
+
+use OpenSlate\Edit\Bounds;
+use OpenSlate\Geometry\Frame;
+use OpenSlate\Page\Part;
+use OpenSlate\Page\PartForm;
+use OpenSlate\Page\Spot;
+
+/**
+ * Decides where parts come to rest: at the nearest joint, else in the nearest spot, else on a guide, else where they
+ * were dropped. What a spot does not take goes back to where it came from; what is dropped in the tray is put back there.
+ */
+final class Settling
+{
+    /** How near, in points, something has to be, whatever a window says. */
+    private const NEAREST = 1.0;
+
+    private const FARTHEST = 48.0;
+
+    private const NEAR = 8.0;
+
+    private Model $model;
+
+    /** @var list<string> */
+    private array $said = [];
+
+    private function __construct(private readonly Board $board, private readonly Model $before, private readonly float $near)
+    {
+        $this->model = $before;
+    }
+
+    /**
+     * What a window wants, settled. Only what is elsewhere than before, or has other words, is looked at.
+     *
+     * @throws ModelRefused when it moves what is not there
+     */
+    public static function settle(Board $board, Model $before, Model $wanted): Settled
+    {
+        $settling = new self($board, $before, max(self::NEAREST, min(self::FARTHEST, $wanted->near ?? self::NEAR)));
+        foreach (array_keys(array_diff_key($before->placed, $wanted->placed)) as $key) {
+            $settling->putBack($key);
+        }
+        foreach ($wanted->placed as $key => $placed) {
+            $was = $before->find($key);
+            if ($was === null || ! $placed->sameAs($was)) {
+                $settling->put($placed);
+            }
+        }
+
+        return new Settled($settling->model, $settling->said);
+    }
+
+    private function put(Placed $wanted): void
+    {
+        $part = $this->board->part($wanted->key);
+        if ($wanted->words !== '' && ! $part->own) {
+            throw ModelRefused::noWords();
+        }
+        if (($wanted->end !== null) !== ($part->form === PartForm::Connector)) {
+            throw ModelRefused::noModel();
+        }
+        $was = $this->model->find($wanted->key);
+        $here = $was ?? $this->board->home($wanted->key);
+        if ($was !== null && $wanted->x === $here->x && $wanted->y === $here->y && ($wanted->end[0] ?? null) === ($here->end[0] ?? null) && ($wanted->end[1] ?? null) === ($here->end[1] ?? null)) {
+            // Only its words are others.
+            $this->model = $this->model->moving(new Placed($here->key, $here->x, $here->y, $here->held, $wanted->words, $here->end));
+
+            return;
+        }
+        $wanted = $this->within($wanted->held(''));
+        if (! $this->board->isOnPage($wanted)) {
+            $this->putBack($wanted->key);
+
+            return;
+        }
+        if ($wanted->end !== null) {
+            $this->connect($wanted, $was);
+
+            return;
+        }
+        $this->leave($was);
+        $this->model = $this->model->without($wanted->key);
+        $placed = $this->atJoint($wanted, $part);
+        $spot = $placed === null ? $this->spot($wanted, $part) : null;
+        if ($spot !== null) {
+            $this->enter($spot, $wanted, $part, $was);
+        } else {
+            $this->model = $this->model->with($placed ?? $this->onGuide($wanted));
+        }
+        $this->follow($here);
+    }
+
+    /** Back to where the teacher put it. */
+    private function putBack(string $key): void
+    {
+        $was = $this->model->find($key);
+        if ($was === null) {
+            return;
+        }
+        $this->leave($was);
+        $this->model = $this->model->without($key);
+        $this->follow($was);
+    }
+
+    /** What is dropped over the edge lies at the edge. */
+    private function within(Placed $placed): Placed
+    {
+        [$dx, $dy] = Bounds::heldBack($this->board->frame($placed), 0.0, 0.0, $this->board->page->whole());
+        $moved = $placed->at($placed->x + $dx, $placed->y + $dy);
+
+        return $placed->end === null ? $moved : $moved->ending($placed->end[0] + $dx, $placed->end[1] + $dy, '');
+    }
+
+    /** Held by the joint of another part that is nearest to one of its own; of two as near, by the newer. */
+    private function atJoint(Placed $wanted, Part $part): ?Placed
+    {
+        [$best, $found] = [$this->near, null];
+        foreach ($this->board->joints($wanted) as $own => $at) {
+            foreach ($this->othersJoints($wanted->key) as [$name, $to]) {
+                $distance = hypot($to[0] - $at[0], $to[1] - $at[1]);
+                if ($distance <= $best) {
+                    [$best, $found] = [$distance, $wanted->at($wanted->x + $to[0] - $at[0], $wanted->y + $to[1] - $at[1])->held("{$own}>{$name}")];
+                }
+            }
+        }
+
+        return $found;
+    }
+
+    /**
+     * The joints of all other parts on the page, the newest part last.
+     *
+     * @return list<array{string, array{float, float}}> "lamp.2.a" and where it is
+     */
+    private function othersJoints(string $key): array
+    {
+        $joints = [];
+        foreach ([...array_diff($this->board->keys(), array_keys($this->model->placed)), ...array_keys($this->model->placed)] as $other) {
+            $placed = $this->board->where($other, $this->model);
+            if ($other !== $key && $this->board->isOnPage($placed)) {
+                foreach ($this->board->joints($placed) as $id => $point) {
+                    $joints[] = ["{$other}.{$id}", $point];
+                }
+            }
+        }
+
+        return $joints;
+    }
+
+    /** The spot in which its middle lies, else the nearest within reach; of several the smallest, then the newest. */
+    private function spot(Placed $wanted, Part $part): ?Spot
+    {
+        $frame = $this->board->frame($wanted);
+        [$found, $rank] = [null, [$this->near, INF]];
+        foreach ($this->board->spots as $spot) {
+            $its = [$spot->distance($frame->x + $frame->width / 2, $frame->middle()), $spot->frame->width * $spot->frame->height];
+            if ($its <= $rank) {
+                [$found, $rank] = [$spot, $its];
+            }
+        }
+
+        return $found;
+    }
+
+    private function enter(Spot $spot, Placed $wanted, Part $part, ?Placed $was): void
+    {
+        $frame = $this->board->frame($wanted);
+        $cell = $this->cell($spot, $frame);
+        $problem = match (true) {
+            ! $spot->takes($part) => "{$part->named()} does not go there.",
+            count($this->model->in($spot->id, $spot->cells() > 1 ? $cell : null)) >= $spot->room() => $spot->room() === 1 ? 'That place is taken.' : "Only {$spot->room()} go there.",
+            default => '',
+        };
+        if ($problem !== '') {
+            $this->said[] = $problem;
+            if ($was !== null) {
+                $this->model = $this->model->with($was);
+                $this->seatAll($was);
+            }
+
+            return;
+        }
+        $this->model = $this->model->with($wanted->held("@{$spot->id}".($spot->cells() > 1 ? ".{$cell}" : '')));
+        $this->seat($spot, $cell);
+    }
+
+    private function cell(Spot $spot, Frame $frame): int
+    {
+        $best = 0;
+        $least = INF;
+        for ($cell = 0; $cell < $spot->cells(); $cell++) {
+            $within = $spot->cell($cell);
+            $distance = hypot($within->x + $within->width / 2 - $frame->x - $frame->width / 2, $within->middle() - $frame->middle());
+            if ($distance < $least) {
+                [$best, $least] = [$cell, $distance];
+            }
+        }
+
+        return $best;
+    }
+
+    /** The others in a spot close up when one leaves it. */
+    private function leave(?Placed $was): void
+    {
+        if ($was?->spotId() !== null) {
+            $this->model = $this->model->without($was->key);
+            $this->seatAll($was);
+        }
+    }
+
+    private function seatAll(Placed $one): void
+    {
+        $spot = $this->board->spots[(string) $one->spotId()] ?? null;
+        if ($spot !== null) {
+            $this->seat($spot, $one->cell());
+        }
+    }
+
+    private function seat(Spot $spot, int $cell): void
+    {
+        $in = $this->model->in($spot->id, $spot->cells() > 1 ? $cell : null);
+        $frames = array_map($this->board->frame(...), $in);
+        foreach (Seats::of($spot, $cell, $frames) as $index => [$x, $y]) {
+            $was = $in[$index];
+            $this->model = $this->model->moving($was->at($x - $frames[$index]->width / 2, $y - $frames[$index]->height / 2));
+            $this->follow($was);
+        }
+    }
+
+    /** The nearest line along or down that an edge or the middle of another part, or the page's middle, lies on. */
+    private function onGuide(Placed $wanted): Placed
+    {
+        $frame = $this->board->frame($wanted);
+        $page = $this->board->page->frame();
+        [$across, $down] = [[$page->width / 2], [$page->height / 2]];
+        foreach ($this->model->placed as $other) {
+            if ($other->key !== $wanted->key && $other->end === null) {
+                $its = $this->board->frame($other);
+                array_push($across, $its->x, $its->x + $its->width / 2, $its->right());
+                array_push($down, $its->y, $its->middle(), $its->bottom());
+            }
+        }
+        $dx = self::step([$frame->x, $frame->x + $frame->width / 2, $frame->right()], $across, $this->near / 2);
+        $dy = self::step([$frame->y, $frame->middle(), $frame->bottom()], $down, $this->near / 2);
+
+        return $this->within($wanted->at($wanted->x + $dx, $wanted->y + $dy));
+    }
+
+    /**
+     * @param  list<float>  $edges
+     * @param  list<float>  $lines
+     */
+    private static function step(array $edges, array $lines, float $near): float
+    {
+        $best = null;
+        foreach ($edges as $edge) {
+            foreach ($lines as $line) {
+                if (abs($line - $edge) <= $near && ($best === null || abs($line - $edge) < abs($best))) {
+                    $best = $line - $edge;
+                }
+            }
+        }
+
+        return $best ?? 0.0;
+    }
+
+    /** A connector's ends hold to joints each by itself. */
+    private function connect(Placed $wanted, ?Placed $was): void
+    {
+        [$x, $y] = $wanted->end ?? [0.0, 0.0];
+        [$first, $firstHeld] = $this->end($wanted->key, $wanted->x, $wanted->y);
+        [$second, $secondHeld] = $this->end($wanted->key, $x, $y);
+        $this->model = $this->model->with($wanted->at($first[0], $first[1])->held($firstHeld)->ending($second[0], $second[1], $secondHeld));
+    }
+
+    /** @return array{array{float, float}, string} where an end comes to rest, and what holds it */
+    private function end(string $key, float $x, float $y): array
+    {
+        [$best, $found] = [$this->near, [[$x, $y], '']];
+        foreach ($this->othersJoints($key) as [$name, $to]) {
+            $distance = hypot($to[0] - $x, $to[1] - $y);
+            if ($distance <= $best) {
+                [$best, $found] = [$distance, [$to, ">{$name}"]];
+            }
+        }
+
+        return $found;
+    }
+
+    /** Connectors that hold to a part go where it goes; where it has gone into the tray they let go. */
+    private function follow(Placed $was): void
+    {
+        $joints = $this->board->joints($this->board->where($was->key, $this->model));
+        $there = $this->board->isOnPage($this->board->where($was->key, $this->model));
+        foreach ($this->model->placed as $connector) {
+            if ($connector->end === null) {
+                continue;
+            }
+            $next = $connector;
+            $at = self::jointOf($connector->held, $was->key);
+            if ($at !== null && isset($joints[$at])) {
+                $next = $there ? $next->at($joints[$at][0], $joints[$at][1]) : $next->held('');
+            }
+            $at = self::jointOf($connector->end[2], $was->key);
+            if ($at !== null && isset($joints[$at])) {
+                $next = $there ? $next->ending($joints[$at][0], $joints[$at][1], $connector->end[2]) : $next->ending($connector->end[0], $connector->end[1], '');
+            }
+            $this->model = $this->model->moving($next);
+        }
+    }
+
+    /** The joint's id, where something is held by a joint of that part. */
+    private static function jointOf(string $held, string $key): ?string
+    {
+        $start = ">{$key}.";
+
+        return str_starts_with($held, $start) ? substr($held, strlen($start)) : null;
+    }
+}

@@ -1,0 +1,296 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Parts;
+
+use OpenSlate\Geometry\Frame;
+use OpenSlate\Page\Joint;
+use OpenSlate\Page\Lay;
+use OpenSlate\Page\Page;
+use OpenSlate\Page\Part;
+use OpenSlate\Page\PartForm;
+use OpenSlate\Page\Settle;
+use OpenSlate\Page\Spot;
+use OpenSlate\Page\SpotForm;
+use OpenSlate\Page\Tray;
+use OpenSlate\Page\TraySide;
+use OpenSlate\Paper\Colour;
+use OpenSlate\Paper\Size;
+use OpenSlate\Parts\Board;
+use OpenSlate\Parts\Model;
+use OpenSlate\Parts\ModelRefused;
+use OpenSlate\Parts\Placed;
+use OpenSlate\Parts\Seats;
+use OpenSlate\Parts\Settled;
+use OpenSlate\Parts\Settling;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+final class SettlingTest extends TestCase
+{
+    private static function board(Part|Spot ...$elements): Board
+    {
+        return new Board(new Page(Size::of(600, 400), Colour::white(), elements: array_values($elements), tray: new Tray(TraySide::Right, 150)));
+    }
+
+    private static function tile(string $id, float $x = 620, float $y = 20, string $text = '', int $stock = 1, Joint ...$joints): Part
+    {
+        return new Part($id, Frame::of($x, $y, 40, 20), text: $text, stock: $stock, joints: array_values($joints));
+    }
+
+    private static function wire(string $id): Part
+    {
+        return new Part($id, Frame::of(620, 200, 60, 10), PartForm::Connector, lay: Lay::Level);
+    }
+
+    /** @param  list<mixed>  $list */
+    private static function move(Board $board, Model $from, string $key, array $list, float $near = 8): Settled
+    {
+        $wanted = array_map(fn (Placed $one): array => $one->toList(), $from->placed);
+        unset($wanted[$key]);
+
+        return Settling::settle($board, $from, Model::parse((string) json_encode([...$wanted, $key => $list, 'near' => $near])));
+    }
+
+    public function test_dropped_on_free_ground_it_stays_where_it_was_dropped(): void
+    {
+        $settled = self::move(self::board(self::tile('a')), Model::empty(), 'a.1', [101.23, 77.7]);
+
+        $this->assertSame('{"a.1":[101.23,77.7]}', $settled->model->text());
+        $this->assertSame([], $settled->said);
+    }
+
+    public function test_dropped_in_the_tray_it_is_put_back(): void
+    {
+        $board = self::board(self::tile('a'));
+        $out = self::move($board, Model::empty(), 'a.1', [101, 77])->model;
+
+        $this->assertSame('', self::move($board, $out, 'a.1', [700, 300])->model->text());
+    }
+
+    public function test_dropped_over_the_edge_it_lies_at_the_edge(): void
+    {
+        $placed = self::move(self::board(self::tile('a')), Model::empty(), 'a.1', [-10, 390])->model->find('a.1');
+
+        $this->assertSame([0.0, 380.0], [$placed?->x, $placed?->y]);
+    }
+
+    public function test_a_slot_takes_one_in_its_middle_and_sends_the_next_back_to_where_it_was(): void
+    {
+        $board = self::board(self::tile('a', stock: 2), new Spot('s', Frame::of(100, 100, 60, 40), SpotForm::Slot, settle: Settle::Stack));
+        $one = self::move($board, Model::empty(), 'a.1', [105, 105])->model;
+        $this->assertSame([110.0, 110.0, '@s'], $one->find('a.1')?->toList());
+
+        $beside = self::move($board, $one, 'a.2', [300, 300])->model;
+        $two = self::move($board, $beside, 'a.2', [110, 110]);
+        $this->assertSame([300.0, 300.0], $two->model->find('a.2')?->toList());
+        $this->assertSame(['That place is taken.'], $two->said);
+    }
+
+    public function test_a_spot_refuses_what_it_does_not_take(): void
+    {
+        $board = self::board(self::tile('a', text: 'crab'), new Spot('s', Frame::of(100, 100, 100, 100), takes: ['whelk']));
+        $settled = self::move($board, Model::empty(), 'a.1', [120, 120]);
+
+        $this->assertSame('', $settled->model->text());
+        $this->assertSame(['crab does not go there.'], $settled->said);
+    }
+
+    public function test_a_part_in_a_full_spot_may_be_moved_within_it(): void
+    {
+        $board = self::board(self::tile('a'), new Spot('s', Frame::of(100, 100, 60, 40), SpotForm::Slot, settle: Settle::Stack));
+        $in = self::move($board, Model::empty(), 'a.1', [105, 105])->model;
+        $again = self::move($board, $in, 'a.1', [112, 118]);
+
+        $this->assertSame('@s', $again->model->find('a.1')?->held);
+        $this->assertSame([], $again->said);
+    }
+
+    public function test_a_row_stands_in_the_order_in_which_its_parts_were_dropped_and_closes_up(): void
+    {
+        $board = self::board(self::tile('a', stock: 3), new Spot('row', Frame::of(100, 100, 300, 40), settle: Settle::Row));
+        $model = Model::empty();
+        // The first settles in the middle of the row, the second beside it, the third between them.
+        foreach (['a.1' => 120, 'a.2' => 300, 'a.3' => 230] as $key => $x) {
+            $model = self::move($board, $model, $key, [$x, 110])->model;
+        }
+        $order = fn (Model $model): array => array_map(fn (Placed $one): string => $one->key, self::byX($model));
+        $this->assertSame(['a.1', 'a.3', 'a.2'], $order($model));
+        [$first, $second, $third] = array_map(fn (Placed $one): float => $one->x, self::byX($model));
+        $this->assertEqualsWithDelta($second - $first, $third - $second, 0.02);
+
+        $without = self::move($board, $model, 'a.3', [20, 300])->model;
+        $in = self::byX(Model::of($without->in('row')));
+        $this->assertEqualsWithDelta(250.0, ($in[0]->x + $in[1]->x + 40) / 2, 0.02, 'the two that are left stand in its middle');
+    }
+
+    public function test_of_rings_about_one_middle_the_inner_takes_what_lies_on_it(): void
+    {
+        $ring = fn (string $id, float $radius): Spot => new Spot($id, Frame::of(300 - $radius, 200 - $radius, 2 * $radius, 2 * $radius), SpotForm::Ring, settle: Settle::Round);
+        $board = self::board($ring('outer', 150), $ring('inner', 60), self::tile('e', stock: 5));
+        $near = fn (float $x, float $y): ?string => self::move($board, Model::empty(), 'e.1', [$x - 20, $y - 10])->model->find('e.1')?->held;
+
+        $this->assertSame('@inner', $near(320, 200));
+        $this->assertSame('@outer', $near(420, 200));
+        $this->assertNull($near(20, 20) ?: null);
+    }
+
+    public function test_a_hole_in_a_ring_is_not_of_it(): void
+    {
+        $board = self::board(new Spot('r', Frame::of(200, 100, 200, 200), SpotForm::Ring, settle: Settle::Round, hole: 0.5), self::tile('e'));
+
+        $this->assertSame('', self::move($board, Model::empty(), 'e.1', [280, 190])->model->find('e.1')?->held);
+        $this->assertSame('@r', self::move($board, Model::empty(), 'e.1', [355, 190])->model->find('e.1')?->held);
+    }
+
+    /** @return iterable<string, array{int, float}> */
+    public static function rings(): iterable
+    {
+        foreach (range(1, 12) as $count) {
+            yield "{$count} on a line" => [$count, 0.0];
+            yield "{$count} in a band" => [$count, 0.5];
+        }
+    }
+
+    /** By the equation of a circle: n places at angles of 2πk/n from the top, each r from the middle. */
+    #[DataProvider('rings')]
+    public function test_places_round_a_ring_are_even(int $count, float $hole): void
+    {
+        $spot = new Spot('r', Frame::of(100, 50, 240, 240), SpotForm::Ring, settle: Settle::Round, hole: $hole);
+        $radius = 120 * ($hole > 0 ? (1 + $hole) / 2 : 1);
+        foreach (Seats::ring($spot, $count) as $n => [$x, $y]) {
+            $this->assertEqualsWithDelta(220 + $radius * sin(2 * M_PI * $n / $count), $x, 0.01);
+            $this->assertEqualsWithDelta(170 - $radius * cos(2 * M_PI * $n / $count), $y, 0.01);
+        }
+    }
+
+    public function test_a_table_of_slots_takes_one_in_each_place(): void
+    {
+        $board = self::board(self::tile('a', stock: 3), new Spot('t', Frame::of(100, 100, 200, 100), SpotForm::Slots, settle: Settle::Stack, columns: 2, rows: 2));
+        $model = self::move($board, Model::empty(), 'a.1', [205, 155])->model;
+        $this->assertSame([230.0, 165.0, '@t.3'], $model->find('a.1')?->toList());
+        $model = self::move($board, $model, 'a.2', [110, 110])->model;
+        $this->assertSame('@t.0', $model->find('a.2')?->held);
+        $this->assertSame(['That place is taken.'], self::move($board, $model, 'a.3', [110, 110])->said);
+    }
+
+    public function test_a_joint_holds_before_a_spot_and_a_guide(): void
+    {
+        $hull = self::tile('hull', 300, 300, '', 1, new Joint('deck', 0.5, 0));
+        $mast = self::tile('mast', 620, 60, '', 1, new Joint('foot', 0.5, 1));
+        $board = self::board($hull, $mast, new Spot('z', Frame::of(250, 250, 200, 100)));
+        $settled = self::move($board, Model::empty(), 'mast.1', [304, 276]);
+
+        $this->assertSame([300.0, 280.0, 'foot>hull.1.deck'], $settled->model->find('mast.1')?->toList());
+        $this->assertSame('@z', self::move($board, Model::empty(), 'mast.1', [330, 310])->model->find('mast.1')?->held, 'too far from the joint');
+    }
+
+    public function test_how_near_is_for_the_window_to_say_within_reason(): void
+    {
+        $board = self::board(self::tile('hull', 300, 300, '', 1, new Joint('deck', 0.5, 0)), self::tile('mast', 620, 60, '', 1, new Joint('foot', 0.5, 1)));
+        $held = fn (float $near): ?string => self::move($board, Model::empty(), 'mast.1', [300, 260], $near)->model->find('mast.1')?->held;
+
+        $this->assertSame('', $held(8));
+        $this->assertSame('foot>hull.1.deck', $held(24));
+        $this->assertSame('', self::move($board, Model::empty(), 'mast.1', [300, 200], 5000)->model->find('mast.1')?->held);
+    }
+
+    public function test_a_connector_holds_with_each_end_and_follows_what_it_holds_to(): void
+    {
+        $board = self::board(self::tile('lamp', 100, 100, '', 1, new Joint('a', 1, 0.5)), self::tile('switch', 300, 100, '', 1, new Joint('b', 0, 0.5)), self::wire('wire'));
+        $joined = self::move($board, Model::empty(), 'wire.1', [143, 108, '', '', 296, 112, ''])->model;
+        $this->assertSame([140.0, 110.0, '>lamp.1.a', '', 300.0, 110.0, '>switch.1.b'], $joined->find('wire.1')?->toList());
+
+        $moved = self::move($board, $joined, 'lamp.1', [113, 217])->model;
+        $this->assertSame([153.0, 227.0, '>lamp.1.a', '', 300.0, 110.0, '>switch.1.b'], $moved->find('wire.1')?->toList());
+
+        $back = self::move($board, $moved, 'lamp.1', [100, 100])->model;
+        $this->assertSame([140.0, 110.0], [$back->find('wire.1')?->x, $back->find('wire.1')?->y]);
+
+        $gone = Settling::settle($board, $moved, Model::parse((string) json_encode(['wire.1' => $moved->find('wire.1')?->toList()])))->model;
+        $this->assertSame([140.0, 110.0, '>lamp.1.a'], array_slice((array) $gone->find('wire.1')?->toList(), 0, 3), 'put back where the teacher has it, on the page, it is still held');
+    }
+
+    public function test_edges_hold_to_those_of_other_parts(): void
+    {
+        $board = self::board(self::tile('a', stock: 2));
+        $model = self::move($board, Model::empty(), 'a.1', [100, 77])->model;
+
+        $this->assertSame([100.0, 250.0], self::move($board, $model, 'a.2', [102.5, 250])->model->find('a.2')?->toList());
+        $this->assertSame([105.0, 250.0], self::move($board, $model, 'a.2', [105, 250])->model->find('a.2')?->toList(), 'half as far as a joint holds');
+    }
+
+    public function test_words_are_put_only_on_parts_that_take_them(): void
+    {
+        $board = self::board(new Part('card', Frame::of(620, 20, 60, 20), own: true), self::tile('a'));
+        $this->assertSame('{"card.1":[50,60,"","tide"]}', self::move($board, Model::empty(), 'card.1', [50, 60, '', 'tide'])->model->text());
+
+        $this->expectException(ModelRefused::class);
+        self::move($board, Model::empty(), 'a.1', [50, 60, '', 'tide']);
+    }
+
+    /** @return iterable<string, array{string}> */
+    public static function crafted(): iterable
+    {
+        yield 'no such part' => ['{"b.1":[1,2]}'];
+        yield 'more than there are' => ['{"a.3":[1,2]}'];
+        yield 'a number of nothing' => ['{"a.0":[1,2]}'];
+        yield 'no number' => ['{"a":[1,2]}'];
+        yield 'no place' => ['{"a.1":["1",2]}'];
+        yield 'far out' => ['{"a.1":[1e9,2]}'];
+        yield 'nothing' => ['{"a.1":[]}'];
+        yield 'an end where there is none' => ['{"a.1":[1,2,"","",3,4,""]}'];
+        yield 'held by markup' => ['{"a.1":[1,2,"<b>"]}'];
+        yield 'long words' => ['{"a.1":[1,2,"","'.str_repeat('a', 121).'"]}'];
+        yield 'no object' => ['[1]'];
+        yield 'no JSON' => ['{'];
+        yield 'deep' => [str_repeat('[', 20).str_repeat(']', 20)];
+    }
+
+    #[DataProvider('crafted')]
+    public function test_what_is_crafted_is_refused(string $text): void
+    {
+        $this->expectException(ModelRefused::class);
+        Settling::settle(self::board(self::tile('a', stock: 2)), Model::empty(), Model::parse($text));
+    }
+
+    public function test_what_a_window_says_of_being_held_is_not_believed(): void
+    {
+        $board = self::board(self::tile('a'), new Spot('s', Frame::of(400, 300, 50, 50)));
+
+        $this->assertSame('', self::move($board, Model::empty(), 'a.1', [10, 10, '@s'])->model->find('a.1')?->held);
+    }
+
+    /** Random boards and moves: what is settled stays settled, the text says all, and no spot holds more than it may. */
+    public function test_settling_settled_parts_changes_nothing(): void
+    {
+        mt_srand(11);
+        for ($round = 0; $round < 60; $round++) {
+            $spots = array_map(fn (int $n): Spot => new Spot("s{$n}", Frame::of(mt_rand(0, 400), mt_rand(0, 250), mt_rand(60, 200), mt_rand(40, 150)), SpotForm::cases()[mt_rand(0, 4)], most: mt_rand(0, 1) === 1 ? mt_rand(1, 3) : null, settle: Settle::cases()[mt_rand(0, 4)], hole: mt_rand(0, 1) / 2, columns: mt_rand(1, 3), rows: mt_rand(1, 2)), range(1, 4));
+            $board = self::board(self::tile('a', stock: 6), self::tile('b', 100, 100, '', 2, new Joint('j', 1, 0.5)), self::tile('c', 620, 60, '', 2, new Joint('k', 0, 0.5)), self::wire('w'), ...$spots);
+            $model = Model::empty();
+            for ($n = 0; $n < 25; $n++) {
+                $keys = $board->keys();
+                $key = $keys[mt_rand(0, count($keys) - 1)];
+                $list = [mt_rand(-50, 780), mt_rand(-50, 450)];
+                $model = self::move($board, $model, $key, str_starts_with($key, 'w') ? [...$list, '', '', mt_rand(0, 600), mt_rand(0, 400), ''] : $list)->model;
+                $this->assertSame($model->text(), Settling::settle($board, $model, Model::parse($model->text()))->model->text());
+                foreach ($board->spots as $spot) {
+                    for ($cell = 0; $cell < $spot->cells(); $cell++) {
+                        $this->assertLessThanOrEqual($spot->room(), count($model->in($spot->id, $spot->cells() > 1 ? $cell : null)));
+                    }
+                }
+            }
+        }
+    }
+
+    /** @return list<Placed> from the left */
+    private static function byX(Model $model): array
+    {
+        $all = array_values($model->placed);
+        usort($all, fn (Placed $a, Placed $b): int => $a->x <=> $b->x);
+
+        return $all;
+    }
+}
