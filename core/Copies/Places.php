@@ -29,7 +29,7 @@ final readonly class Places
                     $places[$key] = new Place($key, $form, $element->isNeeded());
                 }
             }
-            if ($page->parts() !== []) {
+            if ($page->hasMoves()) {
                 $key = Place::key($index + 1, ModelAnswer::PLACE);
                 $places[$key] = new Place($key, new ModelAnswer);
             }

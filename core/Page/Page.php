@@ -94,6 +94,18 @@ final readonly class Page
         return new self($size, $this->paper, $backdrop, $elements, null, $this->tray);
     }
 
+    /** Whether there is anything to move on it: a locked part stays where it is, for students too. */
+    public function hasMoves(): bool
+    {
+        foreach ($this->parts() as $part) {
+            if (! $part->locked) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     public function withTray(?Tray $tray): self
     {
         return new self($this->size, $this->paper, $this->backdrop, $this->elements(), $this->carried, $tray);
@@ -135,6 +147,6 @@ final readonly class Page
     /** How many places there are to fill in; all parts of a page are one. */
     public function placesCount(): int
     {
-        return array_sum(array_map(fn (Answerable $one): int => count($one->places()), $this->answerables())) + ($this->parts() === [] ? 0 : 1);
+        return array_sum(array_map(fn (Answerable $one): int => count($one->places()), $this->answerables())) + (int) $this->hasMoves();
     }
 }

@@ -8,7 +8,7 @@ use InvalidArgumentException;
 use OpenSlate\Geometry\Frame;
 use OpenSlate\Paper\Colour;
 
-/** Something that students move. Off the page, it waits in the tray. */
+/** Something that students move. Off the page, it waits in the tray; locked, it is fixed where it is. */
 final readonly class Part implements Element
 {
     use Laid;

@@ -19,6 +19,9 @@ final readonly class Spot implements Element
 
     public const LARGEST_HOLE = 0.95;
 
+    /** How far outside its line a ring without a hole still takes parts, as a share of its radius. */
+    private const OUTSIDE = 0.25;
+
     /**
      * @param  string  $name  said to students, and by the key
      * @param  list<string>  $takes  names of the parts that it takes; none says that it takes all
@@ -92,8 +95,28 @@ final readonly class Spot implements Element
             return hypot(max($frame->x - $x, 0.0, $x - $frame->right()), max($frame->y - $y, 0.0, $y - $frame->bottom()));
         }
         [$across, $down] = [$frame->width / 2, $frame->height / 2];
-        $from = hypot(($x - $frame->x - $across) / max($across, 0.001), ($y - $frame->middle()) / max($down, 0.001));
+        $from = $this->radius($x, $y);
 
-        return max($from - 1, $this->hole - $from, 0.0) * min($across, $down);
+        return max($from - ($this->isOpenRing() ? 1 + self::OUTSIDE : 1), $this->hole - $from, 0.0) * min($across, $down);
+    }
+
+    /** How far a point is from the line of a ring, in points. */
+    public function fromLine(float $x, float $y): float
+    {
+        return abs($this->radius($x, $y) - 1) * min($this->frame->width, $this->frame->height) / 2;
+    }
+
+    /** Whether it is a ring on whose line parts stand. */
+    public function isOpenRing(): bool
+    {
+        return $this->form === SpotForm::Ring && $this->hole === 0.0;
+    }
+
+    /** How far out a point is, as a share of the ring's own radius in that direction. */
+    private function radius(float $x, float $y): float
+    {
+        [$across, $down] = [$this->frame->width / 2, $this->frame->height / 2];
+
+        return hypot(($x - $this->frame->x - $across) / max($across, 0.001), ($y - $this->frame->middle()) / max($down, 0.001));
     }
 }

@@ -19,6 +19,11 @@ final class ModelRefused extends DomainException
         return new self('There is no such part on this page.');
     }
 
+    public static function fixed(): self
+    {
+        return new self('That part is fixed.');
+    }
+
     public static function noWords(): self
     {
         return new self('That part takes no words of yours.');

@@ -57,6 +57,9 @@ final class Settling
     private function put(Placed $wanted): void
     {
         $part = $this->board->part($wanted->key);
+        if ($part->locked) {
+            throw ModelRefused::fixed();
+        }
         if ($wanted->words !== '' && ! $part->own) {
             throw ModelRefused::noWords();
         }
@@ -151,14 +154,20 @@ final class Settling
         return $joints;
     }
 
-    /** The spot in which its middle lies, else the nearest within reach; of several the smallest, then the newest. */
+    /**
+     * The spot in which its middle lies, else the nearest within reach; of several the smallest, then the newest. Of rings
+     * with places on their lines, only that whose line is nearest.
+     */
     private function spot(Placed $wanted, Part $part): ?Spot
     {
         $frame = $this->board->frame($wanted);
-        [$found, $rank] = [null, [$this->near, INF]];
-        foreach ($this->board->spots as $spot) {
-            $its = [$spot->distance($frame->x + $frame->width / 2, $frame->middle()), $spot->frame->width * $spot->frame->height];
-            if ($its <= $rank) {
+        [$x, $y] = [$frame->x + $frame->width / 2, $frame->middle()];
+        $near = array_filter($this->board->spots, fn (Spot $spot): bool => $spot->distance($x, $y) <= $this->near);
+        $lines = array_map(fn (Spot $ring): float => $ring->fromLine($x, $y), array_filter($near, fn (Spot $spot): bool => $spot->isOpenRing()));
+        [$found, $rank] = [null, [INF, INF]];
+        foreach ($near as $id => $spot) {
+            $its = [$spot->distance($x, $y), $spot->frame->width * $spot->frame->height];
+            if ($its <= $rank && ($lines[$id] ?? 0.0) <= min([INF, ...array_values($lines)])) {
                 [$found, $rank] = [$spot, $its];
             }
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
+use App\Actions\AddPages;
 use App\Actions\ApplyEdit;
 use App\Actions\BringInFile;
 use App\Actions\CutPageSet;
@@ -24,11 +25,14 @@ use Illuminate\Database\Seeder;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Hash;
 use Illuminate\Support\Facades\Queue;
+use OpenSlate\Answers\ModelAnswer;
 use OpenSlate\Answers\TextAnswer;
 use OpenSlate\Copies\Draft;
+use OpenSlate\Copies\Place as AnswerPlace;
 use OpenSlate\Edit\Change;
 use OpenSlate\Edit\Place;
 use OpenSlate\Edit\Selection;
+use OpenSlate\Edit\SetTray;
 use OpenSlate\Geometry\Frame;
 use OpenSlate\Handout\Mode;
 use OpenSlate\Page\AnswerBox;
@@ -65,6 +69,7 @@ final class DemoSeeder extends Seeder
         private SaveWork $save,
         private MoveCopy $move,
         private StartBlank $start,
+        private AddPages $add,
         private School $school,
     ) {
     }
@@ -94,10 +99,12 @@ final class DemoSeeder extends Seeder
         $log = ($this->cut)($pack, [6, 7], 'Activity 1: reading a tide table');
 
         $skills = $this->skills($marlow);
-        $this->units($marlow, ['Safe on deck' => [$skills]]);
+        $models = $this->models($marlow);
+        $this->units($marlow, ['Safe on deck' => [$skills, $models]]);
 
         $this->handOutTides($marlow, $tides, $heron);
         $this->handOutSkills($marlow, $skills, $heron);
+        $this->handOutModels($marlow, $models, $heron);
         $this->handOutLog($marlow, $log, $tides, $heron, $curlew);
     }
 
@@ -169,6 +176,30 @@ final class DemoSeeder extends Seeder
         ($this->apply)($page, $page->revision, new Place(SkillsSheet::elements()));
 
         return $worksheet;
+    }
+
+    private function models(Teacher $teacher): Worksheet
+    {
+        $worksheet = ($this->start)($teacher, HarbourModels::NAME, Size::of(595, 420), Theme::Empty);
+        $worksheet = $this->add->blank($worksheet, 0, Size::of(595, 420), 3, null);
+        foreach ($worksheet->pages()->orderBy('position')->get() as $index => $page) {
+            $laid = ($this->apply)($page, $page->revision, new SetTray(HarbourModels::tray($index + 1)));
+            ($this->apply)($page->refresh(), $laid->number, new Place(HarbourModels::elements($index + 1)));
+        }
+
+        return $worksheet;
+    }
+
+    private function handOutModels(Teacher $teacher, Worksheet $models, SchoolClass $heron): void
+    {
+        $handout = ($this->handOut)($teacher, new HandoutPlan('Build the harbour', 'Move the parts. You can undo every move.', CarbonImmutable::instance($this->school->local(now())->addDays(4)->setTime(12, 0)), null, [[$models, Mode::OwnCopy]], [$heron]));
+        foreach ($this->copies($handout) as $index => $copy) {
+            foreach (HarbourModels::WORK[$index % 5] ?? [] as $number => $moves) {
+                $this->move->open($copy);
+                $place = AnswerPlace::key($number, ModelAnswer::PLACE);
+                ($this->save)($copy, new Draft(Copy::findOrFail($copy->id)->written()->revision, 'demo', [$place => (string) json_encode($moves)]), $copy->item->edition->placesToFill(), $number);
+            }
+        }
     }
 
     private function handOutSkills(Teacher $teacher, Worksheet $skills, SchoolClass $heron): void

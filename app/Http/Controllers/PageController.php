@@ -23,6 +23,7 @@ use OpenSlate\Edit\EditCodec;
 use OpenSlate\Edit\EditRefused;
 use OpenSlate\Edit\Place;
 use OpenSlate\Page\Element;
+use OpenSlate\Page\Part;
 use OpenSlate\Page\Picture;
 
 /** The pages of the bench: edits come in, the page as it then is goes out drawn. */
@@ -77,7 +78,7 @@ final class PageController
     /** A picture is laid on a page by its hash; only one that is kept can be. */
     private function refuseUnknownPictures(Edit $edit): void
     {
-        $sources = $edit instanceof Place ? array_unique(array_map(fn (Picture $picture): string => $picture->source, array_filter($edit->elements, fn (Element $element): bool => $element instanceof Picture))) : [];
+        $sources = $edit instanceof Place ? array_unique(array_filter(array_map(fn (Element $element): string => $element instanceof Picture || $element instanceof Part ? $element->source : '', $edit->elements))) : [];
         if ($sources !== [] && StoredFile::whereIn('sha256', $sources)->whereLike('media_type', 'image/%')->count() < count($sources)) {
             throw EditRefused::invalid('source is no picture that is kept');
         }

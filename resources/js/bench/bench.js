@@ -4,7 +4,7 @@ import { Edits } from './edits';
 import { drawChanges } from './changes';
 import { Clipping } from './clipping';
 import { Gestures } from './gestures';
-import { Guides } from './guides';
+import { Guides } from '../lib/guides';
 import { Many } from './many';
 import { Measures } from './measures';
 import { Pictures } from './pictures';

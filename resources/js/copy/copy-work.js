@@ -60,7 +60,7 @@ export class CopyWork {
 
     #listen() {
         this.root.addEventListener('keydown', (event) => { if (event.key === 'Enter' && event.target.matches('input.answer')) { event.preventDefault(); this.#go(this.places[this.places.indexOf(this.#at(event.target)) + 1]); } });
-        this.root.addEventListener('focusin', (event) => { const place = this.#at(event.target); if (place) { this.last = place; this.zoom.reveal(event.target); } });
+        this.root.addEventListener('focusin', (event) => { const place = this.#at(event.target); if (place) { this.last = place; if (!place.isLaidOut) this.zoom.reveal(event.target); } });
         document.querySelector('[data-next]').addEventListener('click', () => this.#nextBlank());
         document.querySelector('[data-hand-in]').addEventListener('click', () => this.#askToHandIn());
         document.querySelector('[data-not-yet]').addEventListener('click', () => this.#dialog('ask').close());
@@ -140,6 +140,12 @@ export class CopyWork {
         });
         Object.entries(answer.conflicts).forEach(([place, text]) => this.#clash(place, text, answers[place], base));
         Object.entries({ ...answer.limits, ...answer.passages }).forEach(([place, said]) => this.byKey.get(place)?.said(said));
+        Object.entries(answer.models).forEach(([place, text]) => {
+            this.texts[place] = text;
+            // What was moved meanwhile is sent next, and settles then.
+            if (window === this.window && this.#pending[place] === answers[place]) this.byKey.get(place)?.settled(text);
+            answer.said.forEach((words) => this.byKey.get(place)?.note(words));
+        });
         mirror.keep(this.copy, this.revision, this.texts);
         this.#tally(answer.filled);
     }

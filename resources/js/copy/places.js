@@ -1,5 +1,6 @@
 import { isFilled } from '../lib/filled';
 import { DrawingPlace } from './drawing';
+import { ModelPlace } from './model';
 import { PassagePlace } from './passage';
 import { PicturePlace } from './picture';
 import { fit } from '../lib/fit';
@@ -63,7 +64,7 @@ class ChoicePlace {
     holds(target) { return this.field.contains(target); }
 }
 
-const KINDS = { tick: TickPlace, list: ListPlace, choice: ChoicePlace, passage: PassagePlace, drawing: DrawingPlace, picture: PicturePlace };
+const KINDS = { tick: TickPlace, list: ListPlace, choice: ChoicePlace, passage: PassagePlace, drawing: DrawingPlace, picture: PicturePlace, model: ModelPlace };
 
 /** All places below an element, in the order in which they are read. */
 export const placesIn = (root, changed, work) => [...root.querySelectorAll('[data-place]')].map((field) => new (KINDS[field.dataset.kind] ?? TextPlace)(field, changed, work));

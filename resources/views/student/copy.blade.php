@@ -32,7 +32,7 @@
                 @php($leads = $edition->pageNumbers())
                 @php($fills = \App\View\CopyWords::fills($copy, $handout, $school))
                 @foreach ($edition->frozenPages() as $index => $page)
-                    <li id="page-{{ $index + 1 }}" data-page="{{ $index + 1 }}"><x-page.sheet :$page mode="copy" live :leads="$leads" :number="$index + 1" :of="$edition->pages_count" :texts="$work->texts()" :$closed :$fills :answers="$handout->answers_shown_at !== null" /></li>
+                    <li id="page-{{ $index + 1 }}" data-page="{{ $index + 1 }}">@unless ($closed)@includeWhen($page->hasMoves(), 'student.moves')@endunless <x-page.sheet :$page mode="copy" live :leads="$leads" :number="$index + 1" :of="$edition->pages_count" :texts="$work->texts()" :$closed :$fills :answers="$handout->answers_shown_at !== null" /></li>
                 @endforeach
             </ol>
         </div>
@@ -52,6 +52,11 @@
                 <button type="button" class="btn btn-plain btn-lg" data-not-yet>Not yet</button>
                 <button class="btn btn-primary btn-lg">Yes, hand in</button>
             </form>
+        </dialog>
+        <dialog class="ask" data-put-back aria-labelledby="put-back-title">
+            <h2 id="put-back-title">Put all parts back?</h2>
+            <p>Everything you moved on this page goes back to where it was at the start. You can undo this.</p>
+            <form method="dialog"><button class="btn btn-plain btn-lg" value="no">No, leave them</button><button class="btn btn-primary btn-lg" value="yes">Yes, put all back</button></form>
         </dialog>
         <dialog class="ask" data-changed aria-labelledby="changed-title">
             <h2 id="changed-title">What you changed</h2>

@@ -25,6 +25,7 @@ use OpenSlate\Page\AnswerBox;
 use OpenSlate\Page\Backdrop;
 use OpenSlate\Page\Clip;
 use OpenSlate\Page\Font;
+use OpenSlate\Page\Joint;
 use OpenSlate\Page\Label;
 use OpenSlate\Page\LabelText;
 use OpenSlate\Page\Lay;
@@ -32,13 +33,20 @@ use OpenSlate\Page\Link;
 use OpenSlate\Page\LinkTarget;
 use OpenSlate\Page\Page;
 use OpenSlate\Page\PageCodec;
+use OpenSlate\Page\Part;
+use OpenSlate\Page\PartForm;
 use OpenSlate\Page\Patch;
 use OpenSlate\Page\Picture;
+use OpenSlate\Page\Settle;
 use OpenSlate\Page\Shape;
 use OpenSlate\Page\ShapeForm;
+use OpenSlate\Page\Spot;
+use OpenSlate\Page\SpotForm;
 use OpenSlate\Page\Table;
 use OpenSlate\Page\TableCell;
 use OpenSlate\Page\TextFit;
+use OpenSlate\Page\Tray;
+use OpenSlate\Page\TraySide;
 use OpenSlate\Paper\Colour;
 use OpenSlate\Paper\Size;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -69,7 +77,12 @@ final class PageCodecTest extends TestCase
             new Shape('s1', Frame::of(10, 90, 50, 50), ShapeForm::Arrow, Lay::Rising, Colour::of('#a93a2c'), 2.5, Colour::white(), 0.5, true),
             new Clip('c2', Frame::of(300, 300, 50, 50), str_repeat('0f', 32), 1, kept: true, locked: true),
             new Clip('c1', Frame::of(300, 500, 120, 160), str_repeat('0f', 32), 12, Rotation::Half, 0.125, 0.5, 0.25, 0.5),
-        ]);
+            new Part('m1', Frame::of(620, 20, 40, 40), PartForm::Polygon, 'buoy', 'red buoy', 13, true, Font::School, Colour::of('#a93a2c'), 2.0, Colour::white(), 0.5, true, Colour::of('#26343b'), 5, stock: 5, own: true, joints: [new Joint('a', 0.5, 1.0), new Joint('b', 0.0, 0.25)]),
+            new Part('m2', Frame::of(620, 80, 40, 40), PartForm::Picture, source: str_repeat('9c', 32)),
+            new Part('m3', Frame::of(620, 140, 40, 40), PartForm::Connector, lay: Lay::Rising, locked: true),
+            new Spot('o1', Frame::of(100, 100, 80, 80), SpotForm::Ring, 'inner ring', ['red buoy', 'gull'], 3, Settle::Round, false, true, 0.5),
+            new Spot('o2', Frame::of(100, 200, 80, 80), SpotForm::Slots, columns: 3, rows: 2, group: 'g1'),
+        ], tray: new Tray(TraySide::Right, 120.0, false));
     }
 
     public function test_a_page_comes_back_exactly_and_is_written_the_same_again(): void
@@ -126,6 +139,18 @@ final class PageCodecTest extends TestCase
             'a link to a file' => [self::with('elements', [['target' => 'file:///etc/passwd'] + self::link()]), '$.elements[0].target'],
             'a clip askew' => [self::with('elements', [['turn' => 45] + self::clip()]), '$.elements[0].turn: must be one of 0, 90, 180, 270'],
             'a clip of nothing' => [self::with('elements', [['across' => 0] + self::clip()]), '$.elements[0].across'],
+            'a part of no known form' => [self::with('elements', [['form' => 'blob'] + self::part()]), '$.elements[0].form: must be one of ellipse'],
+            'a stock of none' => [self::with('elements', [['stock' => 0] + self::part()]), '$.elements[0].stock'],
+            'a joint beside its part' => [self::with('elements', [['joints' => [['id' => 'a', 'x' => 1.5, 'y' => 0]]] + self::part()]), '$.elements[0].joints[0].x'],
+            'two joints of one id' => [self::with('elements', [['joints' => [['id' => 'a', 'x' => 1, 'y' => 0], ['id' => 'a', 'x' => 0, 'y' => 0]]] + self::part()]), 'Two joints'],
+            'a picture of nothing' => [self::with('elements', [['form' => 'picture'] + self::part()]), '$.elements[0].form: A picture has a source'],
+            'a polygon of two sides' => [self::with('elements', [['sides' => 2] + self::part()]), '$.elements[0].sides'],
+            'a spot that settles no way' => [self::with('elements', [['settle' => 'heap'] + self::spot()]), '$.elements[0].settle: must be one of free'],
+            'a ring that is all hole' => [self::with('elements', [['hole' => 1] + self::spot()]), '$.elements[0].hole'],
+            'a spot for none' => [self::with('elements', [['most' => 0] + self::spot()]), '$.elements[0].most'],
+            'a model in a box' => [self::element(['answer' => 'model']), '$.elements[0].answer: is for a page with parts'],
+            'a tray in the middle' => [self::with('tray', ['side' => 'middle', 'depth' => 100, 'open' => true]), '$.tray.side'],
+            'a tray too narrow' => [self::with('tray', ['side' => 'left', 'depth' => 4, 'open' => true]), '$.tray.depth'],
             'print askew' => [self::with('backdrop', ['source' => str_repeat('a1', 32), 'page' => 1, 'turn' => 45]), '$.backdrop.turn'],
             'a backdrop that is no hash' => [self::with('backdrop', ['source' => '../../etc/passwd', 'page' => 1]), 'SHA-256'],
         ];
@@ -172,6 +197,18 @@ final class PageCodecTest extends TestCase
     private static function clip(): array
     {
         return ['id' => 'c1', 'kind' => 'clip', 'x' => 1, 'y' => 2, 'width' => 100, 'height' => 20, 'source' => str_repeat('a1', 32), 'page' => 1, 'turn' => 0, 'left' => 0, 'top' => 0, 'across' => 1, 'down' => 1];
+    }
+
+    /** @return array<string, mixed> */
+    private static function part(): array
+    {
+        return ['id' => 'm1', 'kind' => 'part', 'x' => 1, 'y' => 2, 'width' => 100, 'height' => 20, 'form' => 'rectangle', 'text' => '', 'size' => 12, 'bold' => false, 'weight' => 1];
+    }
+
+    /** @return array<string, mixed> */
+    private static function spot(): array
+    {
+        return ['id' => 'o1', 'kind' => 'spot', 'x' => 1, 'y' => 2, 'width' => 100, 'height' => 20, 'form' => 'ring', 'settle' => 'round', 'outline' => true];
     }
 
     private static function with(string $name, mixed $value): string

@@ -125,15 +125,17 @@ final class SettlingTest extends TestCase
         $this->assertEqualsWithDelta(250.0, ($in[0]->x + $in[1]->x + 40) / 2, 0.02, 'the two that are left stand in its middle');
     }
 
-    public function test_of_rings_about_one_middle_the_inner_takes_what_lies_on_it(): void
+    public function test_of_rings_about_one_middle_that_takes_a_part_whose_line_is_nearest(): void
     {
         $ring = fn (string $id, float $radius): Spot => new Spot($id, Frame::of(300 - $radius, 200 - $radius, 2 * $radius, 2 * $radius), SpotForm::Ring, settle: Settle::Round);
         $board = self::board($ring('outer', 150), $ring('inner', 60), self::tile('e', stock: 5));
         $near = fn (float $x, float $y): ?string => self::move($board, Model::empty(), 'e.1', [$x - 20, $y - 10])->model->find('e.1')?->held;
 
         $this->assertSame('@inner', $near(320, 200));
+        $this->assertSame('@inner', $near(364, 200), 'just outside the inner line');
         $this->assertSame('@outer', $near(420, 200));
-        $this->assertNull($near(20, 20) ?: null);
+        $this->assertSame('@outer', $near(470, 200), 'just outside the outer line');
+        $this->assertSame('', $near(20, 20));
     }
 
     public function test_a_hole_in_a_ring_is_not_of_it(): void
@@ -228,6 +230,15 @@ final class SettlingTest extends TestCase
 
         $this->expectException(ModelRefused::class);
         self::move($board, Model::empty(), 'a.1', [50, 60, '', 'tide']);
+    }
+
+    public function test_a_locked_part_is_fixed_and_others_hold_to_it(): void
+    {
+        $board = self::board(self::tile('hull', 300, 300, '', 1, new Joint('deck', 0.5, 0))->locked(true), self::tile('mast', 620, 60, '', 1, new Joint('foot', 0.5, 1)));
+        $this->assertSame('foot>hull.1.deck', self::move($board, Model::empty(), 'mast.1', [304, 276])->model->find('mast.1')?->held);
+
+        $this->expectExceptionObject(ModelRefused::fixed());
+        self::move($board, Model::empty(), 'hull.1', [10, 10]);
     }
 
     /** @return iterable<string, array{string}> */

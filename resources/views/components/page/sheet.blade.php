@@ -8,8 +8,9 @@
 @props(['page', 'mode' => 'view', 'number' => 1, 'of' => 1, 'texts' => [], 'sizes' => '100vw', 'closed' => false, 'live' => false, 'leads' => [], 'marked' => [], 'proposals' => [], 'fills' => [], 'answers' => false])
 @php($places = array_flip(array_map(fn ($element) => $element->id(), $page->elements())))
 @php($tags = \OpenSlate\Page\Tags::of($page))
-<div {{ $attributes->class(['sheet', "sheet--$mode"]) }} style="--pw:{{ $page->size->width }};--ph:{{ $page->size->height }};--paper:{{ $page->paper->hex }}">
-    <div class="sheet__layer" data-width="{{ $page->size->width }}" data-height="{{ $page->size->height }}">
+@php($whole = $page->whole())
+<div {{ $attributes->class(['sheet', "sheet--$mode", 'sheet--tray' => $page->tray !== null, 'is-shut' => $mode === 'view' || ($mode === 'copy' && $page->tray?->open === false)]) }} style="--pw:{{ $page->size->width }};--ph:{{ $page->size->height }};--paper:{{ $page->paper->hex }}@if ($page->tray);--tw:{{ $whole->width }};--th:{{ $whole->height }};--tx:{{ -$whole->x }};--ty:{{ -$whole->y }}@endif">
+    <div class="sheet__layer" data-width="{{ $page->size->width }}" data-height="{{ $page->size->height }}" @if ($page->tray) data-whole="{{ json_encode([$whole->x, $whole->y, $whole->width, $whole->height]) }}" @endif>
         @if ($page->backdrop)
             <x-page.print class="sheet__backdrop" :source="$page->backdrop->source" :page="$page->backdrop->page" :turn="$page->backdrop->turn" :frame="$page->backdrop->frame ?? $page->frame()" :$sizes :large="$mode === 'bench' || $mode === 'copy'" :alt="'Printed page '.$number.($of > 1 ? ' of '.$of : '')" />
         @endif
@@ -18,6 +19,7 @@
             @continue($element instanceof \OpenSlate\Page\Clip && $element->kept && ! $answers && $mode !== 'bench')
             @include('components.page.element', ['z' => $places[$id] + 1])
         @endforeach
+        @if ($mode !== 'bench' && $page->parts() !== [])@include('components.page.parts')@endif
         @include('bench.ghosts')
     </div>
 </div>

@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use OpenSlate\Answers\ModelAnswer;
+use OpenSlate\Copies\Place;
+use OpenSlate\Geometry\Frame;
+use OpenSlate\Page\Page;
+use OpenSlate\Page\Part;
+use OpenSlate\Parts\Board;
+use OpenSlate\Parts\Model;
+use OpenSlate\Parts\Placed;
+
+/** The parts of a page as a student has put them, one by one, to be drawn. */
+final readonly class LaidParts
+{
+    /** Above all else that lies on a page. */
+    private const ABOVE = 600;
+
+    /** @param  list<array{placed: Placed, part: Part, frame: Frame, z: int, said: string, left: int}>  $all */
+    private function __construct(public string $place, public string $model, public array $all)
+    {
+    }
+
+    /** @param  array<string, string>  $texts  what stands in the places of the copy */
+    public static function on(Page $page, int $number, array $texts): self
+    {
+        $place = Place::key($number, ModelAnswer::PLACE);
+        $board = new Board($page);
+        $model = Model::parse($texts[$place] ?? '');
+        $levels = array_flip(array_map(fn ($element): string => $element->id(), $page->elements()));
+        $above = array_flip(array_keys($model->placed));
+        $all = [];
+        foreach ($board->keys() as $key) {
+            [$id, $copy] = explode('.', $key);
+            $part = $board->part($key);
+            $placed = $board->where($key, $model);
+            $moved = isset($above[$key]);
+            $all[] = [
+                'placed' => $placed,
+                'part' => $part,
+                'frame' => $board->frame($placed),
+                'z' => $moved ? self::ABOVE + $above[$key] : $levels[$id] + 1,
+                'said' => self::said($board, $placed, $part, (int) $copy, $moved),
+                'left' => $moved ? 0 : $part->stock - count(array_filter(array_keys($model->placed), fn (string $one): bool => explode('.', (string) $one)[0] === $id)),
+            ];
+        }
+
+        return new self($place, $texts[$place] ?? '', $all);
+    }
+
+    /** What it is and where it is, for those who do not see it. */
+    private static function said(Board $board, Placed $placed, Part $part, int $copy, bool $moved): string
+    {
+        $spot = $board->spots[(string) $placed->spotId()] ?? null;
+
+        return ($placed->words === '' ? $part->named() : $placed->words)
+            .($part->stock > 1 ? ", {$copy} of {$part->stock}" : '')
+            .match (true) {
+                $spot !== null => ", in {$spot->named()}",
+                ! $board->isOnPage($placed) => ', in the tray',
+                $moved => ', on the page',
+                default => '',
+            };
+    }
+}

@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use OpenSlate\Page\Part;
+use OpenSlate\Page\PartForm;
+
+/** The outline of a part as SVG, in points from the top left of its frame. */
+final class PartDrawing
+{
+    /** Share of a speech box's height that is its tip. */
+    private const TIP = 0.22;
+
+    /** What stands in the path's d; nothing for a picture and a connector, which are no outlines. */
+    public static function path(Part $part): string
+    {
+        // Half of the line lies outside of what it is drawn along.
+        $in = min($part->weight / 2, $part->frame->width / 2, $part->frame->height / 2);
+        [$left, $top, $right, $bottom] = [$in, $in, $part->frame->width - $in, $part->frame->height - $in];
+        [$middle, $half] = [($left + $right) / 2, ($top + $bottom) / 2];
+
+        return match ($part->form) {
+            PartForm::Ellipse => self::ellipse($left, $top, $right, $bottom),
+            PartForm::Rectangle => self::polygon([[$left, $top], [$right, $top], [$right, $bottom], [$left, $bottom]]),
+            PartForm::Rounded => self::rounded($left, $top, $right, $bottom, ''),
+            PartForm::Triangle => self::polygon([[$middle, $top], [$right, $bottom], [$left, $bottom]]),
+            PartForm::Polygon => self::polygon(array_map(fn (int $n): array => [
+                $middle + ($right - $left) / 2 * sin(2 * M_PI * ($n + 0.5 * ($part->sides % 2 === 0 ? 1 : 0)) / $part->sides),
+                $half - ($bottom - $top) / 2 * cos(2 * M_PI * ($n + 0.5 * ($part->sides % 2 === 0 ? 1 : 0)) / $part->sides),
+            ], range(0, $part->sides - 1))),
+            PartForm::Callout => self::callout($left, $top, $right, $bottom),
+            PartForm::Arrow => self::arrow($left, $top, $right, $bottom),
+            PartForm::Connector, PartForm::Picture => '',
+        };
+    }
+
+    /** @param  list<array{float, float}>  $points */
+    private static function polygon(array $points): string
+    {
+        return 'M'.implode('L', array_map(fn (array $point): string => self::number($point[0]).' '.self::number($point[1]), $points)).'Z';
+    }
+
+    private static function ellipse(float $left, float $top, float $right, float $bottom): string
+    {
+        [$rx, $ry, $middle] = array_map(self::number(...), [($right - $left) / 2, ($bottom - $top) / 2, ($top + $bottom) / 2]);
+        [$left, $right] = [self::number($left), self::number($right)];
+
+        return "M{$left} {$middle}A{$rx} {$ry} 0 0 1 {$right} {$middle}A{$rx} {$ry} 0 0 1 {$left} {$middle}Z";
+    }
+
+    /** @param  string  $foot  what the lower edge has, drawn from the right to the left */
+    private static function rounded(float $left, float $top, float $right, float $bottom, string $foot): string
+    {
+        $r = min($right - $left, $bottom - $top) / 5;
+        $n = self::number(...);
+
+        return "M{$n($left + $r)} {$n($top)}H{$n($right - $r)}A{$n($r)} {$n($r)} 0 0 1 {$n($right)} {$n($top + $r)}V{$n($bottom - $r)}A{$n($r)} {$n($r)} 0 0 1 {$n($right - $r)} {$n($bottom)}{$foot}H{$n($left + $r)}A{$n($r)} {$n($r)} 0 0 1 {$n($left)} {$n($bottom - $r)}V{$n($top + $r)}A{$n($r)} {$n($r)} 0 0 1 {$n($left + $r)} {$n($top)}Z";
+    }
+
+    private static function callout(float $left, float $top, float $right, float $bottom): string
+    {
+        [$width, $foot] = [$right - $left, $bottom - ($bottom - $top) * self::TIP];
+        $n = self::number(...);
+
+        return self::rounded($left, $top, $right, $foot, "H{$n($left + $width * 0.42)}L{$n($left + $width * 0.2)} {$n($bottom)}L{$n($left + $width * 0.26)} {$n($foot)}");
+    }
+
+    private static function arrow(float $left, float $top, float $right, float $bottom): string
+    {
+        $head = min(($right - $left) * 0.5, ($bottom - $top) * 0.8);
+        $thin = ($bottom - $top) * 0.26;
+        [$neck, $half] = [$right - $head, ($top + $bottom) / 2];
+
+        return self::polygon([[$left, $top + $thin], [$neck, $top + $thin], [$neck, $top], [$right, $half], [$neck, $bottom], [$neck, $bottom - $thin], [$left, $bottom - $thin]]);
+    }
+
+    private static function number(float $value): string
+    {
+        return (string) round($value, 2);
+    }
+}

@@ -1,0 +1,10 @@
+{{-- What one part looks like, wherever it is. $part, $words (the student's own), $ends (of a connector, in points from its frame) --}}
+@if ($part->form === \OpenSlate\Page\PartForm::Picture)
+    <img class="part__picture" src="{{ \App\View\PictureAddress::of($part->source) }}" alt="" draggable="false" style="opacity:{{ $part->opacity }}">
+@elseif ($part->form === \OpenSlate\Page\PartForm::Connector)
+    <svg class="part__drawn" viewBox="0 0 {{ max(1, $frame->width) }} {{ max(1, $frame->height) }}" aria-hidden="true" style="opacity:{{ $part->opacity }}"><line class="part__reach" x1="{{ $ends[0] }}" y1="{{ $ends[1] }}" x2="{{ $ends[2] }}" y2="{{ $ends[3] }}" /><line x1="{{ $ends[0] }}" y1="{{ $ends[1] }}" x2="{{ $ends[2] }}" y2="{{ $ends[3] }}" stroke="{{ $part->colour->hex }}" stroke-width="{{ max(1, $part->weight) }}" stroke-linecap="round" @if ($part->dashed) stroke-dasharray="{{ max(2, 3 * $part->weight) }} {{ max(2, 2 * $part->weight) }}" @endif /></svg>
+@else
+    <svg class="part__drawn" viewBox="0 0 {{ $part->frame->width }} {{ $part->frame->height }}" aria-hidden="true" style="opacity:{{ $part->opacity }}"><path d="{{ \App\View\PartDrawing::path($part) }}" fill="{{ $part->fill?->hex ?? 'none' }}" stroke="{{ $part->weight > 0 ? $part->colour->hex : 'none' }}" stroke-width="{{ $part->weight }}" stroke-linejoin="round" @if ($part->dashed) stroke-dasharray="{{ max(2, 3 * $part->weight) }} {{ max(2, 2 * $part->weight) }}" @endif /></svg>
+@endif
+@if ($words !== '')<span class="part__words type type--{{ $part->font->value }}" style="--size:{{ $part->size }};color:{{ $part->ink->hex }};@if ($part->bold)font-weight:700 @endif">{{ $words }}</span>@endif
+@foreach ($part->form === \OpenSlate\Page\PartForm::Connector ? [] : $part->joints as $joint)<i class="joint" style="left:{{ 100 * $joint->x }}%;top:{{ 100 * $joint->y }}%" @isset($mark) data-joint="{{ $joint->id }}" @endisset></i>@endforeach

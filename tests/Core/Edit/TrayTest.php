@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Edit;
+
+use OpenSlate\Edit\EditRefused;
+use OpenSlate\Edit\Fit;
+use OpenSlate\Edit\Move;
+use OpenSlate\Edit\Place;
+use OpenSlate\Edit\Repaper;
+use OpenSlate\Edit\Resize;
+use OpenSlate\Edit\Selection;
+use OpenSlate\Edit\SetTray;
+use OpenSlate\Geometry\Frame;
+use OpenSlate\Page\AnswerBox;
+use OpenSlate\Page\Page;
+use OpenSlate\Page\Part;
+use OpenSlate\Page\Tray;
+use OpenSlate\Page\TraySide;
+use OpenSlate\Paper\Colour;
+use OpenSlate\Paper\Size;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+final class TrayTest extends TestCase
+{
+    private static function page(): Page
+    {
+        return new Page(Size::of(600, 400), Colour::white(), elements: [new Part('waits', Frame::of(620, 30, 50, 40)), new Part('lies', Frame::of(100, 30, 50, 40)), new AnswerBox('box', Frame::of(500, 300, 80, 20))], tray: new Tray(TraySide::Right, 120));
+    }
+
+    private static function frame(Page $page, string $id): ?Frame
+    {
+        return $page->element($id)?->frame();
+    }
+
+    public function test_the_page_keeps_its_size_with_a_tray_beside_it(): void
+    {
+        $this->assertEquals(Size::of(600, 400), self::page()->size);
+        $this->assertEquals(Frame::of(0, 0, 720, 400), self::page()->whole());
+        $this->assertTrue(self::page()->isBeside(Frame::of(620, 30, 50, 40)));
+        $this->assertFalse(self::page()->isBeside(Frame::of(560, 30, 50, 40)), 'more of it lies on the page');
+    }
+
+    public function test_parts_may_lie_in_the_tray_and_nothing_else(): void
+    {
+        $moved = (new Move(Selection::of(['lies']), 560, 0))->apply(self::page());
+        $this->assertEquals(Frame::of(660, 30, 50, 40), self::frame($moved, 'lies'));
+        $boxes = (new Move(Selection::of(['box']), 560, 0))->apply(self::page());
+        $this->assertEquals(Frame::of(520, 300, 80, 20), self::frame($boxes, 'box'));
+        $both = (new Move(Selection::of(['box', 'waits']), 560, 0))->apply(self::page());
+        $this->assertEquals([Frame::of(520, 300, 80, 20), Frame::of(640, 30, 50, 40)], [self::frame($both, 'box'), self::frame($both, 'waits')], 'together they go as far as both can');
+        $this->assertEquals(Frame::of(610, 0, 110, 400), self::frame((new Resize(['waits' => Frame::of(610, 0, 110, 400)]))->apply(self::page()), 'waits'));
+
+        $this->expectExceptionObject(EditRefused::offThePage());
+        (new Place([new AnswerBox('b2', Frame::of(620, 30, 50, 40))]))->apply(self::page());
+    }
+
+    /** @return iterable<string, array{Tray, Frame}> */
+    public static function sides(): iterable
+    {
+        yield 'left' => [new Tray(TraySide::Left, 120), Frame::of(-100, 30, 50, 40)];
+        yield 'top' => [new Tray(TraySide::Top, 120), Frame::of(30, -100, 50, 40)];
+        yield 'bottom' => [new Tray(TraySide::Bottom, 120), Frame::of(30, 420, 50, 40)];
+        yield 'deeper' => [new Tray(TraySide::Right, 200), Frame::of(620, 30, 50, 40)];
+        yield 'too narrow for where it was' => [new Tray(TraySide::Right, 60), Frame::of(610, 30, 50, 40)];
+    }
+
+    #[DataProvider('sides')]
+    public function test_what_waits_goes_with_the_tray_to_another_side(Tray $tray, Frame $there): void
+    {
+        $page = (new SetTray($tray))->apply(self::page());
+
+        $this->assertEquals($there, self::frame($page, 'waits'));
+        $this->assertEquals(self::frame(self::page(), 'lies'), self::frame($page, 'lies'));
+    }
+
+    public function test_a_tray_with_parts_in_it_is_not_taken_away(): void
+    {
+        $empty = (new Move(Selection::of(['waits']), -300, 0))->apply(self::page());
+        $this->assertNull((new SetTray(null))->apply($empty)->tray);
+
+        $this->expectExceptionObject(EditRefused::partsInTheTray());
+        (new SetTray(null))->apply(self::page());
+    }
+
+    public function test_on_other_paper_parts_wait_at_the_new_edge(): void
+    {
+        $page = (new Repaper(Size::of(300, 500), Fit::Scale))->apply(self::page());
+
+        $this->assertEquals(Frame::of(320, 30, 50, 40), self::frame($page, 'waits'));
+        $this->assertSame(TraySide::Right, $page->tray?->side);
+    }
+}
