@@ -88,6 +88,7 @@ Route::middleware('auth:teacher')->group(function (): void {
     Route::post('worksheets/{worksheet}/cuts/preview', [PackController::class, 'preview'])->can('update', 'worksheet')->name('cuts.preview');
     Route::post('worksheets/{worksheet}/cuts', [PackController::class, 'cut'])->can('update', 'worksheet')->name('cuts.store');
     Route::get('worksheets/{worksheet}/boxes/{number?}', [BenchController::class, 'show'])->whereNumber('number')->can('update', 'worksheet')->name('bench');
+    Route::get('worksheets/{worksheet}/parts/{number?}', [BenchController::class, 'parts'])->whereNumber('number')->can('update', 'worksheet')->name('parts');
     Route::get('worksheets/{worksheet}/key/{number?}', KeyController::class)->whereNumber('number')->can('update', 'worksheet')->name('key');
     Route::get('worksheets/{worksheet}/hand-out', [HandoutController::class, 'create'])->can('update', 'worksheet')->name('handouts.create');
     Route::post('worksheets/{worksheet}/hand-out', [HandoutController::class, 'store'])->can('update', 'worksheet')->name('handouts.store');

@@ -74,7 +74,7 @@ final readonly class BenchPage
      */
     public function changes(Page $before): array
     {
-        if ($before->size != $this->content->size || $before->backdrop != $this->content->backdrop) {
+        if ($before->size != $this->content->size || $before->tray != $this->content->tray || $before->backdrop != $this->content->backdrop) {
             return $this->drawn();
         }
         $tags = Tags::of($this->content);

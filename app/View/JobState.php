@@ -32,6 +32,7 @@ final readonly class JobState
         return [
             'pages' => ['Pages', self::count($this->worksheet->pages_total, 'page'), route('worksheets.show', $this->worksheet)],
             'boxes' => ['Boxes', $ready ? self::count($this->boxes(), 'answer box', 'answer boxes') : 'when the pages are here', $ready ? route('bench', $this->worksheet) : null],
+            'parts' => ['Parts', $ready ? self::count($this->parts(), 'part') : 'when the pages are here', $ready ? route('parts', $this->worksheet) : null],
             'key' => ['Key', $ready ? $this->keyed() : 'when the pages are here', $ready ? route('key', $this->worksheet) : null],
             'hand-out' => ['Hand out', $ready ? $this->handedOut() : 'when the pages are here', $ready ? route('handouts.create', $this->worksheet) : null],
         ];
@@ -39,7 +40,12 @@ final readonly class JobState
 
     private function boxes(): int
     {
-        return $this->worksheet->pages->sum(fn (WorksheetPage $page): int => $page->current->page()->placesCount());
+        return $this->worksheet->pages->sum(fn (WorksheetPage $page): int => $page->current->page()->boxesCount());
+    }
+
+    private function parts(): int
+    {
+        return $this->worksheet->pages->sum(fn (WorksheetPage $page): int => count($page->current->page()->parts()));
     }
 
     private function keyed(): string

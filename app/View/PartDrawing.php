@@ -6,6 +6,7 @@ namespace App\View;
 
 use OpenSlate\Page\Part;
 use OpenSlate\Page\PartForm;
+use OpenSlate\Paper\Colour;
 
 /** The outline of a part as SVG, in points from the top left of its frame. */
 final class PartDrawing
@@ -34,6 +35,14 @@ final class PartDrawing
             PartForm::Arrow => self::arrow($left, $top, $right, $bottom),
             PartForm::Connector, PartForm::Picture => '',
         };
+    }
+
+    /** Contrast of a part's words with what is behind them (WCAG 2.2), 1 to 21; what is see-through lets the paper through. */
+    public static function contrast(Part $part, Colour $paper): float
+    {
+        $behind = $part->fill === null ? $paper : $part->fill->over($paper, $part->opacity);
+
+        return $part->ink->contrastWith($behind);
     }
 
     /** @param  list<array{float, float}>  $points */

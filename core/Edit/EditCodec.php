@@ -65,6 +65,8 @@ final class EditCodec
             'insert-line' => new InsertLine($fields->text('table', 24), $fields->oneOf('axis', Axis::class), $fields->integer('at', 0, 1000)),
             'remove-line' => new RemoveLine($fields->text('table', 24), $fields->oneOf('axis', Axis::class), $fields->integer('at', 0, 1000)),
             'move-line' => new MoveLine($fields->text('table', 24), $fields->oneOf('axis', Axis::class), $fields->integer('after', 0, 1000), $fields->number('by', -$far, $far)),
+            'centre' => new CentreOnPage(self::selection($fields)),
+            'lay-out' => new LayOutStock($fields->text('part', 24), $newId),
             'tray' => new SetTray($fields->isGiven('tray') ? PageCodec::tray($fields->object('tray')) : null),
             'even-lines' => new MoveLine($fields->text('table', 24), $fields->oneOf('axis', Axis::class), null),
             default => throw $fields->wrong('kind', "\"{$kind}\" is not known"),

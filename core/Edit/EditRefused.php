@@ -26,6 +26,16 @@ final class EditRefused extends DomainException
         return new self('That would lie off the page. Keep the whole of it on the paper.');
     }
 
+    public static function noStock(): self
+    {
+        return new self('There is only one of it. Give the part a number first, then lay the copies out.');
+    }
+
+    public static function noRoomToLayOut(): self
+    {
+        return new self('There is no room for so many beside and below it. Move it up and to the left, make it smaller, or take fewer.');
+    }
+
     public static function partsInTheTray(): self
     {
         return new self('Parts are waiting in the tray. Move them on to the page, or take them off, before you take the tray away.');

@@ -147,6 +147,11 @@ final readonly class Page
     /** How many places there are to fill in; all parts of a page are one. */
     public function placesCount(): int
     {
-        return array_sum(array_map(fn (Answerable $one): int => count($one->places()), $this->answerables())) + (int) $this->hasMoves();
+        return $this->boxesCount() + (int) $this->hasMoves();
+    }
+
+    public function boxesCount(): int
+    {
+        return array_sum(array_map(fn (Answerable $one): int => count($one->places()), $this->answerables()));
     }
 }

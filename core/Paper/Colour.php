@@ -33,6 +33,14 @@ final readonly class Colour
         return self::of(sprintf('#%02x%02x%02x', $red, $green, $blue));
     }
 
+    /** What is seen where it lies over another with that opacity (Porter and Duff 1984, over). */
+    public function over(self $below, float $opacity): self
+    {
+        $mixed = fn (int $at): int => (int) round(hexdec(substr($this->hex, $at, 2)) * $opacity + hexdec(substr($below->hex, $at, 2)) * (1 - $opacity));
+
+        return self::rgb($mixed(1), $mixed(3), $mixed(5));
+    }
+
     /** Relative luminance, 0 (black) to 1 (white), as WCAG 2.2 defines it. */
     public function luminance(): float
     {

@@ -1,4 +1,4 @@
-import { test, expect, expectAccessible } from './support.js';
+import { expect, expectAccessible, test } from './support.js';
 
 const HANDOUT = 'Build the harbour';
 
@@ -161,3 +161,71 @@ test('students write on cards of their own; a page with parts passes the accessi
     await expect(card.locator('.part__words')).toHaveText('The limpet clamps down');
     await expectAccessible(browser);
 });
+
+test('a teacher makes parts, a stock, a spot and a tray at the Parts station', async ({ teacher: page }) => {
+    await startBlank(page, 'Pairs of boats');
+    await page.getByRole('link', { name: /^Parts/ }).click();
+    const draw = async (tool, from, to, keys = []) => {
+        // What is selected takes the tools' room; nothing is.
+        await page.locator('[data-desk]').focus();
+        await page.keyboard.press('Escape');
+        await page.keyboard.press('Escape');
+        await page.locator(`[data-tool="${tool}"]`).click();
+        const box = await page.locator('.sheet__layer').boundingBox();
+        for (const key of keys) await page.keyboard.down(key);
+        await page.mouse.move(box.x + from[0], box.y + from[1]);
+        await page.mouse.down();
+        await page.mouse.move(box.x + to[0], box.y + to[1], { steps: 5 });
+        await page.mouse.up();
+        for (const key of keys) await page.keyboard.up(key);
+    };
+    const element = (n) => page.locator('.element').nth(n).evaluate((one) => JSON.parse(one.dataset.element));
+
+    await draw('part-ellipse', [100, 200], [200, 240], ['Shift']);
+    await expect(page.locator('.element--part')).toHaveCount(1);
+    const circle = await element(0);
+    expect(circle.width).toBeCloseTo(circle.height, 1);
+    await expect(page.locator('[data-job-state=parts]')).toHaveText('1 part');
+
+    await page.getByLabel('Words', { exact: true }).fill('buoy');
+    await page.getByLabel('How many', { exact: true }).fill('5');
+    await page.getByLabel('How many', { exact: true }).blur();
+    await expect(page.locator('.part__left')).toHaveText('5');
+    await page.getByRole('button', { name: 'All sides' }).click();
+    await expect(page.locator('.element--part .joint')).toHaveCount(4);
+
+    await draw('part-rectangle', [300, 300], [340, 320], ['Alt']);
+    await expect.poll(async () => (await element(1)).x * (await scaleOf(page))).toBeCloseTo(260, 0);
+
+    await page.getByLabel('Tray').selectOption('right');
+    await expect(page.locator('.sheet--tray')).toBeVisible();
+    await page.keyboard.press('Escape');
+    await page.locator('.element--part').first().focus();
+    await page.keyboard.press('Enter');
+    for (let n = 0; n < 50; n += 1) await page.keyboard.press('Shift+ArrowRight');
+    await expect.poll(async () => (await element(0)).x + (await element(1)).x).toBeGreaterThan(595);
+    await page.getByLabel('Tray').selectOption('');
+    await expect(page.locator('[data-problem-words]')).toContainText('Parts are waiting in the tray');
+
+    await draw('ring', [80, 400], [240, 500], ['Shift']);
+    await expect(page.locator('.element--spot')).toHaveCount(1);
+    await page.locator('summary', { hasText: 'Line up, space, order' }).click();
+    await page.getByRole('button', { name: 'Centre on the page' }).click();
+    const width = Number(await page.locator('.sheet__layer').getAttribute('data-width'));
+    await expect.poll(async () => { const ring = await page.locator('.element--spot').evaluate((one) => JSON.parse(one.dataset.element)); return ring.x + ring.width / 2; }).toBeCloseTo(width / 2, 1);
+    await page.getByLabel('Takes only, one name a line').fill('buoy');
+    await page.getByLabel('Takes only, one name a line').blur();
+    await expect.poll(async () => (await page.locator('.element--spot').evaluate((one) => JSON.parse(one.dataset.element))).takes).toEqual(['buoy']);
+    await expectAccessible(page);
+});
+
+const scaleOf = async (page) => (await page.locator('.sheet__layer').boundingBox()).width / Number(await page.locator('.sheet__layer').getAttribute('data-width'));
+
+async function startBlank(page, name) {
+    await page.goto('/shelf');
+    await page.getByText('Start from a blank page').click();
+    await page.getByLabel('Name, and heading of the first page').fill(name);
+    await page.getByLabel('Look', { exact: true }).selectOption({ label: 'nothing on it' });
+    await page.getByRole('button', { name: 'Start', exact: true }).click();
+    await page.getByRole('link', { name: /^Boxes/ }).waitFor();
+}

@@ -25,7 +25,7 @@ final class DemoTest extends TestCase
         $this->seed(DemoSeeder::class);
 
         $this->assertSame(['6 Curlew' => 26, '6 Heron' => 24], SchoolClass::withCount('students')->orderBy('name')->pluck('students_count', 'name')->all());
-        $this->assertSame([20, 6, 6, 1, 1, 1], Worksheet::whereNull('master_id')->orderByDesc('pages_total')->pluck('pages_total')->all());
+        $this->assertSame([20, 6, 6, 4, 1, 1, 1], Worksheet::whereNull('master_id')->orderByDesc('pages_total')->pluck('pages_total')->all());
         $this->assertSame(0, Worksheet::where('state', '!=', WorksheetState::Ready)->count());
         foreach (CopyState::cases() as $state) {
             $this->assertGreaterThan(2, Copy::where('state', $state)->count(), $state->value);

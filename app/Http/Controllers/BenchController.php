@@ -15,7 +15,7 @@ use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\RedirectResponse;
 
-/** The Boxes station: one page of a worksheet, to lay things on. */
+/** The Boxes and the Parts station: one page of a worksheet, to lay things on. */
 final class BenchController
 {
     /** @return Collection<int, Worksheet> what clips can be taken from, the worksheet itself first */
@@ -30,6 +30,16 @@ final class BenchController
 
     public function show(Worksheet $worksheet, int $number = 1): View|RedirectResponse
     {
+        return $this->station('boxes', $worksheet, $number);
+    }
+
+    public function parts(Worksheet $worksheet, int $number = 1): View|RedirectResponse
+    {
+        return $this->station('parts', $worksheet, $number);
+    }
+
+    private function station(string $station, Worksheet $worksheet, int $number): View|RedirectResponse
+    {
         if ($worksheet->state !== WorksheetState::Ready) {
             return to_route('worksheets.show', $worksheet);
         }
@@ -42,6 +52,6 @@ final class BenchController
             Original::where('sha256', $page->backdrop?->source)->oldest('id')->limit(1)->pluck('id')->each(fn (int $id) => LookForBlanks::dispatch($id));
         }
 
-        return view('bench.boxes', ['worksheet' => $worksheet, 'row' => $page, 'shown' => $shown, 'locked' => $worksheet->isLocked(), 'mending' => MendingNotice::of($worksheet), 'shelf' => $this->clippable($worksheet)]);
+        return view('bench.station', ['station' => $station, 'worksheet' => $worksheet, 'row' => $page, 'shown' => $shown, 'locked' => $worksheet->isLocked(), 'mending' => MendingNotice::of($worksheet), 'shelf' => $this->clippable($worksheet)]);
     }
 }

@@ -11,7 +11,7 @@ import { Pictures } from './pictures';
 import { Selection } from './selection';
 import { around, clamp, Stage, tidy } from './stage';
 import { Tables } from './tables';
-import { layOf, NEW, TOOL_KEYS } from './tools';
+import { isPart, layOf, NEW, PART_KEYS, ratioOf, TOOL_KEYS } from './tools';
 import { Traits } from './traits';
 
 const CLIP = 'open-slate.clip';
@@ -19,6 +19,12 @@ const REST = 180; // milliseconds after the last nudge of a run, before it is se
 const GUIDES_REST = 120; // milliseconds after an edit before the lines to hold to are asked for
 const GAP = 4; // points between a thing and its first repeat
 const OFFSET = 12; // points that a paste on the same page is set off
+
+// What the job sheet counts, on this page: the rest of the worksheet stays as it was.
+const COUNTED = {
+    boxes: { one: 'answer box', many: 'answer boxes', count: (elements) => elements.reduce((count, element) => count + (element.classList.contains('element--box') ? 1 : element.querySelectorAll('.table-cell--fill').length), 0) },
+    parts: { one: 'part', many: 'parts', count: (elements) => elements.filter((element) => element.classList.contains('element--part')).length },
+};
 
 const ARROWS = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] };
 
@@ -47,9 +53,11 @@ export class Bench {
         this.#guided(JSON.parse(table.dataset.guides));
         this.gestures = new Gestures(this.stage, this.selection, this.guides, {
             tool: () => this.#tool,
+            within: (tool) => (isPart(tool) ? this.stage.whole : this.stage.page),
+            ratio: ratioOf,
             moved: (ids, dx, dy) => { if (dx !== 0 || dy !== 0) this.#send({ kind: 'move', ids, dx, dy }); },
             resized: (id, frame) => this.#send({ kind: 'resize', frames: { [id]: frame } }),
-            drawn: (frame, from, to) => this.#place(frame, from, to),
+            laid: (frame, from, to) => this.#place(frame, from, to),
             optionMoved: (id, option, by) => this.#moveOption(id, option, by),
             room: (at, by) => this.#send({ path: 'room', body: { at, by } }),
             pressed: (event) => this.tables.press(event.target, event.shiftKey),
@@ -62,7 +70,8 @@ export class Bench {
             waiting: (isWaiting) => this.#wait(isWaiting),
         });
         this.#steps(table.dataset.undo === 'yes', table.dataset.redo === 'yes');
-        this.boxesElsewhere = parseInt(this.#boxesState().textContent, 10) - this.#boxes();
+        this.toolKeys = table.dataset.station === 'parts' ? PART_KEYS : TOOL_KEYS;
+        this.elsewhere = Object.fromEntries(Object.entries(COUNTED).map(([station, { count }]) => [station, parseInt(this.#jobState(station).textContent, 10) - count(this.stage.elements())]));
         this.#listen();
         this.#zoom(1);
         this.#showPaste();
@@ -78,6 +87,8 @@ export class Bench {
         this.table.querySelector('[data-keys]').addEventListener('click', () => keys.showModal());
         document.addEventListener('keydown', (event) => this.#key(event, keys));
         this.#linking();
+        this.#tray();
+        this.ledger.querySelector('[data-lay-out]').addEventListener('click', () => this.#send({ kind: 'lay-out', part: this.selection.ids[0] }));
         new ResizeObserver(() => this.#zoom(this.zoom)).observe(this.desk);
         const rows = this.ledger.querySelector('[data-ledger]');
         rows.addEventListener('click', (event) => {
@@ -140,8 +151,10 @@ export class Bench {
         this.#steps(answer.undo, answer.redo);
         if (answer.new?.length) this.selection.only(answer.new);
         else this.selection.show();
-        const boxes = this.boxesElsewhere + this.#boxes();
-        this.#boxesState().textContent = boxes === 1 ? '1 answer box' : `${boxes} answer boxes`;
+        Object.entries(COUNTED).forEach(([station, { count, one, many }]) => {
+            const all = this.elsewhere[station] + count(this.stage.elements());
+            this.#jobState(station).textContent = all === 1 ? `1 ${one}` : `${all} ${many}`;
+        });
     }
 
     /** The lines to hold to have changed with the page: they are asked for when it rests. */
@@ -165,8 +178,7 @@ export class Bench {
         this.table.querySelector('[data-verb=redo]').disabled = !redo;
     }
 
-    #boxes() { return this.stage.elements().reduce((count, element) => count + (element.classList.contains('element--box') ? 1 : element.querySelectorAll('.table-cell--fill').length), 0); }
-    #boxesState() { return document.querySelector('[data-job-state=boxes]'); }
+    #jobState(station) { return document.querySelector(`[data-job-state=${station}]`); }
 
     #problem(words, lost = []) {
         const notice = this.table.querySelector('[data-problem]');
@@ -200,14 +212,15 @@ export class Bench {
     #flush() { this.traits.flush(); this.#flushNudge(); }
 
     #place(frame, from, to) {
-        if (this.#tool === 'picture') { this.pictures.choose(frame.width ? frame : null); this.#choose(null); return; }
         const kind = NEW[this.#tool];
-        const width = frame.width ?? Math.min(kind.width, this.stage.width);
-        const height = frame.height ?? Math.min(kind.height, this.stage.height);
-        const element = { ...kind, width, height, x: tidy(clamp(frame.x, 0, this.stage.width - width)), y: tidy(clamp(frame.y, 0, this.stage.height - height)) };
+        if (this.#tool === 'picture' || this.#tool === 'part-picture') { this.pictures.choose(frame.width ? frame : null, kind); this.#choose(null); return; }
+        const within = isPart(this.#tool) ? this.stage.whole : this.stage.page;
+        const width = frame.width ?? Math.min(kind.width, within.width);
+        const height = frame.height ?? Math.min(kind.height, within.height);
+        const element = { ...kind, width, height, x: tidy(clamp(frame.x, within.x, within.x + within.width - width)), y: tidy(clamp(frame.y, within.y, within.y + within.height - height)) };
         if (this.#tool === 'link') { this.#askForLink(element); return; }
         if (this.#tool === 'choice') { const { kind: _, ...region } = element; this.#send({ kind: 'choice', ...region }); } else {
-            if (from && ['line', 'arrow'].includes(this.#tool)) element.lay = layOf(frame, from, to);
+            if (from && ['line', 'arrow', 'part-connector'].includes(this.#tool)) element.lay = layOf(frame, from, to);
             this.#send({ kind: 'place', elements: [element] });
         }
         this.#say('Laid on the page.');
@@ -234,6 +247,16 @@ export class Bench {
         });
     }
 
+    /** The tray beside the page: on which side, how deep, and whether students find it open. */
+    #tray() {
+        const form = this.ledger.querySelector('[data-tray]');
+        form?.addEventListener('change', () => {
+            const { side, depth } = Object.fromEntries(new FormData(form));
+            const tray = side === '' ? null : { side, depth: clamp(Number(depth) || 150, 40, 800), open: form.elements.open.checked };
+            this.#send({ kind: 'tray', tray });
+        });
+    }
+
     #askForLink(element) {
         this.link = element;
         document.querySelector('[data-linking]').showModal();
@@ -247,7 +270,7 @@ export class Bench {
 
     #placeInMiddle() {
         if (this.#tool === 'room') return;
-        if (this.#tool === 'picture') { this.#place({}); return; }
+        if (this.#tool === 'picture' || this.#tool === 'part-picture') { this.#place({}); return; }
         const desk = this.desk.getBoundingClientRect();
         const kind = NEW[this.#tool];
         const at = this.stage.point({ clientX: desk.left + desk.width / 2, clientY: desk.top + desk.height / 2 });
@@ -256,7 +279,7 @@ export class Bench {
 
     #nudgeBy(dx, dy) {
         const ids = this.selection.ids;
-        const step = this.stage.held(this.stage.bounds(ids), dx, dy);
+        const step = this.stage.held(this.stage.bounds(ids), dx, dy, this.stage.reach(ids));
         ids.forEach((id) => { const frame = this.stage.frame(id); this.stage.show(id, { ...frame, x: tidy(frame.x + step.dx), y: tidy(frame.y + step.dy) }); });
         this.gestures.showHandles();
         this.#nudge ??= { ids, dx: 0, dy: 0 };
@@ -274,9 +297,10 @@ export class Bench {
     }
 
     #stretchBy(dx, dy) {
+        const within = this.stage.reach(this.selection.ids);
         const frames = Object.fromEntries(this.selection.ids.map((id) => {
             const { x, y, width, height } = this.stage.frame(id);
-            return [id, { x, y, width: tidy(clamp(width + dx, 4, this.stage.width - x)), height: tidy(clamp(height + dy, 4, this.stage.height - y)) }];
+            return [id, { x, y, width: tidy(clamp(width + dx, 4, within.x + within.width - x)), height: tidy(clamp(height + dy, 4, within.y + within.height - y)) }];
         }));
         Object.entries(frames).forEach(([id, frame]) => this.stage.show(id, frame));
         this.gestures.showHandles();
@@ -307,7 +331,7 @@ export class Bench {
         if (!clip) return;
         const frame = around(clip.elements);
         const off = clip.page === this.table.dataset.pageId ? OFFSET : 0;
-        const { dx, dy } = this.stage.held(frame, off, off);
+        const { dx, dy } = this.stage.held(frame, off, off, clip.elements.every((element) => element.kind === 'part') ? this.stage.whole : this.stage.page);
         this.#send({ kind: 'place', elements: clip.elements.map((element) => ({ ...element, x: tidy(element.x + dx), y: tidy(element.y + dy) })) });
         if (off) localStorage.setItem(CLIP, JSON.stringify({ ...clip, elements: clip.elements.map((element) => ({ ...element, x: tidy(element.x + dx), y: tidy(element.y + dy) })) }));
     }
@@ -404,7 +428,7 @@ export class Bench {
             (key === 'PageUp' ? here.previousElementSibling : here.nextElementSibling)?.click();
             return true;
         }
-        if (onPage && TOOL_KEYS[key]) { this.#choose(TOOL_KEYS[key] === this.#tool ? null : TOOL_KEYS[key]); return true; }
+        if (onPage && this.toolKeys[key]) { this.#choose(this.toolKeys[key] === this.#tool ? null : this.toolKeys[key]); return true; }
         if (onPage && key === 't') { this.ledger.querySelector('[data-blanks=take]')?.click(); return true; }
         if (onPage && key === '?') { keys.showModal(); return true; }
         return false;

@@ -1,4 +1,4 @@
-import { between, clamp, tidy, touches } from './stage';
+import { between, clamp, drawn, tidy, touches } from './stage';
 
 const A_CLICK = 3; // pixels that a pointer may tremble
 const SMALLEST = 4; // points, as OpenSlate\Edit\Bounds has it
@@ -14,8 +14,8 @@ export class Gestures {
     #frame = 0;
     #event = null;
 
-    constructor(stage, selection, guides, { tool, moved, resized, drawn, optionMoved, room, pressed, leaveTool }) {
-        Object.assign(this, { stage, selection, guides, tool, moved, resized, drawn, optionMoved, room, pressed, leaveTool });
+    constructor(stage, selection, guides, { tool, within, ratio, moved, resized, laid, optionMoved, room, pressed, leaveTool }) {
+        Object.assign(this, { stage, selection, guides, tool, within, ratio, moved, resized, laid, optionMoved, pushed: room, pressed, leaveTool });
         this.handles = document.createElement('div');
         this.handles.className = 'handles';
         const root = stage.root;
@@ -69,20 +69,20 @@ export class Gestures {
         const start = { x: event.clientX, y: event.clientY };
         if (handle) {
             const id = this.selection.ids[0];
-            this.#gesture = { kind: 'resize', id, edges: handle.dataset.handle, from: this.stage.frame(id), at, start };
+            this.#gesture = { kind: 'resize', id, edges: handle.dataset.handle, from: this.stage.frame(id), within: this.stage.reach([id]), at, start };
             this.guides.begin([id]);
         } else if (this.tool() === 'room') {
             const below = this.stage.elements().filter((one) => !one.classList.contains('element--locked') && this.stage.frame(one.dataset.id).y >= at.y);
             this.#gesture = { kind: 'room', at, start, below };
         } else if (this.tool()) {
-            this.#gesture = { kind: 'draw', at, start, over: element?.dataset.id };
+            this.#gesture = { kind: 'draw', at, start, over: element?.dataset.id, within: this.within(this.tool()) };
             this.guides.begin([]);
         } else if (option && this.selection.ids.length === 1 && this.selection.has(element.dataset.id) && !this.stage.data(element.dataset.id).locked) {
             this.#gesture = { kind: 'option', id: element.dataset.id, option, at, start };
         } else if (element) {
             this.#pressElement(element.dataset.id, event, at, start);
         } else {
-            this.#gesture = { kind: 'marquee', at, start, before: event.shiftKey ? this.selection.ids : [] };
+            this.#gesture = { kind: 'marquee', within: this.stage.whole, at, start, before: event.shiftKey ? this.selection.ids : [] };
         }
         this.stage.root.setPointerCapture(event.pointerId);
         event.preventDefault();
@@ -97,7 +97,7 @@ export class Gestures {
         const ids = this.selection.ids.filter((one) => !this.stage.data(one).locked);
         if (!this.selection.has(id) || ids.length === 0) return;
         this.guides.begin(ids);
-        this.#gesture = { kind: 'move', ids, elements: ids.map((one) => this.stage.element(one)), bounds: this.stage.bounds(ids), at, start, alone: wasSelected && !event.shiftKey ? id : null };
+        this.#gesture = { kind: 'move', ids, elements: ids.map((one) => this.stage.element(one)), bounds: this.stage.bounds(ids), within: this.stage.reach(ids), at, start, alone: wasSelected && !event.shiftKey ? id : null };
     }
 
     #move(event) {
@@ -117,7 +117,7 @@ export class Gestures {
         const dy = to.y - gesture.at.y;
         if (gesture.kind === 'move') {
             const step = event.ctrlKey || event.metaKey ? { dx, dy } : this.guides.hold(gesture.bounds, dx, dy);
-            gesture.step = this.stage.held(gesture.bounds, step.dx, step.dy);
+            gesture.step = this.stage.held(gesture.bounds, step.dx, step.dy, gesture.within);
             this.stage.shift([...gesture.elements, this.handles], gesture.step.dx, gesture.step.dy);
         } else if (gesture.kind === 'resize') {
             gesture.to = this.#resized(gesture, dx, dy, event.ctrlKey || event.metaKey);
@@ -131,7 +131,7 @@ export class Gestures {
             this.stage.shift([gesture.option], dx, dy);
             gesture.by = { dx, dy };
         } else {
-            gesture.to = this.#inside(between(gesture.at, to));
+            gesture.to = this.#inside(gesture.kind === 'draw' ? drawn(gesture.at, to, event.shiftKey ? this.ratio(this.tool()) : null, event.altKey) : between(gesture.at, to), gesture.within);
             gesture.end = to;
             this.#rectangle(gesture.kind, gesture.to);
             if (gesture.kind === 'marquee') {
@@ -141,22 +141,23 @@ export class Gestures {
         }
     }
 
-    #resized({ from, edges }, dx, dy, free) {
+    #resized({ from, edges, within }, dx, dy, free) {
         const hold = (axis, at) => (free ? at : this.guides.holdEdge(axis, at));
         let { x, y } = from;
         let right = x + from.width;
         let bottom = y + from.height;
-        if (edges.includes('w')) x = clamp(hold('x', x + dx), 0, right - SMALLEST);
-        if (edges.includes('e')) right = clamp(hold('x', right + dx), x + SMALLEST, this.stage.width);
-        if (edges.includes('n')) y = clamp(hold('y', y + dy), 0, bottom - SMALLEST);
-        if (edges.includes('s')) bottom = clamp(hold('y', bottom + dy), y + SMALLEST, this.stage.height);
+        if (edges.includes('w')) x = clamp(hold('x', x + dx), within.x, right - SMALLEST);
+        if (edges.includes('e')) right = clamp(hold('x', right + dx), x + SMALLEST, within.x + within.width);
+        if (edges.includes('n')) y = clamp(hold('y', y + dy), within.y, bottom - SMALLEST);
+        if (edges.includes('s')) bottom = clamp(hold('y', bottom + dy), y + SMALLEST, within.y + within.height);
         return { x: tidy(x), y: tidy(y), width: tidy(right - x), height: tidy(bottom - y) };
     }
 
-    #inside(frame) {
-        const x = clamp(frame.x, 0, this.stage.width);
-        const y = clamp(frame.y, 0, this.stage.height);
-        return { x: tidy(x), y: tidy(y), width: tidy(clamp(frame.x + frame.width, 0, this.stage.width) - x), height: tidy(clamp(frame.y + frame.height, 0, this.stage.height) - y) };
+    #inside(frame, within = this.stage.page) {
+        const [right, bottom] = [within.x + within.width, within.y + within.height];
+        const x = clamp(frame.x, within.x, right);
+        const y = clamp(frame.y, within.y, bottom);
+        return { x: tidy(x), y: tidy(y), width: tidy(clamp(frame.x + frame.width, within.x, right) - x), height: tidy(clamp(frame.y + frame.height, within.y, bottom) - y) };
     }
 
     #rectangle(kind, frame) {
@@ -173,7 +174,7 @@ export class Gestures {
         this.#event = event;
         this.#show();
         this.#end(gesture.kind === 'option');
-        if (gesture.kind === 'room') { if (gesture.by) this.room(tidy(gesture.at.y), tidy(gesture.by)); } else if (gesture.kind === 'option') { if (gesture.by) this.optionMoved(gesture.id, gesture.option.dataset.option, gesture.by); } else if (gesture.kind === 'move') this.#dropped(gesture);
+        if (gesture.kind === 'room') { if (gesture.by) this.pushed(tidy(gesture.at.y), tidy(gesture.by)); } else if (gesture.kind === 'option') { if (gesture.by) this.optionMoved(gesture.id, gesture.option.dataset.option, gesture.by); } else if (gesture.kind === 'move') this.#dropped(gesture);
         else if (gesture.kind === 'resize') { if (gesture.to) this.resized(gesture.id, gesture.to); } else if (gesture.kind === 'marquee') this.selection.only(gesture.found ?? gesture.before);
         else this.#finishDrawing(gesture);
     }
@@ -190,8 +191,8 @@ export class Gestures {
     }
 
     #finishDrawing(gesture) {
-        if (gesture.to && gesture.to.width >= SMALLEST && gesture.to.height >= SMALLEST) this.drawn(gesture.to, gesture.at, gesture.end);
-        else if (gesture.over) { this.leaveTool(); this.selection.only([gesture.over]); } else this.drawn({ x: gesture.at.x, y: gesture.at.y });
+        if (gesture.to && gesture.to.width >= SMALLEST && gesture.to.height >= SMALLEST) this.laid(gesture.to, gesture.at, gesture.end);
+        else if (gesture.over) { this.leaveTool(); this.selection.only([gesture.over]); } else this.laid({ x: gesture.at.x, y: gesture.at.y });
     }
 
     #cancel() {

@@ -20,6 +20,7 @@ export class Many {
             align: { kind: 'align', ids, to: how },
             space: { kind: 'space', ids, axis: how },
             stack: { kind: 'stack', ids },
+            centre: { kind: 'centre', ids },
             same: { kind: 'same', ids, side: how },
             group: { kind: 'group', ids },
             ungroup: { kind: 'ungroup', ids },

@@ -12,8 +12,10 @@ export class Pictures {
         input.addEventListener('change', () => this.#send());
     }
 
-    choose(frame = null) {
+    /** @param part what a part that shows it is like; nothing for a picture of the page */
+    choose(frame = null, part = null) {
         this.frame = frame;
+        this.part = part;
         this.input.click();
     }
 
@@ -28,7 +30,7 @@ export class Pictures {
             const scale = Math.min(room.width / width, room.height / height, this.frame ? Infinity : PIXELS);
             const size = { width: tidy(Math.max(4, width * scale)), height: tidy(Math.max(4, height * scale)) };
             const at = this.frame ?? { x: (this.stage.width - size.width) / 2, y: this.stage.height / 4 };
-            this.place({ kind: 'picture', source, words: '', x: tidy(at.x), y: tidy(Math.min(at.y, this.stage.height - size.height)), ...size });
+            this.place({ ...(this.part ?? { kind: 'picture', words: '' }), source, x: tidy(at.x), y: tidy(Math.min(at.y, this.stage.height - size.height)), ...size });
         } catch (problem) {
             this.problem(problem.message);
         }

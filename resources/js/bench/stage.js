@@ -43,9 +43,20 @@ export class Stage {
 
     bounds(ids) { return around(ids.map((id) => this.frame(id))); }
 
-    /** As much of a move as keeps a frame on the page. */
-    held(frame, dx, dy) {
-        return { dx: clamp(dx, -frame.x, this.width - frame.x - frame.width), dy: clamp(dy, -frame.y, this.height - frame.y - frame.height) };
+    get page() { return { x: 0, y: 0, width: this.width, height: this.height }; }
+
+    /** The page and the tray beside it. */
+    get whole() {
+        const [x, y, width, height] = JSON.parse(this.layer.dataset.whole ?? 'null') ?? [0, 0, this.width, this.height];
+        return { x, y, width, height };
+    }
+
+    /** Where things may lie: parts also in the tray. */
+    reach(ids) { return ids.every((id) => this.element(id).classList.contains('element--part')) ? this.whole : this.page; }
+
+    /** As much of a move as keeps a frame where it may lie. */
+    held(frame, dx, dy, within = this.page) {
+        return { dx: clamp(dx, within.x - frame.x, within.x + within.width - frame.x - frame.width), dy: clamp(dy, within.y - frame.y, within.y + within.height - frame.y - frame.height) };
     }
 
     /** Shows things dx and dy points from where they are, until they settle; the same things all through one gesture. */
@@ -85,6 +96,21 @@ export function around(frames) {
 
 export function between(a, b) {
     return { x: Math.min(a.x, b.x), y: Math.min(a.y, b.y), width: Math.abs(a.x - b.x), height: Math.abs(a.y - b.y) };
+}
+
+/**
+ * The frame that is drawn from one point to another.
+ *
+ * @param ratio height to width, for equal sides; null is free
+ * @param fromMiddle whether the first point is its middle
+ */
+export function drawn(from, to, ratio, fromMiddle) {
+    let [dx, dy] = [to.x - from.x, to.y - from.y];
+    if (ratio !== null) {
+        const width = Math.max(Math.abs(dx), Math.abs(dy) / ratio);
+        [dx, dy] = [width * Math.sign(dx || 1), width * ratio * Math.sign(dy || 1)];
+    }
+    return between(fromMiddle ? { x: from.x - dx, y: from.y - dy } : from, { x: from.x + dx, y: from.y + dy });
 }
 
 export const touches = (a, b) => a.x < b.x + b.width && b.x < a.x + a.width && a.y < b.y + b.height && b.y < a.y + a.height;

@@ -2,6 +2,11 @@ const WAIT = 500; // milliseconds of rest in typing before the words are sent
 
 const GROUP = 'open-slate.group';
 
+const READABLE = 4.5; // contrast of words with what is behind them, by WCAG 2.2, 1.4.3
+
+const SIDES = { top: [0.5, 0], right: [1, 0.5], bottom: [0.5, 1], left: [0, 0.5] };
+const JOINTS = { none: [], ends: [SIDES.left, SIDES.right], upright: [SIDES.top, SIDES.bottom], sides: Object.values(SIDES), corners: [[0, 0], [1, 0], [1, 1], [0, 1]] };
+
 const SAME = { show: (value) => value, read: (text) => text };
 const lines = (text) => text.split('\n').map((line) => line.trim()).filter((line) => line !== '');
 
@@ -26,6 +31,12 @@ function retold(options, words) {
     });
 }
 
+/** Whether a row is about an element: it has the property, and is of a kind and a form that the row is for. */
+function suits({ dataset: { traitFor, kinds, forms } }, element) {
+    const among = (list, value) => list === undefined || list.split(' ').includes(value);
+    return traitFor in element && among(kinds, element.kind) && (element.form === undefined || among(forms, element.form));
+}
+
 /** The properties of what is selected: one field for all that have the property. */
 export class Traits {
     #timer = 0;
@@ -43,6 +54,7 @@ export class Traits {
         this.limit = [...panel.querySelectorAll('[data-limit-part]')];
         this.limit.forEach((part) => part.addEventListener('change', () => this.#limited()));
         panel.querySelector('[data-no-fill]').addEventListener('click', () => this.changed(this.ids, { fill: null }));
+        panel.querySelectorAll('[data-joints]').forEach((button) => button.addEventListener('click', () => this.changed(this.ids, { joints: JOINTS[button.dataset.joints].map(([x, y], at) => ({ id: 'abcd'[at], x, y })) })));
         panel.querySelector('[data-link-page]').addEventListener('change', (event) => { if (event.target.value) this.changed(this.ids, { target: event.target.value }); event.target.value = ''; });
         panel.querySelectorAll('[data-trait-group]').forEach((group) => {
             group.open = localStorage.getItem(`${GROUP}.${group.dataset.traitGroup}`) === 'open';
@@ -57,12 +69,16 @@ export class Traits {
         if (ids.length === 0) return;
         const elements = ids.map((id) => this.stage.data(id));
         this.panel.querySelector('[data-traits-title]').textContent = ids.length === 1 ? `${this.stage.element(ids[0]).dataset.tag} selected` : `${ids.length} selected`;
-        this.panel.querySelectorAll('[data-trait-for]').forEach((row) => { row.hidden = !elements.some((element) => row.dataset.traitFor in element); });
+        this.panel.querySelectorAll('[data-trait-for]').forEach((row) => { row.hidden = !elements.some((element) => suits(row, element)); });
         ['looks', 'asked'].forEach((name) => { const group = this.panel.querySelector(`[data-trait-group=${name}]`); group.hidden = [...group.querySelectorAll('[data-trait-for]')].every((row) => row.hidden); });
         const limit = elements.find((element) => element.limit)?.limit;
         this.limit.forEach((part) => { if (part !== document.activeElement) part.value = limit?.[part.dataset.limitPart] ?? ''; });
         this.panel.querySelector('[data-planted]').textContent = ids.length === 1 ? this.stage.element(ids[0]).dataset.planted ?? '' : '';
         this.fields.forEach((field) => { if (field !== document.activeElement) this.#fill(field, elements); });
+        const faint = Math.min(...ids.map((id) => Number(this.stage.element(id).dataset.contrast ?? Infinity)));
+        const warning = this.panel.querySelector('[data-faint]');
+        warning.hidden = faint >= READABLE;
+        warning.textContent = faint >= READABLE ? '' : `These words are hard to read on this colour: ${faint} to 1. It should be ${READABLE} at least.`;
     }
 
     focus() {

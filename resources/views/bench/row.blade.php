@@ -5,6 +5,9 @@
         <input class="row-of__words" data-row-trait="prompt" value="{{ $element->prompt }}" maxlength="200" aria-label="Prompt of {{ $tag }}" placeholder="Prompt">
     @elseif ($element instanceof \OpenSlate\Page\Label)
         <input class="row-of__words" data-row-trait="text" value="{{ str_replace("\n", ' ', $element->text) }}" maxlength="2000" aria-label="Words of {{ $tag }}" placeholder="Words" @readonly(str_contains($element->text, "\n"))>
+    @elseif ($element instanceof \OpenSlate\Page\Part || $element instanceof \OpenSlate\Page\Spot)
+        @php($part = $element instanceof \OpenSlate\Page\Part)
+        <input class="row-of__words" data-row-trait="{{ $part ? 'text' : 'name' }}" value="{{ str_replace("\n", ' ', $part ? $element->text : $element->name) }}" maxlength="{{ $part ? 200 : 60 }}" aria-label="{{ $part ? 'Words on' : 'Name of' }} {{ $tag }}" placeholder="{{ $element->named() }}{{ $part && $element->stock > 1 ? ' × '.$element->stock : '' }}" @readonly($part && str_contains($element->text, "\n"))>
     @else
         <span class="row-of__words row-of__words--plain">{{ \App\View\ElementWords::of($element) }}</span>
     @endif

@@ -1,7 +1,7 @@
-<x-layout.bench :$worksheet station="boxes" :title="$worksheet->name.', page '.$row->position" :scripts="$locked ? [] : ['resources/js/bench.js']">
+<x-layout.bench :$worksheet :$station :title="$worksheet->name.', page '.$row->position" :scripts="$locked ? [] : ['resources/js/bench.js']">
     @php($content = $shown->content)
     @php($revision = $shown->revision)
-    <main id="main" class="table table--page" @unless ($locked) data-bench @endunless
+    <main id="main" class="table table--page" @unless ($locked) data-bench data-station="{{ $station }}" @endunless
         data-page-id="{{ $row->id }}" data-revision="{{ $revision->number }}"
         data-guides="{{ json_encode($shown->guides()) }}" data-pictures="{{ route('pictures.store', $row) }}" data-undo="{{ $revision->undo_to === null ? 'no' : 'yes' }}" data-redo="{{ $revision->redo_to === null ? 'no' : 'yes' }}">
         <div class="table__head">
@@ -24,17 +24,18 @@
             <div class="desk__page" data-stage>@if ($locked)<x-page.sheet answers :page="$content" :number="$row->position" sizes="760px" />@else @include('bench.page', ['page' => $content, 'proposals' => $shown->proposals]) @endif</div>
         </div>
         <p class="visually-hidden" role="status" data-said></p>
-        @include('bench.rail', ['route' => 'bench'])
+        @include('bench.rail', ['route' => $station === 'parts' ? 'parts' : 'bench'])
     </main>
     <aside class="ledger" aria-label="On this page">
         @if ($locked)
             <div class="ledger__body" tabindex="0" aria-label="On this page"><h2>On this page</h2><ol class="rows">@foreach (\OpenSlate\Page\Tags::of($content) as $id => $tag)<li class="row-of"><span class="row-of__tag row-of__tag--plain">{{ $tag }}</span><span class="row-of__words row-of__words--plain">{{ \App\View\ElementWords::of($content->element((string) $id)) }}</span></li>@endforeach</ol></div>
         @else
-        @include('bench.tools')
+        @include($station === 'parts' ? 'bench.part-tools' : 'bench.tools')
         @include('bench.traits')
         <div class="verbs verbs--paste"><button type="button" class="btn btn-plain" data-verb="paste" hidden>Paste</button><button type="button" class="btn btn-plain" data-verb="all">Select all</button>
-            @if ($worksheet->pages->count() > 1)<form method="post" action="{{ route('blanks.take-all', $worksheet) }}">@csrf<input type="hidden" name="base" value="{{ $worksheet->arranged }}"><button class="btn btn-plain" title="Lays an answer box on every blank that was found, on all pages for students">Take the blanks of all pages</button></form>@endif
+            @if ($station === 'boxes' && $worksheet->pages->count() > 1)<form method="post" action="{{ route('blanks.take-all', $worksheet) }}">@csrf<input type="hidden" name="base" value="{{ $worksheet->arranged }}"><button class="btn btn-plain" title="Lays an answer box on every blank that was found, on all pages for students">Take the blanks of all pages</button></form>@endif
         </div>
+        @includeWhen($station === 'parts', 'bench.tray')
         <p class="ledger__warning" data-overlaps role="status" hidden></p>
         <div class="ledger__body" data-ledger>@include('bench.ledger', ['page' => $content, 'proposals' => $shown->proposals])</div>
         @endif
@@ -43,7 +44,7 @@
     <dialog class="keys" data-keys-list aria-labelledby="keys-title">
         <h2 id="keys-title">Keys</h2>
         <dl>
-            @foreach ([['S, B, N, K, C, D', 'draw a short box, lines box, number, tick, choice, drop-down; Enter lays one in the middle'], ['G, M, W, I', 'draw a table, passage to correct, drawing area, place for a picture'], ['L, P, U, R, O, -, A', 'draw a label, patch, link, rectangle, oval, line, arrow'], ['Y, X', 'lay a picture, a clip of any page'], ['V', 'make room by dragging, on pages without print'], ['Tab', 'next thing, in reading order'], ['Enter or Space', 'select; with Shift add to the selection'], ['Arrows', 'nudge by 1 point; with Shift by 10'], ['Alt + arrows', 'make wider, narrower, taller, lower'], ['Ctrl + D', 'repeat, at the same step as before'], ['Ctrl + G, Ctrl + Shift + G', 'group, take apart'], ['[ and ]', 'put below, put above the next'], ['Hold Ctrl while dragging', 'let go of the guides'], ['Ctrl + C, X, V', 'copy, cut, paste; also on another page'], ['Ctrl + A', 'select all'], ['Delete', 'take off the page'], ['Ctrl + Z, Ctrl + Shift + Z', 'undo, redo'], ['Page Up, Page Down', 'the page before, the page after'], ['Esc', 'leave'], ['Enter, Delete on a proposed blank', 'take it, refuse it'], ['T', 'take all proposed blanks of the page'], ['?', 'this list']] as [$keys, $does])
+            @foreach ([...($station === 'parts' ? [['E, R, D, T, P, B, A', 'draw an oval, rectangle, rounded, triangle, polygon, speech box, arrow; with Shift even sides, with Alt from the middle'], ['C, W, M, I', 'draw a connector, a word, a sign, a picture'], ['Z, S, G, L, X', 'draw a zone, slot, ring, line, table of slots']] : [['S, B, N, K, C, D', 'draw a short box, lines box, number, tick, choice, drop-down; Enter lays one in the middle'], ['G, M, W, I', 'draw a table, passage to correct, drawing area, place for a picture'], ['L, P, U, R, O, -, A', 'draw a label, patch, link, rectangle, oval, line, arrow'], ['Y, X', 'lay a picture, a clip of any page'], ['V', 'make room by dragging, on pages without print']]), ['Tab', 'next thing, in reading order'], ['Enter or Space', 'select; with Shift add to the selection'], ['Arrows', 'nudge by 1 point; with Shift by 10'], ['Alt + arrows', 'make wider, narrower, taller, lower'], ['Ctrl + D', 'repeat, at the same step as before'], ['Ctrl + G, Ctrl + Shift + G', 'group, take apart'], ['[ and ]', 'put below, put above the next'], ['Hold Ctrl while dragging', 'let go of the guides'], ['Ctrl + C, X, V', 'copy, cut, paste; also on another page'], ['Ctrl + A', 'select all'], ['Delete', 'take off the page'], ['Ctrl + Z, Ctrl + Shift + Z', 'undo, redo'], ['Page Up, Page Down', 'the page before, the page after'], ['Esc', 'leave'], ['Enter, Delete on a proposed blank', 'take it, refuse it'], ['T', 'take all proposed blanks of the page'], ['?', 'this list']] as [$keys, $does])
                 <div><dt>{{ $keys }}</dt><dd>{{ $does }}</dd></div>
             @endforeach
         </dl>

@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Edit;
+
+use OpenSlate\Edit\CentreOnPage;
+use OpenSlate\Edit\EditRefused;
+use OpenSlate\Edit\LayOutStock;
+use OpenSlate\Edit\Selection;
+use OpenSlate\Geometry\Frame;
+use OpenSlate\Page\Page;
+use OpenSlate\Page\Part;
+use OpenSlate\Page\Spot;
+use OpenSlate\Page\SpotForm;
+use OpenSlate\Page\Tray;
+use OpenSlate\Page\TraySide;
+use OpenSlate\Paper\Colour;
+use OpenSlate\Paper\Size;
+use PHPUnit\Framework\TestCase;
+
+final class PartsTest extends TestCase
+{
+    public function test_rings_put_in_the_middle_of_the_page_are_concentric(): void
+    {
+        $ring = fn (string $id, float $side): Spot => new Spot($id, Frame::of(10, 20, $side, $side), SpotForm::Ring);
+        $page = (new CentreOnPage(Selection::of(['a', 'b'])))->apply(new Page(Size::of(600, 400), Colour::white(), elements: [$ring('a', 100), $ring('b', 300)]));
+
+        $this->assertEquals([Frame::of(250, 150, 100, 100), Frame::of(150, 50, 300, 300)], [$page->element('a')?->frame(), $page->element('b')?->frame()]);
+    }
+
+    private static function laidOut(Part $part): Page
+    {
+        $n = 0;
+        $newId = function () use (&$n): string {
+            return 'n'.++$n;
+        };
+
+        return (new LayOutStock($part->id, $newId))->apply(new Page(Size::of(600, 400), Colour::white(), elements: [$part, new Part('other', Frame::of(0, 0, 10, 10))], tray: new Tray(TraySide::Right, 120)));
+    }
+
+    public function test_a_stock_is_laid_out_in_rows_that_fit(): void
+    {
+        $parts = self::laidOut(new Part('coin', Frame::of(440, 100, 40, 40), text: '10', stock: 7))->parts();
+
+        $this->assertSame(['coin', 'n1', 'n2', 'n3', 'n4', 'n5', 'n6', 'other'], array_map(fn (Part $part): string => $part->id, $parts));
+        $this->assertSame([[440.0, 100.0], [486.0, 100.0], [532.0, 100.0], [440.0, 146.0], [486.0, 146.0], [532.0, 146.0], [440.0, 192.0]], array_map(fn (Part $part): array => [$part->frame->x, $part->frame->y], array_slice($parts, 0, 7)));
+        $this->assertSame(array_fill(0, 7, ['10', 1]), array_map(fn (Part $part): array => [$part->named(), $part->stock], array_slice($parts, 0, 7)));
+    }
+
+    public function test_in_the_tray_it_is_laid_out_in_the_tray(): void
+    {
+        $parts = self::laidOut(new Part('coin', Frame::of(610, 10, 40, 40), stock: 4))->parts();
+
+        $this->assertSame([[610.0, 10.0], [656.0, 10.0], [610.0, 56.0], [656.0, 56.0]], array_map(fn (Part $part): array => [$part->frame->x, $part->frame->y], array_slice($parts, 0, 4)));
+    }
+
+    public function test_one_alone_or_too_many_are_not_laid_out(): void
+    {
+        try {
+            self::laidOut(new Part('coin', Frame::of(440, 100, 40, 40)));
+            $this->fail('one alone');
+        } catch (EditRefused $refusal) {
+            $this->assertStringContainsString('only one', $refusal->getMessage());
+        }
+        $this->expectExceptionObject(EditRefused::noRoomToLayOut());
+        self::laidOut(new Part('coin', Frame::of(540, 300, 40, 40), stock: 20));
+    }
+}

@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Actions\HandoutPlan;
+use App\Actions\HandOutWorksheets;
+use App\Models\Copy;
+use App\Models\SchoolClass;
+use App\Models\Student;
+use App\Models\Worksheet;
+use Carbon\CarbonImmutable;
+use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Testing\TestResponse;
+use OpenSlate\Geometry\Frame;
+use OpenSlate\Handout\Mode;
+use OpenSlate\Page\AnswerBox;
+use OpenSlate\Page\Element;
+use OpenSlate\Page\Part;
+use OpenSlate\Page\Settle;
+use OpenSlate\Page\Spot;
+use OpenSlate\Page\SpotForm;
+use Symfony\Component\HttpFoundation\Response;
+use Tests\TestCase;
+
+final class PartsTest extends TestCase
+{
+    use RefreshDatabase;
+
+    private function copyOf(Element ...$elements): Copy
+    {
+        $worksheet = Worksheet::factory()->withPages(...$elements)->create();
+        $class = SchoolClass::factory()->for($worksheet->teacher)->create();
+        $student = Student::factory()->create();
+        $class->students()->attach($student);
+        app(HandOutWorksheets::class)($worksheet->teacher, new HandoutPlan('Boats', '', CarbonImmutable::parse('2030-12-03 15:30 UTC'), null, [[$worksheet, Mode::OwnCopy]], [$class]));
+        $this->actingAs($student, 'student');
+
+        return Copy::sole();
+    }
+
+    /**
+     * @param  array<string, mixed>  $model
+     * @return TestResponse<Response>
+     */
+    private function move(Copy $copy, int $base, array $model, string $window = 'wind'): TestResponse
+    {
+        return $this->patchJson("/my/copies/{$copy->id}", ['draft' => ['base' => $base, 'window' => $window, 'answers' => ['1._parts' => $model === [] ? '' : json_encode($model)]], 'page' => 1]);
+    }
+
+    public function test_the_server_says_where_a_part_settles(): void
+    {
+        $copy = $this->copyOf(new Part('crab', Frame::of(20, 20, 40, 20)), new Spot('pool', Frame::of(100, 100, 60, 40), SpotForm::Slot, settle: Settle::Stack), new AnswerBox('a', Frame::of(50, 300, 200, 18)));
+        $this->move($copy, 0, ['crab.1' => [104, 105], 'near' => 8])->assertOk()->assertJson(['filled' => 1, 'models' => ['1._parts' => '{"crab.1":[110,110,"@pool"]}'], 'said' => []]);
+
+        $this->assertSame('{"crab.1":[110,110,"@pool"]}', $copy->refresh()->written()->text('1._parts'));
+        $this->get("/my/copies/{$copy->id}")->assertOk()->assertSee('1 of 2 filled')->assertSee('rectangle, in slot');
+    }
+
+    public function test_a_draft_sent_twice_changes_nothing_more_and_an_older_window_is_told(): void
+    {
+        $copy = $this->copyOf(new Part('crab', Frame::of(20, 20, 40, 20)), new Part('gull', Frame::of(20, 60, 40, 20)));
+        $this->move($copy, 0, ['crab.1' => [104, 205]])->assertJson(['revision' => 1]);
+        $this->move($copy, 0, ['crab.1' => [104, 205]])->assertJson(['revision' => 1, 'conflicts' => []]);
+        $this->move($copy, 0, ['gull.1' => [304, 205]], 'other')->assertJson(['revision' => 1, 'conflicts' => ['1._parts' => '{"crab.1":[104,205]}']]);
+    }
+
+    public function test_what_does_not_go_there_is_said_and_stays(): void
+    {
+        $copy = $this->copyOf(new Part('crab', Frame::of(20, 20, 40, 20), text: 'crab'), new Spot('pool', Frame::of(100, 100, 60, 40), takes: ['whelk']));
+        $this->move($copy, 0, ['crab.1' => [104, 105]])->assertOk()->assertJson(['said' => ['crab does not go there.'], 'models' => ['1._parts' => '']]);
+    }
+
+    public function test_parts_that_are_not_there_are_refused_with_words(): void
+    {
+        $copy = $this->copyOf(new Part('crab', Frame::of(20, 20, 40, 20)));
+        $this->move($copy, 0, ['crab.1' => [104, 105]])->assertOk();
+        foreach ([['gull.1' => [1, 2]], ['crab.2' => [1, 2]], ['crab.1' => 'here'], ['crab.1' => [1, 2, '', 'words']]] as $model) {
+            $this->move($copy, 1, $model)->assertUnprocessable();
+        }
+        $this->assertSame('{"crab.1":[104,105]}', $copy->refresh()->written()->text('1._parts'));
+    }
+
+    public function test_a_copy_with_150_moved_parts_is_under_8_kilobytes(): void
+    {
+        $copy = $this->copyOf(...array_map(fn (int $n): Part => new Part("p{$n}", Frame::of(10, 10, 20, 10)), range(1, 149)), ...[new Part('p0', Frame::of(10, 10, 20, 10))]);
+        $model = [];
+        foreach (range(0, 149) as $n) {
+            $model["p{$n}.1"] = [30.25 + 31 * ($n % 15), 40.75 + 33 * intdiv($n, 15)];
+        }
+        $this->move($copy, 0, [...$model, 'near' => 8])->assertOk();
+
+        $this->assertLessThan(8192, strlen((string) $copy->refresh()->work));
+        $this->assertCount(150, (array) json_decode($copy->written()->text('1._parts'), true));
+    }
+
+    public function test_a_fixed_part_alone_is_nothing_to_fill(): void
+    {
+        $copy = $this->copyOf((new Part('hull', Frame::of(20, 20, 40, 20)))->locked(true), new AnswerBox('a', Frame::of(50, 300, 200, 18)));
+
+        $this->assertSame(1, $copy->item->edition->places_count);
+        $this->get("/my/copies/{$copy->id}")->assertOk()->assertDontSee('data-moves', false);
+    }
+}
