@@ -13,6 +13,8 @@ use OpenSlate\Page\ElementKind;
 use OpenSlate\Page\Label;
 use OpenSlate\Page\LabelText;
 use OpenSlate\Page\Link;
+use OpenSlate\Page\Organiser;
+use OpenSlate\Page\OrganiserShape;
 use OpenSlate\Page\Part;
 use OpenSlate\Page\Picture;
 use OpenSlate\Page\Shape;
@@ -39,6 +41,7 @@ final class ElementWords
             $element instanceof Shape => $element->form->value,
             $element instanceof Part => $element->named().($element->stock > 1 ? ' × '.$element->stock : ''),
             $element instanceof Spot => $element->named(),
+            $element instanceof Organiser => $element->prompt !== '' ? $element->prompt : self::shape($element->shape).', '.$element->count().' boxes',
             default => 'covers what is printed',
         };
     }
@@ -56,6 +59,24 @@ final class ElementWords
             ElementKind::Shape => 'Shape',
             ElementKind::Part => 'Part',
             ElementKind::Spot => 'Spot',
+            ElementKind::Organiser => 'Organiser',
+        };
+    }
+
+    public static function shape(OrganiserShape $shape): string
+    {
+        return match ($shape) {
+            OrganiserShape::Steps => 'steps',
+            OrganiserShape::Cycle => 'cycle',
+            OrganiserShape::Timeline => 'timeline',
+            OrganiserShape::Hierarchy => 'hierarchy',
+            OrganiserShape::Web => 'web',
+            OrganiserShape::TwoSets => 'two sets that overlap',
+            OrganiserShape::ThreeSets => 'three sets that overlap',
+            OrganiserShape::Comparison => 'comparison',
+            OrganiserShape::CauseEffect => 'causes and effect',
+            OrganiserShape::StoryLine => 'story line',
+            OrganiserShape::Grid => 'grid',
         };
     }
 

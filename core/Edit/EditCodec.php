@@ -66,6 +66,7 @@ final class EditCodec
             'remove-line' => new RemoveLine($fields->text('table', 24), $fields->oneOf('axis', Axis::class), $fields->integer('at', 0, 1000)),
             'move-line' => new MoveLine($fields->text('table', 24), $fields->oneOf('axis', Axis::class), $fields->integer('after', 0, 1000), $fields->number('by', -$far, $far)),
             'centre' => new CentreOnPage(self::selection($fields)),
+            'loosen' => new LoosenOrganiser($fields->text('organiser', 24), $newId),
             'lay-out' => new LayOutStock($fields->text('part', 24), $newId),
             'tray' => new SetTray($fields->isGiven('tray') ? PageCodec::tray($fields->object('tray')) : null),
             'even-lines' => new MoveLine($fields->text('table', 24), $fields->oneOf('axis', Axis::class), null),

@@ -4,18 +4,21 @@ declare(strict_types=1);
 
 namespace OpenSlate\Edit;
 
+use OpenSlate\Answers\AnswerRefused;
 use OpenSlate\Answers\PassageAnswer;
 use OpenSlate\Json\InvalidJson;
 use OpenSlate\Page\AnswerBox;
 use OpenSlate\Page\Element;
 use OpenSlate\Page\ElementCodec;
+use OpenSlate\Page\Organiser;
+use OpenSlate\Page\OrganiserBox;
 use OpenSlate\Page\Page;
 
 /** Says what is right in one place: several answers may be. None takes the key away. */
 final readonly class SetKey implements Edit
 {
     /**
-     * @param  string  $place  a box's id, or a table's id and the cell: "k4a1.1-2"
+     * @param  string  $place  a box's id, a table's id and the cell: "k4a1.1-2", or an organiser's id and the box: "k4a1.3"
      * @param  list<string>  $answers
      */
     public function __construct(public string $place, public array $answers)
@@ -26,6 +29,9 @@ final readonly class SetKey implements Edit
     {
         [$id, $cell] = [...explode('.', $this->place, 2), null];
         $box = $page->element((string) $id);
+        if ($cell !== null && $box instanceof Organiser) {
+            return $page->withElements(array_map(fn (Element $element): Element => $element === $box ? $this->inBox($box, $cell) : $element, $page->elements()));
+        }
         if ($cell !== null) {
             return (new ChangeCells((string) $id, [$this->cellOf($page, (string) $id, $cell)], ['key' => $this->answers]))->apply($page);
         }
@@ -40,6 +46,20 @@ final readonly class SetKey implements Edit
         }
 
         return $page->withElements(array_map(fn (Element $element): Element => $element === $box ? $after : $element, $page->elements()));
+    }
+
+    private function inBox(Organiser $organiser, string $number): Organiser
+    {
+        $at = ctype_digit($number) ? (int) $number - 1 : -1;
+        if ($at < 0 || $at >= $organiser->count()) {
+            throw EditRefused::missing();
+        }
+        $box = $organiser->box($at);
+        try {
+            return $organiser->withBox($at, new OrganiserBox($box->name, $box->form()->key($this->answers)));
+        } catch (AnswerRefused $refusal) {
+            throw EditRefused::invalid('the key '.$refusal->getMessage());
+        }
     }
 
     private function cellOf(Page $page, string $id, string $cell): int

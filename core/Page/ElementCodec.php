@@ -85,6 +85,12 @@ final class ElementCodec
                 'cells' => array_map(fn (TableCell $cell): array => ['text' => $cell->text, 'fill' => $cell->fill] + ($cell->key === [] ? [] : ['key' => $cell->key]), $element->cells),
                 ...self::asking($element),
             ],
+            $element instanceof Organiser => [
+                'shape' => $element->shape->value,
+                'number' => $element->number,
+                'boxes' => array_map(fn (OrganiserBox $box): array => ['name' => $box->name] + ($box->key === [] ? [] : ['key' => $box->key]), $element->boxes),
+                ...self::asking($element),
+            ],
             $element instanceof Label => [
                 'text' => $element->text,
                 'size' => $element->size,
@@ -215,6 +221,14 @@ final class ElementCodec
                 $fields->has('opacity') ? $fields->number('opacity', 0, 1) : 1.0,
                 self::flag($fields, 'dashed'),
             ),
+            ElementKind::Organiser => new Organiser(
+                $id,
+                $frame,
+                $fields->oneOf('shape', OrganiserShape::class),
+                $fields->integer('number', Organiser::FEWEST, Organiser::MOST),
+                array_map(self::organiserBox(...), $fields->objects('boxes', Organiser::MOST)),
+                ...self::asked($fields),
+            ),
             ElementKind::Part => self::part($id, $frame, $fields),
             ElementKind::Spot => self::spot($id, $frame, $fields),
         };
@@ -294,11 +308,11 @@ final class ElementCodec
     }
 
     /**
-     * What boxes and tables have alike: how they ask, and how they look.
+     * What all that is answered has alike: how it asks, and how it looks.
      *
      * @return array<string, mixed>
      */
-    private static function asking(AnswerBox|Table $element): array
+    private static function asking(AnswerBox|Table|Organiser $element): array
     {
         return [
             'prompt' => $element->prompt,
@@ -402,6 +416,14 @@ final class ElementCodec
         } catch (InvalidArgumentException $problem) {
             throw $fields->wrong('cells', $problem->getMessage());
         }
+    }
+
+    private static function organiserBox(Fields $box): OrganiserBox
+    {
+        $one = new OrganiserBox($box->text('name', OrganiserBox::LONGEST_NAME), (new OrganiserBox)->form()->key(self::keyOf($box)));
+        $box->nothingElse();
+
+        return $one;
     }
 
     private static function cell(Fields $cell): TableCell

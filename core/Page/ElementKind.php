@@ -16,6 +16,7 @@ enum ElementKind: string
     case Shape = 'shape';
     case Part = 'part';
     case Spot = 'spot';
+    case Organiser = 'organiser';
 
     /** The letter of the tag by which people and lists name an element of this kind. */
     public function letter(): string
@@ -31,6 +32,7 @@ enum ElementKind: string
             self::Shape => 'S',
             self::Part => 'M',
             self::Spot => 'O',
+            self::Organiser => 'R',
         };
     }
 }

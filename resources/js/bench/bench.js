@@ -22,7 +22,7 @@ const OFFSET = 12; // points that a paste on the same page is set off
 
 // What the job sheet counts, on this page: the rest of the worksheet stays as it was.
 const COUNTED = {
-    boxes: { one: 'answer box', many: 'answer boxes', count: (elements) => elements.reduce((count, element) => count + (element.classList.contains('element--box') ? 1 : element.querySelectorAll('.table-cell--fill').length), 0) },
+    boxes: { one: 'answer box', many: 'answer boxes', count: (elements) => elements.reduce((count, element) => count + (element.classList.contains('element--box') ? 1 : element.querySelectorAll('.table-cell--fill, .organiser__box').length), 0) },
     parts: { one: 'part', many: 'parts', count: (elements) => elements.filter((element) => element.classList.contains('element--part')).length },
 };
 
@@ -88,6 +88,7 @@ export class Bench {
         document.addEventListener('keydown', (event) => this.#key(event, keys));
         this.#linking();
         this.#tray();
+        this.ledger.querySelector('[data-loosen]').addEventListener('click', () => this.#send({ kind: 'loosen', organiser: this.selection.ids[0] }));
         this.ledger.querySelector('[data-lay-out]').addEventListener('click', () => this.#send({ kind: 'lay-out', part: this.selection.ids[0] }));
         new ResizeObserver(() => this.#zoom(this.zoom)).observe(this.desk);
         const rows = this.ledger.querySelector('[data-ledger]');

@@ -16,6 +16,7 @@ export const NEW = {
     passage: { kind: 'box', width: 360, height: 90, answer: 'passage', wrong: '', right: '', ...LOOK, cover: true },
     drawing: { kind: 'box', width: 300, height: 160, answer: 'drawing', ...LOOK },
     'picture-place': { kind: 'box', width: 180, height: 120, answer: 'picture', ...LOOK },
+    organiser: { kind: 'organiser', width: 400, height: 260, shape: 'steps', number: 4, boxes: [], ...LOOK },
     label: { kind: 'label', width: 220, height: 22, text: 'Directions', size: 14, bold: false, highlight: false },
     patch: { kind: 'patch', width: 120, height: 24 },
     link: { kind: 'link', width: 160, height: 18, text: 'Words of the link', target: 'https://', size: 12, printed: false, outline: false, on: true },
@@ -46,7 +47,7 @@ export const ratioOf = (tool) => (tool === 'part-triangle' ? Math.sqrt(3) / 2 : 
 
 export const isPart = (tool) => tool?.startsWith('part-') ?? false;
 
-export const TOOL_KEYS = { s: 'short', b: 'lines', n: 'number', k: 'tick', c: 'choice', d: 'list', g: 'table', m: 'passage', w: 'drawing', i: 'picture-place', l: 'label', p: 'patch', u: 'link', r: 'rectangle', o: 'ellipse', '-': 'line', a: 'arrow', y: 'picture', x: 'clip', v: 'room' };
+export const TOOL_KEYS = { s: 'short', b: 'lines', n: 'number', k: 'tick', c: 'choice', d: 'list', g: 'table', m: 'passage', w: 'drawing', i: 'picture-place', z: 'organiser', l: 'label', p: 'patch', u: 'link', r: 'rectangle', o: 'ellipse', '-': 'line', a: 'arrow', y: 'picture', x: 'clip', v: 'room' };
 
 export const PART_KEYS = { e: 'part-ellipse', r: 'part-rectangle', d: 'part-rounded', t: 'part-triangle', p: 'part-polygon', b: 'part-callout', a: 'part-arrow', c: 'part-connector', w: 'part-words', m: 'part-sign', i: 'part-picture', z: 'zone', s: 'slot', g: 'ring', l: 'rail', x: 'slots' };
 

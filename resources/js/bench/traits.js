@@ -15,6 +15,7 @@ const AS = {
     plain: SAME,
     lines: { show: (choices) => choices.join('\n'), read: lines },
     options: { show: (options) => options.map((option) => option.words).join('\n'), read: (text, options) => retold(options, text.split('\n').map((line) => line.trim())) },
+    boxes: { show: (boxes) => boxes.map((box) => box.name).join('\n').trimEnd(), read: (text, boxes) => renamed(boxes, text.split('\n').map((line) => line.trim())) },
     nullable: { show: (value) => value ?? '', read: (text) => (text === '' ? null : Number(text)) },
     percent: { show: (value) => Math.round(value * 100), read: (text) => Math.min(100, Math.max(0, Number(text))) / 100 },
 };
@@ -29,6 +30,11 @@ function retold(options, words) {
         const last = options.at(-1);
         return { ...last, id: free(), words: said, top: Math.min(1 - last.down, last.top + (at - options.length + 1) * last.down) };
     });
+}
+
+/** Boxes of an organiser with other names; a key stays with its box. */
+function renamed(boxes, names) {
+    return Array.from({ length: Math.min(12, Math.max(names.length, boxes.length)) }, (_, at) => ({ ...boxes[at], name: (names[at] ?? '').slice(0, 120) }));
 }
 
 /** Whether a row is about an element: it has the property, and is of a kind and a form that the row is for. */

@@ -7,11 +7,11 @@
         @php($keys = $element->keys())
         @php($tag = $tags[$element->id()])
         @foreach ($element->places() as $name => $form)
-            @php($cell = $element instanceof \OpenSlate\Page\Table ? str_replace('-', ', ', explode('.', $name, 2)[1]) : null)
-            @php($said = $cell === null ? $tag : "{$tag}, cell {$cell}")
+            @php($cell = $element instanceof \OpenSlate\Page\AnswerBox ? null : str_replace('-', ', ', explode('.', $name, 2)[1]))
+            @php($said = $cell === null ? $tag : "{$tag}, ".($element instanceof \OpenSlate\Page\Table ? 'cell' : 'box')." {$cell}")
             <li class="row-of row-of--{{ $element->kind()->value }} keyed" data-key-row="{{ $name }}">
                 <div class="keyed__head"><button type="button" class="row-of__tag" data-key-go aria-label="Go to {{ $said }}">{{ $cell === null ? $tag : $tag.' '.$cell }}</button><span class="keyed__words">{{ $cell !== null && $element->prompt === '' ? '' : \App\View\ElementWords::of($element) }}</span>
-                    @if ($cell === null || $loop->first)<label class="keyed__points"><input type="number" class="form-control" min="0" max="100" step="0.5" value="{{ $element->points() }}" data-points="{{ $element->id() }}" aria-label="Points for {{ $cell === null ? $tag : 'each cell of '.$tag }}" placeholder="–"> {{ $cell === null ? 'points' : 'each' }}</label>@endif</div>
+                    @if ($cell === null || $loop->first)<label class="keyed__points"><input type="number" class="form-control" min="0" max="100" step="0.5" value="{{ $element->points() }}" data-points="{{ $element->id() }}" aria-label="Points for {{ $cell === null ? $tag : 'each in '.$tag }}" placeholder="–"> {{ $cell === null ? 'points' : 'each' }}</label>@endif</div>
                 @if (! \App\View\KeyPage::canBeKeyed($form))
                     <p class="keyed__said">Marked by eye.</p>
                 @elseif ($form instanceof \OpenSlate\Answers\PassageAnswer)

@@ -1,5 +1,5 @@
 {{-- What can be laid on the page: places to answer, and what the page is furnished with. --}}
-@php($answers = ['short' => ['Short box', 'S'], 'lines' => ['Lines box', 'B'], 'number' => ['Number', 'N'], 'tick' => ['Tick', 'K'], 'choice' => ['Choice', 'C'], 'list' => ['Drop-down', 'D'], 'table' => ['Table', 'G'], 'passage' => ['Passage', 'M'], 'drawing' => ['Drawing', 'W'], 'picture-place' => ['Picture place', 'I']])
+@php($answers = ['short' => ['Short box', 'S'], 'lines' => ['Lines box', 'B'], 'number' => ['Number', 'N'], 'tick' => ['Tick', 'K'], 'choice' => ['Choice', 'C'], 'list' => ['Drop-down', 'D'], 'table' => ['Table', 'G'], 'passage' => ['Passage', 'M'], 'drawing' => ['Drawing', 'W'], 'picture-place' => ['Picture place', 'I'], 'organiser' => ['Organiser', 'Z']])
 @php($furniture = ['label' => ['Label', 'L'], 'patch' => ['Patch', 'P'], 'link' => ['Link', 'U'], 'rectangle' => ['Rectangle', 'R'], 'ellipse' => ['Oval', 'O'], 'line' => ['Line', '-'], 'arrow' => ['Arrow', 'A'], 'picture' => ['Picture', 'Y'], 'clip' => ['Clip', 'X'], ...($shown->content->backdrop === null ? ['room' => ['Room', 'V']] : [])])
 <details class="ledger__head laying" data-laying open>
     <summary><h2>Lay on the page</h2></summary>

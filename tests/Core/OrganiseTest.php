@@ -1,0 +1,108 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use OpenSlate\Geometry\Frame;
+use OpenSlate\Organise\Diagram;
+use OpenSlate\Organise\Layout;
+use OpenSlate\Organise\Line;
+use OpenSlate\Page\OrganiserShape;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+final class OrganiseTest extends TestCase
+{
+    /** Letter (ANSI/ASME Y14.1), A4 and A5 (ISO 216) in points, less a margin of 36 and a heading of 60. */
+    private const PAPERS = ['letter' => [612, 792], 'A4' => [595.28, 841.89], 'A5' => [419.53, 595.28]];
+
+    /** @return iterable<string, array{OrganiserShape, int, float, float}> */
+    public static function all(): iterable
+    {
+        foreach (OrganiserShape::cases() as $shape) {
+            foreach (range(2, 12) as $count) {
+                foreach (self::PAPERS as $paper => [$short, $long]) {
+                    yield "{$count} boxes, {$shape->value}, {$paper} upright" => [$shape, $count, $short - 72, $long - 132];
+                    yield "{$count} boxes, {$shape->value}, {$paper} across" => [$shape, $count, $long - 72, $short - 132];
+                }
+            }
+        }
+    }
+
+    #[DataProvider('all')]
+    public function test_no_box_lies_over_another_or_off_the_paper_and_all_can_be_written_in(OrganiserShape $shape, int $count, float $width, float $height): void
+    {
+        $diagram = Layout::shaped($shape, $count, $width, $height);
+        $this->assertCount($shape->count($count), $diagram->boxes);
+        foreach ($diagram->boxes as $at => $box) {
+            $this->assertTrue(Frame::of(-0.01, -0.01, $width + 0.02, $height + 0.02)->contains($box), "box {$at} is on the paper");
+            $this->assertGreaterThan(24, $box->width, "box {$at} is wide enough for a word");
+            $this->assertGreaterThan(20, $box->height, "box {$at} is high enough for a line of 12 pt");
+            foreach (array_slice($diagram->boxes, $at + 1) as $other) {
+                $common = $box->within($other);
+                $this->assertTrue($common->width === 0.0 || $common->height === 0.0, "box {$at} lies over none");
+            }
+        }
+        foreach ($diagram->lines as $line) {
+            $this->assertFalse($this->crosses($line, $diagram), 'no line runs through a box that it does not end at');
+        }
+    }
+
+    /** Whether the middle part of a line lies in a box. */
+    private function crosses(Line $line, Diagram $diagram): bool
+    {
+        foreach ($diagram->boxes as $box) {
+            for ($share = 0.05; $share < 0.96; $share += 0.05) {
+                [$x, $y] = [$line->x1 + ($line->x2 - $line->x1) * $share, $line->y1 + ($line->y2 - $line->y1) * $share];
+                if ($x > $box->x + 0.5 && $x < $box->right() - 0.5 && $y > $box->y + 0.5 && $y < $box->bottom() - 0.5) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+
+    /** @return iterable<string, array{OrganiserShape}> */
+    public static function inRows(): iterable
+    {
+        foreach ([OrganiserShape::Steps, OrganiserShape::Comparison, OrganiserShape::Grid, OrganiserShape::StoryLine] as $shape) {
+            yield $shape->value => [$shape];
+        }
+    }
+
+    #[DataProvider('inRows')]
+    public function test_gaps_beside_each_other_are_equal(OrganiserShape $shape): void
+    {
+        foreach (range(3, 12) as $count) {
+            $boxes = Layout::shaped($shape, $count, 500, 300)->boxes;
+            usort($boxes, fn (Frame $a, Frame $b): int => ($shape === OrganiserShape::StoryLine ? 0 : $a->y <=> $b->y) ?: $a->x <=> $b->x);
+            $gaps = [];
+            foreach (array_slice($boxes, 1) as $at => $box) {
+                if ($shape === OrganiserShape::StoryLine || $box->y === $boxes[$at]->y) {
+                    $gaps[] = round($box->x - $boxes[$at]->right(), 1);
+                }
+            }
+            $this->assertCount(1, array_unique($gaps), implode(' ', $gaps));
+        }
+    }
+
+    public function test_a_cycle_goes_round_and_comes_back(): void
+    {
+        $diagram = Layout::shaped(OrganiserShape::Cycle, 5, 500, 400);
+
+        $this->assertCount(5, $diagram->lines);
+        $this->assertSame([true], array_unique(array_map(fn (Line $line): bool => $line->arrow, $diagram->lines)));
+        $middles = array_map(fn (Frame $box): float => round(atan2($box->x + $box->width / 2 - 250, 200 - $box->middle()), 1), $diagram->boxes);
+        $this->assertSame(0.0, $middles[0], 'from the top');
+        $this->assertGreaterThan(0, $middles[1], 'clockwise');
+    }
+
+    public function test_every_child_in_a_hierarchy_has_one_line_from_above(): void
+    {
+        foreach (range(2, 12) as $count) {
+            $this->assertCount($count - 1, Layout::shaped(OrganiserShape::Hierarchy, $count, 500, 400)->lines);
+        }
+    }
+}
