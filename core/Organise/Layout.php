@@ -119,14 +119,15 @@ final class Layout
         return new Diagram([$middle, ...$all], array_map(fn (Frame $box): Line => $this->between($middle, $box, false), $all));
     }
 
+    /** One set alone, both, the other alone. */
     private function twoSets(): Diagram
     {
         $across = $this->width * 0.62;
-        $high = $this->height * 0.56;
+        $high = $this->height * 0.5;
         $top = ($this->height - $high) / 2;
         $box = fn (float $left, float $wide): Frame => Frame::of($this->width * $left, $top, $this->width * $wide, $high);
 
-        return new Diagram([$box(0.05, 0.31), $box(0.4, 0.2), $box(0.64, 0.31)], [], [Frame::of(0, 0, $across, $this->height), Frame::of($this->width - $across, 0, $across, $this->height)]);
+        return new Diagram([$box(0.06, 0.34), $box(0.43, 0.14), $box(0.6, 0.34)], [], [Frame::of(0, 0, $across, $this->height), Frame::of($this->width - $across, 0, $across, $this->height)]);
     }
 
     /** Each alone, each two, all three; the boxes stand in the middles of the regions. */

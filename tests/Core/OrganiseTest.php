@@ -99,6 +99,28 @@ final class OrganiseTest extends TestCase
         $this->assertGreaterThan(0, $middles[1], 'clockwise');
     }
 
+    /** @return list<int> which of the rings a point lies in, by the equation of an ellipse */
+    private static function sets(Diagram $diagram, float $x, float $y): array
+    {
+        return array_keys(array_filter($diagram->rings, fn (Frame $ring): bool => (($x - $ring->x) / $ring->width * 2 - 1) ** 2 + (($y - $ring->y) / $ring->height * 2 - 1) ** 2 < 1));
+    }
+
+    public function test_boxes_of_sets_lie_in_their_regions(): void
+    {
+        $two = Layout::shaped(OrganiserShape::TwoSets, 3, 500, 300);
+        foreach ([[0], [0, 1], [1]] as $at => $sets) {
+            $box = $two->boxes[$at];
+            foreach ([[$box->x, $box->y], [$box->right(), $box->y], [$box->x, $box->bottom()], [$box->right(), $box->bottom()]] as [$x, $y]) {
+                $this->assertSame($sets, self::sets($two, $x, $y), "corner of box {$at}");
+            }
+        }
+        $three = Layout::shaped(OrganiserShape::ThreeSets, 7, 500, 500);
+        foreach ([[0], [1], [2], [0, 1], [0, 2], [1, 2], [0, 1, 2]] as $at => $sets) {
+            $box = $three->boxes[$at];
+            $this->assertSame($sets, self::sets($three, $box->x + $box->width / 2, $box->middle()), "middle of box {$at}");
+        }
+    }
+
     public function test_every_child_in_a_hierarchy_has_one_line_from_above(): void
     {
         foreach (range(2, 12) as $count) {

@@ -7,9 +7,17 @@ namespace Tests\Core\Edit;
 use OpenSlate\Edit\CentreOnPage;
 use OpenSlate\Edit\EditRefused;
 use OpenSlate\Edit\LayOutStock;
+use OpenSlate\Edit\LoosenOrganiser;
 use OpenSlate\Edit\Selection;
+use OpenSlate\Edit\SetKey;
 use OpenSlate\Geometry\Frame;
+use OpenSlate\Organise\Layout;
+use OpenSlate\Page\ElementCodec;
+use OpenSlate\Page\Organiser;
+use OpenSlate\Page\OrganiserBox;
+use OpenSlate\Page\OrganiserShape;
 use OpenSlate\Page\Page;
+use OpenSlate\Page\PageCodec;
 use OpenSlate\Page\Part;
 use OpenSlate\Page\Spot;
 use OpenSlate\Page\SpotForm;
@@ -65,5 +73,37 @@ final class PartsTest extends TestCase
         }
         $this->expectExceptionObject(EditRefused::noRoomToLayOut());
         self::laidOut(new Part('coin', Frame::of(540, 300, 40, 40), stock: 20));
+    }
+
+    public function test_an_organiser_becomes_loose_cards_and_lines_that_keep_their_words(): void
+    {
+        $n = 0;
+        $organiser = new Organiser('o', Frame::of(50, 60, 400, 300), OrganiserShape::Cycle, 4, [new OrganiserBox('egg'), new OrganiserBox('larva')]);
+        $page = (new LoosenOrganiser('o', function () use (&$n): string {
+            return 'n'.++$n;
+        }))->apply(new Page(Size::of(600, 400), Colour::white(), elements: [$organiser]));
+        $forms = array_count_values(array_map(fn (Part $part): string => $part->form->value, $page->parts()));
+
+        $this->assertSame(['connector' => 4, 'rounded' => 4], $forms);
+        $this->assertSame(['egg', 'larva', '', ''], array_map(fn (Part $part): string => $part->text, array_slice($page->parts(), 4)));
+        $this->assertEquals(array_map(fn (Frame $box): Frame => $box->moved(50, 60), Layout::of($organiser)->boxes), array_map(fn (Part $part): Frame => $part->frame, array_slice($page->parts(), 4)));
+        $this->assertEquals($page, PageCodec::decode(PageCodec::encode($page)));
+    }
+
+    public function test_the_key_of_an_organiser_is_set_box_by_box_and_words_outlive_a_smaller_number(): void
+    {
+        $page = new Page(Size::of(600, 400), Colour::white(), elements: [new Organiser('o', Frame::of(50, 60, 400, 300), OrganiserShape::Steps, 3, [new OrganiserBox('first'), new OrganiserBox('then'), new OrganiserBox('last')])]);
+        $keyed = (new SetKey('o.3', [' a crab ']))->apply($page);
+        $organiser = $keyed->element('o');
+        $this->assertInstanceOf(Organiser::class, $organiser);
+        $this->assertSame(['o.3' => ['a crab']], $organiser->keys());
+
+        $fewer = ElementCodec::changed($organiser, ['number' => 2]);
+        $this->assertInstanceOf(Organiser::class, $fewer);
+        $this->assertSame([['o.1', 'o.2'], []], [array_keys($fewer->places()), $fewer->keys()]);
+        $this->assertEquals($organiser, ElementCodec::changed($fewer, ['number' => 3]));
+
+        $this->expectExceptionObject(EditRefused::missing());
+        (new SetKey('o.4', ['x']))->apply($page);
     }
 }

@@ -31,6 +31,9 @@ use OpenSlate\Page\LabelText;
 use OpenSlate\Page\Lay;
 use OpenSlate\Page\Link;
 use OpenSlate\Page\LinkTarget;
+use OpenSlate\Page\Organiser;
+use OpenSlate\Page\OrganiserBox;
+use OpenSlate\Page\OrganiserShape;
 use OpenSlate\Page\Page;
 use OpenSlate\Page\PageCodec;
 use OpenSlate\Page\Part;
@@ -81,6 +84,7 @@ final class PageCodecTest extends TestCase
             new Part('m2', Frame::of(620, 80, 40, 40), PartForm::Picture, source: str_repeat('9c', 32)),
             new Part('m3', Frame::of(620, 140, 40, 40), PartForm::Connector, lay: Lay::Rising, locked: true),
             new Spot('o1', Frame::of(100, 100, 80, 80), SpotForm::Ring, 'inner ring', ['red buoy', 'gull'], 3, Settle::Round, false, true, 0.5),
+            new Organiser('r1', Frame::of(50, 600, 300, 150), OrganiserShape::Cycle, 5, [new OrganiserBox('egg', ['an egg']), new OrganiserBox('larva')], 'Life of a crab', 11, font: Font::Book, needed: true, points: 1.0),
             new Spot('o2', Frame::of(100, 200, 80, 80), SpotForm::Slots, columns: 3, rows: 2, group: 'g1'),
         ], tray: new Tray(TraySide::Right, 120.0, false));
     }
@@ -149,6 +153,9 @@ final class PageCodecTest extends TestCase
             'a ring that is all hole' => [self::with('elements', [['hole' => 1] + self::spot()]), '$.elements[0].hole'],
             'a spot for none' => [self::with('elements', [['most' => 0] + self::spot()]), '$.elements[0].most'],
             'a model in a box' => [self::element(['answer' => 'model']), '$.elements[0].answer: is for a page with parts'],
+            'an organiser of no shape' => [self::with('elements', [['shape' => 'spiral'] + self::organiser()]), '$.elements[0].shape: must be one of steps'],
+            'an organiser of one' => [self::with('elements', [['number' => 1] + self::organiser()]), '$.elements[0].number'],
+            'thirteen boxes' => [self::with('elements', [['boxes' => array_fill(0, 13, ['name' => ''])] + self::organiser()]), '$.elements[0].boxes: must hold at most 12'],
             'a tray in the middle' => [self::with('tray', ['side' => 'middle', 'depth' => 100, 'open' => true]), '$.tray.side'],
             'a tray too narrow' => [self::with('tray', ['side' => 'left', 'depth' => 4, 'open' => true]), '$.tray.depth'],
             'print askew' => [self::with('backdrop', ['source' => str_repeat('a1', 32), 'page' => 1, 'turn' => 45]), '$.backdrop.turn'],
@@ -209,6 +216,12 @@ final class PageCodecTest extends TestCase
     private static function spot(): array
     {
         return ['id' => 'o1', 'kind' => 'spot', 'x' => 1, 'y' => 2, 'width' => 100, 'height' => 20, 'form' => 'ring', 'settle' => 'round', 'outline' => true];
+    }
+
+    /** @return array<string, mixed> */
+    private static function organiser(): array
+    {
+        return ['id' => 'r1', 'kind' => 'organiser', 'x' => 1, 'y' => 2, 'width' => 100, 'height' => 20, 'shape' => 'steps', 'number' => 3, 'boxes' => [], 'prompt' => '', 'size' => 12, 'cover' => false, 'outline' => true];
     }
 
     private static function with(string $name, mixed $value): string
