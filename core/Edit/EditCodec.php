@@ -16,6 +16,7 @@ use OpenSlate\Page\Page;
 use OpenSlate\Page\PageCodec;
 use OpenSlate\Page\Table;
 use OpenSlate\Paper\Size;
+use OpenSlate\Parts\Model;
 
 /**
  * Reads an edit as a window sends it: {"kind": "move", "ids": ["k3"], "dx": 1, "dy": 0} and the like.
@@ -60,7 +61,8 @@ final class EditCodec
             'down' => new RepeatOver(self::selection($fields), $printed->blanks(), false, $newId),
             'fill' => new RepeatOver(self::selection($fields), $printed->blanks(), true, $newId),
             'choice' => new LayChoice($newId(), ElementCodec::frame($fields), $printed),
-            'key' => new SetKey($fields->text('place', 40), $fields->texts('answers', AnswerBox::MOST_KEYS, 5000)),
+            'key' => new SetKey($fields->text('place', 40), $fields->texts('answers', AnswerBox::MOST_KEYS, Model::LONGEST)),
+            'model-key' => new SetModelKey(null, $fields->has('counts') ? PageCodec::counts($fields) : null, $fields->has('points') ? ($fields->isNull('points') ? null : $fields->number('points', 0, AnswerBox::MOST_POINTS)) : false),
             'cells' => new ChangeCells($fields->text('table', 24), $fields->integers('cells', Table::MOST_ROWS * Table::MOST_COLUMNS), self::properties($fields)),
             'insert-line' => new InsertLine($fields->text('table', 24), $fields->oneOf('axis', Axis::class), $fields->integer('at', 0, 1000)),
             'remove-line' => new RemoveLine($fields->text('table', 24), $fields->oneOf('axis', Axis::class), $fields->integer('at', 0, 1000)),

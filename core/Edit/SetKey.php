@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OpenSlate\Edit;
 
 use OpenSlate\Answers\AnswerRefused;
+use OpenSlate\Answers\ModelAnswer;
 use OpenSlate\Answers\PassageAnswer;
 use OpenSlate\Json\InvalidJson;
 use OpenSlate\Page\AnswerBox;
@@ -27,6 +28,9 @@ final readonly class SetKey implements Edit
 
     public function apply(Page $page): Page
     {
+        if ($this->place === ModelAnswer::PLACE) {
+            return (new SetModelKey($this->answers[0] ?? ''))->apply($page);
+        }
         [$id, $cell] = [...explode('.', $this->place, 2), null];
         $box = $page->element((string) $id);
         if ($cell !== null && $box instanceof Organiser) {

@@ -31,6 +31,7 @@ final readonly class Page
         array $elements = [],
         public ?float $carried = null,
         public ?Tray $tray = null,
+        public ?ModelKey $key = null,
     ) {
         $byId = [];
         foreach ($elements as $element) {
@@ -81,7 +82,7 @@ final readonly class Page
     /** @param  list<Element>  $elements */
     public function withElements(array $elements): self
     {
-        return new self($this->size, $this->paper, $this->backdrop, $elements, $this->carried, $this->tray);
+        return new self($this->size, $this->paper, $this->backdrop, $elements, $this->carried, $this->tray, $this->key);
     }
 
     /**
@@ -91,7 +92,7 @@ final readonly class Page
      */
     public function onPaper(Size $size, ?Backdrop $backdrop, array $elements): self
     {
-        return new self($size, $this->paper, $backdrop, $elements, null, $this->tray);
+        return new self($size, $this->paper, $backdrop, $elements, null, $this->tray, $this->key);
     }
 
     /** Whether there is anything to move on it: a locked part stays where it is, for students too. */
@@ -108,7 +109,12 @@ final readonly class Page
 
     public function withTray(?Tray $tray): self
     {
-        return new self($this->size, $this->paper, $this->backdrop, $this->elements(), $this->carried, $tray);
+        return new self($this->size, $this->paper, $this->backdrop, $this->elements(), $this->carried, $tray, $this->key);
+    }
+
+    public function withKey(?ModelKey $key): self
+    {
+        return new self($this->size, $this->paper, $this->backdrop, $this->elements(), $this->carried, $this->tray, $key);
     }
 
     /** @return list<Part> the lowest first */

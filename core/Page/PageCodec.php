@@ -11,6 +11,8 @@ use OpenSlate\Json\InvalidJson;
 use OpenSlate\Paper\Colour;
 use OpenSlate\Paper\Size;
 use OpenSlate\Paper\UnusableSize;
+use OpenSlate\Parts\Model;
+use OpenSlate\Parts\ModelRefused;
 
 /** A page to and from versioned JSON, as docs/page.schema.json has it. What it does not know it refuses. */
 final class PageCodec
@@ -38,7 +40,7 @@ final class PageCodec
                 ],
             ],
             'elements' => array_map(ElementCodec::encode(...), $page->elements()),
-        ] + ($page->carried === null ? [] : ['carried' => $page->carried]) + ($page->tray === null ? [] : ['tray' => ['side' => $page->tray->side->value, 'depth' => $page->tray->depth, 'open' => $page->tray->open]]), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
+        ] + ($page->carried === null ? [] : ['carried' => $page->carried]) + ($page->tray === null ? [] : ['tray' => ['side' => $page->tray->side->value, 'depth' => $page->tray->depth, 'open' => $page->tray->open]]) + ($page->key === null ? [] : ['key' => ['model' => $page->key->model, 'counts' => array_map(fn (ModelAspect $aspect): string => $aspect->value, $page->key->counts), 'points' => $page->key->points]]), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
     }
 
     /** @throws InvalidJson with the path of the first value that is not in the format */
@@ -52,7 +54,7 @@ final class PageCodec
             $size = Size::of($paper->number('width'), $paper->number('height'));
             $colour = Colour::of($paper->text('colour', 7));
             $backdrop = $fields->isNull('backdrop') ? null : self::backdrop($fields->object('backdrop'));
-            $page = new Page($size, $colour, $backdrop, $elements, $fields->has('carried') ? $fields->number('carried') : null, $fields->isGiven('tray') ? self::tray($fields->object('tray')) : null);
+            $page = new Page($size, $colour, $backdrop, $elements, $fields->has('carried') ? $fields->number('carried') : null, $fields->isGiven('tray') ? self::tray($fields->object('tray')) : null, $fields->isGiven('key') ? self::key($fields->object('key')) : null);
         } catch (UnusableSize|InvalidArgumentException $problem) {
             throw InvalidJson::at('$', $problem->getMessage());
         }
@@ -60,6 +62,35 @@ final class PageCodec
         $fields->nothingElse();
 
         return $page;
+    }
+
+    private static function key(Fields $fields): ModelKey
+    {
+        $model = $fields->text('model', Model::LONGEST);
+        try {
+            Model::parse($model);
+        } catch (ModelRefused $refusal) {
+            throw $fields->wrong('model', $refusal->getMessage());
+        }
+        $key = new ModelKey($model, self::counts($fields), $fields->isGiven('points') ? $fields->number('points', 0, AnswerBox::MOST_POINTS) : null);
+        $fields->nothingElse();
+
+        return $key;
+    }
+
+    /**
+     * @return list<ModelAspect> each once, in their own order
+     *
+     * @throws InvalidJson
+     */
+    public static function counts(Fields $fields): array
+    {
+        $given = $fields->texts('counts', count(ModelAspect::cases()));
+        if (array_diff($given, array_map(fn (ModelAspect $aspect): string => $aspect->value, ModelAspect::cases())) !== []) {
+            throw $fields->wrong('counts', 'must be among spots, order, joints');
+        }
+
+        return array_values(array_filter(ModelAspect::cases(), fn (ModelAspect $aspect): bool => in_array($aspect->value, $given, true)));
     }
 
     /** @throws InvalidJson */

@@ -97,6 +97,12 @@ final readonly class Model
         return new self($all, $this->near);
     }
 
+    /** Without what the page no longer has. */
+    public function onlyOf(Board $board): self
+    {
+        return new self(array_intersect_key($this->placed, array_flip($board->keys())), $this->near);
+    }
+
     public function without(string $key): self
     {
         return new self(array_diff_key($this->placed, [$key => true]), $this->near);

@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenSlate\Page;
+
+/** What of a model counts when it is checked against its key. */
+enum ModelAspect: string
+{
+    /** Which part is in which spot, and how many. */
+    case Spots = 'spots';
+
+    /** In which order parts stand along a row or a line. */
+    case Order = 'order';
+
+    /** What is joined to what. */
+    case Joints = 'joints';
+}

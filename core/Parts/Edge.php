@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenSlate\Parts;
+
+/** Two parts that hold together: joint to joint, or by a connector between two joints. Neither comes first. */
+final readonly class Edge
+{
+    /**
+     * @param  string  $by  the connector's name; nothing where joint holds to joint
+     * @param  string  $a  the key of one part, "lamp.2"
+     * @param  string  $atA  its joint
+     * @param  string  $b  the key of the other
+     * @param  string  $atB  its joint
+     */
+    public function __construct(public string $by, public string $a, public string $atA, public string $b, public string $atB)
+    {
+    }
+
+    public function has(string $key): bool
+    {
+        return $this->a === $key || $this->b === $key;
+    }
+
+    /**
+     * The same between other parts.
+     *
+     * @param  array<string, string|null>  $to  keys by key
+     */
+    public function carried(array $to): ?self
+    {
+        [$a, $b] = [$to[$this->a] ?? null, $to[$this->b] ?? null];
+
+        return $a === null || $b === null ? null : new self($this->by, $a, $this->atA, $b, $this->atB);
+    }
+
+    /** One text for one edge, whichever end comes first. */
+    public function name(bool $withJoints = true): string
+    {
+        $ends = $withJoints ? ["{$this->a}@{$this->atA}", "{$this->b}@{$this->atB}"] : [$this->a, $this->b];
+        sort($ends);
+
+        return "{$this->by}|{$ends[0]}|{$ends[1]}";
+    }
+}

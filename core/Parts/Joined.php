@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenSlate\Parts;
+
+/** What is joined to what in a model: a graph whose nodes are parts. */
+final class Joined
+{
+    /** Joints this near, in points, are in one place. */
+    private const SAME = 0.5;
+
+    /** @return list<Edge> */
+    public static function in(Board $board, Model $model): array
+    {
+        $edges = $points = [];
+        foreach ($board->keys() as $key) {
+            $placed = $board->where($key, $model);
+            if ($placed->end !== null) {
+                $ends = [self::joint($placed->held), self::joint($placed->end[2])];
+                if ($ends[0] !== null && $ends[1] !== null) {
+                    $edges[] = new Edge($board->part($key)->named(), ...$ends[0], ...$ends[1]);
+                }
+            } elseif ($board->isOnPage($placed)) {
+                foreach ($board->joints($placed) as $joint => $point) {
+                    $points[] = [$key, $joint, $point];
+                }
+            }
+        }
+        foreach ($points as $n => [$key, $joint, $at]) {
+            foreach (array_slice($points, $n + 1) as [$other, $its, $there]) {
+                // What nobody has moved is not joined by anybody: the copies of a stock lie on each other.
+                if ($other !== $key && ($model->find($key) ?? $model->find($other)) !== null && abs($there[0] - $at[0]) <= self::SAME && abs($there[1] - $at[1]) <= self::SAME) {
+                    $edges[] = new Edge('', $key, (string) $joint, $other, (string) $its);
+                }
+            }
+        }
+
+        return $edges;
+    }
+
+    /** @return array{string, string}|null the part's key and its joint, where something is held by one */
+    private static function joint(string $held): ?array
+    {
+        $names = explode('.', (string) strstr($held, '>'));
+
+        return count($names) === 3 ? [substr("{$names[0]}.{$names[1]}", 1), $names[2]] : null;
+    }
+}
