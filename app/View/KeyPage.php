@@ -9,6 +9,7 @@ use App\Models\WorksheetPage;
 use OpenSlate\Answers\AnswerForm;
 use OpenSlate\Answers\AnswerKind;
 use OpenSlate\Answers\ChoiceAnswer;
+use OpenSlate\Answers\ModelAnswer;
 use OpenSlate\Copies\Place;
 use OpenSlate\Page\Answerable;
 use OpenSlate\Page\Page;
@@ -41,13 +42,13 @@ final readonly class KeyPage
         $keyed = array_sum(array_map(fn (Answerable $one): int => count($one->keys()), $page->answerables()));
         $all = array_sum(array_map(fn (Answerable $one): int => count(array_filter($one->places(), self::canBeKeyed(...))), $page->answerables()));
 
-        return [$keyed, $all];
+        return [$keyed + (int) ($page->key !== null), $all + (int) $page->hasMoves()];
     }
 
     /** @return array<string, string> what stands in each place, by place: the first right answer, or all that have to be chosen */
     public function texts(): array
     {
-        $texts = [];
+        $texts = $this->content->key === null ? [] : [Place::key(1, ModelAnswer::PLACE) => $this->content->key->model];
         foreach ($this->content->answerables() as $element) {
             $keys = $element->keys();
             foreach ($element->places() as $name => $form) {

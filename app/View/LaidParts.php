@@ -19,7 +19,7 @@ final readonly class LaidParts
     /** Above all else that lies on a page. */
     private const ABOVE = 600;
 
-    /** @param  list<array{placed: Placed, part: Part, frame: Frame, z: int, said: string, left: int}>  $all */
+    /** @param  list<array{placed: Placed, part: Part, frame: Frame, z: int, said: string, left: int, under: bool}>  $all */
     private function __construct(public string $place, public string $model, public array $all)
     {
     }
@@ -44,6 +44,8 @@ final readonly class LaidParts
                 'frame' => $board->frame($placed),
                 'z' => $moved ? self::ABOVE + $above[$key] : $levels[$id] + 1,
                 'said' => self::said($board, $placed, $part, (int) $copy, $moved),
+                // Of a stock only the topmost that is left is seen: see-through copies would add up.
+                'under' => ! $moved && (int) $copy < max(array_map(fn (int $n): int => isset($above["{$id}.{$n}"]) ? 0 : $n, range(1, $part->stock))),
                 'left' => $moved ? 0 : $part->stock - count(array_filter(array_keys($model->placed), fn (string $one): bool => explode('.', (string) $one)[0] === $id)),
             ];
         }

@@ -68,15 +68,22 @@ final class Settling
         }
         $was = $this->model->find($wanted->key);
         $here = $was ?? $this->board->home($wanted->key);
-        if ($was !== null && $wanted->x === $here->x && $wanted->y === $here->y && ($wanted->end[0] ?? null) === ($here->end[0] ?? null) && ($wanted->end[1] ?? null) === ($here->end[1] ?? null)) {
-            // Only its words are others.
-            $this->model = $this->model->moving(new Placed($here->key, $here->x, $here->y, $here->held, $wanted->words, $here->end));
+        if ($wanted->x === $here->x && $wanted->y === $here->y && ($wanted->end[0] ?? null) === ($here->end[0] ?? null) && ($wanted->end[1] ?? null) === ($here->end[1] ?? null)) {
+            // Only its words are others, if anything is.
+            if ($was !== null || $wanted->words !== '') {
+                $this->model = $this->model->moving(new Placed($here->key, $here->x, $here->y, $here->held, $wanted->words, $here->end));
+            }
 
             return;
         }
         $wanted = $this->within($wanted->held(''));
         if (! $this->board->isOnPage($wanted)) {
             $this->putBack($wanted->key);
+            if ($wanted->words !== '') {
+                // What a student has written on it stays on it.
+                $home = $this->board->home($wanted->key);
+                $this->model = $this->model->with(new Placed($home->key, $home->x, $home->y, '', $wanted->words, $home->end));
+            }
 
             return;
         }

@@ -32,6 +32,7 @@ use OpenSlate\Copies\Place as AnswerPlace;
 use OpenSlate\Edit\Change;
 use OpenSlate\Edit\Place;
 use OpenSlate\Edit\Selection;
+use OpenSlate\Edit\SetModelKey;
 use OpenSlate\Edit\SetTray;
 use OpenSlate\Geometry\Frame;
 use OpenSlate\Handout\Mode;
@@ -184,7 +185,10 @@ final class DemoSeeder extends Seeder
         $worksheet = $this->add->blank($worksheet, 0, Size::of(595, 420), 3, null);
         foreach ($worksheet->pages()->orderBy('position')->get() as $index => $page) {
             $laid = ($this->apply)($page, $page->revision, new SetTray(HarbourModels::tray($index + 1)));
-            ($this->apply)($page->refresh(), $laid->number, new Place(HarbourModels::elements($index + 1)));
+            $laid = ($this->apply)($page->refresh(), $laid->number, new Place(HarbourModels::elements($index + 1)));
+            if (isset(HarbourModels::KEYS[$index + 1])) {
+                ($this->apply)($page->refresh(), $laid->number, new SetModelKey((string) json_encode(HarbourModels::KEYS[$index + 1]), null, 3.0));
+            }
         }
 
         return $worksheet;

@@ -29,6 +29,13 @@ final class HarbourModels
         [4 => ['idea.1' => [80, 120], 'idea.2' => [330, 120], 'pool.1' => [60, 90]]],
     ];
 
+    /** The right models, as a teacher drops the parts; the organiser is everybody's own. */
+    public const KEYS = [
+        1 => ['limpet.1' => [40, 160], 'barnacle.1' => [40, 200], 'snail.1' => [40, 240], 'crab.1' => [230, 160], 'wrack.1' => [230, 200], 'anemone.1' => [230, 240], 'kelp.1' => [420, 160], 'starfish.1' => [420, 200]],
+        2 => ['mast.1' => [229, 88], 'main.1' => [149, 137], 'jib.1' => [241, 144], 'flag.1' => [236, 76]],
+        3 => ['rowing.1' => [275, 111], 'rowing.2' => [353, 246], 'rowing.3' => [197, 246], 'sail.1' => [275, 25], 'sail.2' => [437, 142], 'sail.3' => [375, 332], 'sail.4' => [175, 332], 'sail.5' => [114, 142]],
+    ];
+
     public static function tray(int $page): Tray
     {
         return new Tray($page === 3 ? TraySide::Bottom : TraySide::Right, $page === 3 ? 80.0 : 140.0);
@@ -99,7 +106,7 @@ final class HarbourModels
         $clear = fn (string $id, PartForm $form, float $y, string $colour): Part => new Part($id, Frame::of(620, $y, 100, 62), $form, '', $id, fill: Colour::of($colour), opacity: 0.5, stock: 5);
 
         return [
-            new Label('task', Frame::of(24, 24, 540, 36), 'Make your own: what happens in a rock pool when the tide goes out?', 17, true),
+            new Label('task', Frame::of(24, 24, 540, 36), 'Make your own: a rock pool when the tide goes out', 17, true),
             $clear('pool', PartForm::Ellipse, 16, '#3f8fb0'),
             $clear('rock', PartForm::Polygon, 88, '#b9770e'),
             $clear('band', PartForm::Rounded, 160, '#1e7b6d'),

@@ -26,7 +26,7 @@ class KeyStation {
         root.querySelectorAll('[data-step]').forEach((button) => button.addEventListener('click', () => this.#edit(button.dataset.step)));
         root.querySelector('[data-dismiss]').addEventListener('click', () => this.#problem(''));
         document.addEventListener('keydown', (event) => {
-            if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'z' || event.target.closest('input, textarea, select')) return;
+            if (event.defaultPrevented || !(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'z' || event.target.closest('input, textarea, select')) return;
             event.preventDefault();
             this.#edit(event.shiftKey ? 'redo' : 'undo');
         });
@@ -55,6 +55,8 @@ class KeyStation {
 
     #changed(field) {
         if (field.dataset.points) this.#edit({ kind: 'change', ids: [field.dataset.points], set: { points: field.value === '' ? null : Number(field.value) } });
+        else if ('modelPoints' in field.dataset) this.#edit({ kind: 'model-key', points: field.value === '' ? null : Number(field.value) });
+        else if ('modelCounts' in field.dataset) this.#edit({ kind: 'model-key', counts: [...this.list.querySelectorAll('[data-model-counts]:checked')].map((one) => one.value) });
         else if (field.dataset.keyChoice) this.#send(field.dataset.keyChoice, [...this.list.querySelectorAll(`[data-key-choice="${field.dataset.keyChoice}"]:checked`)].map((one) => one.value));
         else if (field.dataset.key) this.#send(field.dataset.key, ('one' in field.dataset ? [field.value] : field.value.split('\n')).map((line) => line.trim()).filter((line) => line !== ''));
     }
@@ -74,7 +76,7 @@ class KeyStation {
         Idiomorph.morph(this.list, answer.ledger.trim(), { morphStyle: 'innerHTML', ignoreActiveValue: true });
         const shown = new DOMParser().parseFromString(answer.page, 'text/html');
         const texts = new Map(placesIn(shown, () => {}, {}).map((place) => [place.key, place.value]));
-        this.places.forEach((place) => { if (!place.holds(document.activeElement) && place.value !== texts.get(place.key)) place.value = texts.get(place.key) ?? ''; });
+        this.places.forEach((place) => { if (place !== this.waiting && (place.isLaidOut || !place.holds(document.activeElement)) && place.value !== texts.get(place.key)) place.value = texts.get(place.key) ?? ''; });
         this.#steps(answer.undo, answer.redo);
         const tally = this.list.querySelector('[data-keyed]');
         const state = document.querySelector('[data-job-state=key]');

@@ -143,7 +143,7 @@ test('a crafted request that invents a part, or moves one that is fixed, is refu
     expect(await send({ 'rowing.5': [10, 10] })).toEqual([422, expect.stringContaining('There is no such part on this page.')]);
     expect(await send({ 'light.1': [10, 10] })).toEqual([422, expect.stringContaining('That part is fixed.')]);
     await browser.reload();
-    await expect(piece('rowing.1')).toHaveAccessibleName('rowing boat, 1 of 4, in the tray');
+    await expect(piece('rowing.4')).toHaveAccessibleName('rowing boat, 4 of 4, in the tray');
 });
 
 test('students write on cards of their own; a page with parts passes the accessibility check', async ({ student }) => {
@@ -154,6 +154,8 @@ test('students write on cards of their own; a page with parts passes the accessi
     await moves.getByLabel('Its words').fill('The limpet clamps down');
     await moves.getByLabel('Its words').press('Enter');
     await expect(card.locator('.part__words')).toHaveText('The limpet clamps down');
+    await saved(browser);
+    await expect(card).toHaveAccessibleName('The limpet clamps down, 5 of 5, in the tray');
     await dragTo(browser, card, await middle(sheet.locator('.sheet__layer')));
     await expect(card).toHaveAccessibleName('The limpet clamps down, 5 of 5, on the page');
     await saved(browser);
@@ -229,3 +231,51 @@ async function startBlank(page, name) {
     await page.getByRole('button', { name: 'Start', exact: true }).click();
     await page.getByRole('link', { name: /^Boxes/ }).waitFor();
 }
+
+test('the teacher builds the right model; it says what counts, and the copy is checked against it', async ({ teacher: page }) => {
+    await page.goto('/shelf');
+    await page.getByRole('link', { name: /^Build the harbour/ }).first().click();
+    await page.getByRole('link', { name: /^Key/ }).click();
+    const row = page.locator('[data-key-row="_parts"]');
+    await expect(row.locator('.keyed__words')).toHaveText('8 parts');
+    const crab = page.locator('[data-piece="crab.1"]');
+    await dragTo(page, crab, await middle(page.locator('[data-spot="zone4"]')));
+    await expect(crab).toHaveAccessibleName('crab, in Low shore');
+    await page.getByRole('button', { name: 'Undo', exact: true }).click();
+    await expect(crab).toHaveAccessibleName('crab, in Middle shore');
+    await row.getByLabel('their order in rows and on lines').check();
+    await expect.poll(async () => { await page.reload(); return row.getByLabel('their order in rows and on lines').isChecked(); }).toBe(true);
+    await page.getByRole('button', { name: 'Undo', exact: true }).click();
+    await expect(row.getByLabel('their order in rows and on lines')).not.toBeChecked();
+
+    await page.goto('/handouts');
+    await page.getByRole('link', { name: /^Build the harbour/ }).click();
+    await page.getByRole('link', { name: /Bastian Moor/ }).first().click();
+    await expect(page.locator('.large__said').first()).toHaveText('The model: 1 of 8 right');
+    await expect(page.locator('.large__said', { hasText: 'limpet does not belong in Middle shore' })).toBeVisible();
+});
+
+test('two half see-through parts over each other cover three quarters of what is below', async ({ student }) => {
+    const { browser, sheet, piece } = await at(student, 'Juno Vale', 4);
+    await sheet.evaluate((one) => one.scrollIntoView({ block: 'center' }));
+    const paper = await sheet.locator('.sheet__layer').boundingBox();
+    for (const [key, x] of [['pool.5', 0.3], ['pool.4', 0.36]]) {
+        await dragTo(browser, piece(key), { x: paper.x + paper.width * x, y: paper.y + paper.height * 0.6 });
+        await saved(browser);
+    }
+    const [one, two] = await Promise.all(['pool.5', 'pool.4'].map((key) => piece(key).boundingBox()));
+    const shot = (await browser.screenshot()).toString('base64');
+    const colours = await browser.evaluate(async ([data, points]) => {
+        const picture = new Image();
+        picture.src = `data:image/png;base64,${data}`;
+        await picture.decode();
+        const canvas = document.createElement('canvas');
+        [canvas.width, canvas.height] = [picture.width, picture.height];
+        const context = canvas.getContext('2d');
+        context.drawImage(picture, 0, 0);
+        return points.map(([x, y]) => [...context.getImageData(Math.round(x), Math.round(y), 1, 1).data].slice(0, 3));
+    }, [shot, [[one.x + 14, one.y + one.height / 2], [(two.x + one.x + one.width) / 2, one.y + one.height / 2]]]);
+    // #3f8fb0 on white (Porter and Duff 1984, over): once it is half of it, twice three quarters.
+    const mixed = (share) => [0x3f, 0x8f, 0xb0].map((value) => Math.round(value * share + 255 * (1 - share)));
+    colours.forEach((colour, n) => colour.forEach((value, channel) => expect(Math.abs(value - mixed([0.5, 0.75][n])[channel])).toBeLessThanOrEqual(2)));
+});

@@ -57,7 +57,7 @@ export class ModelPlace {
     words(value) { const count = Object.keys(parse(value)).length; return count === 1 ? '1 part moved' : `${count} parts moved`; }
     focus() {
         const all = [...this.pieces.values()].filter((piece) => !('fixed' in piece.dataset));
-        const piece = all.find((one) => !(one.dataset.piece in this.placed)) ?? all[0];
+        const piece = all.find((one) => !(one.dataset.piece in this.placed) && !one.classList.contains('is-under')) ?? all.find((one) => !one.classList.contains('is-under'));
         (piece.querySelector('[data-end]') ?? piece).focus();
     }
     holds(target) { return this.field.contains(target); }
@@ -131,11 +131,12 @@ export class ModelPlace {
         shown.textContent = words === '' ? piece.dataset.words : words;
     }
 
-    /** How many of a stock are left; said on the one that lies on top. */
+    /** How many of a stock are left; said on the one that lies on top, which alone is seen. */
     #stocks() {
         const left = new Map();
         this.pieces.forEach((piece, key) => { if (!(key in this.placed)) left.set(key.split('.')[0], [...(left.get(key.split('.')[0]) ?? []), piece]); });
         this.pieces.forEach((piece) => { const badge = piece.querySelector('[data-left]'); if (badge) badge.hidden = true; });
+        this.pieces.forEach((piece, key) => piece.classList.toggle('is-under', !(key in this.placed) && left.get(key.split('.')[0]).at(-1) !== piece));
         left.forEach((pieces) => { const badge = pieces.at(-1).querySelector('[data-left]'); if (badge && pieces.length > 1) { badge.hidden = false; badge.textContent = pieces.length; } });
     }
 

@@ -11,7 +11,7 @@
         </div>
         @include('bench.lock')
         <div class="notice notice--bad" data-problem hidden><p role="alert" data-problem-words></p><button type="button" class="btn btn-plain" data-dismiss>Close</button></div>
-        <div class="desk" data-desk tabindex="-1"><div class="desk__page" data-key-page>@if ($locked)<x-page.sheet answers :page="$shown->content" :texts="$shown->texts()" sizes="760px" />@else @include('bench.key-page') @endif</div></div>
+        <div class="desk" data-desk tabindex="-1"><div class="desk__page" data-page="1">@unless ($locked)@includeWhen($shown->content->hasMoves(), 'student.moves', ['page' => $shown->content])@endunless <div data-key-page>@if ($locked)<x-page.sheet answers :page="$shown->content" :texts="$shown->texts()" sizes="760px" />@else @include('bench.key-page') @endif</div></div></div>
         @include('bench.rail', ['route' => 'key'])
     </main>
     <aside class="ledger" aria-label="Right answers">
@@ -22,4 +22,5 @@
         </div>
         <div class="ledger__body" data-key-ledger @if ($locked) inert @endif>@include('bench.key-ledger')</div>
     </aside>
+    @include('student.put-back')
 </x-layout.bench>

@@ -15,7 +15,8 @@
             <ol class="large">
                 @php($leads = $edition->pageNumbers())
                 @foreach ($edition->frozenPages() as $index => $page)
-                    <li id="page-{{ $index + 1 }}"><x-page.sheet :$page live :leads="$leads" :number="$index + 1" :of="$edition->pages_count" :texts="$copy->written()->texts()" :fills="\App\View\CopyWords::fills($copy, $handout, $school)" answers sizes="(min-width: 900px) 860px, 100vw" /></li>
+                    <li id="page-{{ $index + 1 }}"><x-page.sheet :$page live :leads="$leads" :number="$index + 1" :of="$edition->pages_count" :texts="$copy->written()->texts()" :fills="\App\View\CopyWords::fills($copy, $handout, $school)" answers sizes="(min-width: 900px) 860px, 100vw" />
+                        @foreach (\App\View\ModelWords::of($page, $index + 1, $copy->written()) as $words)<p @class(['large__said', 'large__said--first' => $loop->first])>{{ $words }}</p>@endforeach</li>
                 @endforeach
             </ol>
         </div>

@@ -53,11 +53,7 @@
                 <button class="btn btn-primary btn-lg">Yes, hand in</button>
             </form>
         </dialog>
-        <dialog class="ask" data-put-back aria-labelledby="put-back-title">
-            <h2 id="put-back-title">Put all parts back?</h2>
-            <p>Everything you moved on this page goes back to where it was at the start. You can undo this.</p>
-            <form method="dialog"><button class="btn btn-plain btn-lg" value="no">No, leave them</button><button class="btn btn-primary btn-lg" value="yes">Yes, put all back</button></form>
-        </dialog>
+        @include('student.put-back')
         <dialog class="ask" data-changed aria-labelledby="changed-title">
             <h2 id="changed-title">What you changed</h2>
             <p data-changed-none>Nothing yet.</p>

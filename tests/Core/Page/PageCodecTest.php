@@ -31,6 +31,8 @@ use OpenSlate\Page\LabelText;
 use OpenSlate\Page\Lay;
 use OpenSlate\Page\Link;
 use OpenSlate\Page\LinkTarget;
+use OpenSlate\Page\ModelAspect;
+use OpenSlate\Page\ModelKey;
 use OpenSlate\Page\Organiser;
 use OpenSlate\Page\OrganiserBox;
 use OpenSlate\Page\OrganiserShape;
@@ -86,7 +88,7 @@ final class PageCodecTest extends TestCase
             new Spot('o1', Frame::of(100, 100, 80, 80), SpotForm::Ring, 'inner ring', ['red buoy', 'gull'], 3, Settle::Round, false, true, 0.5),
             new Organiser('r1', Frame::of(50, 600, 300, 150), OrganiserShape::Cycle, 5, [new OrganiserBox('egg', ['an egg']), new OrganiserBox('larva')], 'Life of a crab', 11, font: Font::Book, needed: true, points: 1.0),
             new Spot('o2', Frame::of(100, 200, 80, 80), SpotForm::Slots, columns: 3, rows: 2, group: 'g1'),
-        ], tray: new Tray(TraySide::Right, 120.0, false));
+        ], tray: new Tray(TraySide::Right, 120.0, false), key: new ModelKey('{"m1.1":[100,100,"@o1"]}', [ModelAspect::Spots, ModelAspect::Joints], 2.0));
     }
 
     public function test_a_page_comes_back_exactly_and_is_written_the_same_again(): void
@@ -156,6 +158,8 @@ final class PageCodecTest extends TestCase
             'an organiser of no shape' => [self::with('elements', [['shape' => 'spiral'] + self::organiser()]), '$.elements[0].shape: must be one of steps'],
             'an organiser of one' => [self::with('elements', [['number' => 1] + self::organiser()]), '$.elements[0].number'],
             'thirteen boxes' => [self::with('elements', [['boxes' => array_fill(0, 13, ['name' => ''])] + self::organiser()]), '$.elements[0].boxes: must hold at most 12'],
+            'a key that is no model' => [self::with('key', ['model' => '{"m1":[1,2]}', 'counts' => []]), '$.key.model'],
+            'a key for what cannot count' => [self::with('key', ['model' => '', 'counts' => ['beauty']]), '$.key.counts: must be among'],
             'a tray in the middle' => [self::with('tray', ['side' => 'middle', 'depth' => 100, 'open' => true]), '$.tray.side'],
             'a tray too narrow' => [self::with('tray', ['side' => 'left', 'depth' => 4, 'open' => true]), '$.tray.depth'],
             'print askew' => [self::with('backdrop', ['source' => str_repeat('a1', 32), 'page' => 1, 'turn' => 45]), '$.backdrop.turn'],

@@ -228,6 +228,13 @@ final class SettlingTest extends TestCase
         $board = self::board(new Part('card', Frame::of(620, 20, 60, 20), own: true), self::tile('a'));
         $this->assertSame('{"card.1":[50,60,"","tide"]}', self::move($board, Model::empty(), 'card.1', [50, 60, '', 'tide'])->model->text());
 
+        // Written in the tray, or put back there, they stay.
+        $written = self::move($board, Model::empty(), 'card.1', [620, 20, '', 'ebb']);
+        $this->assertSame('{"card.1":[620,20,"","ebb"]}', $written->model->text());
+        $out = self::move($board, $written->model, 'card.1', [50, 60, '', 'ebb'])->model;
+        $this->assertSame('{"card.1":[620,20,"","ebb"]}', self::move($board, $out, 'card.1', [700, 300, '', 'ebb'])->model->text());
+        $this->assertSame('{"card.1":[50,60,"","neap"]}', self::move($board, $out, 'card.1', [50, 60, '', 'neap'])->model->text());
+
         $this->expectException(ModelRefused::class);
         self::move($board, Model::empty(), 'a.1', [50, 60, '', 'tide']);
     }
