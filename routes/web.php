@@ -17,6 +17,7 @@ use App\Http\Controllers\DesksController;
 use App\Http\Controllers\HandoutController;
 use App\Http\Controllers\HomeController;
 use App\Http\Controllers\KeyController;
+use App\Http\Controllers\KitController;
 use App\Http\Controllers\LockController;
 use App\Http\Controllers\MendingController;
 use App\Http\Controllers\PackController;
@@ -101,6 +102,9 @@ Route::middleware('auth:teacher')->group(function (): void {
     Route::post('worksheets/{worksheet}/blanks', [BlankController::class, 'takeAll'])->can('update', 'worksheet')->name('blanks.take-all');
     Route::get('clips/{worksheet}', [ClipController::class, 'pages'])->can('look', 'worksheet')->name('clips.pages');
     Route::post('pages/{page}/clips', [ClipController::class, 'lay'])->can('update', 'page')->name('clips.lay');
+    Route::post('pages/{page}/kit', [KitController::class, 'lay'])->can('update', 'page')->name('kits.lay');
+    Route::post('pages/{page}/kits', [KitController::class, 'store'])->can('update', 'page')->name('kits.store');
+    Route::delete('kits/{kit}', [KitController::class, 'destroy'])->can('delete', 'kit')->name('kits.destroy');
     Route::post('pages/{page}/room', [PageController::class, 'room'])->can('update', 'page')->name('page.room');
     Route::post('pages/{page}/pictures', [PictureController::class, 'store'])->can('update', 'page')->middleware('throttle:bring-in')->name('pictures.store');
     Route::post('pages/{page}/undo', [PageController::class, 'undo'])->can('update', 'page')->name('page.undo');

@@ -10,6 +10,7 @@ use App\Actions\HandoutPlan;
 use App\Actions\HandOutWorksheets;
 use App\Models\Copy;
 use App\Models\HandoutItem;
+use App\Models\Kit;
 use App\Models\SchoolClass;
 use App\Models\StoredFile;
 use App\Models\Student;
@@ -22,6 +23,7 @@ use Illuminate\Testing\TestResponse;
 use OpenSlate\Edit\Place;
 use OpenSlate\Geometry\Frame;
 use OpenSlate\Handout\Mode;
+use OpenSlate\Page\PageCodec;
 use OpenSlate\Page\Picture;
 use Symfony\Component\HttpFoundation\Response;
 use Tests\Support\PdfMaker;
@@ -68,6 +70,7 @@ final class AccessTest extends TestCase
             'source' => (string) $page->backdrop?->source,
             'size' => 'page',
             'file' => $picture,
+            'kit' => (string) Kit::create(['teacher_id' => $this->teacher->id, 'name' => 'Boats', 'content' => PageCodec::encode($page->current->page())])->id,
             'unit' => (string) $this->teacher->units()->create(['name' => 'Harbour', 'position' => 1])->id,
         ];
     }

@@ -7,20 +7,27 @@ namespace Tests\Feature;
 use App\Actions\HandoutPlan;
 use App\Actions\HandOutWorksheets;
 use App\Models\Copy;
+use App\Models\Kit;
 use App\Models\SchoolClass;
 use App\Models\Student;
 use App\Models\Worksheet;
+use App\ShippedKits;
 use Carbon\CarbonImmutable;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Testing\TestResponse;
+use OpenSlate\Edit\LayKit;
 use OpenSlate\Geometry\Frame;
 use OpenSlate\Handout\Mode;
 use OpenSlate\Page\AnswerBox;
 use OpenSlate\Page\Element;
+use OpenSlate\Page\Page;
+use OpenSlate\Page\PageCodec;
 use OpenSlate\Page\Part;
 use OpenSlate\Page\Settle;
 use OpenSlate\Page\Spot;
 use OpenSlate\Page\SpotForm;
+use OpenSlate\Paper\Colour;
+use OpenSlate\Paper\Size;
 use Symfony\Component\HttpFoundation\Response;
 use Tests\TestCase;
 
@@ -93,6 +100,53 @@ final class PartsTest extends TestCase
 
         $this->assertLessThan(8192, strlen((string) $copy->refresh()->work));
         $this->assertCount(150, (array) json_decode($copy->written()->text('1._parts'), true));
+    }
+
+    public function test_every_kit_that_ships_can_be_laid_on_paper_of_any_usual_size(): void
+    {
+        $this->assertGreaterThanOrEqual(12, count(ShippedKits::all()));
+        foreach (array_keys(ShippedKits::all()) as $slug) {
+            foreach ([[595, 842], [842, 595], [420, 595], [595, 420], [612, 792]] as [$width, $height]) {
+                $n = 0;
+                $kit = ShippedKits::find($slug);
+                $this->assertNotNull($kit);
+                $page = (new LayKit($kit, function () use (&$n): string {
+                    return 'n'.++$n;
+                }))->apply(new Page(Size::of($width, $height), Colour::white()));
+                $this->assertSame(count($kit->elements()), count($page->elements()), $slug);
+                $this->assertEquals($page, PageCodec::decode(PageCodec::encode($page)), $slug);
+            }
+        }
+    }
+
+    public function test_a_teacher_keeps_a_kit_lays_it_on_another_page_and_throws_it_away_without_loss(): void
+    {
+        $worksheet = Worksheet::factory()->withPages(new Part('crab', Frame::of(20, 20, 40, 20), text: 'crab'), new AnswerBox('a', Frame::of(50, 300, 200, 18)))->create();
+        $other = Worksheet::factory()->for($worksheet->teacher)->withPages(new Part('gull', Frame::of(20, 20, 40, 20)))->create();
+        $this->actingAs($worksheet->teacher, 'teacher');
+        $page = $worksheet->pages()->sole();
+        $this->postJson("/pages/{$page->id}/kits", ['name' => ''])->assertUnprocessable();
+        $this->postJson("/pages/{$page->id}/kits", ['name' => 'Shore', 'ids' => ['a']])->assertUnprocessable();
+        $kit = $this->postJson("/pages/{$page->id}/kits", ['name' => 'Shore'])->assertOk()->json('kit');
+
+        $target = $other->pages()->sole();
+        $this->postJson("/pages/{$target->id}/kit", ['base' => 1, 'kit' => (string) $kit])->assertOk()->assertJsonCount(1, 'new');
+        $this->postJson("/pages/{$target->id}/kit", ['base' => 1, 'kit' => (string) $kit])->assertConflict();
+        $this->postJson("/pages/{$target->id}/kit", ['base' => 2, 'kit' => 'food-web'])->assertOk();
+        $this->postJson("/pages/{$target->id}/kit", ['base' => 3, 'kit' => '../../etc/passwd'])->assertUnprocessable();
+        $this->deleteJson("/kits/{$kit}")->assertOk();
+        $this->assertContains('crab', array_map(fn (Part $part): string => $part->text, $target->refresh()->current->page()->parts()));
+        $this->postJson("/pages/{$target->id}/kit", ['base' => 3, 'kit' => (string) $kit])->assertUnprocessable()->assertSee('no longer there');
+    }
+
+    public function test_another_teachers_kit_is_not_to_be_had(): void
+    {
+        $mine = Worksheet::factory()->withPages(new Part('crab', Frame::of(20, 20, 40, 20)))->create();
+        $theirs = Worksheet::factory()->withPages(new Part('gull', Frame::of(20, 20, 40, 20)))->create();
+        $kit = Kit::create(['teacher_id' => $theirs->teacher_id, 'name' => 'Gulls', 'content' => $theirs->pages()->sole()->current->content]);
+
+        $this->actingAs($mine->teacher, 'teacher')->postJson("/pages/{$mine->pages()->sole()->id}/kit", ['base' => 1, 'kit' => (string) $kit->id])->assertUnprocessable();
+        $this->deleteJson("/kits/{$kit->id}")->assertForbidden();
     }
 
     public function test_a_fixed_part_alone_is_nothing_to_fill(): void

@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Jobs\LookForBlanks;
+use App\Models\Kit;
 use App\Models\Original;
 use App\Models\Worksheet;
 use App\Models\WorksheetState;
+use App\ShippedKits;
 use App\View\BenchPage;
 use App\View\MendingNotice;
 use Illuminate\Contracts\View\View;
@@ -52,6 +54,7 @@ final class BenchController
             Original::where('sha256', $page->backdrop?->source)->oldest('id')->limit(1)->pluck('id')->each(fn (int $id) => LookForBlanks::dispatch($id));
         }
 
-        return view('bench.station', ['station' => $station, 'worksheet' => $worksheet, 'row' => $page, 'shown' => $shown, 'locked' => $worksheet->isLocked(), 'mending' => MendingNotice::of($worksheet), 'shelf' => $this->clippable($worksheet)]);
+        return view('bench.station', ['station' => $station, 'worksheet' => $worksheet, 'row' => $page, 'shown' => $shown, 'locked' => $worksheet->isLocked(), 'mending' => MendingNotice::of($worksheet), 'shelf' => $this->clippable($worksheet)]
+            + ($station === 'parts' ? ['shipped' => ShippedKits::all(), 'kits' => Kit::where('teacher_id', $worksheet->teacher_id)->orderBy('name')->get(['id', 'name'])] : []));
     }
 }

@@ -5,6 +5,7 @@ import { drawChanges } from './changes';
 import { Clipping } from './clipping';
 import { Gestures } from './gestures';
 import { Guides } from '../lib/guides';
+import { Kits } from './kits';
 import { Many } from './many';
 import { Measures } from './measures';
 import { Pictures } from './pictures';
@@ -49,6 +50,8 @@ export class Bench {
         this.measures = new Measures(panel, this.stage, (frames) => this.#send({ kind: 'resize', frames }), means.problem);
         this.clipping = new Clipping(document.querySelector('[data-clipping]'), means.send, means.problem);
         this.pictures = new Pictures(ledger.querySelector('[data-picture-file]'), table.dataset.pictures, this.stage, means);
+        const kits = ledger.querySelector('[data-kits]');
+        this.kits = kits && new Kits(kits, ledger.querySelector('[data-kit-naming]'), this.selection, means);
         this.guides = new Guides(this.stage);
         this.#guided(JSON.parse(table.dataset.guides));
         this.gestures = new Gestures(this.stage, this.selection, this.guides, {
