@@ -25,7 +25,7 @@ final class ElementCodec
         'limit' => null, 'pitch' => null, 'first' => null, 'unit' => '', 'many' => false, 'mark' => 'ring', 'spelling' => false,
         'colour' => null, 'fills' => 'own', 'kept' => false, 'dashed' => false, 'opacity' => 1.0, 'fill' => null, 'lay' => 'level',
         'name' => '', 'sides' => 6, 'source' => '', 'stock' => 1, 'own' => false, 'joints' => [],
-        'takes' => [], 'most' => null, 'hole' => 0.0, 'columns' => 1, 'rows' => 1,
+        'takes' => [], 'most' => null, 'hole' => 0.0, 'columns' => 1, 'rows' => 1, 'large' => false,
         'group' => null, 'locked' => false,
     ];
 
@@ -160,6 +160,7 @@ final class ElementCodec
                 'hole' => $element->hole,
                 'columns' => $element->columns,
                 'rows' => $element->rows,
+                'large' => $element->large,
             ],
             default => [],
         };
@@ -396,6 +397,7 @@ final class ElementCodec
             $fields->has('hole') ? $fields->number('hole', 0, Spot::LARGEST_HOLE) : 0.0,
             $fields->has('columns') ? $fields->integer('columns', 1, Spot::MOST_LINES) : 1,
             $fields->has('rows') ? $fields->integer('rows', 1, Spot::MOST_LINES) : 1,
+            self::flag($fields, 'large'),
         );
     }
 

@@ -30,6 +30,7 @@ final readonly class Spot implements Element
      * @param  float  $hole  share of a ring's width and height that is not of it; 0 is a full ellipse
      * @param  int  $columns  of a table of slots
      * @param  int  $rows  of a table of slots
+     * @param  bool  $large  whether students can open it to fill the window, to build in it
      */
     public function __construct(
         public string $id,
@@ -44,6 +45,7 @@ final readonly class Spot implements Element
         public float $hole = 0.0,
         public int $columns = 1,
         public int $rows = 1,
+        public bool $large = false,
         public ?string $group = null,
         public bool $locked = false,
     ) {

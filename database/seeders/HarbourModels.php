@@ -76,6 +76,7 @@ final class HarbourModels
 
         return [
             new Label('task', Frame::of(24, 24, 540, 54), "Rig the boat.\nParts hold at their joints. A rope has two ends.", 17, true),
+            new Spot('yard', Frame::of(60, 70, 480, 330), name: 'boatyard', settle: Settle::Free, outline: false, large: true),
             new Part('hull', Frame::of(110, 310, 260, 56), PartForm::Rounded, 'hull', size: 15, colour: $wood, fill: Colour::of('#e7cfae'), joints: [new Joint('stern', 0.02, 0.1), new Joint('deck', 0.48, 0.0), new Joint('bow', 0.98, 0.1)]),
             new Part('mast', Frame::of(620, 20, 12, 220), name: 'mast', colour: $wood, fill: Colour::of('#c99b63'), joints: [new Joint('foot', 0.5, 1.0), new Joint('left', 0.0, 0.55), new Joint('right', 1.0, 0.5), new Joint('top', 0.5, 0.0)]),
             new Part('main', Frame::of(645, 20, 80, 120), PartForm::Triangle, 'main', 'main sail', 13, fill: Colour::of('#ffffff'), joints: [new Joint('luff', 1.0, 0.6)]),

@@ -153,6 +153,7 @@ export class Bench {
             drawChanges(this.stage.layer, this.ledger.querySelector('[data-ledger]'), answer);
         }
         this.#steps(answer.undo, answer.redo);
+        this.showTray();
         if (answer.new?.length) this.selection.only(answer.new);
         else this.selection.show();
         Object.entries(COUNTED).forEach(([station, { count, one, many }]) => {
@@ -254,6 +255,12 @@ export class Bench {
     /** The tray beside the page: on which side, how deep, and whether students find it open. */
     #tray() {
         const form = this.ledger.querySelector('[data-tray]');
+        this.showTray = () => {
+            const tray = JSON.parse(this.stage.layer.dataset.tray);
+            if (!form) return;
+            form.elements.side.value = tray?.side ?? '';
+            if (tray) { form.elements.depth.value = tray.depth; form.elements.open.checked = tray.open; }
+        };
         form?.addEventListener('change', () => {
             const { side, depth } = Object.fromEntries(new FormData(form));
             const tray = side === '' ? null : { side, depth: clamp(Number(depth) || 150, 40, 800), open: form.elements.open.checked };

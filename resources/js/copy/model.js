@@ -37,7 +37,8 @@ export class ModelPlace {
         this.pieces = new Map([...field.querySelectorAll('[data-piece]')].map((piece) => [piece.dataset.piece, piece]));
         this.fixed = [...field.querySelectorAll('[data-fixed]')];
         this.spots = [...this.layer.querySelectorAll('[data-spot]')];
-        this.bar = field.closest('[data-page]')?.querySelector('[data-moves]');
+        this.page = field.closest('[data-page]');
+        this.bar = this.page?.querySelector('[data-moves]');
         if (!this.bar) return; // Handed in: it can be looked at.
         this.changed = () => changed(this);
         this.guides = new Guides({ layer: this.layer, width: this.width, height: this.height, get scale() { return this.layer.getBoundingClientRect().width / this.width; } });
@@ -208,10 +209,10 @@ export class ModelPlace {
         this.field.addEventListener('pointerup', (event) => this.#up(event));
         this.field.addEventListener('pointercancel', () => this.#cancel());
         this.layer.addEventListener('click', (event) => this.#press(event));
-        this.layer.addEventListener('keydown', (event) => this.#keyDown(event));
+        this.page.addEventListener('keydown', (event) => this.#keyDown(event));
         this.sheet.addEventListener('click', (event) => { if (!this.layer.contains(event.target) && this.#chosen) this.#toPoint(event); });
-        const does = { undo: () => this.#step(this.#past, this.#future), redo: () => this.#step(this.#future, this.#past), back: () => this.#askToPutBack(), tray: () => this.#toggleTray() };
-        this.bar.addEventListener('click', (event) => does[event.target.closest('[data-move]')?.dataset.move]?.());
+        const does = { undo: () => this.#step(this.#past, this.#future), redo: () => this.#step(this.#future, this.#past), back: () => this.#askToPutBack(), tray: () => this.#toggleTray(), large: (button) => this.#large(button.dataset.large), small: () => this.#small() };
+        this.bar.addEventListener('click', (event) => { const button = event.target.closest('[data-move]'); does[button?.dataset.move]?.(button); });
         this.own = this.bar.querySelector('[data-moves-own]');
         this.own.querySelector('input').addEventListener('change', (event) => this.#write(event.target.value));
     }
@@ -385,6 +386,7 @@ export class ModelPlace {
             return;
         }
         if (command || event.altKey) return;
+        if (event.key === 'Escape' && this.page.classList.contains('is-large') && !this.#chosen && !this.#drag) { this.#small(); event.preventDefault(); return; }
         if (event.key === 'Escape' && (this.#chosen || this.#drag)) { this.#cancel(); this.#let(); this.#say('Let go.'); event.preventDefault(); return; }
         const piece = target.closest('[data-piece]');
         const spot = target.closest('[data-spot]');
@@ -462,6 +464,40 @@ export class ModelPlace {
             this.#say('All parts are back.');
         }, { once: true });
         dialog.showModal();
+    }
+
+    // --- building large: the spot and the tray beside it fill the window ---
+
+    #large(id) {
+        const spot = this.spots.find((one) => one.dataset.spot === id);
+        const at = (name) => Number(spot.style.getPropertyValue(`--${name}`));
+        const [wholeX, wholeY, wholeWidth, wholeHeight] = JSON.parse(this.layer.dataset.whole ?? 'null') ?? [0, 0, this.width, this.height];
+        // What has to be seen: the spot, and as much of the tray as lies beside it.
+        const view = { left: at('x'), top: at('y'), right: at('x') + at('w'), bottom: at('y') + at('h') };
+        if (!this.sheet.classList.contains('is-shut')) {
+            if (wholeX < 0) view.left = wholeX;
+            if (wholeY < 0) view.top = wholeY;
+            if (wholeWidth + wholeX > this.width) view.right = wholeX + wholeWidth;
+            if (wholeHeight + wholeY > this.height) view.bottom = wholeY + wholeHeight;
+        }
+        const whole = this.sheet.classList.contains('is-shut') ? { x: 0, y: 0, width: this.width } : { x: wholeX, y: wholeY, width: wholeWidth };
+        this.page.classList.add('is-large');
+        this.bar.querySelector('[data-move=small]').hidden = false;
+        const room = { width: this.page.clientWidth - 24, height: this.page.clientHeight - this.bar.offsetHeight - 24 };
+        const scale = Math.min(room.width / (view.right - view.left), room.height / (view.bottom - view.top));
+        this.sheet.style.width = `${whole.width * scale}px`;
+        this.page.scrollTo((view.left - whole.x) * scale, (view.top - whole.y) * scale);
+        this.bar.querySelector('[data-move=small]').focus({ preventScroll: true });
+        this.#say('Large. Escape goes back to the page.');
+    }
+
+    #small() {
+        this.page.classList.remove('is-large');
+        this.sheet.style.width = '';
+        this.bar.querySelector('[data-move=small]').hidden = true;
+        this.page.scrollIntoView({ block: 'center' });
+        this.bar.querySelector('[data-move=large]').focus({ preventScroll: true });
+        this.#say('');
     }
 
     #toggleTray() {

@@ -44,6 +44,7 @@
         <label data-trait-for="bold"><input type="checkbox" class="form-check-input" data-trait="bold"> Bold</label>
         <label data-trait-for="highlight"><input type="checkbox" class="form-check-input" data-trait="highlight"> Highlight</label>
         <label data-trait-for="own"><input type="checkbox" class="form-check-input" data-trait="own"> Students write on it</label>
+        <label data-trait-for="large"><input type="checkbox" class="form-check-input" data-trait="large"> Opens large to build in</label>
         <label data-trait-for="dashed"><input type="checkbox" class="form-check-input" data-trait="dashed"> Dashed</label>
     </div>
     <div class="table-tools" data-table-tools hidden>

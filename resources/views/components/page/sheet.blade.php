@@ -10,7 +10,7 @@
 @php($tags = \OpenSlate\Page\Tags::of($page))
 @php($whole = $page->whole())
 <div {{ $attributes->class(['sheet', "sheet--$mode", 'sheet--tray' => $page->tray !== null, 'is-shut' => $mode === 'view' || ($mode === 'copy' && $page->tray?->open === false)]) }} style="--pw:{{ $page->size->width }};--ph:{{ $page->size->height }};--paper:{{ $page->paper->hex }}@if ($page->tray);--tw:{{ $whole->width }};--th:{{ $whole->height }};--tx:{{ -$whole->x }};--ty:{{ -$whole->y }}@endif">
-    <div class="sheet__layer" data-width="{{ $page->size->width }}" data-height="{{ $page->size->height }}" @if ($page->tray) data-whole="{{ json_encode([$whole->x, $whole->y, $whole->width, $whole->height]) }}" @endif>
+    <div class="sheet__layer" data-width="{{ $page->size->width }}" data-height="{{ $page->size->height }}" @if ($mode === 'bench') data-tray="{{ json_encode($page->tray === null ? null : ['side' => $page->tray->side->value, 'depth' => $page->tray->depth, 'open' => $page->tray->open]) }}" @endif @if ($page->tray) data-whole="{{ json_encode([$whole->x, $whole->y, $whole->width, $whole->height]) }}" @endif>
         @if ($page->backdrop)
             <x-page.print class="sheet__backdrop" :source="$page->backdrop->source" :page="$page->backdrop->page" :turn="$page->backdrop->turn" :frame="$page->backdrop->frame ?? $page->frame()" :$sizes :large="$mode === 'bench' || $mode === 'copy'" :alt="'Printed page '.$number.($of > 1 ? ' of '.$of : '')" />
         @endif
