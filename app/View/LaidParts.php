@@ -58,7 +58,8 @@ final readonly class LaidParts
     {
         $spot = $board->spots[(string) $placed->spotId()] ?? null;
 
-        return ($placed->words === '' ? $part->named() : $placed->words)
+        return ($placed->words === '' || $part->takesPicture() ? $part->named() : $placed->words)
+            .($part->takesPicture() && $placed->words !== '' ? ', with a picture' : '')
             .($part->stock > 1 ? ", {$copy} of {$part->stock}" : '')
             .match (true) {
                 $spot !== null => ", in {$spot->named()}",

@@ -21,6 +21,8 @@ final readonly class Part implements Element
 
     public const MOST_SIDES = 12;
 
+    public const MOST_IN_SET = 24;
+
     public Colour $colour;
 
     public Colour $ink;
@@ -35,10 +37,11 @@ final readonly class Part implements Element
      * @param  Colour|null  $ink  of its words; null is the usual ink
      * @param  int  $sides  of a polygon
      * @param  Lay  $lay  how a connector lies in its frame while nobody has moved it
-     * @param  string  $source  SHA-256 of its picture
+     * @param  string  $source  SHA-256 of its picture; a picture of the student's own may start with none
      * @param  int  $stock  how many there are of it, all in one place
-     * @param  bool  $own  whether students put words of their own on it
+     * @param  bool  $own  whether students put words of their own on it, or, where it is a picture, a picture
      * @param  list<Joint>  $joints
+     * @param  list<string>  $set  SHA-256 of the pictures among which students choose, beside those of their own
      *
      * @throws InvalidArgumentException when two joints have one id, or a picture has none
      */
@@ -63,6 +66,7 @@ final readonly class Part implements Element
         public int $stock = 1,
         public bool $own = false,
         public array $joints = [],
+        public array $set = [],
         public ?string $group = null,
         public bool $locked = false,
     ) {
@@ -71,7 +75,7 @@ final readonly class Part implements Element
         if (count(array_unique(array_map(fn (Joint $joint): string => $joint->id, $joints))) < count($joints)) {
             throw new InvalidArgumentException('Two joints of one part have one id.');
         }
-        if (($form === PartForm::Picture) !== ($source !== '')) {
+        if ($form === PartForm::Picture ? $source === '' && ! $own : $source !== '' || $set !== []) {
             throw new InvalidArgumentException('A picture has a source, and nothing else has.');
         }
     }
@@ -89,6 +93,12 @@ final readonly class Part implements Element
             trim($this->text) !== '' => trim((string) preg_replace('/\s+/u', ' ', $this->text)),
             default => $this->form->value,
         };
+    }
+
+    /** Whether students put a picture on it. */
+    public function takesPicture(): bool
+    {
+        return $this->own && $this->form === PartForm::Picture;
     }
 
     public function joint(string $id): ?Joint

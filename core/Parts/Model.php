@@ -75,6 +75,16 @@ final readonly class Model
         );
     }
 
+    /**
+     * What students have put on parts of their own.
+     *
+     * @return list<string> words, and hashes of pictures
+     */
+    public function words(): array
+    {
+        return array_values(array_filter(array_map(fn (Placed $one): string => $one->words, $this->placed), fn (string $words): bool => $words !== ''));
+    }
+
     public function find(string $key): ?Placed
     {
         return $this->placed[$key] ?? null;

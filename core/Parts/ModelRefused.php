@@ -24,6 +24,11 @@ final class ModelRefused extends DomainException
         return new self('That part is fixed.');
     }
 
+    public static function noPicture(): self
+    {
+        return new self('That is no picture.');
+    }
+
     public static function noWords(): self
     {
         return new self('That part takes no words of yours.');

@@ -63,6 +63,9 @@ final class Settling
         if ($wanted->words !== '' && ! $part->own) {
             throw ModelRefused::noWords();
         }
+        if ($wanted->words !== '' && $part->takesPicture() && preg_match('/^[0-9a-f]{64}$/D', $wanted->words) !== 1) {
+            throw ModelRefused::noPicture();
+        }
         if (($wanted->end !== null) !== ($part->form === PartForm::Connector)) {
             throw ModelRefused::noModel();
         }

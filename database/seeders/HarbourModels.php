@@ -113,7 +113,8 @@ final class HarbourModels
             $clear('band', PartForm::Rounded, 160, '#1e7b6d'),
             new Part('idea', Frame::of(620, 236, 100, 40), PartForm::Rectangle, 'your words', 'card', 13, fill: Colour::of('#fffdf5'), stock: 5, own: true, joints: [new Joint('a', 0.0, 0.5), new Joint('b', 1.0, 0.5), new Joint('c', 0.5, 0.0), new Joint('d', 0.5, 1.0)]),
             new Part('says', Frame::of(620, 292, 100, 52), PartForm::Callout, 'says', 'speech', 13, fill: Colour::of('#ffffff'), stock: 5, own: true),
-            new Part('line', Frame::of(625, 368, 90, 8), PartForm::Connector, name: 'line', weight: 3, stock: 5),
+            new Part('line', Frame::of(625, 350, 90, 8), PartForm::Connector, name: 'line', weight: 3, stock: 5),
+            new Part('find', Frame::of(645, 364, 50, 50), PartForm::Picture, name: 'picture card', stock: 4, own: true),
         ];
     }
 }

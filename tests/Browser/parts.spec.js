@@ -356,3 +356,28 @@ test('an organiser is drawn anew as its shape and its number change, keeps its w
     await expect(page.locator('.element--part')).toHaveCount(8);
     await expect(page.locator('[data-job-state=parts]')).toHaveText('8 parts');
 });
+
+test('a student puts a picture of their own on a card; what is none is refused in words', async ({ student, teacher }) => {
+    const { browser, sheet, piece, moves } = await at(student, 'Idris Cobb', 4);
+    await sheet.evaluate((one) => one.scrollIntoView({ block: 'center' }));
+    const card = piece('find.4');
+    await card.click();
+    const device = moves.getByLabel('Picture from this device');
+    await device.setInputFiles({ name: 'note.png', mimeType: 'image/png', buffer: Buffer.from('no picture at all') });
+    await expect(moves.locator('[data-moves-said]')).toContainText('picture');
+    await expect(card.locator('img')).toBeHidden();
+    const dot = await browser.evaluate(() => { const canvas = document.createElement('canvas'); canvas.width = canvas.height = 40; canvas.getContext('2d').fillRect(0, 0, 40, 40); return canvas.toDataURL('image/png').split(',')[1]; });
+    await device.setInputFiles({ name: 'pool.png', mimeType: 'image/png', buffer: Buffer.from(dot, 'base64') });
+    await expect(card).toHaveAccessibleName('picture card, with a picture, 4 of 4, in the tray');
+    await saved(browser);
+    await dragTo(browser, card, await middle(sheet.locator('.sheet__layer')));
+    await expect(card).toHaveAccessibleName('picture card, with a picture, 4 of 4, on the page');
+    await saved(browser);
+    await browser.reload();
+    await expect.poll(() => card.locator('img').evaluate((picture) => picture.naturalWidth)).toBe(40);
+
+    await teacher.goto('/handouts');
+    await teacher.getByRole('link', { name: /^Build the harbour/ }).click();
+    await teacher.getByRole('link', { name: /Idris Cobb/ }).first().click();
+    await expect.poll(() => teacher.locator('.piece--picture img').last().evaluate((picture) => picture.naturalWidth)).toBe(40);
+});

@@ -9,6 +9,7 @@ use App\Actions\HandOutWorksheets;
 use App\Models\Copy;
 use App\Models\Kit;
 use App\Models\SchoolClass;
+use App\Models\StoredFile;
 use App\Models\Student;
 use App\Models\Worksheet;
 use App\ShippedKits;
@@ -23,6 +24,7 @@ use OpenSlate\Page\Element;
 use OpenSlate\Page\Page;
 use OpenSlate\Page\PageCodec;
 use OpenSlate\Page\Part;
+use OpenSlate\Page\PartForm;
 use OpenSlate\Page\Settle;
 use OpenSlate\Page\Spot;
 use OpenSlate\Page\SpotForm;
@@ -100,6 +102,17 @@ final class PartsTest extends TestCase
 
         $this->assertLessThan(8192, strlen((string) $copy->refresh()->work));
         $this->assertCount(150, (array) json_decode($copy->written()->text('1._parts'), true));
+    }
+
+    public function test_a_picture_card_takes_only_pictures_that_are_kept(): void
+    {
+        $set = str_repeat('9c', 32);
+        $copy = $this->copyOf(new Part('card', Frame::of(20, 20, 40, 40), PartForm::Picture, own: true, set: [$set]));
+        $this->move($copy, 0, ['card.1' => [100, 100, '', $set]])->assertUnprocessable();
+        $this->move($copy, 0, ['card.1' => [100, 100, '', 'words']])->assertUnprocessable();
+        StoredFile::create(['sha256' => $set, 'bytes' => 10, 'media_type' => 'image/png']);
+        $this->move($copy, 0, ['card.1' => [100, 100, '', $set]])->assertOk();
+        $this->get("/my/copies/{$copy->id}")->assertOk()->assertSee('picture, with a picture, on the page')->assertSee("/pictures/{$set}");
     }
 
     public function test_every_kit_that_ships_can_be_laid_on_paper_of_any_usual_size(): void

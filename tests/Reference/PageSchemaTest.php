@@ -15,7 +15,7 @@ use Tests\Core\Page\PageCodecTest;
 final class PageSchemaTest extends TestCase
 {
     /** What a schema cannot say: how one value of a page bears on another. */
-    private const BEYOND = ['two of one id', 'a limit that contradicts itself', 'a passage without mistakes', 'words as the key of a number', 'a key that is not offered', 'a table short of cells', 'a key in a cell of words', 'two joints of one id', 'a picture of nothing', 'a key that is no model'];
+    private const BEYOND = ['two of one id', 'a limit that contradicts itself', 'a passage without mistakes', 'words as the key of a number', 'a key that is not offered', 'a table short of cells', 'a key in a cell of words', 'two joints of one id', 'a picture of nothing', 'a key that is no model', 'a set for what is no picture'];
 
     public function test_what_is_written_fits_the_schema(): void
     {

@@ -43,17 +43,20 @@ final class PictureController
         return response()->json(['source' => $file->sha256, 'width' => $width, 'height' => $height], 201);
     }
 
-    /** Puts a student's picture on their copy. */
+    /** Puts a student's picture on their copy; one for a part is only taken in, and laid on it with the next move. */
     public function put(UploadRequest $request, Copy $copy, Pictures $pictures, SaveWork $save): JsonResponse
     {
         $edition = $copy->item->edition;
         $places = $edition->placesToFill();
         $place = $places->find($request->string('place')->toString());
-        if ($place?->form->kind() !== AnswerKind::Picture) {
+        if ($place === null || ! in_array($place->form->kind(), [AnswerKind::Picture, AnswerKind::Model], true)) {
             throw InvalidJson::at('place', 'is no place for a picture');
         }
         $copy->standing()->written();
         [$file] = $pictures->take($request->upload()->getPathname(), (int) config('slate.pictures.most_megabytes') * self::MEGABYTE);
+        if ($place->form->kind() === AnswerKind::Model) {
+            return response()->json(['value' => $file->sha256], 201);
+        }
         $draft = new Draft($request->integer('base'), $request->string('window')->substr(0, 32)->toString(), [$place->key => $file->sha256]);
         $saved = $save($copy, $draft, $places, max(1, min($edition->pages_count, $request->integer('page', 1))));
 

@@ -91,6 +91,7 @@ export class Bench {
         document.addEventListener('keydown', (event) => this.#key(event, keys));
         this.#linking();
         this.#tray();
+        this.ledger.querySelectorAll('[data-set]').forEach((button) => button.addEventListener('click', () => this.#give(button.dataset.set)));
         this.ledger.querySelector('[data-loosen]').addEventListener('click', () => this.#send({ kind: 'loosen', organiser: this.selection.ids[0] }));
         this.ledger.querySelector('[data-lay-out]').addEventListener('click', () => this.#send({ kind: 'lay-out', part: this.selection.ids[0] }));
         new ResizeObserver(() => this.#zoom(this.zoom)).observe(this.desk);
@@ -250,6 +251,14 @@ export class Bench {
             dialog.close();
             this.#send({ kind: 'place', elements: [{ ...this.link, text, target: address }] });
         });
+    }
+
+    /** Pictures that students choose from for a part: one more of the teacher's, or none. */
+    #give(what) {
+        const ids = this.selection.ids.filter((id) => this.stage.data(id).set);
+        if (what === 'none') { this.#send({ kind: 'change', ids, set: { set: [] } }); return; }
+        const { set } = this.stage.data(ids[0]);
+        this.pictures.choose(null, (source) => this.#send({ kind: 'change', ids, set: { own: true, set: [...set, { source }] } }));
     }
 
     /** The tray beside the page: on which side, how deep, and whether students find it open. */

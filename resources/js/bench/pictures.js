@@ -12,7 +12,7 @@ export class Pictures {
         input.addEventListener('change', () => this.#send());
     }
 
-    /** @param part what a part that shows it is like; nothing for a picture of the page */
+    /** @param part what a part that shows it is like, or what to do with it; nothing for a picture of the page */
     choose(frame = null, part = null) {
         this.frame = frame;
         this.part = part;
@@ -26,6 +26,7 @@ export class Pictures {
         this.say('The picture is on its way.');
         try {
             const { source, width, height } = await upload(await smaller(file), this.url, MOST);
+            if (typeof this.part === 'function') { this.part(source); return; }
             const room = this.frame ?? { width: this.stage.width * 0.8, height: this.stage.height * 0.5 };
             const scale = Math.min(room.width / width, room.height / height, this.frame ? Infinity : PIXELS);
             const size = { width: tidy(Math.max(4, width * scale)), height: tidy(Math.max(4, height * scale)) };

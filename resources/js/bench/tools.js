@@ -35,6 +35,7 @@ export const NEW = {
     'part-words': { ...PART, width: 90, height: 24, form: 'rectangle', text: 'words', weight: 0, fill: null },
     'part-sign': { ...PART, width: 36, height: 36, form: 'rectangle', text: '+', size: 28, bold: true, weight: 0, fill: null },
     'part-picture': { ...PART, width: 80, height: 80, form: 'picture', weight: 0, fill: null },
+    'part-own-picture': { ...PART, width: 80, height: 80, form: 'picture', name: 'picture', own: true, weight: 0, fill: null },
     zone: { ...SPOT, width: 180, height: 160, form: 'zone' },
     slot: { ...SPOT, width: 100, height: 44, form: 'slot', settle: 'stack' },
     ring: { ...SPOT, width: 200, height: 200, form: 'ring', settle: 'round' },
@@ -49,7 +50,7 @@ export const isPart = (tool) => tool?.startsWith('part-') ?? false;
 
 export const TOOL_KEYS = { s: 'short', b: 'lines', n: 'number', k: 'tick', c: 'choice', d: 'list', g: 'table', m: 'passage', w: 'drawing', i: 'picture-place', z: 'organiser', l: 'label', p: 'patch', u: 'link', r: 'rectangle', o: 'ellipse', '-': 'line', a: 'arrow', y: 'picture', x: 'clip', v: 'room' };
 
-export const PART_KEYS = { e: 'part-ellipse', r: 'part-rectangle', d: 'part-rounded', t: 'part-triangle', p: 'part-polygon', b: 'part-callout', a: 'part-arrow', c: 'part-connector', w: 'part-words', m: 'part-sign', i: 'part-picture', z: 'zone', s: 'slot', g: 'ring', l: 'rail', x: 'slots' };
+export const PART_KEYS = { e: 'part-ellipse', r: 'part-rectangle', d: 'part-rounded', t: 'part-triangle', p: 'part-polygon', b: 'part-callout', a: 'part-arrow', c: 'part-connector', w: 'part-words', m: 'part-sign', i: 'part-picture', o: 'part-own-picture', z: 'zone', s: 'slot', g: 'ring', l: 'rail', x: 'slots' };
 
 /** How a line or an arrow lies in the frame that was drawn. */
 export const layOf = ({ width, height }, from, to) => {

@@ -81,6 +81,8 @@ export class Traits {
         this.limit.forEach((part) => { if (part !== document.activeElement) part.value = limit?.[part.dataset.limitPart] ?? ''; });
         this.panel.querySelector('[data-planted]').textContent = ids.length === 1 ? this.stage.element(ids[0]).dataset.planted ?? '' : '';
         this.fields.forEach((field) => { if (field !== document.activeElement) this.#fill(field, elements); });
+        const given = Math.max(0, ...elements.map((element) => element.set?.length ?? 0));
+        this.panel.querySelector('[data-set-said]').textContent = given === 0 ? 'To choose from: only pictures of their own' : `To choose from: ${given === 1 ? '1 picture' : `${given} pictures`} of yours, and their own`;
         const faint = Math.min(...ids.map((id) => Number(this.stage.element(id).dataset.contrast ?? Infinity)));
         const warning = this.panel.querySelector('[data-faint]');
         warning.hidden = faint >= READABLE;

@@ -1,4 +1,6 @@
 import { Guides } from '../lib/guides';
+import { smaller } from '../lib/pictures';
+import { upload } from '../lib/upload';
 
 const A_TAP = 4; // pixels that a pointer may tremble …
 const A_TOUCH = 9; // … and a finger
@@ -6,6 +8,7 @@ const NEAR = 14; // pixels within which a dropped part is held
 const NEAR_FINGER = 24;
 const STEP_REST = 350; // milliseconds after the last arrow key before a run of them is one move
 const MOST_PAST = 100;
+const MOST_BYTES = 5 * 1048576; // of a picture
 
 const ARROWS = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] };
 const tidy = (value) => Math.round(value * 100) / 100;
@@ -26,8 +29,9 @@ export class ModelPlace {
     /** It is looked at as a whole: touching a part must not make the page larger. */
     isLaidOut = true;
 
-    constructor(field, changed) {
+    constructor(field, changed, work) {
         this.field = field;
+        this.work = work;
         this.key = field.dataset.place;
         this.text = field.dataset.model;
         this.placed = parse(this.text);
@@ -106,6 +110,7 @@ export class ModelPlace {
             piece.setAttribute('aria-label', this.#said(key));
             const words = this.placed[key]?.[3];
             if ('own' in piece.dataset) this.#ownWords(piece, words);
+            if ('picture' in piece.dataset) this.#ownPicture(piece, words);
         });
         this.#stocks();
     }
@@ -132,6 +137,13 @@ export class ModelPlace {
         shown.textContent = words === '' ? piece.dataset.words : words;
     }
 
+    #ownPicture(piece, source = '') {
+        const picture = piece.querySelector('img');
+        const shown = source || piece.dataset.source;
+        picture.hidden = shown === '';
+        if (shown !== '' && !picture.src.endsWith(shown)) picture.src = `/pictures/${shown}`;
+    }
+
     /** How many of a stock are left; said on the one that lies on top, which alone is seen. */
     #stocks() {
         const left = new Map();
@@ -151,7 +163,8 @@ export class ModelPlace {
         const beside = x + width / 2 < 0 || y + height / 2 < 0 || x + width / 2 > this.width || y + height / 2 > this.height;
         const joined = [placed?.[2], placed?.[6]].filter((held) => held?.includes('>')).map((held) => this.pieces.get(held.split('>')[1].split('.').slice(0, 2).join('.'))?.dataset.name);
         const where = spot ? `in ${spot.dataset.said}` : joined.length > 0 ? `joined to ${joined.join(' and ')}` : beside ? 'in the tray' : placed ? 'on the page' : '';
-        return [placed?.[3] || piece.dataset.name, of > 1 ? `${number} of ${of}` : '', where].filter(Boolean).join(', ');
+        const picture = 'picture' in piece.dataset;
+        return [(!picture && placed?.[3]) || piece.dataset.name, picture && placed?.[3] ? 'with a picture' : '', of > 1 ? `${number} of ${of}` : '', where].filter(Boolean).join(', ');
     }
 
     // --- moving ---
@@ -215,6 +228,9 @@ export class ModelPlace {
         this.bar.addEventListener('click', (event) => { const button = event.target.closest('[data-move]'); does[button?.dataset.move]?.(button); });
         this.own = this.bar.querySelector('[data-moves-own]');
         this.own.querySelector('input').addEventListener('change', (event) => this.#write(event.target.value));
+        this.picture = this.bar.querySelector('[data-moves-picture]');
+        this.picture.querySelector('input').addEventListener('change', (event) => this.#send(event.target));
+        this.picture.querySelector('[data-moves-set]').addEventListener('click', (event) => { const button = event.target.closest('button'); if (button) this.#write(button.value); });
     }
 
     #down(event) {
@@ -354,6 +370,8 @@ export class ModelPlace {
         if (end !== null) this.fixed.forEach((one) => { one.tabIndex = 0; one.setAttribute('role', 'button'); });
         this.own.hidden = !('own' in piece.dataset);
         this.own.querySelector('input').value = this.placed[key]?.[3] ?? '';
+        this.picture.hidden = !('picture' in piece.dataset);
+        if (!this.picture.hidden) this.#offer(JSON.parse(piece.dataset.set));
         this.#say(`${piece.dataset.name} chosen${end === null ? '' : ', one end of it'}. Now choose a place, or move it with the arrow keys.`);
     }
 
@@ -364,8 +382,35 @@ export class ModelPlace {
         if (!this.#isConnector(this.#chosen.key)) piece.setAttribute('aria-pressed', 'false');
         this.#chosen = null;
         this.own.hidden = true;
+        this.picture.hidden = true;
         this.fixed.forEach((one) => { one.removeAttribute('tabindex'); one.setAttribute('role', 'img'); });
         this.spots.forEach((spot) => { ['tabindex', 'role', 'aria-label'].forEach((name) => spot.removeAttribute(name)); });
+    }
+
+    #offer(addresses) {
+        this.picture.querySelector('[data-moves-set]').replaceChildren(...addresses.map((address, at) => {
+            const button = document.createElement('button');
+            Object.assign(button, { type: 'button', value: address.split('/').at(-1), className: 'moves__choice' });
+            button.setAttribute('aria-label', `Picture ${at + 1} of ${addresses.length}`);
+            button.append(Object.assign(new Image(), { src: address, alt: '' }));
+            return button;
+        }));
+    }
+
+    async #send(input) {
+        const [file] = input.files;
+        const chosen = this.#chosen;
+        input.value = '';
+        if (!file || !chosen) return;
+        this.#say('The picture is on its way.');
+        try {
+            await this.work.saved?.();
+            const { value } = await upload(await smaller(file), this.work.picturesUrl, MOST_BYTES, { place: this.key, ...this.work.stamp() });
+            this.#chosen ??= chosen;
+            this.#write(value);
+        } catch (problem) {
+            this.#say(problem.message);
+        }
     }
 
     #write(words) {

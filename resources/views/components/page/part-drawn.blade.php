@@ -1,6 +1,8 @@
 {{-- What one part looks like, wherever it is. $part, $words (the student's own), $ends (of a connector, in points from its frame) --}}
 @if ($part->form === \OpenSlate\Page\PartForm::Picture)
-    <img class="part__picture" src="{{ \App\View\PictureAddress::of($part->source) }}" alt="" draggable="false" style="opacity:{{ $part->opacity }}">
+    @php($source = $part->takesPicture() && ($picture ?? '') !== '' ? $picture : $part->source)
+    @if ($part->takesPicture())<span class="part__place">picture</span>@endif
+    <img class="part__picture" @if ($source !== '') src="{{ \App\View\PictureAddress::of($source) }}" @else hidden @endif alt="" draggable="false" style="opacity:{{ $part->opacity }}">
 @elseif ($part->form === \OpenSlate\Page\PartForm::Connector)
     <svg class="part__drawn" viewBox="0 0 {{ max(1, $frame->width) }} {{ max(1, $frame->height) }}" aria-hidden="true" style="opacity:{{ $part->opacity }}"><line class="part__reach" x1="{{ $ends[0] }}" y1="{{ $ends[1] }}" x2="{{ $ends[2] }}" y2="{{ $ends[3] }}" /><line x1="{{ $ends[0] }}" y1="{{ $ends[1] }}" x2="{{ $ends[2] }}" y2="{{ $ends[3] }}" stroke="{{ $part->colour->hex }}" stroke-width="{{ max(1, $part->weight) }}" stroke-linecap="round" @if ($part->dashed) stroke-dasharray="{{ max(2, 3 * $part->weight) }} {{ max(2, 2 * $part->weight) }}" @endif /></svg>
 @else
