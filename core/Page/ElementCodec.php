@@ -88,7 +88,7 @@ final class ElementCodec
             $element instanceof Organiser => [
                 'shape' => $element->shape->value,
                 'number' => $element->number,
-                'boxes' => array_map(fn (OrganiserBox $box): array => ['name' => $box->name] + ($box->key === [] ? [] : ['key' => $box->key]), $element->boxes),
+                'boxes' => array_map(fn (OrganiserBox $box): array => ['name' => $box->name] + ($box->prompt === '' ? [] : ['prompt' => $box->prompt]) + ($box->key === [] ? [] : ['key' => $box->key]), $element->boxes),
                 ...self::asking($element),
             ],
             $element instanceof Label => [
@@ -432,7 +432,11 @@ final class ElementCodec
 
     private static function organiserBox(Fields $box): OrganiserBox
     {
-        $one = new OrganiserBox($box->text('name', OrganiserBox::LONGEST_NAME), (new OrganiserBox)->form()->key(self::keyOf($box)));
+        $one = new OrganiserBox(
+            $box->text('name', OrganiserBox::LONGEST_NAME),
+            (new OrganiserBox)->form()->key(self::keyOf($box)),
+            $box->has('prompt') ? $box->text('prompt', AnswerBox::LONGEST_PROMPT) : '',
+        );
         $box->nothingElse();
 
         return $one;

@@ -6,13 +6,16 @@ namespace OpenSlate\Page;
 
 use OpenSlate\Answers\TextAnswer;
 
-/** One box of an organiser: its name, and what is right in it. */
+/** One box of an organiser: its name, what is to be written in it, and what is right. */
 final readonly class OrganiserBox
 {
     public const LONGEST_NAME = 120;
 
-    /** @param  list<string>  $key  the right answers */
-    public function __construct(public string $name = '', public array $key = [])
+    /**
+     * @param  string  $prompt  shown while the box is empty
+     * @param  list<string>  $key  the right answers
+     */
+    public function __construct(public string $name = '', public array $key = [], public string $prompt = '')
     {
     }
 

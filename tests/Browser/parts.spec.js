@@ -195,6 +195,16 @@ test('a teacher makes parts, a stock, a spot and a tray at the Parts station', a
     await expect(page.locator('.part__left')).toHaveText('5');
     await page.getByRole('button', { name: 'All sides' }).click();
     await expect(page.locator('.element--part .joint')).toHaveCount(4);
+    await page.locator('[data-desk]').focus();
+    await page.keyboard.press('Escape');
+    await page.keyboard.press('Escape');
+    await page.keyboard.press('j');
+    const spot = await page.locator('.element--part').first().boundingBox();
+    await page.mouse.click(spot.x + spot.width / 2, spot.y + spot.height / 2);
+    await expect(page.locator('.element--part .joint')).toHaveCount(5);
+    await page.mouse.click(spot.x + spot.width - 1, spot.y + spot.height / 2);
+    await expect(page.locator('.element--part .joint')).toHaveCount(4);
+    await page.keyboard.press('Escape');
 
     await draw('part-rectangle', [300, 300], [340, 320], ['Alt']);
     await expect.poll(async () => (await element(1)).x * (await scaleOf(page))).toBeCloseTo(260, 0);

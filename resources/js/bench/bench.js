@@ -19,6 +19,7 @@ const CLIP = 'open-slate.clip';
 const REST = 180; // milliseconds after the last nudge of a run, before it is sent as one move
 const GUIDES_REST = 120; // milliseconds after an edit before the lines to hold to are asked for
 const GAP = 4; // points between a thing and its first repeat
+const JOINT_NEAR = 6; // points from a joint, an edge or a middle within which that is meant
 const OFFSET = 12; // points that a paste on the same page is set off
 
 // What the job sheet counts, on this page: the rest of the worksheet stays as it was.
@@ -61,6 +62,7 @@ export class Bench {
             moved: (ids, dx, dy) => { if (dx !== 0 || dy !== 0) this.#send({ kind: 'move', ids, dx, dy }); },
             resized: (id, frame) => this.#send({ kind: 'resize', frames: { [id]: frame } }),
             laid: (frame, from, to) => this.#place(frame, from, to),
+            jointed: (id, at) => this.#joint(id, at),
             optionMoved: (id, option, by) => this.#moveOption(id, option, by),
             room: (at, by) => this.#send({ path: 'room', body: { at, by } }),
             pressed: (event) => this.tables.press(event.target, event.shiftKey),
@@ -253,6 +255,16 @@ export class Bench {
         });
     }
 
+    /** A joint where a part was pressed; one that is there already goes. It keeps to the edges, middles and quarters that are near. */
+    #joint(id, at) {
+        const { x, y, width, height, joints, form } = this.stage.data(id);
+        if (!joints || form === 'connector') { this.#problem('Joints are for parts. A connector holds with its ends by itself.'); return; }
+        const share = (along, from, size) => { const exact = clamp((along - from) / size, 0, 1); const even = Math.round(exact * 4) / 4; return Math.abs(exact - even) * size <= JOINT_NEAR ? even : Math.round(exact * 1000) / 1000; };
+        const near = joints.find((joint) => Math.hypot(x + joint.x * width - at.x, y + joint.y * height - at.y) <= JOINT_NEAR);
+        const free = [...'abcdefghijklmnop'].find((letter) => !joints.some((joint) => joint.id === letter));
+        this.#send({ kind: 'change', ids: [id], set: { joints: near ? joints.filter((joint) => joint !== near) : [...joints, { id: free, x: share(at.x, x, width), y: share(at.y, y, height) }] } });
+    }
+
     /** Pictures that students choose from for a part: one more of the teacher's, or none. */
     #give(what) {
         const ids = this.selection.ids.filter((id) => this.stage.data(id).set);
@@ -290,6 +302,11 @@ export class Bench {
 
     #placeInMiddle() {
         if (this.#tool === 'room') return;
+        if (this.#tool === 'joint') {
+            // From the keyboard: in the middle of what is selected.
+            this.selection.ids.forEach((id) => { const { x, y, width, height } = this.stage.frame(id); this.#joint(id, { x: x + width / 2, y: y + height / 2 }); });
+            return;
+        }
         if (this.#tool === 'picture' || this.#tool === 'part-picture') { this.#place({}); return; }
         const desk = this.desk.getBoundingClientRect();
         const kind = NEW[this.#tool];
@@ -385,7 +402,7 @@ export class Bench {
         this.table.classList.toggle('is-drawing', tool !== null);
         this.#makeRoom();
         this.ledger.querySelectorAll('[data-tool]').forEach((button) => button.setAttribute('aria-pressed', String(button.dataset.tool === tool)));
-        this.ledger.querySelector('[data-hint]').textContent = tool === 'room' ? 'Press on the page where room is wanted, and drag down or up.' : tool ? 'Draw it on the page, as often as you like. Esc when done.' : 'Choose one, then draw it on the page.';
+        this.ledger.querySelector('[data-hint]').textContent = tool === 'room' ? 'Press on the page where room is wanted, and drag down or up.' : tool === 'joint' ? 'Press a part where it should hold; press a joint to take it away. Esc when done.' : tool ? 'Draw it on the page, as often as you like. Esc when done.' : 'Choose one, then draw it on the page.';
     }
 
     #selected(ids) {

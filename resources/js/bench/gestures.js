@@ -14,8 +14,8 @@ export class Gestures {
     #frame = 0;
     #event = null;
 
-    constructor(stage, selection, guides, { tool, within, ratio, moved, resized, laid, optionMoved, room, pressed, leaveTool }) {
-        Object.assign(this, { stage, selection, guides, tool, within, ratio, moved, resized, laid, optionMoved, pushed: room, pressed, leaveTool });
+    constructor(stage, selection, guides, { tool, within, ratio, moved, resized, laid, jointed, optionMoved, room, pressed, leaveTool }) {
+        Object.assign(this, { stage, selection, guides, tool, within, ratio, moved, resized, laid, jointed, optionMoved, pushed: room, pressed, leaveTool });
         this.handles = document.createElement('div');
         this.handles.className = 'handles';
         const root = stage.root;
@@ -74,6 +74,10 @@ export class Gestures {
         } else if (this.tool() === 'room') {
             const below = this.stage.elements().filter((one) => !one.classList.contains('element--locked') && this.stage.frame(one.dataset.id).y >= at.y);
             this.#gesture = { kind: 'room', at, start, below };
+        } else if (this.tool() === 'joint') {
+            if (element) this.jointed(element.dataset.id, at);
+            event.preventDefault();
+            return;
         } else if (this.tool()) {
             this.#gesture = { kind: 'draw', at, start, over: element?.dataset.id, within: this.within(this.tool()) };
             this.guides.begin([]);

@@ -50,7 +50,7 @@ export const isPart = (tool) => tool?.startsWith('part-') ?? false;
 
 export const TOOL_KEYS = { s: 'short', b: 'lines', n: 'number', k: 'tick', c: 'choice', d: 'list', g: 'table', m: 'passage', w: 'drawing', i: 'picture-place', z: 'organiser', l: 'label', p: 'patch', u: 'link', r: 'rectangle', o: 'ellipse', '-': 'line', a: 'arrow', y: 'picture', x: 'clip', v: 'room' };
 
-export const PART_KEYS = { e: 'part-ellipse', r: 'part-rectangle', d: 'part-rounded', t: 'part-triangle', p: 'part-polygon', b: 'part-callout', a: 'part-arrow', c: 'part-connector', w: 'part-words', m: 'part-sign', i: 'part-picture', o: 'part-own-picture', z: 'zone', s: 'slot', g: 'ring', l: 'rail', x: 'slots' };
+export const PART_KEYS = { e: 'part-ellipse', r: 'part-rectangle', d: 'part-rounded', t: 'part-triangle', p: 'part-polygon', b: 'part-callout', a: 'part-arrow', c: 'part-connector', w: 'part-words', m: 'part-sign', i: 'part-picture', o: 'part-own-picture', z: 'zone', s: 'slot', g: 'ring', l: 'rail', x: 'slots', j: 'joint' };
 
 /** How a line or an arrow lies in the frame that was drawn. */
 export const layOf = ({ width, height }, from, to) => {

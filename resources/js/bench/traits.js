@@ -15,7 +15,8 @@ const AS = {
     plain: SAME,
     lines: { show: (choices) => choices.join('\n'), read: lines },
     options: { show: (options) => options.map((option) => option.words).join('\n'), read: (text, options) => retold(options, text.split('\n').map((line) => line.trim())) },
-    boxes: { show: (boxes) => boxes.map((box) => box.name).join('\n').trimEnd(), read: (text, boxes) => renamed(boxes, text.split('\n').map((line) => line.trim())) },
+    boxes: { show: (boxes) => boxes.map((box) => box.name).join('\n').trimEnd(), read: (text, boxes) => renamed(boxes, 'name', text, 120) },
+    prompts: { show: (boxes) => boxes.map((box) => box.prompt ?? '').join('\n').trimEnd(), read: (text, boxes) => renamed(boxes, 'prompt', text, 200) },
     nullable: { show: (value) => value ?? '', read: (text) => (text === '' ? null : Number(text)) },
     percent: { show: (value) => Math.round(value * 100), read: (text) => Math.min(100, Math.max(0, Number(text))) / 100 },
 };
@@ -32,9 +33,10 @@ function retold(options, words) {
     });
 }
 
-/** Boxes of an organiser with other names; a key stays with its box. */
-function renamed(boxes, names) {
-    return Array.from({ length: Math.min(12, Math.max(names.length, boxes.length)) }, (_, at) => ({ ...boxes[at], name: (names[at] ?? '').slice(0, 120) }));
+/** Boxes of an organiser with other names or prompts, one a line; a key stays with its box. */
+function renamed(boxes, what, text, longest) {
+    const said = text.split('\n').map((line) => line.trim());
+    return Array.from({ length: Math.min(12, Math.max(said.length, boxes.length)) }, (_, at) => ({ name: '', ...boxes[at], [what]: (said[at] ?? '').slice(0, longest) }));
 }
 
 /** Whether a row is about an element: it has the property, and is of a kind and a form that the row is for. */

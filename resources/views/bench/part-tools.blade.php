@@ -1,5 +1,5 @@
 {{-- What students move, and where it goes. --}}
-@php($parts = ['part-ellipse' => ['Oval', 'E'], 'part-rectangle' => ['Rectangle', 'R'], 'part-rounded' => ['Rounded', 'D'], 'part-triangle' => ['Triangle', 'T'], 'part-polygon' => ['Polygon', 'P'], 'part-callout' => ['Speech', 'B'], 'part-arrow' => ['Arrow', 'A'], 'part-connector' => ['Connector', 'C'], 'part-words' => ['Word', 'W'], 'part-sign' => ['Sign', 'M'], 'part-picture' => ['Picture', 'I'], 'part-own-picture' => ['Their picture', 'O']])
+@php($parts = ['part-ellipse' => ['Oval', 'E'], 'part-rectangle' => ['Rectangle', 'R'], 'part-rounded' => ['Rounded', 'D'], 'part-triangle' => ['Triangle', 'T'], 'part-polygon' => ['Polygon', 'P'], 'part-callout' => ['Speech', 'B'], 'part-arrow' => ['Arrow', 'A'], 'part-connector' => ['Connector', 'C'], 'part-words' => ['Word', 'W'], 'part-sign' => ['Sign', 'M'], 'part-picture' => ['Picture', 'I'], 'part-own-picture' => ['Their picture', 'O'], 'joint' => ['Joint', 'J']])
 @php($spots = ['zone' => ['Zone', 'Z'], 'slot' => ['Slot', 'S'], 'ring' => ['Ring', 'G'], 'rail' => ['Line', 'L'], 'slots' => ['Slots', 'X']])
 <details class="ledger__head laying" data-laying open>
     <summary><h2>Make parts</h2></summary>

@@ -9,10 +9,10 @@
     </svg>
     @foreach ($diagram->boxes as $at => $box)
         @php($place = \OpenSlate\Copies\Place::key($number, $element->place($at)))
-        @php($name = $element->box($at)->name)
+        @php([$name, $prompt] = [$element->box($at)->name, $element->box($at)->prompt])
         <div class="organiser__box" style="--x:{{ $box->x }};--y:{{ $box->y }};--w:{{ $box->width }};--h:{{ $box->height }};--size:{{ $element->size }}">
             @if ($name !== '')<b class="organiser__name" @if ($mode === 'copy') aria-hidden="true" @endif>{{ $name }}</b>@endif
-            @if ($mode === 'copy')<textarea class="answer" rows="1" data-place="{{ $place }}" data-kind="cell" aria-label="{{ $name === '' ? $named.', box '.($at + 1) : $name }}" maxlength="{{ $element->box($at)->form()->longest() }}" autocomplete="off" @readonly($closed)>{{ "\n".($texts[$place] ?? '') }}</textarea>@else<span class="answer answer--typed">{{ $mode === 'bench' ? '' : ($texts[$place] ?? '') }}</span>@endif
+            @if ($mode === 'copy')<textarea class="answer" rows="1" data-place="{{ $place }}" data-kind="cell" aria-label="{{ $name === '' ? $named.', box '.($at + 1) : $name }}{{ $prompt === '' ? '' : ': '.$prompt }}" placeholder="{{ $prompt }}" maxlength="{{ $element->box($at)->form()->longest() }}" autocomplete="off" @readonly($closed)>{{ "\n".($texts[$place] ?? '') }}</textarea>@else<span @class(['answer', 'answer--prompt' => $mode === 'bench', 'answer--typed' => $mode !== 'bench'])>{{ $mode === 'bench' ? $prompt : ($texts[$place] ?? '') }}</span>@endif
         </div>
     @endforeach
     @if ($mode === 'copy' && $element->help !== '')<x-page.help :place="\OpenSlate\Copies\Place::key($number, $element->id)" :said="$named" :help="$element->help" />@endif
