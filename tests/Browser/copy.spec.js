@@ -1,9 +1,10 @@
 import { expect, expectAccessible, test } from './support.js';
 
 const saved = (page) => page.getByText('Saved', { exact: true });
+const link = (page) => page.getByRole('listitem').filter({ has: page.getByRole('heading', { name: 'Reading a tide table' }) }).getByRole('link', { name: /^(Start|Go on)/ });
 const open = async (page) => {
-    await page.getByRole('listitem').filter({ has: page.getByRole('heading', { name: 'Reading a tide table' }) }).getByRole('link', { name: /^(Start|Go on)/ }).click();
-    await expect(page.locator('.answer').first()).toBeVisible();
+    await link(page).click();
+    await expect(page.locator('[data-copy-work][data-ready]')).toBeVisible();
 };
 const name = (page) => page.getByLabel('Name', { exact: true }).first();
 
@@ -50,6 +51,20 @@ test('with the server away work goes on, outlives a reload, and is sent when it 
     const elsewhere = await student('Wilf Sandry');
     await open(elsewhere);
     await expect(elsewhere.getByLabel('Date', { exact: true }).first()).toHaveValue('Friday 4th');
+});
+
+test('what is typed before the program has loaded is not lost', async ({ student }) => {
+    const page = await student('Tamsin Grove');
+    let go;
+    const held = new Promise((resolve) => { go = resolve; });
+    await page.route('**/build/assets/copy-*.js', async (route) => { await held; await route.continue(); });
+    await link(page).click({ noWaitAfter: true });
+    await name(page).fill('Tamsin was quick');
+    go();
+    await expect(saved(page)).toBeVisible();
+    await expect(page.locator('[data-tally]')).toContainText('1 of');
+    await page.reload();
+    await expect(name(page)).toHaveValue('Tamsin was quick');
 });
 
 test('what was typed just before leaving is not lost', async ({ student }) => {

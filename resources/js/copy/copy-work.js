@@ -24,12 +24,16 @@ export class CopyWork {
         this.picturesUrl = `${root.dataset.save}/pictures`;
         this.places = placesIn(root, (place) => this.#changed(place), this);
         this.byKey = new Map(this.places.map((place) => [place.key, place]));
-        this.texts = Object.fromEntries(this.places.map((place) => [place.key, place.value]));
+        // What was filled in before this script ran is nobody's but the student's yet.
+        const early = this.places.filter((place) => place.drawn !== undefined && place.value !== place.drawn).map((place) => [place, place.value]);
+        this.texts = Object.fromEntries(this.places.map((place) => [place.key, place.drawn ?? place.value]));
         this.zoom = new PageZoom(root);
         if (root.dataset.closed === 'yes') return;
         this.#recover();
         this.#listen();
         this.#tally();
+        early.forEach(([place, value]) => { place.value = value; this.#changed(place); });
+        this.root.dataset.ready = 'yes';
     }
 
     // --- what was there before ---

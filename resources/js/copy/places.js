@@ -17,6 +17,8 @@ class TextPlace {
         fit(field);
     }
 
+    /** What the page came with: where it differs, somebody was quicker than the script. */
+    get drawn() { return this.field.defaultValue.replace(/\r\n?/g, '\n'); }
     get value() { return this.field.value; }
     set value(text) { if (this.field.value !== text) { this.field.value = text; fit(this.field); } }
     get filled() { return isFilled(this.value); }
@@ -33,11 +35,13 @@ class TextPlace {
 
 class TickPlace extends TextPlace {
     words(value) { return value === '' ? 'not ticked' : 'ticked'; }
+    get drawn() { return this.field.defaultChecked ? 'yes' : ''; }
     get value() { return this.field.checked ? 'yes' : ''; }
     set value(text) { this.field.checked = text === 'yes'; }
 }
 
 class ListPlace extends TextPlace {
+    get drawn() { return [...this.field.options].find((option) => option.defaultSelected)?.value ?? this.field.options[0].value; }
     get value() { return this.field.value; }
     set value(text) { this.field.value = text; }
 }
@@ -56,6 +60,7 @@ class ChoicePlace {
         field.addEventListener('keydown', (event) => { if ((event.key === 'Delete' || event.key === 'Backspace') && event.target.checked) clear(event.target); });
     }
 
+    get drawn() { return this.options.filter((option) => option.defaultChecked).map((option) => option.value).join(','); }
     get value() { return this.options.filter((option) => option.checked).map((option) => option.value).join(','); }
     set value(text) { const chosen = text.split(','); this.options.forEach((option) => { option.checked = chosen.includes(option.value); }); }
     get filled() { return this.value !== ''; }
