@@ -10,6 +10,7 @@ use App\Actions\BringInFile;
 use App\Actions\CutPageSet;
 use App\Actions\HandoutPlan;
 use App\Actions\HandOutWorksheets;
+use App\Actions\MakeBoard;
 use App\Actions\MoveCopy;
 use App\Actions\SaveWork;
 use App\Actions\StartBlank;
@@ -42,6 +43,8 @@ use OpenSlate\Page\Label;
 use OpenSlate\Page\Theme;
 use OpenSlate\Paper\PaperSize;
 use OpenSlate\Paper\Size;
+use OpenSlate\Trim\ChoiceBoard;
+use OpenSlate\Trim\ChoiceOption;
 
 /** Saltmarsh Quay School, made up: two teachers, two classes, four files in two units, and handouts with copies in every state. */
 final class DemoSeeder extends Seeder
@@ -71,6 +74,7 @@ final class DemoSeeder extends Seeder
         private MoveCopy $move,
         private StartBlank $start,
         private AddPages $add,
+        private MakeBoard $board,
         private School $school,
     ) {
     }
@@ -107,6 +111,7 @@ final class DemoSeeder extends Seeder
         $this->handOutSkills($marlow, $skills, $heron);
         $this->handOutModels($marlow, $models, $heron);
         $this->handOutLog($marlow, $log, $tides, $heron, $curlew);
+        $this->handOutBoard($marlow, $pack, $curlew);
     }
 
     /** @param  list<string>  $names */
@@ -248,6 +253,26 @@ final class DemoSeeder extends Seeder
             $this->work($copy, self::ANSWERS[[0, 2, 1, 3, 4][$index % 5]], Carbon::now()->subMinutes(40 - $index));
             if ($index % 5 === 0 || $index % 5 === 2) {
                 $this->move->handIn($copy);
+            }
+        }
+    }
+
+    /** A choice of two activities; some have begun with one of them. */
+    private function handOutBoard(Teacher $teacher, Worksheet $pack, SchoolClass $curlew): void
+    {
+        $pages = fn (int ...$numbers): array => array_values(array_map(intval(...), $pack->pages()->whereIn('position', $numbers)->orderBy('position')->pluck('id')->all()));
+        $board = ($this->board)($pack, new ChoiceBoard('A day at the harbour', 'Choose one. Show me when you are done.', [
+            new ChoiceOption('a', 'Tide table', 'When can the ferry leave?', $pages(6, 7)),
+            new ChoiceOption('b', 'Chart squares', 'Find the buoy on the chart.', $pages(8)),
+        ], ['a', 'b']), 'A day at the harbour');
+        $handout = ($this->handOut)($teacher, new HandoutPlan('A day at the harbour', 'Choose one of the two.', CarbonImmutable::instance($this->school->local(now())->addDays(5)->setTime(12, 0)), null, [[$board, Mode::OwnCopy]], [$curlew]));
+        foreach ($this->copies($handout) as $index => $copy) {
+            $places = $copy->item->edition->placesToFill();
+            if ($index % 3 < 2 && $places->all() !== []) {
+                $this->move->open($copy);
+                $page = $index % 3 === 0 ? 2 : 4;
+                $its = array_values(array_filter($places->all(), fn (AnswerPlace $place): bool => $place->page() === $page && $place->form instanceof TextAnswer));
+                ($this->save)($copy, new Draft(0, 'demo', array_combine(array_map(fn (AnswerPlace $place): string => $place->key, array_slice($its, 0, 2)), array_slice(['Edda', 'Friday'], 0, min(2, count($its))))), $places, $page);
             }
         }
     }
