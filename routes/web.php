@@ -102,6 +102,7 @@ Route::middleware('auth:teacher')->group(function (): void {
     Route::post('worksheets/{worksheet}/blanks', [BlankController::class, 'takeAll'])->can('update', 'worksheet')->name('blanks.take-all');
     Route::get('clips/{worksheet}', [ClipController::class, 'pages'])->can('look', 'worksheet')->name('clips.pages');
     Route::post('pages/{page}/clips', [ClipController::class, 'lay'])->can('update', 'page')->name('clips.lay');
+    Route::post('pages/{page}/clip-part', [ClipController::class, 'part'])->can('update', 'page')->name('clips.part');
     Route::post('pages/{page}/kit', [KitController::class, 'lay'])->can('update', 'page')->name('kits.lay');
     Route::post('pages/{page}/kits', [KitController::class, 'store'])->can('update', 'page')->name('kits.store');
     Route::delete('kits/{kit}', [KitController::class, 'destroy'])->can('delete', 'kit')->name('kits.destroy');

@@ -32,6 +32,25 @@ final class Pictures
     }
 
     /**
+     * A region of a picture that is kept, as a picture of its own.
+     *
+     * @param  array{float, float, float, float}  $region  left, top, width and height as shares of the picture's
+     * @param  int  $turn  of the region once it is cut out, in degrees clockwise
+     */
+    public function cut(StoredFile $file, array $region, int $turn): StoredFile
+    {
+        return $this->files->inWorkFolder(function (string $folder) use ($file, $region, $turn): StoredFile {
+            $picture = (new ImageManager(new Driver))->read($this->files->path($file->sha256));
+            [$width, $height] = [$picture->width(), $picture->height()];
+            $picture->crop(max(1, (int) round($region[2] * $width)), max(1, (int) round($region[3] * $height)), (int) round($region[0] * $width), (int) round($region[1] * $height));
+            // The library turns the other way round.
+            $picture->rotate(-$turn)->toPng()->save("{$folder}/picture");
+
+            return $this->files->take("{$folder}/picture", 'image/png');
+        });
+    }
+
+    /**
      * @return array{StoredFile, int, int} the picture as it is kept, its width and its height in pixels
      *
      * @throws FileRefused

@@ -26,6 +26,11 @@ final class EditRefused extends DomainException
         return new self('That would lie off the page. Keep the whole of it on the paper.');
     }
 
+    public static function noPicture(): self
+    {
+        return new self('Only a picture or a clip can be made a part. Select one of them.');
+    }
+
     public static function noStock(): self
     {
         return new self('There is only one of it. Give the part a number first, then lay the copies out.');

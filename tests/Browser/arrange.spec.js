@@ -159,6 +159,10 @@ test('a clip of another page is dragged out, laid, and kept back as an answer', 
     expect(Math.abs(data.width / data.height - 2)).toBeLessThan(0.05);
     await page.getByLabel('An answer: keep it back').check();
     await expect(clip).toHaveClass(/element--kept/);
+    await page.getByRole('button', { name: 'Make it a part' }).click();
+    const part = page.locator('.element--part img');
+    await expect.poll(() => part.evaluate((picture) => picture.naturalWidth / picture.naturalHeight)).toBeGreaterThan(1.9);
+    await expect(page.locator('[data-job-state=parts]')).toHaveText('1 part');
 });
 
 test('room is made above what is selected; what crosses the foot goes on and comes back', async ({ teacher: page }) => {

@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use App\Actions\HandoutPlan;
 use App\Actions\HandOutWorksheets;
 use App\Documents\FileStore;
+use App\Documents\Pictures;
 use App\Models\Copy;
 use App\Models\SchoolClass;
 use App\Models\StoredFile;
@@ -176,5 +177,28 @@ final class PicturesTest extends TestCase
         $head = pack('NNCCCCC', 50000, 50000, 8, 2, 0, 0, 0);
 
         return "\x89PNG\r\n\x1a\n".pack('N', 13).'IHDR'.$head.pack('N', crc32('IHDR'.$head)).pack('N', 0).'IEND'.pack('N', crc32('IEND'));
+    }
+
+    public function test_a_region_is_cut_out_and_turned_clockwise(): void
+    {
+        $image = imagecreatetruecolor(40, 20);
+        imagefilledrectangle($image, 0, 0, 19, 19, (int) imagecolorallocate($image, 255, 0, 0));
+        imagefilledrectangle($image, 20, 0, 39, 19, (int) imagecolorallocate($image, 0, 0, 255));
+        $path = (string) tempnam(sys_get_temp_dir(), 'cut');
+        imagepng($image, $path);
+        [$file] = app(Pictures::class)->take($path, 100000);
+        $colours = function (int $turn, array $region) use ($file): array {
+            $cut = imagecreatefromstring((string) file_get_contents(app(FileStore::class)->path(app(Pictures::class)->cut($file, $region, $turn)->sha256)));
+            assert($cut !== false);
+            $at = fn (int $x, int $y): string => sprintf('%06x', imagecolorat($cut, $x, $y) & 0xFFFFFF);
+
+            return [imagesx($cut), imagesy($cut), $at(1, 1), $at(imagesx($cut) - 2, imagesy($cut) - 2)];
+        };
+
+        $this->assertSame([40, 20, 'ff0000', '0000ff'], $colours(0, [0.0, 0.0, 1.0, 1.0]));
+        $this->assertSame([20, 40, 'ff0000', '0000ff'], $colours(90, [0.0, 0.0, 1.0, 1.0]), 'what was at the left is above');
+        $this->assertSame([20, 40, '0000ff', 'ff0000'], $colours(270, [0.0, 0.0, 1.0, 1.0]));
+        $this->assertSame([20, 10, '0000ff', '0000ff'], $colours(0, [0.5, 0.0, 0.5, 0.5]));
+        unlink($path);
     }
 }

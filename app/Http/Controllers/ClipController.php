@@ -6,6 +6,9 @@ namespace App\Http\Controllers;
 
 use App\Actions\ApplyEdit;
 use App\Actions\StaleEdit;
+use App\Documents\Pictures;
+use App\Models\Backdrop;
+use App\Models\StoredFile;
 use App\Models\Worksheet;
 use App\Models\WorksheetPage;
 use App\View\BenchPage;
@@ -15,10 +18,12 @@ use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Str;
 use InvalidArgumentException;
 use OpenSlate\Edit\EditRefused;
+use OpenSlate\Edit\MakePart;
 use OpenSlate\Edit\Place;
 use OpenSlate\Geometry\Frame;
 use OpenSlate\Page\Clip;
 use OpenSlate\Page\Page;
+use OpenSlate\Page\Picture;
 
 /** Clips: a piece of any page that a teacher may look at, laid on a page of their own. */
 final class ClipController
@@ -52,6 +57,32 @@ final class ClipController
         }
 
         return response()->json(BenchPage::of($page)->drawn() + ['new' => [$id]]);
+    }
+
+    /** A clip, or a picture, as a part that students move. */
+    public function part(Request $request, WorksheetPage $page, ApplyEdit $apply, Pictures $pictures): JsonResponse
+    {
+        $request->validate(['base' => ['required', 'integer'], 'id' => ['required', 'string', 'max:24']], ['*' => 'Select a picture or a clip first.']);
+        $element = $page->current->page()->element($request->string('id')->value());
+        $source = match (true) {
+            $element instanceof Picture => $element->source,
+            $element instanceof Clip => $this->cutOut($element, $pictures),
+            default => throw EditRefused::noPicture(),
+        };
+        try {
+            $revision = $apply($page, $request->integer('base'), new MakePart($element->id, $source));
+        } catch (StaleEdit $stale) {
+            return response()->json(['message' => $stale->getMessage()] + BenchPage::of($page)->drawn(), 409);
+        }
+
+        return response()->json(BenchPage::at($page, $revision)->drawn() + ['new' => [$element->id]]);
+    }
+
+    private function cutOut(Clip $clip, Pictures $pictures): string
+    {
+        $printed = Backdrop::where('source', $clip->source)->where('page', $clip->page)->firstOrFail();
+
+        return $pictures->cut(StoredFile::where('sha256', $printed->image)->firstOrFail(), [$clip->left, $clip->top, $clip->across, $clip->down], $clip->turn->value)->sha256;
     }
 
     /** At its own size as far as the page has room, in the middle of its upper half. */

@@ -94,6 +94,8 @@ export class Bench {
         this.#linking();
         this.#tray();
         this.ledger.querySelectorAll('[data-set]').forEach((button) => button.addEventListener('click', () => this.#give(button.dataset.set)));
+        this.makePart = this.ledger.querySelector('[data-make-part]');
+        this.makePart.addEventListener('click', () => this.#send({ path: 'clip-part', body: { id: this.selection.ids[0] } }));
         this.ledger.querySelector('[data-loosen]').addEventListener('click', () => this.#send({ kind: 'loosen', organiser: this.selection.ids[0] }));
         this.ledger.querySelector('[data-lay-out]').addEventListener('click', () => this.#send({ kind: 'lay-out', part: this.selection.ids[0] }));
         new ResizeObserver(() => this.#zoom(this.zoom)).observe(this.desk);
@@ -410,6 +412,7 @@ export class Bench {
         this.traits.show(ids);
         if (ids.length > 0) { this.measures.show(ids); this.many.show(ids); }
         this.tables.show(ids);
+        if (this.makePart) this.makePart.hidden = ids.length !== 1 || !['picture', 'clip'].includes(this.stage.data(ids[0]).kind);
         this.gestures.showHandles();
         // What is selected needs the room; the tools are a press or a key away.
         this.#makeRoom();

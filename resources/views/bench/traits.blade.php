@@ -99,6 +99,7 @@
         @if ($shown->content->backdrop === null)<form class="times" data-room><label>Room above it: <input class="form-control" name="by" inputmode="decimal" required aria-label="How much room; less than 0 takes it away"></label><button class="btn btn-plain">Push down</button></form>@endif
     </details>
     <div class="verbs verbs--small">
+        <button type="button" class="btn btn-plain" data-make-part hidden>Make it a part</button>
         <button type="button" class="btn btn-plain" data-many="down" data-verb-for="line">Down the lines</button>
         <button type="button" class="btn btn-plain" data-many="fill" data-verb-for="line">Fill the table</button>
         <button type="button" class="btn btn-plain" data-verb="repeat">Repeat</button>

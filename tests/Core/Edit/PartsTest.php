@@ -8,6 +8,7 @@ use OpenSlate\Edit\CentreOnPage;
 use OpenSlate\Edit\EditRefused;
 use OpenSlate\Edit\LayOutStock;
 use OpenSlate\Edit\LoosenOrganiser;
+use OpenSlate\Edit\MakePart;
 use OpenSlate\Edit\Selection;
 use OpenSlate\Edit\SetKey;
 use OpenSlate\Geometry\Frame;
@@ -19,6 +20,8 @@ use OpenSlate\Page\OrganiserShape;
 use OpenSlate\Page\Page;
 use OpenSlate\Page\PageCodec;
 use OpenSlate\Page\Part;
+use OpenSlate\Page\PartForm;
+use OpenSlate\Page\Picture;
 use OpenSlate\Page\Spot;
 use OpenSlate\Page\SpotForm;
 use OpenSlate\Page\Tray;
@@ -105,5 +108,15 @@ final class PartsTest extends TestCase
 
         $this->expectExceptionObject(EditRefused::missing());
         (new SetKey('o.4', ['x']))->apply($page);
+    }
+
+    public function test_a_picture_becomes_a_part_where_it_lies_and_nothing_else_does(): void
+    {
+        $page = new Page(Size::of(600, 400), Colour::white(), elements: [new Picture('p', Frame::of(50, 60, 80, 40), str_repeat('9c', 32), 'a gull'), new Part('other', Frame::of(0, 0, 10, 10))]);
+        $part = (new MakePart('p', str_repeat('9c', 32)))->apply($page)->element('p');
+        $this->assertEquals(new Part('p', Frame::of(50, 60, 80, 40), PartForm::Picture, name: 'a gull', weight: 0.0, source: str_repeat('9c', 32)), $part);
+
+        $this->expectExceptionObject(EditRefused::noPicture());
+        (new MakePart('other', str_repeat('9c', 32)))->apply($page);
     }
 }
