@@ -127,6 +127,7 @@ Route::middleware('auth:teacher')->group(function (): void {
 Route::middleware('auth:student')->prefix('my')->group(function (): void {
     Route::get('day', DayController::class)->name('day');
     Route::get('copies/{copy}', [CopyController::class, 'show'])->can('work', 'copy')->name('copies.show');
+    Route::get('copies/{copy}/guides/{number}', [CopyController::class, 'guides'])->whereNumber('number')->can('work', 'copy')->name('copies.guides');
     Route::patch('copies/{copy}', [CopyController::class, 'save'])->can('work', 'copy')->name('copies.save');
     Route::post('copies/{copy}/pictures', [PictureController::class, 'put'])->can('work', 'copy')->middleware('throttle:pictures')->name('pictures.put');
     Route::post('copies/{copy}/hand-in', [CopyController::class, 'handIn'])->can('work', 'copy')->name('copies.hand-in');

@@ -6,6 +6,7 @@ namespace App\View;
 
 use OpenSlate\Answers\ModelAnswer;
 use OpenSlate\Copies\Place;
+use OpenSlate\Edit\Guides;
 use OpenSlate\Geometry\Frame;
 use OpenSlate\Page\Page;
 use OpenSlate\Page\Part;
@@ -20,7 +21,7 @@ final readonly class LaidParts
     private const ABOVE = 600;
 
     /** @param  list<array{placed: Placed, part: Part, frame: Frame, z: int, said: string, left: int, under: bool}>  $all */
-    private function __construct(public string $place, public string $model, public array $all)
+    private function __construct(public string $place, public string $model, public array $all, private Board $board)
     {
     }
 
@@ -50,7 +51,13 @@ final readonly class LaidParts
             ];
         }
 
-        return new self($place, $texts[$place] ?? '', $all);
+        return new self($place, $texts[$place] ?? '', $all, $board);
+    }
+
+    /** @return array<string, mixed> the lines and gaps that a dragged part may hold to */
+    public function guides(): array
+    {
+        return Guides::of($this->board->lined(Model::parse($this->model)));
     }
 
     /** What it is and where it is, for those who do not see it. */

@@ -97,6 +97,25 @@ final readonly class Board
         return $points;
     }
 
+    /**
+     * The page with nothing on it but its parts, where a model has them, under their keys: what a moved part may be lined
+     * up with. What waits in a stock, and connectors, are left out.
+     */
+    public function lined(Model $model): Page
+    {
+        $laid = [];
+        foreach ($this->parts as $id => $part) {
+            for ($n = 1; $part->form !== PartForm::Connector && $n <= $part->stock; $n++) {
+                $placed = $model->find("{$id}.{$n}") ?? ($part->stock === 1 ? $this->home("{$id}.{$n}") : null);
+                if ($placed !== null && $this->isOnPage($placed)) {
+                    $laid[] = $part->identified("{$id}.{$n}")->framed($this->frame($placed));
+                }
+            }
+        }
+
+        return $this->page->withElements($laid);
+    }
+
     /** Whether a part is on the page, and not in the tray beside it. */
     public function isOnPage(Placed $placed): bool
     {

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace OpenSlate\Parts;
 
 use OpenSlate\Edit\Bounds;
+use OpenSlate\Edit\Guides;
 use OpenSlate\Geometry\Frame;
+use OpenSlate\Page\Element;
 use OpenSlate\Page\Part;
 use OpenSlate\Page\PartForm;
 use OpenSlate\Page\Spot;
@@ -250,41 +252,46 @@ final class Settling
         }
     }
 
-    /** The nearest line along or down that an edge or the middle of another part, or the page's middle, lies on. */
+    /** The nearest line or gap, along and down, that the page and the parts beside, above and below it give. */
     private function onGuide(Placed $wanted): Placed
     {
         $frame = $this->board->frame($wanted);
-        $page = $this->board->page->frame();
-        [$across, $down] = [[$page->width / 2], [$page->height / 2]];
-        foreach ($this->model->placed as $other) {
-            if ($other->key !== $wanted->key && $other->end === null) {
-                $its = $this->board->frame($other);
-                array_push($across, $its->x, $its->x + $its->width / 2, $its->right());
-                array_push($down, $its->y, $its->middle(), $its->bottom());
-            }
-        }
-        $dx = self::step([$frame->x, $frame->x + $frame->width / 2, $frame->right()], $across, $this->near / 2);
-        $dy = self::step([$frame->y, $frame->middle(), $frame->bottom()], $down, $this->near / 2);
+        $lined = $this->board->lined($this->model->without($wanted->key));
+        $near = array_values(array_filter($lined->elements(), fn (Element $element): bool => $element->id() !== $wanted->key && self::isBeside($element->frame(), $frame)));
+        $guides = Guides::of($lined->withElements($near));
+        $step = fn (string $axis, string $side, float $start, float $size): float => self::step(
+            [$start, $start + $size / 2, $start + $size],
+            array_map(fn (array $line): float => $line[0], $side === 'x' ? $guides['x'] : $guides['y']),
+            array_map(fn (array $gap): float => $gap['at'] - ($gap['edge'] === 'start' ? $start : $start + $size), array_values(array_filter($guides['gaps'], fn (array $gap): bool => $gap['axis'] === $axis))),
+            $this->near / 2,
+        );
 
-        return $this->within($wanted->at($wanted->x + $dx, $wanted->y + $dy));
+        return $this->within($wanted->at($wanted->x + $step('across', 'x', $frame->x, $frame->width), $wanted->y + $step('down', 'y', $frame->y, $frame->height)));
+    }
+
+    /** Whether one is in the row or in the column of the other. */
+    private static function isBeside(Frame $one, Frame $other): bool
+    {
+        return ($one->x < $other->right() && $other->x < $one->right()) || ($one->y < $other->bottom() && $other->y < $one->bottom());
     }
 
     /**
      * @param  list<float>  $edges
      * @param  list<float>  $lines
+     * @param  list<float>  $gaps  how far to each
      */
-    private static function step(array $edges, array $lines, float $near): float
+    private static function step(array $edges, array $lines, array $gaps, float $near): float
     {
-        $best = null;
+        $steps = $gaps;
         foreach ($edges as $edge) {
             foreach ($lines as $line) {
-                if (abs($line - $edge) <= $near && ($best === null || abs($line - $edge) < abs($best))) {
-                    $best = $line - $edge;
-                }
+                $steps[] = $line - $edge;
             }
         }
+        $held = array_filter($steps, fn (float $step): bool => abs($step) <= $near);
+        usort($held, fn (float $a, float $b): int => abs($a) <=> abs($b));
 
-        return $best ?? 0.0;
+        return $held[0] ?? 0.0;
     }
 
     /** A connector's ends hold to joints each by itself. */

@@ -75,6 +75,17 @@ final class PartsTest extends TestCase
         $this->move($copy, 0, ['gull.1' => [304, 205]], 'other')->assertJson(['revision' => 1, 'conflicts' => ['1._parts' => '{"crab.1":[104,205]}']]);
     }
 
+    public function test_the_lines_to_hold_to_come_from_where_parts_are_now(): void
+    {
+        $copy = $this->copyOf(new Part('crab', Frame::of(20, 20, 40, 20)), new Part('gull', Frame::of(20, 60, 40, 20)));
+        $this->move($copy, 0, ['crab.1' => [104, 205]])->assertOk();
+        $lines = collect($this->getJson("/my/copies/{$copy->id}/guides/1")->assertOk()->json('x'))->mapWithKeys(fn (array $line): array => [(string) $line[0] => $line[1]]);
+
+        $this->assertSame(['crab.1'], $lines['104']);
+        $this->assertSame(['gull.1'], $lines['20']);
+        $this->getJson("/my/copies/{$copy->id}/guides/2")->assertNotFound();
+    }
+
     public function test_what_does_not_go_there_is_said_and_stays(): void
     {
         $copy = $this->copyOf(new Part('crab', Frame::of(20, 20, 40, 20), text: 'crab'), new Spot('pool', Frame::of(100, 100, 60, 40), takes: ['whelk']));

@@ -8,6 +8,7 @@ use App\Actions\MoveCopy;
 use App\Actions\SaveWork;
 use App\Models\Copy;
 use App\Models\StoredFile;
+use App\View\LaidParts;
 use App\View\SavedWords;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
@@ -49,6 +50,14 @@ final class CopyController
             'said' => $saved->said,
             ...SavedWords::of($saved->work, $places, array_keys($draft->answers)),
         ]);
+    }
+
+    /** The lines and gaps that parts of one page may hold to while they are dragged; asked for once they have come to rest. */
+    public function guides(Copy $copy, int $number): JsonResponse
+    {
+        $page = $copy->item->edition->revisions()->wherePivot('position', $number)->firstOrFail()->page();
+
+        return response()->json(LaidParts::on($page, $number, $copy->written()->texts())->guides());
     }
 
     /** A picture is put on a copy by sending it; here it can only be one that is kept. */

@@ -22,6 +22,7 @@ export class CopyWork {
         this.window = Math.random().toString(36).slice(2, 12).padEnd(6, '0');
         this.kept = new Pending(this.copy, this.window);
         this.picturesUrl = `${root.dataset.save}/pictures`;
+        this.guidesUrl = `${root.dataset.save}/guides`;
         this.places = placesIn(root, (place) => this.#changed(place), this);
         this.byKey = new Map(this.places.map((place) => [place.key, place]));
         // What was filled in before this script ran is nobody's but the student's yet.

@@ -1,5 +1,6 @@
 import { Guides } from '../lib/guides';
 import { smaller } from '../lib/pictures';
+import { request } from '../lib/request';
 import { upload } from '../lib/upload';
 
 const A_TAP = 4; // pixels that a pointer may tremble …
@@ -8,6 +9,7 @@ const NEAR = 14; // pixels within which a dropped part is held
 const NEAR_FINGER = 24;
 const STEP_REST = 350; // milliseconds after the last arrow key before a run of them is one move
 const MOST_PAST = 100;
+const GUIDES_REST = 120; // milliseconds after a move before the lines to hold to are asked for
 const MOST_BYTES = 5 * 1048576; // of a picture
 
 const ARROWS = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] };
@@ -45,6 +47,7 @@ export class ModelPlace {
         this.bar = this.page?.querySelector('[data-moves]');
         if (!this.bar) return; // Handed in: it can be looked at.
         this.changed = () => changed(this);
+        this.lines = this.work.guidesUrl ? JSON.parse(field.dataset.guides) : null;
         this.guides = new Guides({ layer: this.layer, width: this.width, height: this.height, get scale() { return this.layer.getBoundingClientRect().width / this.width; } });
         this.#listen();
         this.#buttons();
@@ -73,6 +76,13 @@ export class ModelPlace {
         this.value = text;
         if (last && this.pieces.has(last)) this.#say(this.pieces.get(last).getAttribute('aria-label'));
         this.last = null;
+        this.#askForGuides();
+    }
+
+    #askForGuides() {
+        if (!this.work.guidesUrl) return;
+        clearTimeout(this.guidesTimer);
+        this.guidesTimer = setTimeout(async () => { this.lines = await request('GET', `${this.work.guidesUrl}/${this.page.dataset.page}`).catch(() => this.lines); }, GUIDES_REST);
     }
 
     note(words) { this.#say(words); }
@@ -244,12 +254,12 @@ export class ModelPlace {
         this.#drag = { key, piece, end: end ? Number(end.dataset.end) : null, scale, from: this.#box(key), at: this.#at(key), start: { x: event.clientX, y: event.clientY }, finger: event.pointerType === 'touch', followers: this.#followers(key) };
         piece.setPointerCapture(event.pointerId);
         if (this.#drag.end === null) {
-            this.guides.lines = this.#lines(key);
-            this.guides.begin([]);
+            this.guides.lines = this.lines ?? this.#lines(key);
+            this.guides.begin([key]);
         }
     }
 
-    /** The lines that a dragged part may hold to: edges and middles of the others, and the page's middle. */
+    /** Where no server says them (on the Key station): edges and middles of the others, and the page's middle. */
     #lines(key) {
         const lines = { x: [this.width / 2], y: [this.height / 2] };
         this.pieces.forEach((piece, other) => {
@@ -372,7 +382,7 @@ export class ModelPlace {
         this.own.querySelector('input').value = this.placed[key]?.[3] ?? '';
         this.picture.hidden = !('picture' in piece.dataset);
         if (!this.picture.hidden) this.#offer(JSON.parse(piece.dataset.set));
-        this.#say(`${piece.dataset.name} chosen${end === null ? '' : ', one end of it'}. Now choose a place, or move it with the arrow keys.`);
+        this.#say(`${piece.dataset.name} chosen${end === null ? '' : ', one end of it'}. ${matchMedia('(pointer: coarse)').matches ? 'Now tap the place where it goes.' : 'Now choose a place, or move it with the arrow keys.'}`);
     }
 
     #let() {

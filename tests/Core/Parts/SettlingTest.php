@@ -221,6 +221,9 @@ final class SettlingTest extends TestCase
 
         $this->assertSame([100.0, 250.0], self::move($board, $model, 'a.2', [102.5, 250])->model->find('a.2')?->toList());
         $this->assertSame([105.0, 250.0], self::move($board, $model, 'a.2', [105, 250])->model->find('a.2')?->toList(), 'half as far as a joint holds');
+        // 60 points between the two, as between them and a third: 102 + 40 + 60.
+        $three = self::move($board3 = self::board(self::tile('a', stock: 3)), self::move($board3, self::move($board3, Model::empty(), 'a.1', [20, 77])->model, 'a.2', [120, 77])->model, 'a.3', [222, 78])->model;
+        $this->assertSame([220.0, 77.0], $three->find('a.3')?->toList(), 'the gap of its neighbours comes back');
     }
 
     public function test_words_are_put_only_on_parts_that_take_them(): void
