@@ -1,12 +1,11 @@
-import { at, bringIn, drag, draw, expect, expectAccessible, frames, test } from './support.js';
+import { at, bringIn, drag, draw, expect, expectAccessible, frames, test, openBlankForm } from './support.js';
 
 const settled = (page) => page.waitForLoadState('networkidle');
 const selectAll = async (page) => { await page.keyboard.press('Escape'); await page.locator('[data-desk]').focus(); await page.keyboard.press('Control+a'); };
 const openGroup = async (page, name) => { const group = page.locator(`[data-trait-group=${name}]`); if (!(await group.evaluate((one) => one.open))) await group.locator('summary').click(); };
 
 async function blank(page, look = 'nothing on it') {
-    await page.goto('/shelf');
-    await page.getByText('Start from a blank page').click();
+    await openBlankForm(page);
     const name = `Blank ${process.pid} ${Date.now()}`;
     await page.getByLabel('Name, and heading of the first page').fill(name);
     await page.getByLabel('Look', { exact: true }).selectOption({ label: look });

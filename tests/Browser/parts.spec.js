@@ -1,4 +1,4 @@
-import { expect, expectAccessible, test } from './support.js';
+import { expect, expectAccessible, test, openBlankForm } from './support.js';
 
 const HANDOUT = 'Build the harbour';
 
@@ -234,8 +234,7 @@ test('a teacher makes parts, a stock, a spot and a tray at the Parts station', a
 const scaleOf = async (page) => (await page.locator('.sheet__layer').boundingBox()).width / Number(await page.locator('.sheet__layer').getAttribute('data-width'));
 
 async function startBlank(page, name) {
-    await page.goto('/shelf');
-    await page.getByText('Start from a blank page').click();
+    await openBlankForm(page);
     await page.getByLabel('Name, and heading of the first page').fill(name);
     await page.getByLabel('Look', { exact: true }).selectOption({ label: 'nothing on it' });
     await page.getByRole('button', { name: 'Start', exact: true }).click();

@@ -140,3 +140,12 @@ export async function dragOnto(page, from, to, at = { x: 20, y: 12 }) {
     await page.mouse.move(b.x + b.width / 2, b.y + b.height / 2, { steps: 2 });
     await page.mouse.up();
 }
+
+/** Opens the form that starts a worksheet from nothing: on a page that is still loading, a press may come to nothing. */
+export async function openBlankForm(page) {
+    await page.goto('/shelf');
+    await expect(async () => {
+        await page.getByText('Start from a blank page').click();
+        await expect(page.getByLabel('Name, and heading of the first page')).toBeVisible({ timeout: 1000 });
+    }).toPass();
+}
