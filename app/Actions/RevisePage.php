@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Models\PageRevision;
+use App\Models\Worksheet;
 use App\Models\WorksheetPage;
 use Closure;
 use Illuminate\Support\Facades\DB;
@@ -31,20 +32,20 @@ final class RevisePage
         [$revision, $made] = $next($now);
         $content = $made instanceof Page ? PageCodec::encode($made) : $made;
 
+        if ($content === $now->content && $revision->undoTo === $now->number) {
+            return $now; // An edit that changes nothing is no step to undo.
+        }
+
         return DB::transaction(function () use ($page, $now, $revision, $made, $content): PageRevision {
-            $worksheet = $page->worksheet()->withExists('sets')->sole();
-            if ($worksheet->isLocked()) {
+            // Each update asks for what it needs: that nobody locked the master meanwhile, nor was here first.
+            if (Worksheet::query()->whereKey($page->worksheet_id)->unlocked()->update([]) === 0) {
                 throw new MasterLocked;
-            }
-            if ($content === $now->content && $revision->undoTo === $now->number) {
-                return $now; // An edit that changes nothing is no step to undo.
             }
             if (WorksheetPage::query()->whereKey($page->id)->where('revision', $now->number)->update(['revision' => $revision->number]) === 0) {
                 throw new StaleEdit($page->refresh());
             }
             $recorded = PageRevision::record($page->id, $revision, $content);
             $made instanceof Page && $recorded->madeFrom($now->page(), $made);
-            $worksheet->touch();
 
             return $recorded;
         });

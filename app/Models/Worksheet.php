@@ -40,7 +40,6 @@ use OpenSlate\Trim\ChoiceBoard;
  * @property Carbon $updated_at
  * @property Carbon|null $deleted_at
  * @property-read int|null $editions_count where it was counted
- * @property-read bool|null $sets_exists where it was asked for
  * @property-read Original|null $original
  * @property-read Worksheet|null $master
  * @property-read Unit|null $unit
@@ -169,9 +168,20 @@ final class Worksheet extends Model
     }
 
     /** A worksheet from which sets were cut changes only when it is unlocked on purpose. */
+    /**
+     * Those whose pages may be changed; see isLocked.
+     *
+     * @param  Builder<Worksheet>  $query
+     */
+    #[Scope]
+    protected function unlocked(Builder $query): void
+    {
+        $query->where(fn (Builder $either) => $either->where('unlocked', true)->orWhereDoesntHave('sets'));
+    }
+
     public function isLocked(): bool
     {
-        return ! $this->unlocked && ($this->sets_exists ?? $this->sets()->exists());
+        return ! $this->unlocked && $this->sets()->exists();
     }
 
     public function choiceBoard(): ?ChoiceBoard

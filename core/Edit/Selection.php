@@ -10,9 +10,13 @@ use OpenSlate\Page\Page;
 /** The elements that an edit is about, by id. */
 final readonly class Selection
 {
+    /** @var array<array-key, true> by id */
+    private array $chosen;
+
     /** @param  non-empty-list<string>  $ids */
     private function __construct(public array $ids)
     {
+        $this->chosen = array_fill_keys($ids, true);
     }
 
     /**
@@ -29,7 +33,7 @@ final readonly class Selection
 
     public function has(Element $element): bool
     {
-        return in_array($element->id(), $this->ids, true);
+        return isset($this->chosen[$element->id()]);
     }
 
     /**
@@ -39,7 +43,12 @@ final readonly class Selection
      */
     public function on(Page $page): array
     {
-        $found = array_values(array_filter($page->elements(), $this->has(...)));
+        $found = [];
+        foreach ($page->elements() as $element) {
+            if ($this->has($element)) {
+                $found[] = $element;
+            }
+        }
 
         return $found === [] || count($found) < count($this->ids) ? throw EditRefused::missing() : $found;
     }

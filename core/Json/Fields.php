@@ -156,11 +156,13 @@ final class Fields
     /** @return list<self> */
     public function objects(string $name, int $most): array
     {
-        return array_map(
-            fn (mixed $item, int $at): self => self::of($item, $this->pathOf($name)."[{$at}]"),
-            $items = $this->items($name, $most),
-            array_keys($items),
-        );
+        $path = $this->pathOf($name);
+        $objects = [];
+        foreach ($this->items($name, $most) as $at => $item) {
+            $objects[] = self::of($item, "{$path}[{$at}]");
+        }
+
+        return $objects;
     }
 
     /** @return list<list<mixed>> lists as they stand; what is in them is for the caller to check */

@@ -107,6 +107,6 @@ final class PageController
         }
         $shown = BenchPage::at($page, $revision);
 
-        return response()->json(($revision->replaced() === null ? $shown->drawn() : $shown->changes($revision->replaced())) + ['new' => array_values(array_intersect($new, $shown->ids()))]);
+        return response()->json(($revision->replaced() === null ? $shown->drawn() : $shown->changes($revision->replaced())) + ['new' => $new === [] ? [] : array_values(array_intersect($new, $shown->ids()))]);
     }
 }
