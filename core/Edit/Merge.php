@@ -6,14 +6,17 @@ namespace OpenSlate\Edit;
 
 use OpenSlate\Page\Element;
 use OpenSlate\Page\ElementCodec;
+use OpenSlate\Page\ModelKey;
 use OpenSlate\Page\Page;
+use OpenSlate\Page\Tray;
 
 /**
  * Brings the changes of a master's page into the page of a set that was cut from it: a three-way merge on the identity
  * of elements.
  *
  * What the set left as it was takes the master's; what both changed, each in its own way, is a conflict, and stays the
- * set's until it is settled. The paper with its print counts as one thing of that kind.
+ * set's until it is settled. The paper with its print counts as one thing of that kind. Of the tray and of the right
+ * model of the parts the master's is taken where only the master changed it.
  */
 final readonly class Merge
 {
@@ -30,6 +33,8 @@ final readonly class Merge
         public array $conflicts,
         private bool $masterPaper,
         public bool $paperConflict,
+        private ?Tray $tray,
+        private ?ModelKey $key,
     ) {
     }
 
@@ -59,7 +64,17 @@ final readonly class Merge
         $masterChanged = $paper($master) != $paper($base) && $paper($master) != $paper($set);
         $clash = $masterChanged && $paper($set) != $paper($base);
 
-        return new self($set, $master, $taken, $order, $conflicts, $masterChanged && ! $clash, $clash);
+        return new self(
+            $set,
+            $master,
+            $taken,
+            $order,
+            $conflicts,
+            $masterChanged && ! $clash,
+            $clash,
+            $set->tray == $base->tray ? $master->tray : $set->tray,
+            $set->key == $base->key ? $master->key : $set->key,
+        );
     }
 
     public function isClean(): bool
@@ -89,7 +104,7 @@ final readonly class Merge
             throw EditRefused::tooMany();
         }
         $under = $this->masterPaper || ($paper && $this->paperConflict) ? $this->master : $this->set;
-        $page = new Page($under->size, $under->paper, $under->backdrop, $elements, $this->set->carried);
+        $page = new Page($under->size, $under->paper, $under->backdrop, $elements, $this->set->carried, $this->tray, $this->key);
 
         return $under === $this->set ? $page : (new Repaper($under->size, Fit::Keep))->apply($page);
     }

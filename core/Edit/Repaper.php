@@ -10,9 +10,12 @@ use OpenSlate\Geometry\Rotation;
 use OpenSlate\Page\Backdrop;
 use OpenSlate\Page\Element;
 use OpenSlate\Page\ElementCodec;
+use OpenSlate\Page\ModelKey;
 use OpenSlate\Page\Page;
 use OpenSlate\Page\TextSize;
 use OpenSlate\Paper\Size;
+use OpenSlate\Parts\Model;
+use OpenSlate\Parts\Placed;
 
 /** Puts a page on paper of another size. What would lie off the paper is moved in, and made smaller only if it must be. */
 final readonly class Repaper implements Edit
@@ -27,7 +30,20 @@ final readonly class Repaper implements Edit
             $this->size,
             $page->backdrop === null ? null : $this->print($page->backdrop, $page),
             array_map(fn (Element $element): Element => $page->isBeside($element->frame()) ? $this->beside($element, $page) : $this->element($element, $page), $page->elements()),
-        );
+        )->withKey($page->key === null ? null : $this->key($page->key, $page));
+    }
+
+    /** The right model goes with the parts. */
+    private function key(ModelKey $key, Page $page): ModelKey
+    {
+        $moved = fn (float $x, float $y): array => [($at = $this->laid(Frame::of($x, $y, 0, 0), $page))->x, $at->y];
+        $model = Model::of(array_map(function (Placed $one) use ($moved): Placed {
+            $laid = $one->at(...$moved($one->x, $one->y));
+
+            return $one->end === null ? $laid : $laid->ending(...[...$moved($one->end[0], $one->end[1]), $one->end[2]]);
+        }, Model::parse($key->model)->placed));
+
+        return new ModelKey($model->text(), $key->counts, $key->points);
     }
 
     /**

@@ -8,9 +8,13 @@ use OpenSlate\Edit\Merge;
 use OpenSlate\Geometry\Frame;
 use OpenSlate\Page\Element;
 use OpenSlate\Page\Label;
+use OpenSlate\Page\ModelAspect;
+use OpenSlate\Page\ModelKey;
 use OpenSlate\Page\Page;
 use OpenSlate\Page\PageCodec;
 use OpenSlate\Page\Patch;
+use OpenSlate\Page\Tray;
+use OpenSlate\Page\TraySide;
 use OpenSlate\Paper\Colour;
 use OpenSlate\Paper\Size;
 use PHPUnit\Framework\TestCase;
@@ -28,6 +32,19 @@ final class MergeTest extends TestCase
 
         $this->assertTrue($merge->isClean());
         $this->assertEqualsCanonicalizing(['a' => 'First', 'b' => 'Zwei', 'own' => 'Mine', 'new' => 'More'], self::words($merge->page()));
+    }
+
+    public function test_the_tray_and_the_right_model_are_the_masters_only_where_the_set_left_them(): void
+    {
+        [$right, $left] = [new Tray(TraySide::Right, 120.0), new Tray(TraySide::Left, 90.0)];
+        [$first, $second] = [new ModelKey('{"a.1":[1,2]}', [ModelAspect::Spots]), new ModelKey('{"a.1":[3,4]}', [ModelAspect::Spots], 2.0)];
+        $page = fn (?Tray $tray, ?ModelKey $key): Page => self::page(['a' => 'One'])->withTray($tray)->withKey($key);
+        $merged = fn (Page $base, Page $set, Page $master): array => [($page = Merge::of($base, $set, $master)->page())->tray, $page->key];
+
+        $this->assertEquals([$right, $first], $merged($page($right, $first), $page($right, $first), $page($right, $first)));
+        $this->assertEquals([$left, $second], $merged($page($right, $first), $page($right, $first), $page($left, $second)));
+        $this->assertEquals([$left, $second], $merged($page($right, $first), $page($left, $second), $page($right, $first)));
+        $this->assertEquals([$left, $second], $merged($page(null, null), $page($left, $second), $page($right, $first)), 'where both did, it stays as the set has it');
     }
 
     public function test_what_both_changed_is_settled_one_by_one(): void

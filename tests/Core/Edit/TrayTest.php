@@ -14,6 +14,8 @@ use OpenSlate\Edit\Selection;
 use OpenSlate\Edit\SetTray;
 use OpenSlate\Geometry\Frame;
 use OpenSlate\Page\AnswerBox;
+use OpenSlate\Page\ModelAspect;
+use OpenSlate\Page\ModelKey;
 use OpenSlate\Page\Page;
 use OpenSlate\Page\Part;
 use OpenSlate\Page\Tray;
@@ -91,5 +93,15 @@ final class TrayTest extends TestCase
 
         $this->assertEquals(Frame::of(320, 30, 50, 40), self::frame($page, 'waits'));
         $this->assertSame(TraySide::Right, $page->tray?->side);
+    }
+
+    public function test_on_other_paper_the_right_model_goes_with_its_parts(): void
+    {
+        $page = self::page()->withKey(new ModelKey('{"lies.1":[100,30,"","",200,60,""]}', [ModelAspect::Joints], 1.0));
+        // Half as large, and in the middle of 300 by 500: 150 points further down.
+        $laid = (new Repaper(Size::of(300, 500), Fit::Scale))->apply($page);
+
+        $this->assertEquals(new ModelKey('{"lies.1":[50,165,"","",100,180,""]}', [ModelAspect::Joints], 1.0), $laid->key);
+        $this->assertSame([50.0, 165.0], [$laid->element('lies')?->frame()->x, $laid->element('lies')?->frame()->y]);
     }
 }
