@@ -12,7 +12,9 @@ use OpenSlate\Edit\Repaper;
 use OpenSlate\Edit\Resize;
 use OpenSlate\Edit\Selection;
 use OpenSlate\Edit\SetTray;
+use OpenSlate\Edit\Turn;
 use OpenSlate\Geometry\Frame;
+use OpenSlate\Geometry\Rotation;
 use OpenSlate\Page\AnswerBox;
 use OpenSlate\Page\ModelAspect;
 use OpenSlate\Page\ModelKey;
@@ -93,6 +95,20 @@ final class TrayTest extends TestCase
 
         $this->assertEquals(Frame::of(320, 30, 50, 40), self::frame($page, 'waits'));
         $this->assertSame(TraySide::Right, $page->tray?->side);
+    }
+
+    public function test_four_quarter_turns_bring_the_tray_and_the_right_model_back(): void
+    {
+        $page = self::page()->withKey(new ModelKey('{"lies.1":[200,60]}', [ModelAspect::Spots]));
+        $once = (new Turn(Rotation::Quarter))->apply($page);
+        $this->assertSame(TraySide::Bottom, $once->tray?->side);
+        $this->assertTrue($once->whole()->contains(self::frame($once, 'waits') ?? Frame::of(0, 0, 0, 0)), 'what waits, waits in the turned tray');
+        $this->assertSame('{"lies.1":[300,200]}', $once->key?->model, '400 less 60 and 40, and 200');
+        $back = $page;
+        for ($n = 0; $n < 4; $n++) {
+            $back = (new Turn(Rotation::Quarter))->apply($back);
+        }
+        $this->assertEquals($page, $back);
     }
 
     public function test_on_other_paper_the_right_model_goes_with_its_parts(): void
