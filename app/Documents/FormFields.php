@@ -88,14 +88,14 @@ final class FormFields
     }
 
     /**
-     * Whether the file's bytes name a form, or pack objects together (ISO 32000-1, 7.5.7) so that a name could be in
+     * Whether the file's bytes name a field, or pack objects together (ISO 32000-1, 7.5.7) so that a name could be in
      * there unseen. Most scans do neither, and are spared being looked through.
      */
     private function mayHaveForm(string $path): bool
     {
         $bytes = (string) file_get_contents($path);
 
-        return str_contains($bytes, '/AcroForm') || str_contains($bytes, '/ObjStm');
+        return str_contains($bytes, '/Widget') || str_contains($bytes, '/ObjStm');
     }
 
     /**
