@@ -10,7 +10,6 @@ use OpenSlate\Page\Element;
 use OpenSlate\Page\Page;
 use OpenSlate\Page\Part;
 use OpenSlate\Page\Tray;
-use OpenSlate\Page\TraySide;
 
 /**
  * Lays what is on a kit's page on another page: what waits in the kit's tray in this page's, all else in the middle, made
@@ -59,7 +58,7 @@ final readonly class LayKit implements Edit
     {
         $from = $this->kit->tray?->frame($this->kit->size) ?? $this->kit->frame();
         $to = $tray->frame($page->size);
-        $turned = self::isUpright($tray) !== ($this->kit->tray !== null && self::isUpright($this->kit->tray));
+        $turned = $tray->isUpright() !== ($this->kit->tray?->isUpright() ?? false);
         [$x, $y] = [$frame->x - $from->x, $frame->y - $from->y];
         $moved = Frame::of($to->x + ($turned ? $y : $x), $to->y + ($turned ? $x : $y), min($frame->width, $to->width), min($frame->height, $to->height));
 
@@ -71,10 +70,5 @@ final readonly class LayKit implements Edit
         $moved = $frame->scaled($scale)->moved(($page->size->width - $this->kit->size->width * $scale) / 2, ($page->size->height - $this->kit->size->height * $scale) / 2);
 
         return $moved->moved(...Bounds::heldBack($moved, 0.0, 0.0, $page->frame()));
-    }
-
-    private static function isUpright(Tray $tray): bool
-    {
-        return $tray->side === TraySide::Left || $tray->side === TraySide::Right;
     }
 }

@@ -9,7 +9,6 @@ use OpenSlate\Page\Element;
 use OpenSlate\Page\Page;
 use OpenSlate\Page\Part;
 use OpenSlate\Page\Tray;
-use OpenSlate\Page\TraySide;
 
 /** Puts a tray beside the page, changes it, or takes it away. What waits in it goes with it. */
 final readonly class SetTray implements Edit
@@ -40,14 +39,9 @@ final readonly class SetTray implements Edit
             return $frame;
         }
         [$from, $to] = [$page->tray->frame($page->size), $next->tray->frame($next->size)];
-        [$along, $deep] = self::isUpright($page->tray) ? [$frame->y - $from->y, $frame->x - $from->x] : [$frame->x - $from->x, $frame->y - $from->y];
-        $moved = Frame::of($to->x + (self::isUpright($next->tray) ? $deep : $along), $to->y + (self::isUpright($next->tray) ? $along : $deep), $frame->width, $frame->height);
+        [$along, $deep] = $page->tray->isUpright() ? [$frame->y - $from->y, $frame->x - $from->x] : [$frame->x - $from->x, $frame->y - $from->y];
+        $moved = Frame::of($to->x + ($next->tray->isUpright() ? $deep : $along), $to->y + ($next->tray->isUpright() ? $along : $deep), $frame->width, $frame->height);
 
         return $moved->moved(...Bounds::heldBack($moved, 0.0, 0.0, $to));
-    }
-
-    private static function isUpright(Tray $tray): bool
-    {
-        return $tray->side === TraySide::Left || $tray->side === TraySide::Right;
     }
 }

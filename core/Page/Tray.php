@@ -22,6 +22,12 @@ final readonly class Tray
     {
     }
 
+    /** Whether it stands beside the page, and not above or below it. */
+    public function isUpright(): bool
+    {
+        return $this->side === TraySide::Left || $this->side === TraySide::Right;
+    }
+
     /** Where it lies, seen from the top left of the page. */
     public function frame(Size $page): Frame
     {
