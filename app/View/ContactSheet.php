@@ -34,7 +34,7 @@ final readonly class ContactSheet
         $in = [];
         $ids = array_keys($numbers);
         foreach ($worksheet->sets as $set) {
-            $sources = $set->pages->pluck('source_page_id')->flip();
+            $sources = $set->pages->pluck('source_page_id')->filter()->flip(); // The board itself was cut from nothing.
             foreach ($ids as $index => $id) {
                 if ($sources->has($id)) {
                     $in[$id][] = [

@@ -33,4 +33,14 @@ final class DemoTest extends TestCase
         $this->assertTrue(Auth::guard('teacher')->attempt(['email' => 'marlow@saltmarsh.example', 'password' => DemoSeeder::PASSWORD]));
         $this->assertSame(2, Teacher::count());
     }
+
+    public function test_every_worksheet_of_the_demo_can_be_opened(): void
+    {
+        $this->seed(DemoSeeder::class);
+        foreach (Worksheet::with('teacher')->get() as $worksheet) {
+            foreach (['', '/boxes', '/parts', '/key'] as $station) {
+                $this->actingAs($worksheet->teacher, 'teacher')->get("/worksheets/{$worksheet->id}{$station}")->assertOk();
+            }
+        }
+    }
 }
