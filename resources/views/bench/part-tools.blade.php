@@ -5,7 +5,7 @@
     <summary><h2>Make parts</h2></summary>
     <div role="group" aria-label="What to draw">
         <div class="tools" role="group" aria-label="Parts, for students to move">
-            @foreach ($parts as $tool => [$words, $key])<button type="button" class="tool" data-tool="{{ $tool }}" aria-pressed="false"><b>{{ $words }}</b><kbd aria-hidden="true">{{ $key }}</kbd></button>@endforeach
+            @foreach ($parts as $tool => [$words, $key])<button type="button" @class(['tool', 'tool--wide' => $tool === 'part-own-picture']) data-tool="{{ $tool }}" aria-pressed="false"><b>{{ $words }}</b><kbd aria-hidden="true">{{ $key }}</kbd></button>@endforeach
         </div>
         <div class="tools" role="group" aria-label="Spots, where parts go">
             @foreach ($spots as $tool => [$words, $key])<button type="button" class="tool" data-tool="{{ $tool }}" aria-pressed="false"><b>{{ $words }}</b><kbd aria-hidden="true">{{ $key }}</kbd></button>@endforeach
