@@ -60,7 +60,7 @@ final readonly class SetKey implements Edit
         }
         $box = $organiser->box($at);
         try {
-            return $organiser->withBox($at, new OrganiserBox($box->name, $box->form()->key($this->answers), $box->prompt));
+            return $organiser->withBox($at, new OrganiserBox($box->name, $box->form()->key($this->answers), $box->prompt, $box->level));
         } catch (AnswerRefused $refusal) {
             throw EditRefused::invalid('the key '.$refusal->getMessage());
         }

@@ -28,10 +28,11 @@ final class Layout
 
     public static function of(Organiser $organiser): Diagram
     {
-        return self::shaped($organiser->shape, $organiser->count(), $organiser->frame->width, $organiser->frame->height);
+        return self::shaped($organiser->shape, $organiser->count(), $organiser->frame->width, $organiser->frame->height, Outline::of($organiser));
     }
 
-    public static function shaped(OrganiserShape $shape, int $count, float $width, float $height): Diagram
+    /** @param  Outline|null  $outline  of a hierarchy; without one its boxes are shared out evenly */
+    public static function shaped(OrganiserShape $shape, int $count, float $width, float $height, ?Outline $outline = null): Diagram
     {
         $layout = new self($shape->count($count), $width, $height);
 
@@ -39,7 +40,7 @@ final class Layout
             OrganiserShape::Steps => $layout->steps(),
             OrganiserShape::Cycle => $layout->cycle(),
             OrganiserShape::Timeline => $layout->timeline(),
-            OrganiserShape::Hierarchy => $layout->hierarchy(),
+            OrganiserShape::Hierarchy => $layout->hierarchy($outline ?? Outline::even($layout->count)),
             OrganiserShape::Web => $layout->web(),
             OrganiserShape::TwoSets => $layout->twoSets(),
             OrganiserShape::ThreeSets => $layout->threeSets(),
@@ -90,24 +91,32 @@ final class Layout
         return new Diagram($boxes, [new Line(0, $this->height / 2, $this->width, $this->height / 2, true), ...$lines]);
     }
 
-    /** One above, its children below, and theirs. */
-    private function hierarchy(): Diagram
+    /** One above, its children in a row below it, and theirs below them; all of a row alike, and each above the middle of its own. */
+    private function hierarchy(Outline $outline): Diagram
     {
-        $below = $this->count - 1;
-        $children = $below <= 4 ? $below : max(2, intdiv($below + 1, 3));
-        $rest = $below - $children;
-        $levels = $rest === 0 ? 2 : 3;
-        $high = ($this->height - ($levels - 1) * 2 * self::GAP) / $levels;
-        $middle = $this->row($high + 2 * self::GAP, $high, $children);
-        $last = $this->row(2 * ($high + 2 * self::GAP), $high, $rest);
-        $wide = min($this->width, max($this->width / 3, $middle[0]->width));
-        $top = Frame::of(($this->width - $wide) / 2, 0, $wide, $high);
-        $lines = array_map(fn (Frame $child): Line => $this->down($top, $child), $middle);
-        foreach ($last as $at => $child) {
-            $lines[] = $this->down($middle[intdiv($at * $children, $rest)], $child);
+        $spans = $outline->spans();
+        $ends = max(array_column($spans, 1)) + 1;
+        $gap = $this->gap($this->width, $ends);
+        $slot = ($this->width - ($ends - 1) * $gap) / $ends;
+        $depth = $outline->depth();
+        $between = min(2 * self::GAP, $this->height / $depth / 3);
+        $high = ($this->height - ($depth - 1) * $between) / $depth;
+        $wide = [];
+        foreach ($outline->levels as $at => $level) {
+            [$first, $last] = $spans[$at];
+            $wide[$level] = min($wide[$level] ?? max($slot, $this->width / 3), ($last - $first) * ($slot + $gap) + $slot);
+        }
+        $boxes = $lines = [];
+        foreach ($outline->parents() as $at => $parent) {
+            $level = $outline->levels[$at];
+            $middle = array_sum($spans[$at]) / 2 * ($slot + $gap) + $slot / 2;
+            $boxes[] = $box = Frame::of($middle - $wide[$level] / 2, $level * ($high + $between), $wide[$level], $high);
+            if ($parent !== null) {
+                $lines[] = $this->down($boxes[$parent], $box);
+            }
         }
 
-        return new Diagram([$top, ...$middle, ...$last], $lines);
+        return new Diagram($boxes, $lines);
     }
 
     /** One in the middle, the others round it. */

@@ -88,7 +88,7 @@ final class ElementCodec
             $element instanceof Organiser => [
                 'shape' => $element->shape->value,
                 'number' => $element->number,
-                'boxes' => array_map(fn (OrganiserBox $box): array => ['name' => $box->name] + ($box->prompt === '' ? [] : ['prompt' => $box->prompt]) + ($box->key === [] ? [] : ['key' => $box->key]), $element->boxes),
+                'boxes' => array_map(fn (OrganiserBox $box): array => ['name' => $box->name] + ($box->prompt === '' ? [] : ['prompt' => $box->prompt]) + ($box->key === [] ? [] : ['key' => $box->key]) + ($box->level === null ? [] : ['level' => $box->level]), $element->boxes),
                 ...self::asking($element),
             ],
             $element instanceof Label => [
@@ -436,6 +436,7 @@ final class ElementCodec
             $box->text('name', OrganiserBox::LONGEST_NAME),
             (new OrganiserBox)->form()->key(self::keyOf($box)),
             $box->has('prompt') ? $box->text('prompt', AnswerBox::LONGEST_PROMPT) : '',
+            $box->isGiven('level') ? $box->integer('level', 0, OrganiserBox::DEEPEST) : null,
         );
         $box->nothingElse();
 

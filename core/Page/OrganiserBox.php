@@ -11,11 +11,15 @@ final readonly class OrganiserBox
 {
     public const LONGEST_NAME = 120;
 
+    /** Below the top of a hierarchy; more levels leave no room to write. */
+    public const DEEPEST = 5;
+
     /**
      * @param  string  $prompt  shown while the box is empty
      * @param  list<string>  $key  the right answers
+     * @param  int|null  $level  in a hierarchy, how far below the top
      */
-    public function __construct(public string $name = '', public array $key = [], public string $prompt = '')
+    public function __construct(public string $name = '', public array $key = [], public string $prompt = '', public ?int $level = null)
     {
     }
 

@@ -366,6 +366,37 @@ test('an organiser is drawn anew as its shape and its number change, keeps its w
     await expect(page.locator('[data-job-state=parts]')).toHaveText('8 parts');
 });
 
+test('a hierarchy is typed as an outline: dashes say what is below what, and its number follows', async ({ teacher: page }) => {
+    await startBlank(page, `Hierarchy ${Date.now()}`);
+    await page.locator('[data-tool=organiser]').click();
+    const box = await page.locator('.sheet__layer').boundingBox();
+    await page.mouse.move(box.x + 40, box.y + 60);
+    await page.mouse.down();
+    await page.mouse.move(box.x + 560, box.y + 400, { steps: 5 });
+    await page.mouse.up();
+    await page.locator('#trait-shape').selectOption('hierarchy');
+    const names = page.getByLabel('Their names, one a line');
+    await expect(names).toHaveValue('\n-\n-\n-');
+    await names.fill('boats\n- with sails\n-- dinghy\n-- sloop\n- with engines\n-- tug');
+    await expect(page.locator('.organiser__name')).toHaveText(['boats', 'with sails', 'dinghy', 'sloop', 'with engines', 'tug']);
+    await names.blur();
+    await expect(page.getByLabel('Boxes', { exact: true })).toHaveValue('6');
+    const tops = await page.locator('.organiser__box').evaluateAll((boxes) => boxes.map((one) => Math.round(one.getBoundingClientRect().y)));
+    expect(new Set([tops[2], tops[3], tops[5]]).size).toBe(1);
+    expect(tops[1]).toBe(tops[4]);
+    expect(tops[0]).toBeLessThan(tops[1]);
+    expect(tops[1]).toBeLessThan(tops[2]);
+    // One more stands beside the last.
+    await page.getByLabel('Boxes', { exact: true }).fill('7');
+    await page.getByLabel('Boxes', { exact: true }).blur();
+    await expect(names).toHaveValue('boats\n- with sails\n-- dinghy\n-- sloop\n- with engines\n-- tug\n--');
+    // A line fewer is a box fewer, and what is below goes with what it is below.
+    await names.fill('boats\n- with engines\n-- tug');
+    await names.blur();
+    await expect(page.locator('.organiser__name')).toHaveText(['boats', 'with engines', 'tug']);
+    await expectAccessible(page);
+});
+
 test('a student puts a picture of their own on a card; what is none is refused in words', async ({ student, teacher }) => {
     const { browser, sheet, piece, moves } = await at(student, 'Idris Cobb', 4);
     await sheet.evaluate((one) => one.scrollIntoView({ block: 'center' }));

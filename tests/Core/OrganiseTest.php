@@ -8,6 +8,7 @@ use OpenSlate\Geometry\Frame;
 use OpenSlate\Organise\Diagram;
 use OpenSlate\Organise\Layout;
 use OpenSlate\Organise\Line;
+use OpenSlate\Organise\Outline;
 use OpenSlate\Page\OrganiserShape;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -35,6 +36,11 @@ final class OrganiseTest extends TestCase
     {
         $diagram = Layout::shaped($shape, $count, $width, $height);
         $this->assertCount($shape->count($count), $diagram->boxes);
+        $this->standsWell($diagram, $width, $height);
+    }
+
+    private function standsWell(Diagram $diagram, float $width, float $height): void
+    {
         foreach ($diagram->boxes as $at => $box) {
             $this->assertTrue(Frame::of(-0.01, -0.01, $width + 0.02, $height + 0.02)->contains($box), "box {$at} is on the paper");
             $this->assertGreaterThan(24, $box->width, "box {$at} is wide enough for a word");
@@ -126,5 +132,76 @@ final class OrganiseTest extends TestCase
         foreach (range(2, 12) as $count) {
             $this->assertCount($count - 1, Layout::shaped(OrganiserShape::Hierarchy, $count, 500, 400)->lines);
         }
+    }
+
+    public function test_levels_say_what_is_below_what(): void
+    {
+        $outline = Outline::told([0, 1, 2, 2, 1, 2, 3]);
+
+        $this->assertSame([null, 0, 1, 1, 0, 4, 5], $outline->parents());
+        $this->assertSame([[0, 2], [0, 1], [0, 0], [1, 1], [2, 2], [2, 2], [2, 2]], $outline->spans());
+        $this->assertSame(4, $outline->depth());
+    }
+
+    public function test_levels_that_cannot_be_are_the_nearest_that_can(): void
+    {
+        $this->assertSame([0, 1, 2, 1], Outline::told([3, 0, 4, 1])->levels, 'one top, and no level is left out');
+        $this->assertSame([0, 1, 1, 2, 2], Outline::told([null, null, 1, 2, null])->levels, 'a box that says none is beside the one before');
+        $this->assertSame([0, 1, 2, 3, 4, 5, 5], Outline::told([0, 1, 2, 3, 4, 5, 6])->levels, 'deeper there is no room');
+    }
+
+    public function test_boxes_with_no_levels_are_shared_out_evenly(): void
+    {
+        $this->assertSame([0, 1, 1, 1], Outline::told([null, null, null, null])->levels);
+        foreach (range(6, 12) as $count) {
+            $levels = Outline::even($count)->levels;
+            $this->assertCount($count, $levels);
+            $children = array_map(fn (array $below): int => count($below), array_filter(self::below($levels), fn (int $at): bool => $levels[$at] === 1, ARRAY_FILTER_USE_KEY));
+            $this->assertLessThanOrEqual(1, max($children) - min($children), implode(' ', $levels));
+        }
+    }
+
+    /** The properties of every layout, on trees of any form. */
+    public function test_trees_of_any_form_lie_apart_and_each_stands_over_its_own(): void
+    {
+        mt_srand(20261125);
+        foreach (range(1, 300) as $round) {
+            $said = array_map(fn (): int => mt_rand(0, 6), range(1, mt_rand(2, 12)));
+            $outline = Outline::told($said);
+            [$short, $long] = array_values(self::PAPERS)[$round % 3];
+            [$width, $height] = $round % 2 === 0 ? [$short - 72, $long - 132] : [$long - 72, $short - 132];
+            $diagram = Layout::shaped(OrganiserShape::Hierarchy, count($said), $width, $height, $outline);
+            $this->standsWell($diagram, $width, $height);
+            $this->assertCount(count($said) - 1, $diagram->lines);
+            foreach (self::below($outline->levels) as $parent => $children) {
+                $boxes = array_map(fn (int $child): Frame => $diagram->boxes[$child], $children);
+                foreach ($boxes as $box) {
+                    $this->assertGreaterThan($diagram->boxes[$parent]->bottom(), $box->y);
+                }
+                if ($boxes !== []) {
+                    $middle = $diagram->boxes[$parent]->x + $diagram->boxes[$parent]->width / 2;
+                    $this->assertTrue($middle >= $boxes[0]->x && $middle <= end($boxes)->right(), 'it stands over its children');
+                }
+            }
+        }
+    }
+
+    /**
+     * @param  list<int>  $levels
+     * @return array<int, list<int>> the children of each box
+     */
+    private static function below(array $levels): array
+    {
+        $below = array_fill(0, count($levels), []);
+        foreach ($levels as $at => $level) {
+            for ($parent = $at - 1; $parent >= 0; $parent--) {
+                if ($levels[$parent] === $level - 1) {
+                    $below[$parent][] = $at;
+                    break;
+                }
+            }
+        }
+
+        return $below;
     }
 }

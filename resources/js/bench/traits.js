@@ -1,3 +1,5 @@
+import { named, prompted, told } from './outline.js';
+
 const WAIT = 500; // milliseconds of rest in typing before the words are sent
 
 const GROUP = 'open-slate.group';
@@ -15,10 +17,14 @@ const AS = {
     plain: SAME,
     lines: { show: (choices) => choices.join('\n'), read: lines },
     options: { show: (options) => options.map((option) => option.words).join('\n'), read: (text, options) => retold(options, text.split('\n').map((line) => line.trim())) },
-    boxes: { show: (boxes) => boxes.map((box) => box.name).join('\n').trimEnd(), read: (text, boxes) => renamed(boxes, 'name', text, 120) },
-    prompts: { show: (boxes) => boxes.map((box) => box.prompt ?? '').join('\n').trimEnd(), read: (text, boxes) => renamed(boxes, 'prompt', text, 200) },
     nullable: { show: (value) => value ?? '', read: (text) => (text === '' ? null : Number(text)) },
     percent: { show: (value) => Math.round(value * 100), read: (text) => Math.min(100, Math.max(0, Number(text))) / 100 },
+};
+
+/** How boxes of an organiser stand in a field; `changes` gives all that a text changes. */
+const BOXES = {
+    names: { show: (element, levels) => told(element.boxes, levels), changes: named },
+    prompts: { show: ({ boxes }) => boxes.map((box) => box.prompt ?? '').join('\n').trimEnd(), changes: prompted },
 };
 
 /** Printed options with other words; one more stands below the last, to be dragged where it belongs. */
@@ -31,12 +37,6 @@ function retold(options, words) {
         const last = options.at(-1);
         return { ...last, id: free(), words: said, top: Math.min(1 - last.down, last.top + (at - options.length + 1) * last.down) };
     });
-}
-
-/** Boxes of an organiser with other names or prompts, one a line; a key stays with its box. */
-function renamed(boxes, what, text, longest) {
-    const said = text.split('\n').map((line) => line.trim());
-    return Array.from({ length: Math.min(12, Math.max(said.length, boxes.length)) }, (_, at) => ({ name: '', ...boxes[at], [what]: (said[at] ?? '').slice(0, longest) }));
 }
 
 /** Whether a row is about an element: it has the property, and is of a kind and a form that the row is for. */
@@ -77,7 +77,8 @@ export class Traits {
         if (ids.length === 0) return;
         const elements = ids.map((id) => this.stage.data(id));
         this.panel.querySelector('[data-traits-title]').textContent = ids.length === 1 ? `${this.stage.element(ids[0]).dataset.tag} selected` : `${ids.length} selected`;
-        this.panel.querySelectorAll('[data-trait-for]').forEach((row) => { row.hidden = !elements.some((element) => suits(row, element)); });
+        this.panel.querySelectorAll('[data-trait-for]').forEach((row) => { row.hidden = !elements.some((element) => suits(row, element)) || (ids.length > 1 && row.querySelector('[data-boxes]') !== null); });
+        this.panel.querySelector('[data-levels-hint]').hidden = this.#drawn(ids[0]) === undefined;
         ['looks', 'asked'].forEach((name) => { const group = this.panel.querySelector(`[data-trait-group=${name}]`); group.hidden = [...group.querySelectorAll('[data-trait-for]')].every((row) => row.hidden); });
         const limit = elements.find((element) => element.limit)?.limit;
         this.limit.forEach((part) => { if (part !== document.activeElement) part.value = limit?.[part.dataset.limitPart] ?? ''; });
@@ -107,7 +108,7 @@ export class Traits {
 
     #fill(field, elements) {
         const has = elements.filter((element) => field.dataset.trait in element);
-        const values = new Set(has.map((element) => AS[field.dataset.as ?? 'plain'].show(element[field.dataset.trait])));
+        const values = new Set(has.map((element) => (field.dataset.boxes ? BOXES[field.dataset.boxes].show(element, this.#drawn(element.id)) : AS[field.dataset.as ?? 'plain'].show(element[field.dataset.trait]))));
         const [value] = values;
         const mixed = values.size > 1;
         if (field.type === 'color') { field.value = value ?? field.dataset.usual; return; }
@@ -123,14 +124,31 @@ export class Traits {
     #note(field, wait) {
         const ids = this.ids;
         const name = field.dataset.trait;
-        const value = this.#value(field);
-        if (value === undefined) return;
+        const changes = this.#changes(field);
+        if (changes === null) return;
         clearTimeout(this.#timer);
         if (this.pendingName && this.pendingName !== name) this.flush();
         this.pendingName = name;
-        this.pending = () => this.changed(ids, { [name]: value });
+        this.pending = () => this.changed(ids, changes);
         if (wait === 0) this.flush();
         else this.#timer = setTimeout(() => this.flush(), wait);
+    }
+
+    /** The properties that a field sets; null when it says nothing yet. */
+    #changes(field) {
+        if (field.dataset.boxes) return BOXES[field.dataset.boxes].changes(this.stage.data(this.ids[0]), field.value, this.#levels());
+        const value = this.#value(field);
+        return value === undefined ? null : { [field.dataset.trait]: value };
+    }
+
+    /** Of the boxes of a hierarchy, how far each is below the top, as the server has drawn them. */
+    #drawn(id) {
+        return this.stage.element(id)?.dataset.levels?.split(' ').map(Number);
+    }
+
+    /** The same for what is typed: the shape may have been chosen a moment ago, and not be drawn yet. */
+    #levels() {
+        return this.#drawn(this.ids[0]) ?? (this.panel.querySelector('[data-trait=shape]').value === 'hierarchy' ? [] : undefined);
     }
 
     /** What a field says, as the property has it; undefined when it says nothing yet. */

@@ -87,7 +87,7 @@ final class PageCodecTest extends TestCase
             new Part('m4', Frame::of(620, 200, 40, 40), PartForm::Picture, name: 'find', own: true, set: [str_repeat('9c', 32), str_repeat('8d', 32)]),
             new Part('m3', Frame::of(620, 140, 40, 40), PartForm::Connector, lay: Lay::Rising, locked: true),
             new Spot('o1', Frame::of(100, 100, 80, 80), SpotForm::Ring, 'inner ring', ['red buoy', 'gull'], 3, Settle::Round, false, true, 0.5),
-            new Organiser('r1', Frame::of(50, 600, 300, 150), OrganiserShape::Cycle, 5, [new OrganiserBox('egg', ['an egg'], 'Where is it laid?'), new OrganiserBox('larva')], 'Life of a crab', 11, font: Font::Book, needed: true, points: 1.0),
+            new Organiser('r1', Frame::of(50, 600, 300, 150), OrganiserShape::Cycle, 5, [new OrganiserBox('egg', ['an egg'], 'Where is it laid?'), new OrganiserBox('larva', level: 1)], 'Life of a crab', 11, font: Font::Book, needed: true, points: 1.0),
             new Spot('o2', Frame::of(100, 200, 80, 80), SpotForm::Slots, columns: 3, rows: 2, large: true, group: 'g1'),
         ], tray: new Tray(TraySide::Right, 120.0, false), key: new ModelKey('{"m1.1":[100,100,"@o1"]}', [ModelAspect::Spots, ModelAspect::Joints], 2.0));
     }
@@ -160,6 +160,7 @@ final class PageCodecTest extends TestCase
             'a model in a box' => [self::element(['answer' => 'model']), '$.elements[0].answer: is for a page with parts'],
             'an organiser of no shape' => [self::with('elements', [['shape' => 'spiral'] + self::organiser()]), '$.elements[0].shape: must be one of steps'],
             'an organiser of one' => [self::with('elements', [['number' => 1] + self::organiser()]), '$.elements[0].number'],
+            'a box too deep' => [self::with('elements', [['boxes' => [['name' => '', 'level' => 6]]] + self::organiser()]), '$.elements[0].boxes[0].level: '],
             'thirteen boxes' => [self::with('elements', [['boxes' => array_fill(0, 13, ['name' => ''])] + self::organiser()]), '$.elements[0].boxes: must hold at most 12'],
             'a key that is no model' => [self::with('key', ['model' => '{"m1":[1,2]}', 'counts' => []]), '$.key.model'],
             'a key for what cannot count' => [self::with('key', ['model' => '', 'counts' => ['beauty']]), '$.key.counts: must be among'],
