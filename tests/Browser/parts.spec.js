@@ -109,6 +109,43 @@ test('by touch on a phone: tap a part, tap a place; a finger drags one off a sto
     await saved(browser);
 });
 
+test('two fingers on parts enlarge the page and move none; one finger then drags what is enlarged', async ({ student }) => {
+    const { browser, sheet, piece } = await at((name) => student(name, 'HERN26', { viewport: { width: 390, height: 780 }, hasTouch: true, isMobile: true }), 'Edwin Tarn', 3);
+    await sheet.evaluate((one) => one.scrollIntoView({ block: 'center' }));
+    const seen = () => browser.evaluate(() => window.visualViewport.scale);
+    const touch = await browser.context().newCDPSession(browser);
+    const send = (type, ...touchPoints) => touch.send('Input.dispatchTouchEvent', { type, touchPoints });
+    const [one, other] = [await middle(piece('rowing.4')), await middle(piece('sail.5'))];
+    const [dx, dy] = [other.x - one.x, other.y - one.y];
+    const fingers = (share) => [{ ...one, id: 0 }, { x: one.x + dx * share, y: one.y + dy * share, id: 1 }];
+    const before = await place(piece('rowing.4'));
+    expect(await seen()).toBe(1);
+    await send('touchStart', fingers(1)[0]);
+    await send('touchMove', { x: one.x + 4, y: one.y + 4, id: 0 });
+    await send('touchStart', ...fingers(1));
+    for (const share of [1.3, 1.8, 2.4, 3]) await send('touchMove', ...fingers(share));
+    await send('touchEnd');
+    await expect.poll(seen).toBeGreaterThan(1.5);
+    expect(await place(piece('rowing.4'))).toEqual(before);
+    await expect(sheet.locator('[data-move=undo]')).toBeDisabled();
+    await expect(browser.locator('.is-dragged')).toHaveCount(0);
+
+    const from = await piece('rowing.4').evaluate((part) => {
+        const box = part.getBoundingClientRect();
+        return { x: box.x + box.width / 2 - window.visualViewport.offsetLeft, y: box.y + box.height / 2 - window.visualViewport.offsetTop };
+    });
+    const ring = await sheet.locator('[data-spot="inner"]').evaluate((spot) => {
+        const box = spot.getBoundingClientRect();
+        return { x: box.x + 3 - window.visualViewport.offsetLeft, y: box.y + box.height / 2 - window.visualViewport.offsetTop };
+    });
+    await send('touchStart', { ...from, id: 0 });
+    for (const share of [0.3, 0.6, 1]) await send('touchMove', { x: from.x + (ring.x - from.x) * share, y: from.y + (ring.y - from.y) * share, id: 0 });
+    await send('touchEnd');
+    await expect(piece('rowing.4')).toHaveAccessibleName('rowing boat, 4 of 4, in inner ring');
+    await saved(browser);
+    expect(await seen()).toBeGreaterThan(1.5);
+});
+
 test('joints hold, a rope has two ends and follows, a full place sends back', async ({ student }) => {
     const { browser, sheet, piece } = await at(student, 'Juno Vale', 2);
     const scale = async () => (await sheet.locator('.sheet__layer').boundingBox()).width / 595;

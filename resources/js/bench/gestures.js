@@ -59,6 +59,7 @@ export class Gestures {
     }
 
     #down(event) {
+        if (this.#gesture && event.pointerId !== this.#gesture.pointer) { this.#cancel(); return; } // Two fingers enlarge the page.
         if (event.button !== 0 || this.#gesture) return;
         this.stage.settle();
         this.stage.measure();
@@ -88,6 +89,7 @@ export class Gestures {
         } else {
             this.#gesture = { kind: 'marquee', within: this.stage.whole, at, start, before: event.shiftKey ? this.selection.ids : [] };
         }
+        if (this.#gesture) this.#gesture.pointer = event.pointerId;
         this.stage.root.setPointerCapture(event.pointerId);
         event.preventDefault();
         (element ?? this.stage.root.parentElement).focus({ preventScroll: true });
@@ -105,7 +107,7 @@ export class Gestures {
     }
 
     #move(event) {
-        if (!this.#gesture) return;
+        if (this.#gesture?.pointer !== event.pointerId) return;
         this.#event = event;
         this.#frame ||= requestAnimationFrame(() => { this.#frame = 0; this.#show(); });
     }
@@ -174,7 +176,7 @@ export class Gestures {
 
     #up(event) {
         const gesture = this.#gesture;
-        if (!gesture) return;
+        if (gesture?.pointer !== event.pointerId) return;
         this.#event = event;
         this.#show();
         this.#end(gesture.kind === 'option');

@@ -219,6 +219,9 @@ export class ModelPlace {
 
     get #scale() { return this.layer.getBoundingClientRect().width / this.width; }
 
+    /** Pixels of the screen to a point: two fingers may have enlarged what the page is laid out in. */
+    get #seen() { return this.#scale * (window.visualViewport?.scale ?? 1); }
+
     #point(event) {
         const box = this.layer.getBoundingClientRect();
         return { x: (event.clientX - box.left) / this.#scale, y: (event.clientY - box.top) / this.#scale };
@@ -244,14 +247,14 @@ export class ModelPlace {
     }
 
     #down(event) {
+        if (this.#drag) { this.#cancel(); return; } // A second finger: two enlarge the page, and no part is dragged.
         const piece = event.target.closest('[data-piece]');
         if (!piece || event.button !== 0 || 'fixed' in piece.dataset) return;
-        if (this.#drag) { this.#cancel(); return; } // A second finger: it is no longer one part that is dragged.
         this.#flushSteps();
         const key = piece.dataset.piece;
         const end = event.target.closest('[data-end]');
         const scale = this.#scale;
-        this.#drag = { key, piece, end: end ? Number(end.dataset.end) : null, scale, from: this.#box(key), at: this.#at(key), start: { x: event.clientX, y: event.clientY }, finger: event.pointerType === 'touch', followers: this.#followers(key) };
+        this.#drag = { key, piece, pointer: event.pointerId, end: end ? Number(end.dataset.end) : null, scale, from: this.#box(key), at: this.#at(key), start: { x: event.clientX, y: event.clientY }, finger: event.pointerType === 'touch', followers: this.#followers(key) };
         piece.setPointerCapture(event.pointerId);
         if (this.#drag.end === null) {
             this.guides.lines = this.lines ?? this.#lines(key);
@@ -279,7 +282,7 @@ export class ModelPlace {
     }
 
     #over(event) {
-        if (!this.#drag) return;
+        if (this.#drag?.pointer !== event.pointerId) return;
         this.event = event;
         this.#frame ||= requestAnimationFrame(() => { this.#frame = 0; this.#follow(); });
     }
@@ -309,13 +312,13 @@ export class ModelPlace {
 
     #up(event) {
         const drag = this.#drag;
-        if (!drag) return;
+        if (drag?.pointer !== event.pointerId) return;
         this.event = event;
         this.#follow();
         this.#endDrag();
         if (!drag.started) return; // A tap: the click that follows says so.
         this.dropped = event.timeStamp;
-        const near = (drag.finger ? NEAR_FINGER : NEAR) / drag.scale;
+        const near = (drag.finger ? NEAR_FINGER : NEAR) / this.#seen;
         this.#let();
         if (drag.end !== null) this.#move(drag.key, drag.end, drag.to[drag.end === 0 ? 0 : 4], drag.to[drag.end === 0 ? 1 : 5], near);
         else this.#move(drag.key, null, drag.from.x + drag.from.width / 2 + drag.by.dx, drag.from.y + drag.from.height / 2 + drag.by.dy, near);
@@ -357,7 +360,7 @@ export class ModelPlace {
         const { key, end } = this.#chosen;
         const { x, y } = this.#point(event);
         this.#let();
-        this.#move(key, end, x, y, NEAR_FINGER / this.#scale);
+        this.#move(key, end, x, y, NEAR_FINGER / this.#seen);
     }
 
     /** The chosen end to that joint of a part that is nearest to a point. */

@@ -37,6 +37,7 @@ export class PageZoom {
     #fit() {
         const seen = window.visualViewport;
         document.body.style.height = seen.scale === 1 && seen.height < window.innerHeight - 1 ? `${seen.height}px` : '';
+        if (seen.scale !== 1) return; // Two fingers are enlarging it: what is looked at is theirs to choose.
         if (document.activeElement?.dataset?.place) this.#center(document.activeElement);
     }
 }
