@@ -23,15 +23,17 @@ final class SaveWork
      * @param  int  $page  the page of the edition that the student is on
      *
      * @throws CopyRefused when the copy is handed in
-     * @throws InvalidJson when a part is moved that is not there
+     * @throws InvalidJson when a part is moved that is not there, or has a picture that is not kept
      */
     public function __invoke(Copy $copy, Draft $draft, Places $places, int $page): Saved
     {
-        return DB::transaction(function () use ($copy, $draft, $places, $page): Saved {
+        $wanted = $this->settle->wanted($copy, $draft, $places);
+
+        return DB::transaction(function () use ($copy, $draft, $places, $page, $wanted): Saved {
             $locked = Copy::query()->lockForUpdate()->findOrFail($copy->id);
             $before = $locked->written();
             $standing = $locked->standing()->written();
-            [$settled, $said] = ($this->settle)($locked, $draft, $places, $before);
+            [$settled, $said] = ($this->settle)($draft, $wanted, $before);
             $saved = $before->save($settled)->saying($said);
             if ($saved->work->revision !== $before->revision) {
                 $locked->stands($standing)->fill([

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Models\Copy;
+use App\Models\StoredFile;
 use OpenSlate\Answers\ModelAnswer;
 use OpenSlate\Copies\Draft;
 use OpenSlate\Copies\Places;
@@ -19,21 +20,46 @@ use OpenSlate\Parts\Settling;
 final class SettleParts
 {
     /**
+     * What it takes to settle the models of a draft. Editions do not change: this is read before the copy is locked.
+     *
+     * @return array<string, array{Board, Model}> the parts of the page and what the window wants, by place
+     *
+     * @throws InvalidJson when a part has a picture that is not kept
+     */
+    public function wanted(Copy $copy, Draft $draft, Places $places): array
+    {
+        $wanted = [];
+        foreach ($draft->answers as $key => $text) {
+            $place = $places->find((string) $key);
+            if (! $place?->form instanceof ModelAnswer) {
+                continue;
+            }
+            $model = Model::parse($text);
+            if (! StoredFile::arePictures($model->pictures())) {
+                throw InvalidJson::at("$.answers.{$key}", 'has a picture that is not kept');
+            }
+            $wanted[(string) $key] = [new Board($copy->item->edition->revision($place->page())->page()), $model];
+        }
+
+        return $wanted;
+    }
+
+    /**
+     * @param  array<string, array{Board, Model}>  $wanted  by place
      * @return array{Draft, list<string>} the draft with models as they are kept, and what is to be said of parts that went back
      *
      * @throws InvalidJson when a part is moved that is not there
      */
-    public function __invoke(Copy $copy, Draft $draft, Places $places, Work $work): array
+    public function __invoke(Draft $draft, array $wanted, Work $work): array
     {
         $said = [];
-        $settled = $draft->settled(function (string $key, string $text) use ($copy, $places, $work, &$said): string {
-            $place = $places->find($key);
-            if (! $place?->form instanceof ModelAnswer) {
+        $settled = $draft->settled(function (string $key, string $text) use ($wanted, $work, &$said): string {
+            if (! isset($wanted[$key])) {
                 return $text;
             }
-            $page = $copy->item->edition->revisions()->wherePivot('position', $place->page())->sole()->page();
+            [$board, $model] = $wanted[$key];
             try {
-                $result = Settling::settle(new Board($page), Model::parse($work->text($key)), Model::parse($text));
+                $result = Settling::settle($board, Model::parse($work->text($key)), $model);
             } catch (ModelRefused $refusal) {
                 throw InvalidJson::at("$.answers.{$key}", $refusal->getMessage());
             }

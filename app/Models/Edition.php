@@ -39,6 +39,12 @@ final class Edition extends Model
         return $this->belongsToMany(PageRevision::class, 'edition_pages')->orderByPivot('position');
     }
 
+    /** @param  int  $number  of the page, from 1 */
+    public function revision(int $number): PageRevision
+    {
+        return $this->revisions()->wherePivot('position', $number)->firstOrFail();
+    }
+
     public function placesToFill(): Places
     {
         return Places::fromJson($this->places);

@@ -24,4 +24,12 @@ final class StoredFile extends Model
     protected $keyType = 'string';
 
     protected $fillable = ['sha256', 'bytes', 'media_type'];
+
+    /** @param  list<string>  $hashes */
+    public static function arePictures(array $hashes): bool
+    {
+        $hashes = array_unique($hashes);
+
+        return $hashes === [] || self::whereIn('sha256', $hashes)->whereLike('media_type', 'image/%')->count() === count($hashes);
+    }
 }

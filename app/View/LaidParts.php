@@ -57,7 +57,7 @@ final readonly class LaidParts
     /** @return array<string, mixed> the lines and gaps that a dragged part may hold to */
     public function guides(): array
     {
-        return Guides::of($this->board->lined(Model::parse($this->model)));
+        return Guides::among($this->board->page->size, $this->board->lined(Model::parse($this->model)));
     }
 
     /** What it is and where it is, for those who do not see it. */

@@ -7,6 +7,7 @@ namespace OpenSlate\Edit;
 use OpenSlate\Blanks\Blank;
 use OpenSlate\Geometry\Frame;
 use OpenSlate\Page\Page;
+use OpenSlate\Paper\Size;
 
 /**
  * The lines that something being dragged may hold to: edges and middles of what is on the page, of its blanks, and of
@@ -25,21 +26,35 @@ final class Guides
     /**
      * @param  array<int, Blank>  $blanks
      * @return array{x: list<array{float, list<string>}>, y: list<array{float, list<string>}>, gaps: list<array{axis: string, edge: string, at: float, from: float, to: float, beside: float, ids: list<string>}>}
-     *                                                                                                                                                                                                             each line with the ids of those it is of, none for the page and its blanks; of a gap: which edge of the dragged
-     *                                                                                                                                                                                                             comes to stand where, and where the gap that comes back is
      */
     public static function of(Page $page, array $blanks = []): array
     {
+        $frames = [];
+        foreach ($page->elements() as $element) {
+            $frames[$element->id()] = $element->frame();
+        }
+
+        return self::among($page->size, $frames, $blanks);
+    }
+
+    /**
+     * @param  array<string, Frame>  $frames  of all that something may be lined up with, by id
+     * @param  array<int, Blank>  $blanks
+     * @return array{x: list<array{float, list<string>}>, y: list<array{float, list<string>}>, gaps: list<array{axis: string, edge: string, at: float, from: float, to: float, beside: float, ids: list<string>}>}
+     *                                                                                                                                                                                                             each line with the ids of those it is of, none for the page and its blanks; of a gap: which edge of the dragged
+     *                                                                                                                                                                                                             comes to stand where, and where the gap that comes back is
+     */
+    public static function among(Size $page, array $frames, array $blanks = []): array
+    {
         [$x, $y] = [[], []];
         foreach ([0.0, 0.5, 1.0] as $share) {
-            self::add($x, $share * $page->size->width, '');
-            self::add($y, $share * $page->size->height, '');
+            self::add($x, $share * $page->width, '');
+            self::add($y, $share * $page->height, '');
         }
         $framed = [];
-        foreach ($page->elements() as $element) {
-            [$frame, $id] = [$element->frame(), $element->id()];
-            $framed[] = [$frame->x, $frame->x + $frame->width, $frame->y, $frame->y + $frame->height, $id];
-            self::addSides($x, $y, $frame, $id);
+        foreach ($frames as $id => $frame) {
+            $framed[] = [$frame->x, $frame->x + $frame->width, $frame->y, $frame->y + $frame->height, (string) $id];
+            self::addSides($x, $y, $frame, (string) $id);
         }
         foreach ($blanks as $blank) {
             self::addSides($x, $y, $blank->frame, '');

@@ -95,7 +95,7 @@ final class Layout
     private function hierarchy(Outline $outline): Diagram
     {
         $spans = $outline->spans();
-        $ends = max(array_column($spans, 1)) + 1;
+        $ends = max(array_map(fn (array $span): int => $span[1], $spans)) + 1;
         $gap = $this->gap($this->width, $ends);
         $slot = ($this->width - ($ends - 1) * $gap) / $ends;
         $depth = $outline->depth();

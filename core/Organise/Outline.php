@@ -72,7 +72,7 @@ final readonly class Outline
         return $parents;
     }
 
-    /** @return list<array{int, int}> for each box the first and the last of the lowest boxes that stand below it; a box with none below stands for itself */
+    /** @return non-empty-list<array{int, int}> for each box the first and the last of the lowest boxes that stand below it; a box with none below stands for itself */
     public function spans(): array
     {
         $first = $last = [];

@@ -98,22 +98,28 @@ final readonly class Board
     }
 
     /**
-     * The page with nothing on it but its parts, where a model has them, under their keys: what a moved part may be lined
-     * up with. What waits in a stock, and connectors, are left out.
+     * What a moved part may be lined up with: the parts on the page, where a model has them. What waits in a stock, and
+     * connectors, are left out.
+     *
+     * @return array<string, Frame> by key
      */
-    public function lined(Model $model): Page
+    public function lined(Model $model): array
     {
-        $laid = [];
+        $frames = [];
         foreach ($this->parts as $id => $part) {
             for ($n = 1; $part->form !== PartForm::Connector && $n <= $part->stock; $n++) {
-                $placed = $model->find("{$id}.{$n}") ?? ($part->stock === 1 ? $this->home("{$id}.{$n}") : null);
-                if ($placed !== null && $this->isOnPage($placed)) {
-                    $laid[] = $part->identified("{$id}.{$n}")->framed($this->frame($placed));
+                $placed = $model->find("{$id}.{$n}");
+                if ($placed === null && $part->stock > 1) {
+                    continue;
+                }
+                $frame = $placed?->frame($part->frame->width, $part->frame->height) ?? $part->frame;
+                if (! $this->page->isBeside($frame)) {
+                    $frames["{$id}.{$n}"] = $frame;
                 }
             }
         }
 
-        return $this->page->withElements($laid);
+        return $frames;
     }
 
     /** Whether a part is on the page, and not in the tray beside it. */

@@ -75,14 +75,17 @@ final readonly class Model
         );
     }
 
-    /**
-     * What students have put on parts of their own.
-     *
-     * @return list<string> words, and hashes of pictures
-     */
-    public function words(): array
+    /** @return list<string> hashes of the pictures that students have put on parts of their own */
+    public function pictures(): array
     {
-        return array_values(array_filter(array_map(fn (Placed $one): string => $one->words, $this->placed), fn (string $words): bool => $words !== ''));
+        $pictures = [];
+        foreach ($this->placed as $one) {
+            if (preg_match('/^[0-9a-f]{64}$/D', $one->words) === 1) {
+                $pictures[] = $one->words;
+            }
+        }
+
+        return $pictures;
     }
 
     public function find(string $key): ?Placed

@@ -68,7 +68,7 @@ final readonly class Placed
     /** Whether it is at the same place, with the same words, as a window or the server knows it. */
     public function sameAs(self $other): bool
     {
-        return $this->toList() === $other->toList();
+        return $this->x === $other->x && $this->y === $other->y && $this->held === $other->held && $this->words === $other->words && $this->end === $other->end;
     }
 
     /** @return list<float|string> as short as it can be said */

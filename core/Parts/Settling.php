@@ -7,7 +7,6 @@ namespace OpenSlate\Parts;
 use OpenSlate\Edit\Bounds;
 use OpenSlate\Edit\Guides;
 use OpenSlate\Geometry\Frame;
-use OpenSlate\Page\Element;
 use OpenSlate\Page\Part;
 use OpenSlate\Page\PartForm;
 use OpenSlate\Page\Spot;
@@ -256,9 +255,9 @@ final class Settling
     private function onGuide(Placed $wanted): Placed
     {
         $frame = $this->board->frame($wanted);
-        $lined = $this->board->lined($this->model->without($wanted->key));
-        $near = array_values(array_filter($lined->elements(), fn (Element $element): bool => $element->id() !== $wanted->key && self::isBeside($element->frame(), $frame)));
-        $guides = Guides::of($lined->withElements($near));
+        $lined = $this->board->lined($this->model);
+        unset($lined[$wanted->key]);
+        $guides = Guides::among($this->board->page->size, array_filter($lined, fn (Frame $other): bool => self::isBeside($other, $frame)));
         $step = fn (string $axis, string $side, float $start, float $size): float => self::step(
             [$start, $start + $size / 2, $start + $size],
             array_map(fn (array $line): float => $line[0], $side === 'x' ? $guides['x'] : $guides['y']),

@@ -15,11 +15,9 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use OpenSlate\Answers\AnswerKind;
-use OpenSlate\Answers\ModelAnswer;
 use OpenSlate\Copies\Draft;
 use OpenSlate\Copies\Places;
 use OpenSlate\Json\InvalidJson;
-use OpenSlate\Parts\Model;
 
 /** A student at their own copy. */
 final class CopyController
@@ -55,7 +53,7 @@ final class CopyController
     /** The lines and gaps that parts of one page may hold to while they are dragged; asked for once they have come to rest. */
     public function guides(Copy $copy, int $number): JsonResponse
     {
-        $page = $copy->item->edition->revisions()->wherePivot('position', $number)->firstOrFail()->page();
+        $page = $copy->item->edition->revision($number)->page();
 
         return response()->json(LaidParts::on($page, $number, $copy->written()->texts())->guides());
     }
@@ -64,14 +62,8 @@ final class CopyController
     private function refuseUnknownPictures(Draft $draft, Places $places): void
     {
         foreach ($draft->answers as $key => $answer) {
-            if ($answer !== '' && $places->find($key)?->form->kind() === AnswerKind::Picture && ! StoredFile::where('sha256', $answer)->whereLike('media_type', 'image/%')->exists()) {
+            if ($answer !== '' && $places->find($key)?->form->kind() === AnswerKind::Picture && ! StoredFile::arePictures([$answer])) {
                 throw InvalidJson::at("$.answers.{$key}", 'is no picture that is kept');
-            }
-            if ($answer !== '' && $places->find($key)?->form instanceof ModelAnswer) {
-                $pictures = array_unique(array_filter(Model::parse($answer)->words(), fn (string $words): bool => preg_match('/^[0-9a-f]{64}$/D', $words) === 1));
-                if ($pictures !== [] && StoredFile::whereIn('sha256', $pictures)->whereLike('media_type', 'image/%')->count() < count($pictures)) {
-                    throw InvalidJson::at("$.answers.{$key}", 'has a picture that is not kept');
-                }
             }
         }
     }
