@@ -38,7 +38,7 @@ const times = await page.evaluate(async ({ url, all, cold }) => {
     let [, { models }] = await send({ '1._parts': document.querySelector('[data-model]').dataset.model });
     for (let n = 0; n < all; n += 1) {
         const placed = JSON.parse(models['1._parts']);
-        placed[`p${n}.1`] = [50 + (n % 7), 60 + (n % 5), '', ''];
+        placed[`p${n}.1`] = [43 + 34 * (n % 15) + (n % 7), 63 + 40 * Math.floor(n / 15) + (n % 5), '', ''];
         const [move, answer] = await send({ '1._parts': JSON.stringify({ ...placed, near: 8 }) });
         models = answer.models;
         const [text] = await send({ '1.a': `The tide comes in ${n} times.` });

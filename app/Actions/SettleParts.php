@@ -24,7 +24,7 @@ final class SettleParts
      *
      * @return array<string, array{Board, Model}> the parts of the page and what the window wants, by place
      *
-     * @throws InvalidJson when a part has a picture that is not kept
+     * @throws InvalidJson when a model is none, or a part has a picture that is not kept
      */
     public function wanted(Copy $copy, Draft $draft, Places $places): array
     {
@@ -34,7 +34,11 @@ final class SettleParts
             if (! $place?->form instanceof ModelAnswer) {
                 continue;
             }
-            $model = Model::parse($text);
+            try {
+                $model = Model::parse($text);
+            } catch (ModelRefused $refusal) {
+                throw InvalidJson::at("$.answers.{$key}", $refusal->getMessage());
+            }
             if (! StoredFile::arePictures($model->pictures())) {
                 throw InvalidJson::at("$.answers.{$key}", 'has a picture that is not kept');
             }

@@ -7,6 +7,7 @@ namespace App\Models;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
+use Illuminate\Support\Facades\DB;
 use OpenSlate\Copies\Places;
 use OpenSlate\Page\Clip;
 use OpenSlate\Page\Page;
@@ -42,7 +43,7 @@ final class Edition extends Model
     /** @param  int  $number  of the page, from 1 */
     public function revision(int $number): PageRevision
     {
-        return $this->revisions()->wherePivot('position', $number)->firstOrFail();
+        return PageRevision::query()->whereIn('id', DB::table('edition_pages')->where(['edition_id' => $this->id, 'position' => $number])->select('page_revision_id'))->firstOrFail();
     }
 
     public function placesToFill(): Places

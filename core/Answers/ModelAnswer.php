@@ -18,15 +18,10 @@ final readonly class ModelAnswer implements AnswerForm
         return AnswerKind::Model;
     }
 
+    /** What the parts are, and where, is read once: by the page that they settle on. */
     public function tidy(string $answer): string
     {
-        try {
-            Model::parse($answer);
-        } catch (ModelRefused $refusal) {
-            throw AnswerRefused::noModel($refusal->getMessage());
-        }
-
-        return $answer;
+        return strlen($answer) > Model::LONGEST ? throw AnswerRefused::noModel(ModelRefused::noModel()->getMessage()) : $answer;
     }
 
     public function isFilled(string $answer): bool

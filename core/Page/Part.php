@@ -72,7 +72,7 @@ final readonly class Part implements Element
     ) {
         $this->colour = $colour ?? Colour::of('#26343b');
         $this->ink = $ink ?? Colour::of('#111111');
-        if (count(array_unique(array_map(fn (Joint $joint): string => $joint->id, $joints))) < count($joints)) {
+        if (count($joints) > 1 && count(array_unique(array_map(fn (Joint $joint): string => $joint->id, $joints))) < count($joints)) {
             throw new InvalidArgumentException('Two joints of one part have one id.');
         }
         if ($form === PartForm::Picture ? $source === '' && ! $own : $source !== '' || $set !== []) {

@@ -108,13 +108,14 @@ final readonly class Board
         $frames = [];
         foreach ($this->parts as $id => $part) {
             for ($n = 1; $part->form !== PartForm::Connector && $n <= $part->stock; $n++) {
-                $placed = $model->find("{$id}.{$n}");
+                $key = "{$id}.{$n}";
+                $placed = $model->find($key);
                 if ($placed === null && $part->stock > 1) {
                     continue;
                 }
                 $frame = $placed?->frame($part->frame->width, $part->frame->height) ?? $part->frame;
                 if (! $this->page->isBeside($frame)) {
-                    $frames["{$id}.{$n}"] = $frame;
+                    $frames[$key] = $frame;
                 }
             }
         }

@@ -129,30 +129,41 @@ final readonly class Model
 
     private static function placed(string $key, mixed $list): Placed
     {
-        if (preg_match('/^[a-z0-9]{1,24}\.[1-9][0-9]?$/D', $key) !== 1 || ! is_array($list) || ! array_is_list($list) || count($list) > 7) {
+        if (! is_array($list) || ! array_is_list($list) || preg_match('/^[a-z0-9]{1,24}\.[1-9][0-9]?$/D', $key) !== 1) {
             throw ModelRefused::noModel();
         }
+        $count = count($list);
         [$x, $y, $held, $words] = [$list[0] ?? null, $list[1] ?? null, $list[2] ?? '', $list[3] ?? ''];
-        $end = count($list) > 4 ? [$list[4], $list[5] ?? null, $list[6] ?? ''] : null;
-        if (! self::isPlace($x, $y) || ! self::isHeld($held) || ! is_string($words) || mb_strlen($words) > self::LONGEST_WORDS || ($end !== null && (! self::isPlace($end[0], $end[1]) || ! self::isHeld($end[2])))) {
+        if ($count > 7 || ! self::isPlace($x, $y) || ! self::isHeld($held) || ! is_string($words) || (strlen($words) > self::LONGEST_WORDS && mb_strlen($words) > self::LONGEST_WORDS)) {
             throw ModelRefused::noModel();
         }
 
-        return new Placed($key, self::number($x), self::number($y), is_string($held) ? $held : '', $words, $end === null ? null : [self::number($end[0]), self::number($end[1]), is_string($end[2]) ? $end[2] : '']);
+        return new Placed($key, self::number($x), self::number($y), $held, $words, $count > 4 ? self::end($list[4], $list[5] ?? null, $list[6] ?? '') : null);
     }
 
+    /** @return array{float, float, string} */
+    private static function end(mixed $x, mixed $y, mixed $held): array
+    {
+        return self::isPlace($x, $y) && self::isHeld($held) ? [self::number($x), self::number($y), $held] : throw ModelRefused::noModel();
+    }
+
+    /**
+     * @phpstan-assert-if-true int|float $x
+     * @phpstan-assert-if-true int|float $y
+     */
     private static function isPlace(mixed $x, mixed $y): bool
     {
         return (is_int($x) || is_float($x)) && (is_int($y) || is_float($y)) && abs($x) <= 30000 && abs($y) <= 30000;
     }
 
+    /** @phpstan-assert-if-true string $held */
     private static function isHeld(mixed $held): bool
     {
-        return is_string($held) && preg_match('/^(@[a-z0-9]{1,24}(\.\d{1,3})?|[a-z0-9]{0,12}>[a-z0-9]{1,24}\.\d{1,2}\.[a-z0-9]{1,12})?$/D', $held) === 1;
+        return $held === '' || (is_string($held) && preg_match('/^(@[a-z0-9]{1,24}(\.\d{1,3})?|[a-z0-9]{0,12}>[a-z0-9]{1,24}\.\d{1,2}\.[a-z0-9]{1,12})$/D', $held) === 1);
     }
 
-    private static function number(mixed $value): float
+    private static function number(int|float $value): float
     {
-        return is_int($value) || is_float($value) ? round((float) $value, 2) + 0.0 : 0.0;
+        return is_int($value) ? (float) $value : round($value, 2) + 0.0;
     }
 }
