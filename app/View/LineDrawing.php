@@ -6,25 +6,35 @@ namespace App\View;
 
 use OpenSlate\Organise\Line;
 
-/** A line between the boxes of an organiser as SVG, with its arrow's head. */
+/** A line as SVG, with its arrow's head. */
 final class LineDrawing
 {
-    private const HEAD = 8.0;
+    private const HEAD = 5.0;
 
-    public static function line(Line $line): string
+    public static function line(Line $line, float $weight): string
     {
         // It stops within the head, so that it does not blunt the point.
-        [$x, $y] = $line->arrow ? self::back($line, self::HEAD / 2) : [$line->x2, $line->y2];
+        [$x, $y] = $line->arrow ? self::back($line, self::headLength($weight) / 2) : [$line->x2, $line->y2];
 
-        return sprintf('M%s %sL%s %s', $line->x1, $line->y1, round($x, 2), round($y, 2));
+        return sprintf('M%s %sL%s %s', round($line->x1, 2), round($line->y1, 2), round($x, 2), round($y, 2));
     }
 
-    public static function head(Line $line): string
+    /** Its head, to be filled; nothing where it has none. */
+    public static function head(Line $line, float $weight): string
     {
-        [$x, $y] = self::back($line, self::HEAD);
+        if (! $line->arrow) {
+            return '';
+        }
+        [$x, $y] = self::back($line, self::headLength($weight));
         [$dx, $dy] = [($line->x2 - $x) / 2, ($line->y2 - $y) / 2];
 
-        return sprintf('M%s %sL%s %sL%s %sZ', $line->x2, $line->y2, round($x - $dy, 2), round($y + $dx, 2), round($x + $dy, 2), round($y - $dx, 2));
+        return sprintf('M%s %sL%s %sL%s %sZ', round($line->x2, 2), round($line->y2, 2), round($x - $dy, 2), round($y + $dx, 2), round($x + $dy, 2), round($y - $dx, 2));
+    }
+
+    /** In points, as long as it is wide. */
+    public static function headLength(float $weight): float
+    {
+        return self::HEAD + 2.5 * $weight;
     }
 
     /** @return array{float, float} a point so far before its end */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use OpenSlate\Organise\Line;
 use OpenSlate\Page\Lay;
 use OpenSlate\Page\Shape;
 use OpenSlate\Page\ShapeForm;
@@ -11,8 +12,6 @@ use OpenSlate\Page\ShapeForm;
 /** A shape as SVG, in points from the top left of its frame. */
 final readonly class ShapeDrawing
 {
-    private const HEAD = 4.0;
-
     private function __construct(private Shape $shape)
     {
     }
@@ -30,52 +29,24 @@ final readonly class ShapeDrawing
 
     public function line(): string
     {
-        [$from, $to] = $this->ends();
-        // The line stops within the arrow's head, so that it does not blunt the point.
-        [$x, $y] = $this->shape->form === ShapeForm::Arrow ? $this->back($this->headLength() / 2) : $to;
-
-        return sprintf('M%s %s L%s %s', $from[0], $from[1], round($x, 3), round($y, 3));
+        return LineDrawing::line($this->laid(), $this->shape->weight);
     }
 
     public function head(): string
     {
-        if ($this->shape->form !== ShapeForm::Arrow) {
-            return '';
-        }
-        [$from, $to] = $this->ends();
-        $length = max(0.001, hypot($to[0] - $from[0], $to[1] - $from[1]));
-        [$ux, $uy] = [($to[0] - $from[0]) / $length, ($to[1] - $from[1]) / $length];
-        [$bx, $by] = $this->back($this->headLength());
-        $half = $this->headLength() / 2;
-
-        return sprintf('M%s %s L%s %s L%s %sZ', $to[0], $to[1], round($bx - $uy * $half, 3), round($by + $ux * $half, 3), round($bx + $uy * $half, 3), round($by - $ux * $half, 3));
+        return LineDrawing::head($this->laid(), $this->shape->weight);
     }
 
-    private function headLength(): float
-    {
-        return self::HEAD + 2 * $this->shape->weight;
-    }
-
-    /** @return array{float, float} */
-    private function back(float $by): array
-    {
-        [$from, $to] = $this->ends();
-        $length = max(0.001, hypot($to[0] - $from[0], $to[1] - $from[1]));
-        $share = max(0.0, 1 - $by / $length);
-
-        return [$from[0] + ($to[0] - $from[0]) * $share, $from[1] + ($to[1] - $from[1]) * $share];
-    }
-
-    /** @return array{array{float, float}, array{float, float}} */
-    private function ends(): array
+    private function laid(): Line
     {
         [$w, $h] = [$this->shape->frame->width, $this->shape->frame->height];
+        $arrow = $this->shape->form === ShapeForm::Arrow;
 
         return match ($this->shape->lay) {
-            Lay::Level => [[0.0, $h / 2], [$w, $h / 2]],
-            Lay::Upright => [[$w / 2, 0.0], [$w / 2, $h]],
-            Lay::Falling => [[0.0, 0.0], [$w, $h]],
-            Lay::Rising => [[0.0, $h], [$w, 0.0]],
+            Lay::Level => new Line(0.0, $h / 2, $w, $h / 2, $arrow),
+            Lay::Upright => new Line($w / 2, 0.0, $w / 2, $h, $arrow),
+            Lay::Falling => new Line(0.0, 0.0, $w, $h, $arrow),
+            Lay::Rising => new Line(0.0, $h, $w, 0.0, $arrow),
         };
     }
 }

@@ -8,6 +8,7 @@ use Closure;
 use OpenSlate\Geometry\Frame;
 use OpenSlate\Organise\Layout;
 use OpenSlate\Organise\Line;
+use OpenSlate\Page\Head;
 use OpenSlate\Page\Joint;
 use OpenSlate\Page\Lay;
 use OpenSlate\Page\Organiser;
@@ -68,6 +69,14 @@ final readonly class LoosenOrganiser implements Edit
         );
         $laid = $this->laid($frame, $organiser);
 
-        return new Part(($this->newId)(), $laid->moved(...Bounds::heldBack($laid, 0.0, 0.0, $page->whole())), PartForm::Connector, name: 'line', weight: 2.0, lay: $lay);
+        return new Part(($this->newId)(), $laid->moved(...Bounds::heldBack($laid, 0.0, 0.0, $page->whole())), PartForm::Connector, name: 'line', weight: 2.0, lay: $lay, head: $this->head($line, $lay));
+    }
+
+    /** A connector runs to the right, or straight down: of a line that runs the other way, the head is at its start. */
+    private function head(Line $line, Lay $lay): Head
+    {
+        $runsOn = $lay === Lay::Upright ? $line->y2 >= $line->y1 : $line->x2 >= $line->x1;
+
+        return $line->arrow ? ($runsOn ? Head::End : Head::Start) : Head::None;
     }
 }

@@ -7,6 +7,8 @@ namespace OpenSlate\Edit;
 use OpenSlate\Page\ModelAspect;
 use OpenSlate\Page\ModelKey;
 use OpenSlate\Page\Page;
+use OpenSlate\Page\Part;
+use OpenSlate\Page\PartForm;
 use OpenSlate\Page\Settle;
 use OpenSlate\Page\Spot;
 use OpenSlate\Page\SpotForm;
@@ -51,8 +53,11 @@ final readonly class SetModelKey implements Edit
     private static function usual(Board $board): array
     {
         $rows = array_filter($board->spots, fn (Spot $spot): bool => $spot->settle === Settle::Row || $spot->form === SpotForm::Line);
-        $joints = array_filter($board->parts, fn ($part): bool => $part->joints !== []);
+        $joints = array_filter($board->parts, fn (Part $part): bool => $part->joints !== []);
 
-        return [...($board->spots === [] ? [] : [ModelAspect::Spots]), ...($rows === [] ? [] : [ModelAspect::Order]), ...($joints === [] ? [] : [ModelAspect::Joints])];
+        // Arrows between cards say which leads to which; on which side of a card they end says nothing.
+        $arrows = array_filter($board->parts, fn (Part $part): bool => $part->form === PartForm::Connector && $part->head->isOneWay());
+
+        return [...($board->spots === [] ? [] : [ModelAspect::Spots]), ...($rows === [] ? [] : [ModelAspect::Order]), ...($joints === [] ? [] : [ModelAspect::Joints]), ...($joints === [] || $arrows !== [] ? [] : [ModelAspect::Ends])];
     }
 }

@@ -24,7 +24,7 @@ final class ElementCodec
         'font' => 'plain', 'align' => 'left', 'help' => '', 'needed' => false, 'points' => null, 'key' => [], 'fit' => 'scroll',
         'limit' => null, 'pitch' => null, 'first' => null, 'unit' => '', 'many' => false, 'mark' => 'ring', 'spelling' => false,
         'colour' => null, 'fills' => 'own', 'kept' => false, 'dashed' => false, 'opacity' => 1.0, 'fill' => null, 'lay' => 'level',
-        'name' => '', 'sides' => 6, 'source' => '', 'stock' => 1, 'own' => false, 'joints' => [], 'set' => [],
+        'name' => '', 'sides' => 6, 'source' => '', 'stock' => 1, 'own' => false, 'joints' => [], 'set' => [], 'head' => 'none',
         'takes' => [], 'most' => null, 'hole' => 0.0, 'columns' => 1, 'rows' => 1, 'large' => false,
         'group' => null, 'locked' => false,
     ];
@@ -148,6 +148,7 @@ final class ElementCodec
                 'stock' => $element->stock,
                 'own' => $element->own,
                 'joints' => array_map(fn (Joint $joint): array => ['id' => $joint->id, 'x' => $joint->x, 'y' => $joint->y], $element->joints),
+                'head' => $element->head->value,
                 'set' => array_map(fn (string $source): array => ['source' => $source], $element->set),
             ],
             $element instanceof Spot => [
@@ -370,6 +371,7 @@ final class ElementCodec
                 self::flag($fields, 'own'),
                 $fields->has('joints') ? array_map(self::joint(...), $fields->objects('joints', Joint::MOST)) : [],
                 $fields->has('set') ? array_map(self::given(...), $fields->objects('set', Part::MOST_IN_SET)) : [],
+                $fields->has('head') ? $fields->oneOf('head', Head::class) : Head::None,
             );
         } catch (InvalidArgumentException $problem) {
             throw $fields->wrong('form', $problem->getMessage());

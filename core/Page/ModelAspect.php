@@ -15,4 +15,7 @@ enum ModelAspect: string
 
     /** What is joined to what. */
     case Joints = 'joints';
+
+    /** At which joints that is; without it, one side of a part is as good as another. */
+    case Ends = 'ends';
 }

@@ -42,6 +42,7 @@ final readonly class Part implements Element
      * @param  bool  $own  whether students put words of their own on it, or, where it is a picture, a picture
      * @param  list<Joint>  $joints
      * @param  list<string>  $set  SHA-256 of the pictures among which students choose, beside those of their own
+     * @param  Head  $head  of a connector
      *
      * @throws InvalidArgumentException when two joints have one id, or a picture has none
      */
@@ -67,6 +68,7 @@ final readonly class Part implements Element
         public bool $own = false,
         public array $joints = [],
         public array $set = [],
+        public Head $head = Head::None,
         public ?string $group = null,
         public bool $locked = false,
     ) {

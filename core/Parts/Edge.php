@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace OpenSlate\Parts;
 
-/** Two parts that hold together: joint to joint, or by a connector between two joints. Neither comes first. */
+/** Two parts that hold together: joint to joint, or by a connector between two joints. Neither comes first, but along an arrow. */
 final readonly class Edge
 {
     /**
@@ -13,8 +13,9 @@ final readonly class Edge
      * @param  string  $atA  its joint
      * @param  string  $b  the key of the other
      * @param  string  $atB  its joint
+     * @param  bool  $oneWay  whether it runs from a to b
      */
-    public function __construct(public string $by, public string $a, public string $atA, public string $b, public string $atB)
+    public function __construct(public string $by, public string $a, public string $atA, public string $b, public string $atB, public bool $oneWay = false)
     {
     }
 
@@ -32,13 +33,30 @@ final readonly class Edge
     {
         [$a, $b] = [$to[$this->a] ?? null, $to[$this->b] ?? null];
 
-        return $a === null || $b === null ? null : new self($this->by, $a, $this->atA, $b, $this->atB);
+        return $a === null || $b === null ? null : new self($this->by, $a, $this->atA, $b, $this->atB, $this->oneWay);
     }
 
-    /** One text for one edge, whichever end comes first. */
-    public function name(bool $withJoints = true): string
+    /** The same at no joints in particular. */
+    public function anywhere(): self
     {
-        $ends = $withJoints ? ["{$this->a}@{$this->atA}", "{$this->b}@{$this->atB}"] : [$this->a, $this->b];
+        return new self($this->by, $this->a, '', $this->b, '', $this->oneWay);
+    }
+
+    /** One text for one edge: whichever end comes first, unless it runs one way. */
+    public function name(): string
+    {
+        $ends = ["{$this->a}@{$this->atA}", "{$this->b}@{$this->atB}"];
+        if (! $this->oneWay) {
+            sort($ends);
+        }
+
+        return "{$this->by}|{$ends[0]}|{$ends[1]}";
+    }
+
+    /** One text for all edges by the same between two parts, at whichever joints and whichever way. */
+    public function between(): string
+    {
+        $ends = [$this->a, $this->b];
         sort($ends);
 
         return "{$this->by}|{$ends[0]}|{$ends[1]}";

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace OpenSlate\Parts;
 
+use OpenSlate\Page\Head;
+
 /** What is joined to what in a model: a graph whose nodes are parts. */
 final class Joined
 {
@@ -19,7 +21,9 @@ final class Joined
             if ($placed->end !== null) {
                 $ends = [self::joint($placed->held), self::joint($placed->end[2])];
                 if ($ends[0] !== null && $ends[1] !== null) {
-                    $edges[] = new Edge($board->part($key)->named(), ...$ends[0], ...$ends[1]);
+                    $part = $board->part($key);
+                    [$from, $to] = $part->head === Head::Start ? [$ends[1], $ends[0]] : $ends;
+                    $edges[] = new Edge($part->named(), ...[...$from, ...$to, $part->head->isOneWay()]);
                 }
             } elseif ($board->isOnPage($placed)) {
                 foreach ($board->joints($placed) as $joint => $point) {

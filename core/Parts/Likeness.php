@@ -42,7 +42,7 @@ final class Likeness
     {
         $this->order = self::connected($key);
         $this->exact = array_count_values(array_map(fn (Edge $edge): string => $edge->name(), $done));
-        $this->loose = array_count_values(array_map(fn (Edge $edge): string => $edge->name(false), $done));
+        $this->loose = array_count_values(array_map(fn (Edge $edge): string => $edge->between(), $done));
     }
 
     /**
@@ -102,7 +102,7 @@ final class Likeness
             if ($carried === null) {
                 continue;
             }
-            [$exact, $loose] = [$carried->name(), $carried->name(false)];
+            [$exact, $loose] = [$carried->name(), $carried->between()];
             $used[$exact] = ($used[$exact] ?? 0) + 1;
             $worth += match (true) {
                 $used[$exact] <= ($this->exact[$exact] ?? 0) => 2,

@@ -33,7 +33,8 @@ final class ModelCheck
             match ($aspect) {
                 ModelAspect::Spots => $check->spots(),
                 ModelAspect::Order => $check->order(),
-                ModelAspect::Joints => $check->joints(),
+                ModelAspect::Joints => $check->joints(in_array(ModelAspect::Ends, $key->counts, true)),
+                ModelAspect::Ends => null,
             };
         }
 
@@ -87,13 +88,15 @@ final class ModelCheck
         }
     }
 
-    private function joints(): void
+    /** @param  bool  $ends  whether it matters at which joints */
+    private function joints(bool $ends): void
     {
         $names = [];
         foreach ($this->board->keys() as $key) {
             $names[$key] = $this->board->part($key)->named();
         }
-        [$wanted, $there] = [Joined::in($this->board, $this->key), Joined::in($this->board, $this->done)];
+        $joined = fn (Model $model): array => array_map(fn (Edge $edge): Edge => $ends ? $edge : $edge->anywhere(), Joined::in($this->board, $model));
+        [$wanted, $there] = [$joined($this->key), $joined($this->done)];
         $to = Likeness::best($wanted, $there, $names);
         $exact = array_count_values(array_map(fn (Edge $edge): string => $edge->name(), $there));
         $missing = [];
@@ -110,8 +113,8 @@ final class ModelCheck
             return $exact[$edge->name()]-- > 0;
         }));
         foreach ($missing as $edge) {
-            $turned = $edge->carried($to)?->name(false);
-            $found = array_search($turned, array_map(fn (Edge $other): string => $other->name(false), $left), true);
+            $turned = $edge->carried($to)?->between();
+            $found = array_search($turned, array_map(fn (Edge $other): string => $other->between(), $left), true);
             $this->count(0, 1, 0);
             if ($turned !== null && $found !== false) {
                 array_splice($left, (int) $found, 1);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Reference;
 
 use OpenSlate\Geometry\Frame;
+use OpenSlate\Page\Head;
 use OpenSlate\Page\Joint;
 use OpenSlate\Page\ModelAspect;
 use OpenSlate\Page\ModelKey;
@@ -16,6 +17,7 @@ use OpenSlate\Paper\Size;
 use OpenSlate\Parts\Board;
 use OpenSlate\Parts\Model;
 use OpenSlate\Parts\ModelCheck;
+use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Symfony\Component\Process\Process;
 
@@ -26,21 +28,30 @@ final class ModelGraphsTest extends TestCase
 
     private const WIRES = 9;
 
-    public function test_four_hundred_random_models_are_right_where_the_graphs_are_one(): void
+    /** @return iterable<string, array{Head, list<ModelAspect>}> */
+    public static function joined(): iterable
+    {
+        yield 'by wires, from joint to joint' => [Head::None, [ModelAspect::Joints, ModelAspect::Ends]];
+        yield 'by arrows, wherever they end' => [Head::End, [ModelAspect::Joints]];
+    }
+
+    /** @param  list<ModelAspect>  $counts */
+    #[DataProvider('joined')]
+    public function test_four_hundred_random_models_are_right_where_the_graphs_are_one(Head $head, array $counts): void
     {
         mt_srand(5);
-        $board = $this->board();
+        $board = $this->board($head);
         $asked = $ours = [];
         for ($n = 0; $n < 400; $n++) {
             $key = $this->wired(mt_rand(1, self::WIRES));
             // The same with parts and wires in other roles; and in half of them one wire elsewhere, or away.
-            $done = $this->renamed($key);
+            $done = $this->renamed($key, $head === Head::None);
             if ($n % 2 === 1) {
                 $done[mt_rand(0, count($done) - 1)] = mt_rand(0, 3) === 0 ? null : $this->wire();
             }
             $done = array_values(array_filter($done));
-            $asked[] = [...$this->graph($key), ...$this->graph($done)];
-            $ours[] = ModelCheck::of($board, new ModelKey($this->model($key), [ModelAspect::Joints]), Model::parse($this->model($done)))->isRight();
+            $asked[] = $head === Head::None ? [...$this->graph($key), ...$this->graph($done)] : [...$this->arrows($key), ...$this->arrows($done)];
+            $ours[] = ModelCheck::of($board, new ModelKey($this->model($key), $counts), Model::parse($this->model($done)))->isRight();
         }
         /** @var list<bool> $theirs */
         $theirs = json_decode((new Process(['node', __DIR__.'/graphs.mjs']))->setInput((string) json_encode($asked))->mustRun()->getOutput(), true, flags: JSON_THROW_ON_ERROR);
@@ -50,14 +61,14 @@ final class ModelGraphsTest extends TestCase
         $this->assertGreaterThan(100, count($theirs) - count(array_filter($theirs)));
     }
 
-    private function board(): Board
+    private function board(Head $head): Board
     {
         $parts = [];
         foreach (self::NAMES as $name => $stock) {
             $parts[] = new Part($name, Frame::of(10, 10, 20, 20), text: $name, stock: $stock, joints: [new Joint('p', 0, 0.5), new Joint('m', 1, 0.5)]);
         }
 
-        return new Board(new Page(Size::of(600, 400), Colour::white(), elements: [...$parts, new Part('wire', Frame::of(10, 60, 30, 4), PartForm::Connector, stock: self::WIRES)]));
+        return new Board(new Page(Size::of(600, 400), Colour::white(), elements: [...$parts, new Part('wire', Frame::of(10, 60, 30, 4), PartForm::Connector, stock: self::WIRES, head: $head)]));
     }
 
     /** @return array{string, string} the two joints it holds to, in their order */
@@ -80,7 +91,7 @@ final class ModelGraphsTest extends TestCase
      * @param  list<array{string, string}>  $wires
      * @return list<array{string, string}|null>
      */
-    private function renamed(array $wires): array
+    private function renamed(array $wires, bool $turned): array
     {
         $to = [];
         foreach (self::NAMES as $name => $stock) {
@@ -91,7 +102,7 @@ final class ModelGraphsTest extends TestCase
             }
         }
         $carried = fn (string $end): string => $to[substr($end, 0, -2)].substr($end, -2);
-        $all = array_map(fn (array $wire): array => mt_rand(0, 1) === 1 ? [$carried($wire[1]), $carried($wire[0])] : [$carried($wire[0]), $carried($wire[1])], $wires);
+        $all = array_map(fn (array $wire): array => $turned && mt_rand(0, 1) === 1 ? [$carried($wire[1]), $carried($wire[0])] : [$carried($wire[0]), $carried($wire[1])], $wires);
         shuffle($all);
 
         return $all;
@@ -137,6 +148,28 @@ final class ModelGraphsTest extends TestCase
             sort($ends);
             $again = $times[$ends[0].$ends[1]] = ($times[$ends[0].$ends[1]] ?? 0) + 1;
             $edges[] = [...$ends, "wire {$again}"];
+        }
+
+        return [$nodes, $edges];
+    }
+
+    /**
+     * An arrow is two nodes, its tail and its head: the graphs are not directed.
+     *
+     * @param  list<array{string, string}>  $arrows
+     * @return array{list<array{string, string}>, list<array{string, string, string}>}
+     */
+    private function arrows(array $arrows): array
+    {
+        $nodes = $edges = [];
+        foreach (self::NAMES as $name => $stock) {
+            for ($n = 1; $n <= $stock; $n++) {
+                $nodes[] = ["{$name}.{$n}", $name];
+            }
+        }
+        foreach ($arrows as $n => [$from, $to]) {
+            array_push($nodes, ["tail {$n}", 'tail'], ["head {$n}", 'head']);
+            array_push($edges, [substr($from, 0, -2), "tail {$n}", 'joined'], ["tail {$n}", "head {$n}", 'joined'], ["head {$n}", substr($to, 0, -2), 'joined']);
         }
 
         return [$nodes, $edges];

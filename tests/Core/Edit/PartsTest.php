@@ -14,6 +14,7 @@ use OpenSlate\Edit\SetKey;
 use OpenSlate\Geometry\Frame;
 use OpenSlate\Organise\Layout;
 use OpenSlate\Page\ElementCodec;
+use OpenSlate\Page\Head;
 use OpenSlate\Page\Organiser;
 use OpenSlate\Page\OrganiserBox;
 use OpenSlate\Page\OrganiserShape;
@@ -88,6 +89,8 @@ final class PartsTest extends TestCase
         $forms = array_count_values(array_map(fn (Part $part): string => $part->form->value, $page->parts()));
 
         $this->assertSame(['connector' => 4, 'rounded' => 4], $forms);
+        // Clockwise from the top: down to the right, down to the left, up to the left, up to the right.
+        $this->assertSame([Head::End, Head::Start, Head::Start, Head::End], array_map(fn (Part $part): Head => $part->head, array_slice($page->parts(), 0, 4)));
         $this->assertSame(['egg', 'larva', '', ''], array_map(fn (Part $part): string => $part->text, array_slice($page->parts(), 4)));
         $this->assertEquals(array_map(fn (Frame $box): Frame => $box->moved(50, 60), Layout::of($organiser)->boxes), array_map(fn (Part $part): Frame => $part->frame, array_slice($page->parts(), 4)));
         $this->assertEquals($page, PageCodec::decode(PageCodec::encode($page)));

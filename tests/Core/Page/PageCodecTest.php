@@ -25,6 +25,7 @@ use OpenSlate\Page\AnswerBox;
 use OpenSlate\Page\Backdrop;
 use OpenSlate\Page\Clip;
 use OpenSlate\Page\Font;
+use OpenSlate\Page\Head;
 use OpenSlate\Page\Joint;
 use OpenSlate\Page\Label;
 use OpenSlate\Page\LabelText;
@@ -85,7 +86,7 @@ final class PageCodecTest extends TestCase
             new Part('m1', Frame::of(620, 20, 40, 40), PartForm::Polygon, 'buoy', 'red buoy', 13, true, Font::School, Colour::of('#a93a2c'), 2.0, Colour::white(), 0.5, true, Colour::of('#26343b'), 5, stock: 5, own: true, joints: [new Joint('a', 0.5, 1.0), new Joint('b', 0.0, 0.25)]),
             new Part('m2', Frame::of(620, 80, 40, 40), PartForm::Picture, source: str_repeat('9c', 32)),
             new Part('m4', Frame::of(620, 200, 40, 40), PartForm::Picture, name: 'find', own: true, set: [str_repeat('9c', 32), str_repeat('8d', 32)]),
-            new Part('m3', Frame::of(620, 140, 40, 40), PartForm::Connector, lay: Lay::Rising, locked: true),
+            new Part('m3', Frame::of(620, 140, 40, 40), PartForm::Connector, lay: Lay::Rising, head: Head::Start, locked: true),
             new Spot('o1', Frame::of(100, 100, 80, 80), SpotForm::Ring, 'inner ring', ['red buoy', 'gull'], 3, Settle::Round, false, true, 0.5),
             new Organiser('r1', Frame::of(50, 600, 300, 150), OrganiserShape::Cycle, 5, [new OrganiserBox('egg', ['an egg'], 'Where is it laid?'), new OrganiserBox('larva', level: 1)], 'Life of a crab', 11, font: Font::Book, needed: true, points: 1.0),
             new Spot('o2', Frame::of(100, 200, 80, 80), SpotForm::Slots, columns: 3, rows: 2, large: true, group: 'g1'),

@@ -7,6 +7,7 @@ namespace Tests\Core\Parts;
 use OpenSlate\Edit\SetKey;
 use OpenSlate\Edit\SetModelKey;
 use OpenSlate\Geometry\Frame;
+use OpenSlate\Page\Head;
 use OpenSlate\Page\Joint;
 use OpenSlate\Page\ModelAspect;
 use OpenSlate\Page\ModelKey;
@@ -51,7 +52,7 @@ final class ModelCheckTest extends TestCase
     {
         $text = fn (array $model): string => $model === [] ? '' : (string) json_encode($model);
 
-        return ModelCheck::of(new Board(self::page()), new ModelKey($text($key), [$aspect]), Model::parse($text($done)));
+        return ModelCheck::of(new Board(self::page()), new ModelKey($text($key), [$aspect, ModelAspect::Ends]), Model::parse($text($done)));
     }
 
     public function test_parts_of_one_name_are_alike_and_rings_are_counted(): void
@@ -93,6 +94,28 @@ final class ModelCheckTest extends TestCase
         $this->assertFalse($extra->isRight());
     }
 
+    public function test_an_arrow_runs_one_way_and_at_which_side_it_ends_counts_only_where_it_is_said(): void
+    {
+        $sides = [new Joint('a', 0.5, 0), new Joint('b', 1, 0.5), new Joint('c', 0.5, 1), new Joint('d', 0, 0.5)];
+        $cards = array_map(fn (string $word): Part => new Part($word, Frame::of(10, 10, 60, 20), text: $word, joints: $sides), ['limpet', 'crab', 'gull']);
+        $key = ['limpet.1' => [100, 100], 'crab.1' => [200, 100], 'arrow.1' => [1, 1, '>limpet.1.b', '', 2, 2, '>crab.1.d']];
+        $check = fn (array $done, Head $head, ModelAspect ...$more): ModelVerdict => ModelCheck::of(
+            new Board(new Page(Size::of(600, 400), Colour::white(), elements: [...$cards, new Part('arrow', Frame::of(10, 60, 60, 4), PartForm::Connector, name: 'arrow', stock: 4, head: $head)])),
+            new ModelKey((string) json_encode($key), [ModelAspect::Joints, ...array_values($more)]),
+            Model::parse((string) json_encode($done + $key)),
+        );
+        $above = ['arrow.1' => [1, 1, '>limpet.1.a', '', 2, 2, '>crab.1.c']];
+        $back = ['arrow.1' => [1, 1, '>crab.1.d', '', 2, 2, '>limpet.1.b']];
+
+        $this->assertTrue($check($above, Head::End)->isRight(), 'any side of a card is as good');
+        $this->assertSame(['limpet is joined to crab the wrong way round'], $check($back, Head::End)->words);
+        $this->assertSame(['crab is joined to limpet the wrong way round'], $check($back, Head::Start)->words, 'its head is at the other end');
+        $this->assertTrue($check($back, Head::None)->isRight(), 'a line has no way');
+        $this->assertTrue($check($back, Head::Both)->isRight(), 'nor has an arrow with two heads');
+        $this->assertSame(['limpet is not joined to crab by arrow', 'crab should not be joined to gull by arrow'], $check(['gull.1' => [300, 100], 'arrow.1' => [1, 1, '>crab.1.b', '', 2, 2, '>gull.1.d']], Head::End)->words);
+        $this->assertFalse($check($above, Head::End, ModelAspect::Ends)->isRight(), 'where it is said, the side counts');
+    }
+
     public function test_joints_in_one_place_hold_together_without_a_connector(): void
     {
         $key = ['lamp.1' => [100, 100], 'switch.1' => [120, 100, 'p>lamp.1.m']];
@@ -104,7 +127,7 @@ final class ModelCheckTest extends TestCase
     {
         $page = (new SetKey('_parts', ['{"boat.1":[290,115],"near":8}']))->apply(self::page());
         $this->assertSame('{"boat.1":[290,115,"@inner"]}', $page->key?->model);
-        $this->assertSame([ModelAspect::Spots, ModelAspect::Order, ModelAspect::Joints], $page->key->counts);
+        $this->assertSame([ModelAspect::Spots, ModelAspect::Order, ModelAspect::Joints, ModelAspect::Ends], $page->key->counts);
 
         $changed = (new SetModelKey(null, [ModelAspect::Spots], 3.0))->apply($page);
         $this->assertEquals(new ModelKey('{"boat.1":[290,115,"@inner"]}', [ModelAspect::Spots], 3.0), $changed->key);

@@ -6,7 +6,7 @@
     :class="implode(' ', array_filter([$element->cover ? 'element--cover' : '', $element->outline && $diagram->rings === [] ? 'organiser--lined' : '', 'type type--'.$element->font->value, 'type--'.$element->align->value]))">
     <svg class="part__drawn" viewBox="0 0 {{ $element->frame->width }} {{ $element->frame->height }}" aria-hidden="true">
         @foreach ($diagram->rings as $ring)<ellipse cx="{{ $ring->x + $ring->width / 2 }}" cy="{{ $ring->middle() }}" rx="{{ $ring->width / 2 - 1 }}" ry="{{ $ring->height / 2 - 1 }}" />@endforeach
-        @foreach ($diagram->lines as $line)<path d="{{ \App\View\LineDrawing::line($line) }}" />@if ($line->arrow)<path class="organiser__head" d="{{ \App\View\LineDrawing::head($line) }}" />@endif @endforeach
+        @foreach ($diagram->lines as $line)<path d="{{ \App\View\LineDrawing::line($line, 2) }}" />@if ($line->arrow)<path class="organiser__head" d="{{ \App\View\LineDrawing::head($line, 2) }}" />@endif @endforeach
     </svg>
     @foreach ($diagram->boxes as $at => $box)
         @php($place = \OpenSlate\Copies\Place::key($number, $element->place($at)))
