@@ -47,7 +47,6 @@ export class ModelPlace {
         this.bar = this.page?.querySelector('[data-moves]');
         if (!this.bar) return; // Handed in: it can be looked at.
         this.changed = () => changed(this);
-        this.lines = this.work.guidesUrl ? JSON.parse(field.dataset.guides) : null;
         this.guides = new Guides({ layer: this.layer, width: this.width, height: this.height, get scale() { return this.layer.getBoundingClientRect().width / this.width; } });
         this.#listen();
         this.#buttons();
@@ -257,22 +256,9 @@ export class ModelPlace {
         this.#drag = { key, piece, pointer: event.pointerId, end: end ? Number(end.dataset.end) : null, scale, from: this.#box(key), at: this.#at(key), start: { x: event.clientX, y: event.clientY }, finger: event.pointerType === 'touch', followers: this.#followers(key) };
         piece.setPointerCapture(event.pointerId);
         if (this.#drag.end === null) {
-            this.guides.lines = this.lines ?? this.#lines(key);
+            this.guides.lines = this.lines ?? JSON.parse(this.field.dataset.guides);
             this.guides.begin([key]);
         }
-    }
-
-    /** Where no server says them (on the Key station): edges and middles of the others, and the page's middle. */
-    #lines(key) {
-        const lines = { x: [this.width / 2], y: [this.height / 2] };
-        this.pieces.forEach((piece, other) => {
-            if (other === key || !(other in this.placed) || this.#isConnector(other)) return;
-            const box = this.#box(other);
-            lines.x.push(box.x, box.x + box.width / 2, box.x + box.width);
-            lines.y.push(box.y, box.y + box.height / 2, box.y + box.height);
-        });
-        const sorted = (list) => [...new Set(list)].sort((a, b) => a - b).map((at) => [at, []]);
-        return { x: sorted(lines.x), y: sorted(lines.y), gaps: [] };
     }
 
     /** Connectors that hold to a part, and with which end. */
