@@ -8,6 +8,7 @@ use App\View\MendingOffer;
 use Illuminate\Support\Facades\DB;
 use OpenSlate\Edit\EditRefused;
 use OpenSlate\Edit\Mend;
+use OpenSlate\Edit\PageProperty;
 
 /** Gives a page of a set what has changed in the page it was cut from, as one edit that can be undone; or leaves it as it is. */
 final class MendPage
@@ -18,13 +19,14 @@ final class MendPage
 
     /**
      * @param  list<string>  $fromMaster  ids of the elements for which, where both changed them, the master's is taken
+     * @param  list<PageProperty>  $properties  those of which it is taken likewise
      *
      * @throws StaleEdit|MasterLocked|EditRefused
      */
-    public function __invoke(MendingOffer $offer, array $fromMaster = [], bool $paper = false): void
+    public function __invoke(MendingOffer $offer, array $fromMaster = [], array $properties = []): void
     {
-        DB::transaction(function () use ($offer, $fromMaster, $paper): void {
-            ($this->apply)($offer->page, $offer->page->revision, new Mend($offer->base, $offer->master, $fromMaster, $paper));
+        DB::transaction(function () use ($offer, $fromMaster, $properties): void {
+            ($this->apply)($offer->page, $offer->page->revision, new Mend($offer->base, $offer->master, $fromMaster, $properties));
             $this->leave($offer);
         });
     }

@@ -4,19 +4,17 @@ declare(strict_types=1);
 
 namespace OpenSlate\Edit;
 
+use OpenSlate\Geometry\Frame;
 use OpenSlate\Page\Element;
 use OpenSlate\Page\ElementCodec;
-use OpenSlate\Page\ModelKey;
 use OpenSlate\Page\Page;
-use OpenSlate\Page\Tray;
 
 /**
  * Brings the changes of a master's page into the page of a set that was cut from it: a three-way merge on the identity
  * of elements.
  *
  * What the set left as it was takes the master's; what both changed, each in its own way, is a conflict, and stays the
- * set's until it is settled. The paper with its print counts as one thing of that kind. Of the tray and of the right
- * model of the parts the master's is taken where only the master changed it.
+ * set's until it is settled. What the page has as a whole is merged like that too.
  */
 final readonly class Merge
 {
@@ -24,6 +22,8 @@ final readonly class Merge
      * @param  array<string, Element>  $taken  the elements as merged, conflicts as the set has them
      * @param  list<string>  $order  of all ids, the lowest first
      * @param  array<string, Conflict>  $conflicts  by element id
+     * @param  list<PageProperty>  $masters  those of which the master's is taken
+     * @param  list<PageProperty>  $disputed  those that both changed, each in its own way
      */
     private function __construct(
         private Page $set,
@@ -31,10 +31,8 @@ final readonly class Merge
         private array $taken,
         private array $order,
         public array $conflicts,
-        private bool $masterPaper,
-        public bool $paperConflict,
-        private ?Tray $tray,
-        private ?ModelKey $key,
+        private array $masters,
+        public array $disputed,
     ) {
     }
 
@@ -60,37 +58,26 @@ final readonly class Merge
                 $taken[$id] = $element;
             }
         }
-        $paper = fn (Page $page): array => [$page->size, $page->paper, $page->backdrop];
-        $masterChanged = $paper($master) != $paper($base) && $paper($master) != $paper($set);
-        $clash = $masterChanged && $paper($set) != $paper($base);
+        $changed = array_filter(PageProperty::cases(), fn (PageProperty $one): bool => ! $one->isAlike($master, $base) && ! $one->isAlike($master, $set));
+        $masters = array_filter($changed, fn (PageProperty $one): bool => $one->isAlike($set, $base));
 
-        return new self(
-            $set,
-            $master,
-            $taken,
-            $order,
-            $conflicts,
-            $masterChanged && ! $clash,
-            $clash,
-            $set->tray == $base->tray ? $master->tray : $set->tray,
-            $set->key == $base->key ? $master->key : $set->key,
-        );
+        return new self($set, $master, $taken, $order, $conflicts, array_values($masters), array_values(array_filter($changed, fn (PageProperty $one): bool => ! $one->isAlike($set, $base))));
     }
 
     public function isClean(): bool
     {
-        return $this->conflicts === [] && ! $this->paperConflict;
+        return $this->conflicts === [] && $this->disputed === [];
     }
 
     /**
      * The merged page. What the merge would leave off the paper is moved in.
      *
      * @param  list<string>  $fromMaster  the ids of conflicts that are settled the master's way
-     * @param  bool  $paper  whether a conflict of papers is settled the master's way
+     * @param  list<PageProperty>  $properties  those that, where they are disputed, are settled the master's way
      *
      * @throws EditRefused when the page would hold too much
      */
-    public function page(array $fromMaster = [], bool $paper = false): Page
+    public function page(array $fromMaster = [], array $properties = []): Page
     {
         $elements = [];
         foreach ($this->order as $id) {
@@ -103,10 +90,20 @@ final readonly class Merge
         if (count($elements) > Page::MOST_ELEMENTS) {
             throw EditRefused::tooMany();
         }
-        $under = $this->masterPaper || ($paper && $this->paperConflict) ? $this->master : $this->set;
-        $page = new Page($under->size, $under->paper, $under->backdrop, $elements, $this->set->carried, $this->tray, $this->key);
+        $of = fn (PageProperty $one): Page => in_array($one, $this->masters, true) || (in_array($one, $this->disputed, true) && in_array($one, $properties, true)) ? $this->master : $this->set;
+        $under = $of(PageProperty::Paper);
+        $page = new Page($under->size, $under->paper, $under->backdrop, $elements, $this->set->carried, $of(PageProperty::Tray)->tray, $of(PageProperty::Key)->key);
+        if ($under !== $this->set) {
+            return (new Repaper($under->size, Fit::Keep))->apply($page);
+        }
 
-        return $under === $this->set ? $page : (new Repaper($under->size, Fit::Keep))->apply($page);
+        return PageProperty::Tray->isAlike($page, $this->set) ? $page : $page->withElements(array_map(fn (Element $one): Element => $one->framed(self::held($one->frame(), $page->reach($one))), $elements));
+    }
+
+    /** As near as it can be within. */
+    private static function held(Frame $frame, Frame $within): Frame
+    {
+        return $frame->moved(...Bounds::heldBack($frame, 0.0, 0.0, $within));
     }
 
     /**

@@ -18,6 +18,7 @@ use OpenSlate\Edit\Move;
 use OpenSlate\Edit\Place;
 use OpenSlate\Edit\Remove;
 use OpenSlate\Edit\Selection;
+use OpenSlate\Edit\SetTray;
 use OpenSlate\Geometry\Frame;
 use OpenSlate\Page\AnswerBox;
 use OpenSlate\Page\Element;
@@ -26,6 +27,8 @@ use OpenSlate\Page\Picture;
 use OpenSlate\Page\Shape;
 use OpenSlate\Page\Table;
 use OpenSlate\Page\TableCell;
+use OpenSlate\Page\Tray;
+use OpenSlate\Page\TraySide;
 use Symfony\Component\HttpFoundation\Response;
 use Tests\TestCase;
 
@@ -101,6 +104,16 @@ final class MendingTest extends TestCase
             $this->edit($master, 1, new Move(Selection::of(['x']), 0, 10));
             $this->get("/worksheets/{$master->id}/mending")->assertOk()->assertSee('changed on both sides')->assertSee($named);
         }
+    }
+
+    public function test_a_tray_that_both_changed_is_chosen_as_a_whole(): void
+    {
+        $this->edit($this->one, 1, new SetTray(new Tray(TraySide::Left, 90)));
+        $this->edit($this->master, 1, new SetTray(new Tray(TraySide::Bottom, 200, false)));
+        $this->get($this->url())->assertOk()->assertSee('at the left, 90 pt deep, open')->assertSee('below, 200 pt deep, shut');
+        $this->settle($this->one, 1, ['page_takes' => ['tray' => 'master', 'nonsense' => 'master']])->assertSessionHas('done', 'Mended: page 1 of One.');
+
+        $this->assertEquals(new Tray(TraySide::Bottom, 200, false), $this->page($this->one, 1)->current->page()->tray);
     }
 
     public function test_a_page_can_be_left_as_it_is_until_the_master_changes_again(): void

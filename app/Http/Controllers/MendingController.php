@@ -15,6 +15,7 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use OpenSlate\Edit\EditRefused;
+use OpenSlate\Edit\PageProperty;
 
 /** What has changed in a master since sets were cut from it, offered to them. */
 final class MendingController
@@ -62,9 +63,9 @@ final class MendingController
 
             return to_route('mending.show', $worksheet)->with('done', "Left as it is: page {$one->page->position} of {$one->page->worksheet->name}.");
         }
-        $wanted = (array) $request->input('take');
+        $wanted = fn (string $field): array => array_map(strval(...), array_keys(array_filter((array) $request->input($field), fn (mixed $whose): bool => $whose === 'master')));
         try {
-            $mend($one, array_map(strval(...), array_keys(array_filter($wanted, fn (mixed $whose): bool => $whose === 'master'))), $request->input('paper') === 'master');
+            $mend($one, $wanted('take'), array_values(array_filter(array_map(PageProperty::tryFrom(...), $wanted('page_takes')))));
         } catch (MasterLocked|StaleEdit|EditRefused $refusal) {
             return $this->back($worksheet, $refusal->getMessage());
         }

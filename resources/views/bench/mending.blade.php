@@ -37,13 +37,13 @@
                                     @endforeach
                                 </fieldset>
                             @endforeach
-                            @if ($offer->merge->paperConflict)
-                                <fieldset class="choice"><legend>Paper</legend>
+                            @foreach ($offer->merge->disputed as $property)
+                                <fieldset class="choice"><legend>{{ \App\View\PropertyWords::name($property) }}</legend>
                                     @foreach (['set' => ['the set’s', $offer->set], 'master' => ['the master’s', $offer->master]] as $whose => [$said, $page])
-                                        <label><input type="radio" class="form-check-input" name="paper" value="{{ $whose }}" @checked($whose === 'set')> <span><b>{{ $said }}</b> {{ \App\View\PaperWords::of($page->size) }}</span></label>
+                                        <label><input type="radio" class="form-check-input" name="page_takes[{{ $property->value }}]" value="{{ $whose }}" @checked($whose === 'set')> <span><b>{{ $said }}</b> {{ \App\View\PropertyWords::of($property, $page) }}</span></label>
                                     @endforeach
                                 </fieldset>
-                            @endif
+                            @endforeach
                             <p class="ledger__hint">What only one side changed is kept from that side.</p>
                             <div class="verbs"><button class="btn btn-primary">Mend this page</button><button class="btn btn-plain" name="leave" value="1">Leave it as it is</button></div>
                         </div>

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Edit;
 
 use OpenSlate\Edit\Merge;
+use OpenSlate\Edit\PageProperty;
 use OpenSlate\Geometry\Frame;
 use OpenSlate\Page\Element;
 use OpenSlate\Page\Label;
@@ -12,6 +13,7 @@ use OpenSlate\Page\ModelAspect;
 use OpenSlate\Page\ModelKey;
 use OpenSlate\Page\Page;
 use OpenSlate\Page\PageCodec;
+use OpenSlate\Page\Part;
 use OpenSlate\Page\Patch;
 use OpenSlate\Page\Tray;
 use OpenSlate\Page\TraySide;
@@ -85,9 +87,31 @@ final class MergeTest extends TestCase
         }
         $other = new Page(Size::of(400, 400), Colour::white(), null, $base->elements());
         $clash = Merge::of($base, $other, $smaller);
-        $this->assertTrue($clash->paperConflict);
+        $this->assertSame([PageProperty::Paper], $clash->disputed);
         $this->assertEquals(Size::of(400, 400), $clash->page()->size);
-        $this->assertEquals(Size::of(200, 300), $clash->page([], true)->size);
+        $this->assertEquals(Size::of(200, 300), $clash->page([], [PageProperty::Paper])->size);
+    }
+
+    public function test_a_tray_or_a_right_model_that_both_changed_is_in_dispute(): void
+    {
+        $base = self::page(['a' => 'One'])->withTray(new Tray(TraySide::Right));
+        $keyed = $base->withKey(new ModelKey('{"a.1":[1,2]}', []));
+        $clash = Merge::of($base, $base->withKey(new ModelKey('{"a.1":[3,4]}', [])), $keyed->withTray(null));
+
+        $this->assertFalse($clash->isClean());
+        $this->assertSame([PageProperty::Key], $clash->disputed, 'only the master took the tray away');
+        $this->assertEquals($keyed->key, $clash->page([], [PageProperty::Key])->key);
+        $this->assertEquals($clash->page(), $clash->page([], [PageProperty::Tray]), 'what is not in dispute is not to be settled');
+    }
+
+    public function test_parts_of_the_set_stay_within_reach_where_the_tray_is_elsewhere(): void
+    {
+        $base = (new Page(Size::of(600, 400), Colour::white()))->withTray(new Tray(TraySide::Right));
+        $set = $base->withElements([new Part('p', Frame::of(640, 20, 40, 40))]);
+        $merged = Merge::of($base, $set, $base->withTray(new Tray(TraySide::Bottom)))->page();
+
+        $this->assertSame(TraySide::Bottom, $merged->tray?->side);
+        $this->assertTrue($merged->whole()->contains($merged->parts()[0]->frame));
     }
 
     public function test_no_change_is_the_identity(): void

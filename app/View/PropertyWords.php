@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use OpenSlate\Edit\PageProperty;
+use OpenSlate\Page\Page;
+use OpenSlate\Page\TraySide;
+use OpenSlate\Parts\Model;
+
+/** What a page has as a whole, in words. */
+final class PropertyWords
+{
+    public static function name(PageProperty $property): string
+    {
+        return match ($property) {
+            PageProperty::Paper => 'Paper',
+            PageProperty::Tray => 'Tray',
+            PageProperty::Key => 'Right model',
+        };
+    }
+
+    public static function of(PageProperty $property, Page $page): string
+    {
+        return match ($property) {
+            PageProperty::Paper => PaperWords::of($page->size),
+            PageProperty::Tray => self::tray($page),
+            PageProperty::Key => self::key($page),
+        };
+    }
+
+    private static function tray(Page $page): string
+    {
+        if ($page->tray === null) {
+            return 'none';
+        }
+        $side = match ($page->tray->side) {
+            TraySide::Left => 'at the left',
+            TraySide::Right => 'at the right',
+            TraySide::Top => 'above',
+            TraySide::Bottom => 'below',
+        };
+
+        return sprintf('%s, %d pt deep, %s', $side, (int) round($page->tray->depth), $page->tray->open ? 'open' : 'shut');
+    }
+
+    private static function key(Page $page): string
+    {
+        if ($page->key === null) {
+            return 'none';
+        }
+
+        return JobState::count(count(Model::parse($page->key->model)->placed), 'part').($page->key->points === null ? '' : ', '.($page->key->points == 1.0 ? '1 point' : "{$page->key->points} points"));
+    }
+}
