@@ -17,15 +17,11 @@ use OpenSlate\Parts\Model;
 use OpenSlate\Parts\ModelRefused;
 use OpenSlate\Parts\Settling;
 
-/** Says how the parts of a page are right, what of that counts, and for how many points. What is not given stays as it was. */
+/** Says how the parts of a page are right. At first all of it counts that there is to count. */
 final readonly class SetModelKey implements Edit
 {
-    /**
-     * @param  string|null  $model  as a window has it; it settles as a student's does. Nothing takes the key away
-     * @param  list<ModelAspect>|null  $counts
-     * @param  float|false|null  $points  null is none; false is as it was
-     */
-    public function __construct(public ?string $model = null, public ?array $counts = null, public float|false|null $points = false)
+    /** @param  string  $model  as a window has it; it settles as a student's does. Nothing takes the key away */
+    public function __construct(public string $model)
     {
     }
 
@@ -33,20 +29,12 @@ final readonly class SetModelKey implements Edit
     {
         $board = new Board($page);
         try {
-            $was = Model::parse($page->key->model ?? '')->onlyOf($board);
-            $model = $this->model === null ? $was : Settling::settle($board, $was, Model::parse($this->model)->onlyOf($board))->model;
+            $model = Settling::settle($board, Model::parse($page->key->model ?? '')->onlyOf($board), Model::parse($this->model)->onlyOf($board))->model;
         } catch (ModelRefused $refusal) {
             throw EditRefused::invalid('the key '.lcfirst($refusal->getMessage()));
         }
-        if ($model->placed === []) {
-            return $page->withKey(null);
-        }
 
-        return $page->withKey(new ModelKey(
-            $model->text(),
-            $this->counts ?? $page->key->counts ?? self::usual($board),
-            $this->points === false ? $page->key->points ?? null : $this->points,
-        ));
+        return $page->withKey($model->placed === [] ? null : new ModelKey($model->text(), $page->key->counts ?? self::usual($board), $page->key->points ?? null));
     }
 
     /** @return list<ModelAspect> what there is to count on the page */

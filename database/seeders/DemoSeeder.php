@@ -34,6 +34,7 @@ use OpenSlate\Edit\Change;
 use OpenSlate\Edit\Place;
 use OpenSlate\Edit\Selection;
 use OpenSlate\Edit\SetModelKey;
+use OpenSlate\Edit\SetModelPoints;
 use OpenSlate\Edit\SetTray;
 use OpenSlate\Geometry\Frame;
 use OpenSlate\Handout\Mode;
@@ -192,7 +193,8 @@ final class DemoSeeder extends Seeder
             $laid = ($this->apply)($page, $page->revision, new SetTray(HarbourModels::tray($index + 1)));
             $laid = ($this->apply)($page->refresh(), $laid->number, new Place(HarbourModels::elements($index + 1)));
             if (isset(HarbourModels::KEYS[$index + 1])) {
-                ($this->apply)($page->refresh(), $laid->number, new SetModelKey((string) json_encode(HarbourModels::KEYS[$index + 1]), null, 3.0));
+                $laid = ($this->apply)($page->refresh(), $laid->number, new SetModelKey((string) json_encode(HarbourModels::KEYS[$index + 1])));
+                ($this->apply)($page->refresh(), $laid->number, new SetModelPoints(3.0));
             }
         }
 

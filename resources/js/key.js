@@ -55,8 +55,8 @@ class KeyStation {
 
     #changed(field) {
         if (field.dataset.points) this.#edit({ kind: 'change', ids: [field.dataset.points], set: { points: field.value === '' ? null : Number(field.value) } });
-        else if ('modelPoints' in field.dataset) this.#edit({ kind: 'model-key', points: field.value === '' ? null : Number(field.value) });
-        else if ('modelCounts' in field.dataset) this.#edit({ kind: 'model-key', counts: [...this.list.querySelectorAll('[data-model-counts]:checked')].map((one) => one.value) });
+        else if ('modelPoints' in field.dataset) this.#edit({ kind: 'model-points', points: field.value === '' ? null : Number(field.value) });
+        else if ('modelCounts' in field.dataset) this.#edit({ kind: 'model-counts', counts: [...this.list.querySelectorAll('[data-model-counts]:checked')].map((one) => one.value) });
         else if (field.dataset.keyChoice) this.#send(field.dataset.keyChoice, [...this.list.querySelectorAll(`[data-key-choice="${field.dataset.keyChoice}"]:checked`)].map((one) => one.value));
         else if (field.dataset.key) this.#send(field.dataset.key, ('one' in field.dataset ? [field.value] : field.value.split('\n')).map((line) => line.trim()).filter((line) => line !== ''));
     }

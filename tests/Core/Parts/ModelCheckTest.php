@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Core\Parts;
 
+use OpenSlate\Edit\EditRefused;
 use OpenSlate\Edit\SetKey;
-use OpenSlate\Edit\SetModelKey;
+use OpenSlate\Edit\SetModelAspects;
+use OpenSlate\Edit\SetModelPoints;
 use OpenSlate\Geometry\Frame;
 use OpenSlate\Page\Head;
 use OpenSlate\Page\Joint;
@@ -129,9 +131,11 @@ final class ModelCheckTest extends TestCase
         $this->assertSame('{"boat.1":[290,115,"@inner"]}', $page->key?->model);
         $this->assertSame([ModelAspect::Spots, ModelAspect::Order, ModelAspect::Joints, ModelAspect::Ends], $page->key->counts);
 
-        $changed = (new SetModelKey(null, [ModelAspect::Spots], 3.0))->apply($page);
+        $changed = (new SetModelPoints(3.0))->apply((new SetModelAspects([ModelAspect::Spots]))->apply($page));
         $this->assertEquals(new ModelKey('{"boat.1":[290,115,"@inner"]}', [ModelAspect::Spots], 3.0), $changed->key);
         $this->assertNull((new SetKey('_parts', ['']))->apply($changed)->key);
+        $this->expectException(EditRefused::class);
+        (new SetModelPoints(3.0))->apply(self::page());
     }
 
     public function test_what_the_page_no_longer_has_does_not_count(): void
