@@ -105,7 +105,7 @@ final class PageCodec
     /** How the print lies may be left out: upright, on the whole of the paper. */
     private static function backdrop(Fields $fields): Backdrop
     {
-        $turn = $fields->has('turn') ? ElementCodec::turn($fields) : Rotation::None;
+        $turn = $fields->has('turn') ? FurnishingCodec::turn($fields) : Rotation::None;
         $frame = null;
         if ($fields->isGiven('frame')) {
             $laid = $fields->object('frame');
