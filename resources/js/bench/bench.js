@@ -233,6 +233,8 @@ export class Bench {
             if (from && ['line', 'arrow', 'part-connector'].includes(this.#tool)) element.lay = layOf(frame, from, to);
             this.#send({ kind: 'place', elements: [element] });
         }
+        // One fills a page; what it is like is chosen next.
+        if (this.#tool === 'organiser') this.#choose(null);
         this.#say('Laid on the page.');
     }
 
@@ -422,7 +424,7 @@ export class Bench {
         const busy = !this.selection.empty && this.#tool === null;
         if (busy === this.wasBusy) return;
         this.wasBusy = busy;
-        this.ledger.querySelector('[data-laying]').open = !busy;
+        this.ledger.querySelectorAll('[data-laying]').forEach((tools) => { tools.open = !busy; });
     }
 
     #key(event, keys) {

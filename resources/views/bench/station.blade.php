@@ -35,8 +35,9 @@
         <div class="verbs verbs--paste"><button type="button" class="btn btn-plain" data-verb="paste" hidden>Paste</button><button type="button" class="btn btn-plain" data-verb="all">Select all</button>
             @if ($station === 'boxes' && $worksheet->pages->count() > 1)<form method="post" action="{{ route('blanks.take-all', $worksheet) }}">@csrf<input type="hidden" name="base" value="{{ $worksheet->arranged }}"><button class="btn btn-plain" title="Lays an answer box on every blank that was found, on all pages for students">Take the blanks of all pages</button></form>@endif
         </div>
-        @includeWhen($station === 'parts', 'bench.kits')
-        @includeWhen($station === 'parts', 'bench.tray')
+        @if ($station === 'parts')
+            <details class="ledger__head laying" data-laying open><summary><h2>Kits and tray</h2></summary>@include('bench.kits')@include('bench.tray')</details>
+        @endif
         <p class="ledger__warning" data-overlaps role="status" hidden></p>
         <div class="ledger__body" data-ledger>@include('bench.ledger', ['page' => $content, 'proposals' => $shown->proposals])</div>
         @endif
