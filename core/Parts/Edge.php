@@ -42,6 +42,12 @@ final readonly class Edge
         return new self($this->by, $this->a, '', $this->b, '', $this->oneWay);
     }
 
+    /** How it is joined, from the part at one end: by what, at which joint, which way, to which joint. */
+    public function seenFrom(string $key): string
+    {
+        return $key === $this->a ? "{$this->by}|{$this->atA}>{$this->atB}" : "{$this->by}|{$this->atB}".($this->oneWay ? '<' : '>').$this->atA;
+    }
+
     /** One text for one edge: whichever end comes first, unless it runs one way. */
     public function name(): string
     {

@@ -31,10 +31,13 @@ final class Joined
                 }
             }
         }
+        // From the left to the right, each has to be held against its next neighbours only.
+        usort($points, fn (array $a, array $b): int => $a[2][0] <=> $b[2][0]);
         foreach ($points as $n => [$key, $joint, $at]) {
-            foreach (array_slice($points, $n + 1) as [$other, $its, $there]) {
+            for ($next = $n + 1; isset($points[$next]) && $points[$next][2][0] - $at[0] <= self::SAME; $next++) {
+                [$other, $its, $there] = $points[$next];
                 // What nobody has moved is not joined by anybody: the copies of a stock lie on each other.
-                if ($other !== $key && ($model->find($key) ?? $model->find($other)) !== null && abs($there[0] - $at[0]) <= self::SAME && abs($there[1] - $at[1]) <= self::SAME) {
+                if ($other !== $key && abs($there[1] - $at[1]) <= self::SAME && ($model->find($key) ?? $model->find($other)) !== null) {
                     $edges[] = new Edge('', $key, (string) $joint, $other, (string) $its);
                 }
             }

@@ -158,7 +158,15 @@ test('joints hold, a rope has two ends and follows, a full place sends back', as
 
     const rope = piece('rope.2');
     const end = (n) => rope.locator(`[data-end="${n}"]`);
-    await dragTo(browser, end(0), await point(236, 92));
+    await end(0).click();
+    await expect(end(0)).toHaveAttribute('aria-pressed', 'true');
+    await browser.keyboard.press('Escape');
+    await expect(end(0)).toHaveAttribute('aria-pressed', 'false');
+    // By two taps: an end, then the part that is to hold it.
+    await end(0).click();
+    const top = await point(236, 92);
+    await browser.mouse.click(top.x, top.y);
+    await expect(rope).toHaveAccessibleName('rope, 2 of 2, joined to mast');
     await saved(browser);
     await dragTo(browser, end(1), await point(363, 317));
     await expect(rope).toHaveAccessibleName('rope, 2 of 2, joined to mast and hull');
@@ -246,6 +254,7 @@ test('a teacher makes parts, a stock, a spot and a tray at the Parts station', a
     await draw('part-rectangle', [300, 300], [340, 320], ['Alt']);
     await expect.poll(async () => (await element(1)).x * (await scaleOf(page))).toBeCloseTo(260, 0);
 
+    await openKits(page);
     await page.getByLabel('Tray').selectOption('right');
     await expect(page.locator('.sheet--tray')).toBeVisible();
     await page.keyboard.press('Escape');
@@ -253,6 +262,7 @@ test('a teacher makes parts, a stock, a spot and a tray at the Parts station', a
     await page.keyboard.press('Enter');
     for (let n = 0; n < 50; n += 1) await page.keyboard.press('Shift+ArrowRight');
     await expect.poll(async () => (await element(0)).x + (await element(1)).x).toBeGreaterThan(595);
+    await openKits(page);
     await page.getByLabel('Tray').selectOption('');
     await expect(page.locator('[data-problem-words]')).toContainText('Parts are waiting in the tray');
 
@@ -269,6 +279,12 @@ test('a teacher makes parts, a stock, a spot and a tray at the Parts station', a
 });
 
 const scaleOf = async (page) => (await page.locator('.sheet__layer').boundingBox()).width / Number(await page.locator('.sheet__layer').getAttribute('data-width'));
+
+/** What is selected folds them away. */
+async function openKits(page) {
+    const fold = page.locator('details', { has: page.getByRole('heading', { name: 'Kits and tray' }) });
+    if (await fold.getAttribute('open') === null) await fold.locator('summary').click();
+}
 
 async function startBlank(page, name) {
     await openBlankForm(page);
@@ -299,6 +315,35 @@ test('the teacher builds the right model; it says what counts, and the copy is c
     await page.getByRole('link', { name: /Bastian Moor/ }).first().click();
     await expect(page.locator('.large__said').first()).toHaveText('The model: 1 of 8 right');
     await expect(page.locator('.large__said', { hasText: 'limpet does not belong in Middle shore' })).toBeVisible();
+});
+
+test('an arrow of a food web runs one way: it has a head, and the key says that sides do not count', async ({ teacher: page }) => {
+    await startBlank(page, `Food web ${Date.now()}`);
+    await page.getByRole('link', { name: /^Parts/ }).click();
+    await page.getByLabel('Kit', { exact: true }).selectOption('food-web');
+    await page.getByRole('button', { name: 'Lay it' }).click();
+    await expect(page.locator('.element--part')).toHaveCount(9);
+    await page.locator('.element--part', { has: page.locator('marker') }).click();
+    await expect(page.getByLabel('Arrow’s head')).toHaveValue('end');
+    await page.getByLabel('Arrow’s head').selectOption('both');
+    await expect(page.locator('.element--part line[marker-start]')).toHaveCount(1);
+    await page.getByLabel('Arrow’s head').selectOption('end');
+    await expect(page.locator('.element--part line[marker-start]')).toHaveCount(0);
+
+    await page.getByRole('link', { name: /^Key/ }).click();
+    const box = (name) => page.locator(`[data-piece][data-name="${name}"]`).last();
+    const on = async (x, y) => { const layer = await page.locator('.sheet__layer').boundingBox(); return { x: layer.x + x, y: layer.y + y }; };
+    const revised = (act) => Promise.all([page.waitForResponse((response) => /\/edits/.test(response.url()) && response.ok()), act()]);
+    await revised(async () => dragTo(page, box('seaweed'), await on(100, 200)));
+    await revised(async () => dragTo(page, box('limpet'), await on(300, 200)));
+    const side = async (name, across) => { const at = await box(name).boundingBox(); return { x: at.x + at.width * across, y: at.y + at.height / 2 }; };
+    const arrow = box('eaten-by arrow');
+    await expect(arrow.getByRole('button', { name: 'Tip of eaten-by arrow' })).toHaveAttribute('data-end', '1');
+    await revised(async () => dragTo(page, arrow.locator('[data-end="0"]'), await side('seaweed', 1)));
+    await revised(async () => dragTo(page, arrow.locator('[data-end="1"]'), await side('limpet', 0)));
+    await expect(arrow).toHaveAccessibleName(/joined to seaweed and limpet/);
+    await expect(page.getByLabel('what is joined to what')).toBeChecked();
+    await expect(page.getByLabel('at which joints')).not.toBeChecked();
 });
 
 test('two half see-through parts over each other cover three quarters of what is below', async ({ student }) => {
@@ -356,14 +401,17 @@ test('a kit is laid, with its tray; a page’s parts are kept as one of the teac
     await expect(page.getByLabel('Tray')).toHaveValue('right');
     await page.locator('[data-desk]').focus();
     await page.keyboard.press('Escape');
+    await openKits(page);
     await page.getByRole('button', { name: 'Keep as a kit' }).click();
     await page.getByRole('button', { name: 'Keep it' }).click();
     await expect(page.getByText('Give the kit a name.')).toBeVisible();
     await page.getByLabel('Its name').fill('Our shore');
     await page.getByRole('button', { name: 'Keep it' }).click();
     await expect(page.getByLabel('Kit', { exact: true }).locator('option:checked')).toHaveText('Our shore');
+    await openKits(page);
     await page.getByRole('button', { name: 'Lay it' }).click();
     await expect(page.locator('.element--part')).toHaveCount(18);
+    await openKits(page);
     await page.getByRole('button', { name: 'Throw away' }).click();
     await expect(page.locator('[data-said]')).toContainText('“Our shore” is thrown away');
     await expect(page.locator('.element--part')).toHaveCount(18);

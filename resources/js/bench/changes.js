@@ -11,8 +11,8 @@ export function drawChanges(layer, ledger, answer) {
     const left = new Set(answer.tags.map(([id]) => id));
     elements.forEach((element, id) => { if (!left.has(id)) { element.remove(); elements.delete(id); } });
     listed.forEach((row, id) => { if (!left.has(id)) { row.remove(); listed.delete(id); } });
-    Object.entries(answer.changed).forEach(([id, html]) => put(elements, layer, id, html));
-    Object.entries(answer.rows).forEach(([id, html]) => put(listed, rows, id, html));
+    Object.entries(answer.changed).forEach(([id, html]) => put(elements, layer, id, html, {}));
+    Object.entries(answer.rows).forEach(([id, html]) => put(listed, rows, id, html, { ignoreActiveValue: true }));
     answer.order?.forEach((id, place) => elements.get(id).style.setProperty('--z', place + 1));
     // In reading order, which is that of the tab key; what is in its place already stays there.
     let [before, above] = [layer.querySelector('.element'), rows.firstElementChild];
@@ -30,9 +30,10 @@ export function drawChanges(layer, ledger, answer) {
     ledger.querySelector('[data-nothing]').hidden = answer.tags.length > 0;
 }
 
-function put(items, into, id, html) {
+/** What is being typed in a row stays; of an element that has the focus all is drawn anew, as of any other. */
+function put(items, into, id, html, how) {
     const now = items.get(id);
-    if (now) { Idiomorph.morph(now, html.trim(), { ignoreActiveValue: true }); return; }
+    if (now) { Idiomorph.morph(now, html.trim(), how); return; }
     const item = made(html);
     into.append(item);
     items.set(id, item);

@@ -254,7 +254,7 @@ export class ModelPlace {
         const end = event.target.closest('[data-end]');
         const scale = this.#scale;
         this.#drag = { key, piece, pointer: event.pointerId, end: end ? Number(end.dataset.end) : null, scale, from: this.#box(key), at: this.#at(key), start: { x: event.clientX, y: event.clientY }, finger: event.pointerType === 'touch', followers: this.#followers(key) };
-        piece.setPointerCapture(event.pointerId);
+        (end ?? piece).setPointerCapture(event.pointerId); // The click that follows a tap goes to what has captured it.
         if (this.#drag.end === null) {
             this.guides.lines = this.lines ?? JSON.parse(this.field.dataset.guides);
             this.guides.begin([key]);
@@ -364,7 +364,7 @@ export class ModelPlace {
         this.#chosen = { key, end };
         const piece = this.pieces.get(key);
         piece.classList.add('is-chosen');
-        if (!this.#isConnector(key)) piece.setAttribute('aria-pressed', 'true');
+        this.#pressed(this.#chosen)?.setAttribute('aria-pressed', 'true');
         this.spots.forEach((spot) => { spot.tabIndex = 0; spot.setAttribute('role', 'button'); spot.setAttribute('aria-label', `Put it in ${spot.dataset.said}`); });
         if (end !== null) this.fixed.forEach((one) => { one.tabIndex = 0; one.setAttribute('role', 'button'); });
         this.own.hidden = !('own' in piece.dataset);
@@ -374,11 +374,17 @@ export class ModelPlace {
         this.#say(`${piece.dataset.name} chosen${end === null ? '' : ', one end of it'}. ${matchMedia('(pointer: coarse)').matches ? 'Now tap the place where it goes.' : 'Now choose a place, or move it with the arrow keys.'}`);
     }
 
+    /** The button of what is chosen: a part, or an end of a connector. */
+    #pressed({ key, end }) {
+        const piece = this.pieces.get(key);
+        return this.#isConnector(key) ? piece.querySelector(`[data-end="${end}"]`) : piece;
+    }
+
     #let() {
         if (!this.#chosen) return;
         const piece = this.pieces.get(this.#chosen.key);
         piece.classList.remove('is-chosen');
-        if (!this.#isConnector(this.#chosen.key)) piece.setAttribute('aria-pressed', 'false');
+        this.#pressed(this.#chosen)?.setAttribute('aria-pressed', 'false');
         this.#chosen = null;
         this.own.hidden = true;
         this.picture.hidden = true;
