@@ -13,6 +13,7 @@ use OpenSlate\Page\Settle;
 use OpenSlate\Page\Spot;
 use OpenSlate\Page\SpotForm;
 use OpenSlate\Parts\Board;
+use OpenSlate\Parts\Held;
 use OpenSlate\Parts\Model;
 use OpenSlate\Parts\ModelRefused;
 use OpenSlate\Parts\Settling;
@@ -29,7 +30,7 @@ final readonly class SetModelKey implements Edit
     {
         $board = new Board($page);
         try {
-            $model = Settling::settle($board, Model::parse($page->key->model ?? '')->onlyOf($board), Model::parse($this->model)->onlyOf($board))->model;
+            $model = Settling::settle($board, Held::on($board, Model::parse($page->key->model ?? '')), Model::parse($this->model)->onlyOf($board))->model;
         } catch (ModelRefused $refusal) {
             throw EditRefused::invalid('the key '.lcfirst($refusal->getMessage()));
         }

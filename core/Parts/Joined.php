@@ -19,11 +19,11 @@ final class Joined
         foreach ($board->keys() as $key) {
             $placed = $board->where($key, $model);
             if ($placed->end !== null) {
-                $ends = [self::joint($placed->held), self::joint($placed->end[2])];
+                $ends = [$placed->joint(), $placed->endJoint()];
                 if ($ends[0] !== null && $ends[1] !== null) {
                     $part = $board->part($key);
-                    [$from, $to] = $part->head === Head::Start ? [$ends[1], $ends[0]] : $ends;
-                    $edges[] = new Edge($part->named(), ...[...$from, ...$to, $part->head->isOneWay()]);
+                    [[, $from, $at], [, $to, $its]] = $part->head === Head::Start ? [$ends[1], $ends[0]] : $ends;
+                    $edges[] = new Edge($part->named(), $from, $at, $to, $its, $part->head->isOneWay());
                 }
             } elseif ($board->isOnPage($placed)) {
                 foreach ($board->joints($placed) as $joint => $point) {
@@ -44,13 +44,5 @@ final class Joined
         }
 
         return $edges;
-    }
-
-    /** @return array{string, string}|null the part's key and its joint, where something is held by one */
-    private static function joint(string $held): ?array
-    {
-        $names = explode('.', (string) strstr($held, '>'));
-
-        return count($names) === 3 ? [substr("{$names[0]}.{$names[1]}", 1), $names[2]] : null;
     }
 }

@@ -54,6 +54,24 @@ final readonly class Placed
         return str_starts_with($this->held, '@') ? explode('.', substr($this->held, 1))[0] : null;
     }
 
+    /** @return array{string, string, string}|null its own joint, the part and the joint that hold it: ["foot", "hull.1", "deck"] */
+    public function joint(): ?array
+    {
+        return self::joints($this->held);
+    }
+
+    /** @return array{string, string, string}|null the same of a connector's second end; connectors have no joints of their own */
+    public function endJoint(): ?array
+    {
+        return self::joints($this->end[2] ?? '');
+    }
+
+    /** @return array{string, string, string}|null */
+    private static function joints(string $held): ?array
+    {
+        return preg_match('/^([a-z0-9]*)>([a-z0-9]+\.\d+)\.([a-z0-9]+)$/D', $held, $names) === 1 ? [$names[1], $names[2], $names[3]] : null;
+    }
+
     /** Which place of a table of slots holds it, from 0. */
     public function cell(): int
     {
@@ -66,9 +84,9 @@ final readonly class Placed
     }
 
     /** Whether it is at the same place, with the same words, as a window or the server knows it. */
-    public function sameAs(self $other): bool
+    public function sameAs(?self $other): bool
     {
-        return $this->x === $other->x && $this->y === $other->y && $this->held === $other->held && $this->words === $other->words && $this->end === $other->end;
+        return $other !== null && $this->x === $other->x && $this->y === $other->y && $this->held === $other->held && $this->words === $other->words && $this->end === $other->end;
     }
 
     /** @return list<float|string> as short as it can be said */

@@ -45,14 +45,40 @@ final class Settling
         foreach (array_keys(array_diff_key($before->placed, $wanted->placed)) as $key) {
             $settling->putBack($key);
         }
-        foreach ($wanted->placed as $key => $placed) {
-            $was = $before->find($key);
-            if ($was === null || ! $placed->sameAs($was)) {
-                $settling->put($placed);
-            }
+        $changed = array_filter($wanted->placed, fn (Placed $placed): bool => ! $placed->sameAs($before->find($placed->key)));
+        foreach (self::holdersFirst($changed) as $placed) {
+            $settling->put($placed);
         }
 
         return new Settled($settling->model, $settling->said);
+    }
+
+    /**
+     * What a window says of being held is not believed; but where several parts are elsewhere at once, as after undoing,
+     * those that are to hold others come first.
+     *
+     * @param  array<string, Placed>  $changed  by key
+     * @return list<Placed>
+     */
+    private static function holdersFirst(array $changed): array
+    {
+        $ordered = [];
+        $visit = function (Placed $one) use (&$visit, &$ordered, $changed): void {
+            if (isset($ordered[$one->key])) {
+                return;
+            }
+            $ordered[$one->key] = false;
+            foreach ([$one->joint(), $one->endJoint()] as $joint) {
+                if ($joint !== null && isset($changed[$joint[1]])) {
+                    $visit($changed[$joint[1]]);
+                }
+            }
+            unset($ordered[$one->key]);
+            $ordered[$one->key] = $one;
+        };
+        array_walk($changed, fn (Placed $one) => $visit($one));
+
+        return array_values(array_filter($ordered));
     }
 
     private function put(Placed $wanted): void
@@ -133,8 +159,10 @@ final class Settling
     private function atJoint(Placed $wanted, Part $part): ?Placed
     {
         [$best, $found] = [$this->near, null];
-        foreach ($this->board->joints($wanted) as $own => $at) {
-            foreach ($this->othersJoints($wanted->key) as [$name, $to]) {
+        $joints = $this->board->joints($wanted);
+        $others = $joints === [] ? [] : $this->othersJoints($wanted->key);
+        foreach ($joints as $own => $at) {
+            foreach ($others as [$name, $to]) {
                 $distance = hypot($to[0] - $at[0], $to[1] - $at[1]);
                 if ($distance <= $best) {
                     [$best, $found] = [$distance, $wanted->at($wanted->x + $to[0] - $at[0], $wanted->y + $to[1] - $at[1])->held("{$own}>{$name}")];
@@ -146,16 +174,17 @@ final class Settling
     }
 
     /**
-     * The joints of all other parts on the page, the newest part last.
+     * The joints of all other parts on the page but those that go along with it, the newest part last.
      *
      * @return list<array{string, array{float, float}}> "lamp.2.a" and where it is
      */
     private function othersJoints(string $key): array
     {
         $joints = [];
+        $along = $this->followers($key);
         foreach ([...array_diff($this->board->keys(), array_keys($this->model->placed)), ...array_keys($this->model->placed)] as $other) {
             $placed = $this->board->where($other, $this->model);
-            if ($other !== $key && $this->board->isOnPage($placed)) {
+            if ($other !== $key && ! isset($along[$other]) && $this->board->isOnPage($placed)) {
                 foreach ($this->board->joints($placed) as $id => $point) {
                     $joints[] = ["{$other}.{$id}", $point];
                 }
@@ -256,7 +285,7 @@ final class Settling
     {
         $frame = $this->board->frame($wanted);
         $lined = $this->board->lined($this->model);
-        unset($lined[$wanted->key]);
+        $lined = array_diff_key($lined, [$wanted->key => true], $this->followers($wanted->key));
         $guides = Guides::among($this->board->page->size, array_filter($lined, fn (Frame $other): bool => self::isBeside($other, $frame)));
         $step = fn (string $axis, string $side, float $start, float $size): float => self::step(
             [$start, $start + $size / 2, $start + $size],
@@ -316,33 +345,77 @@ final class Settling
         return $found;
     }
 
-    /** Connectors that hold to a part go where it goes; where it has gone into the tray they let go. */
-    private function follow(Placed $was): void
+    /**
+     * What holds to a part goes where it goes: connectors with that end, others as they are, with all that holds to them.
+     * Where it has gone into the tray they let go.
+     *
+     * @param  array<string, true>  $gone  parts that have gone already
+     */
+    private function follow(Placed $was, array $gone = []): void
     {
-        $joints = $this->board->joints($this->board->where($was->key, $this->model));
-        $there = $this->board->isOnPage($this->board->where($was->key, $this->model));
-        foreach ($this->model->placed as $connector) {
-            if ($connector->end === null) {
-                continue;
+        $gone[$was->key] = true;
+        $now = $this->board->where($was->key, $this->model);
+        $joints = $this->board->isOnPage($now) ? $this->board->joints($now) : [];
+        foreach (array_keys($this->model->placed) as $key) {
+            $one = $this->board->where($key, $this->model); // What goes along may have moved it by now.
+            if ($one->end !== null) {
+                $this->model = $this->model->moving($this->connectorAlong($one, $one->end, $was->key, $joints));
+            } elseif (($one->joint()[1] ?? null) === $was->key && ! isset($gone[$key])) {
+                $moved = $this->along($one, $joints);
+                $this->model = $this->model->moving($moved);
+                $moved->held !== '' && $this->follow($one, $gone);
             }
-            $next = $connector;
-            $at = self::jointOf($connector->held, $was->key);
-            if ($at !== null && isset($joints[$at])) {
-                $next = $there ? $next->at($joints[$at][0], $joints[$at][1]) : $next->held('');
-            }
-            $at = self::jointOf($connector->end[2], $was->key);
-            if ($at !== null && isset($joints[$at])) {
-                $next = $there ? $next->ending($joints[$at][0], $joints[$at][1], $connector->end[2]) : $next->ending($connector->end[0], $connector->end[1], '');
-            }
-            $this->model = $this->model->moving($next);
         }
     }
 
-    /** The joint's id, where something is held by a joint of that part. */
-    private static function jointOf(string $held, string $key): ?string
+    /**
+     * A part that holds to one of these joints; off the page it would be in the tray, and lets go before.
+     *
+     * @param  array<string, array{float, float}>  $joints  of the part that it holds to
+     */
+    private function along(Placed $one, array $joints): Placed
     {
-        $start = ">{$key}.";
+        [$own, , $its] = $one->joint() ?? ['', '', ''];
+        $at = $this->board->joints($one)[$own] ?? null;
+        $moved = $at === null || ! isset($joints[$its]) ? null : $one->at($one->x + $joints[$its][0] - $at[0], $one->y + $joints[$its][1] - $at[1]);
 
-        return str_starts_with($held, $start) ? substr($held, strlen($start)) : null;
+        return $moved === null || ! $this->board->isOnPage($moved) ? $one->held('') : $moved;
+    }
+
+    /**
+     * @param  array{float, float, string}  $end  its second
+     * @param  array<string, array{float, float}>  $joints  of the part
+     */
+    private function connectorAlong(Placed $one, array $end, string $part, array $joints): Placed
+    {
+        $next = $one;
+        [, $first, $its] = $one->joint() ?? ['', '', ''];
+        if ($first === $part) {
+            $next = isset($joints[$its]) ? $next->at(...$joints[$its]) : $next->held('');
+        }
+        [, $second, $its] = $one->endJoint() ?? ['', '', ''];
+        if ($second === $part) {
+            $next = isset($joints[$its]) ? $next->ending(...[...$joints[$its], $end[2]]) : $next->ending($end[0], $end[1], '');
+        }
+
+        return $next;
+    }
+
+    /** @return array<string, true> what goes along with a part, and with what goes along with it */
+    private function followers(string $key): array
+    {
+        $found = [];
+        $asked = [$key];
+        while ($asked !== []) {
+            $holder = array_pop($asked);
+            foreach ($this->model->placed as $other => $one) {
+                if ($one->end === null && ($one->joint()[1] ?? null) === $holder && ! isset($found[$other]) && $other !== $key) {
+                    $found[$other] = true;
+                    $asked[] = (string) $other;
+                }
+            }
+        }
+
+        return $found;
     }
 }

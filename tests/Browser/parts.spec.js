@@ -171,6 +171,19 @@ test('joints hold, a rope has two ends and follows, a full place sends back', as
     await dragTo(browser, end(1), await point(363, 317));
     await expect(rope).toHaveAccessibleName('rope, 2 of 2, joined to mast and hull');
     await saved(browser);
+    // The mast stands on the hull and goes along with it; taking the move back brings both back, and holds them.
+    const [mastX, mastY] = await place(piece('mast.1'));
+    await dragTo(browser, piece('hull.1'), await point(240, 300));
+    const offset = async () => { const [[mx, my], [hx, hy]] = [await place(piece('mast.1')), await place(piece('hull.1'))]; return [Math.round(mx - hx), Math.round(my - hy)]; };
+    await expect.poll(offset).toEqual([Math.round(mastX - 110), Math.round(mastY - 310)]);
+    await saved(browser);
+    await expect(piece('mast.1')).toHaveAccessibleName('mast, joined to hull');
+    await expect.poll(offset).toEqual([Math.round(mastX - 110), Math.round(mastY - 310)]);
+    await sheet.locator('[data-move=undo]').click();
+    await saved(browser);
+    await expect.poll(() => place(piece('mast.1'))).toEqual([mastX, mastY]);
+    await expect(piece('mast.1')).toHaveAccessibleName('mast, joined to hull');
+    await expect(rope).toHaveAccessibleName('rope, 2 of 2, joined to mast and hull');
     await dragTo(browser, piece('hull.1'), await point(240, 300));
     await expect.poll(() => rope.evaluate((one) => Number(one.style.getPropertyValue('--y')) + Number(one.style.getPropertyValue('--h')))).toBeLessThan(290);
     await saved(browser);

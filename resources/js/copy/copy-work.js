@@ -147,8 +147,9 @@ export class CopyWork {
         Object.entries({ ...answer.limits, ...answer.passages }).forEach(([place, said]) => this.byKey.get(place)?.said(said));
         Object.entries(answer.models).forEach(([place, text]) => {
             this.texts[place] = text;
-            // What was moved meanwhile is sent next, and settles then.
-            if (window === this.window && this.#pending[place] === answers[place]) this.byKey.get(place)?.settled(text);
+            const model = this.byKey.get(place);
+            if (window === this.window && this.#pending[place] === answers[place]) model?.settled(text);
+            else if (window === this.window && place in this.#pending && model) this.#pending[place] = model.rebased(answers[place], text); // It is sent next, and settles then.
             answer.said.forEach((words) => this.byKey.get(place)?.note(words));
         });
         mirror.keep(this.copy, this.revision, this.texts);

@@ -14,6 +14,8 @@ const MOST_BYTES = 5 * 1048576; // of a picture
 
 const ARROWS = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] };
 const tidy = (value) => Math.round(value * 100) / 100;
+/** The part whose joint holds something: "hull.1" of "foot>hull.1.deck". */
+const holder = (held) => /^[a-z0-9]*>([a-z0-9]+\.\d+)\./.exec(held ?? '')?.[1];
 const parse = (text) => { try { const { near, ...placed } = JSON.parse(text || '{}'); return placed; } catch { return {}; } };
 
 /**
@@ -27,6 +29,7 @@ export class ModelPlace {
     #drag = null;
     #frame = 0;
     #stepTimer = 0;
+    #carried = {}; // what went along with a part that was dropped, until the server says where it rests
 
     /** It is looked at as a whole: touching a part must not make the page larger. */
     isLaidOut = true;
@@ -54,6 +57,7 @@ export class ModelPlace {
 
     get value() { return this.text; }
     set value(text) {
+        this.#carried = {};
         this.text = text;
         this.placed = parse(text);
         this.#show();
@@ -84,6 +88,19 @@ export class ModelPlace {
         this.guidesTimer = setTimeout(async () => { this.lines = await request('GET', `${this.work.guidesUrl}/${this.page.dataset.page}`).catch(() => this.lines); }, GUIDES_REST);
     }
 
+    /** The same where more was moved while it was on its way: what was not touched since is where the server has it. */
+    rebased(sent, text) {
+        const [was, now] = [parse(sent), parse(text)];
+        const isAsSent = (key) => JSON.stringify(this.placed[key]) === JSON.stringify(was[key]);
+        const keys = [...Object.keys(now).filter(isAsSent), ...Object.keys(this.placed).filter((key) => !isAsSent(key))];
+        const { near } = JSON.parse(this.text || '{}');
+        this.placed = Object.fromEntries(keys.map((key) => [key, isAsSent(key) ? now[key] : this.placed[key]]));
+        this.#carried = {};
+        this.text = keys.length === 0 ? '' : JSON.stringify({ ...this.placed, near });
+        this.#show();
+        return this.text;
+    }
+
     note(words) { this.#say(words); }
 
     // --- what is where ---
@@ -94,7 +111,7 @@ export class ModelPlace {
     /** [x, y, held, words, x2, y2, held2], as the model has it. */
     #at(key) {
         const home = this.#home(key);
-        return this.placed[key] ?? (this.#isConnector(key) ? [home[0], home[1], '', '', home[2], home[3], ''] : home);
+        return this.#carried[key] ?? this.placed[key] ?? (this.#isConnector(key) ? [home[0], home[1], '', '', home[2], home[3], ''] : home);
     }
 
     #box(key) {
@@ -184,6 +201,7 @@ export class ModelPlace {
         if (this.#past.length > MOST_PAST) this.#past.shift();
         this.#future = [];
         const { [key]: _, ...others } = this.placed;
+        delete this.#carried[key];
         this.#become(placed === null ? others : { ...others, [key]: placed }, near);
         this.last = key;
     }
@@ -261,10 +279,19 @@ export class ModelPlace {
         }
     }
 
-    /** Connectors that hold to a part, and with which end. */
+    /** What goes along with a part: those that hold to it, with what holds to them; and the ends of connectors that do. */
     #followers(key) {
-        const holds = (held) => held?.startsWith(`>${key}.`);
-        return Object.entries(this.placed).filter(([, placed]) => placed.length > 4).flatMap(([connector, placed]) => [[0, placed[2]], [1, placed[6]]].filter(([, held]) => holds(held)).map(([end]) => ({ connector, end })));
+        const all = Object.entries(this.placed);
+        const along = [key];
+        for (const part of along) all.forEach(([other, placed]) => { if (placed.length < 5 && holder(placed[2]) === part && !along.includes(other)) along.push(other); });
+        const ends = all.filter(([, placed]) => placed.length > 4).map(([connector, placed]) => [connector, [[0, placed[2]], [4, placed[6]]].filter(([, held]) => along.includes(holder(held))).map(([end]) => end)]);
+        return { parts: along.slice(1), connectors: ends.filter(([, its]) => its.length > 0) };
+    }
+
+    /** Where that is, once the part has been moved so far. */
+    #along({ parts, connectors }, dx, dy) {
+        const moved = (at, ends) => ends.reduce((placed, end) => placed.with(end, tidy(placed[end] + dx)).with(end + 1, tidy(placed[end + 1] + dy)), at);
+        return Object.fromEntries([...parts.map((key) => [key, moved(this.#at(key), [0])]), ...connectors.map(([key, ends]) => [key, moved(this.#at(key), ends)])]);
     }
 
     #over(event) {
@@ -289,11 +316,7 @@ export class ModelPlace {
         ({ dx, dy } = this.guides.hold(drag.from, dx, dy));
         drag.by = { dx, dy };
         drag.piece.style.translate = `${dx * drag.scale}px ${dy * drag.scale}px`;
-        drag.followers.forEach(({ connector, end }) => {
-            const at = this.#at(connector);
-            const first = end === 0 ? 0 : 4;
-            this.#draw(connector, at.with(first, at[first] + dx).with(first + 1, at[first + 1] + dy));
-        });
+        Object.entries(this.#along(drag.followers, dx, dy)).forEach(([key, at]) => this.#draw(key, at));
     }
 
     #up(event) {
@@ -306,6 +329,7 @@ export class ModelPlace {
         this.dropped = event.timeStamp;
         const near = (drag.finger ? NEAR_FINGER : NEAR) / this.#seen;
         this.#let();
+        if (drag.end === null) this.#carried = { ...this.#carried, ...this.#along(drag.followers, drag.by.dx, drag.by.dy) };
         if (drag.end !== null) this.#move(drag.key, drag.end, drag.to[drag.end === 0 ? 0 : 4], drag.to[drag.end === 0 ? 1 : 5], near);
         else this.#move(drag.key, null, drag.from.x + drag.from.width / 2 + drag.by.dx, drag.from.y + drag.from.height / 2 + drag.by.dy, near);
     }
@@ -498,6 +522,7 @@ export class ModelPlace {
         to.push(this.text);
         const text = from.pop();
         this.last = null;
+        this.#carried = {};
         this.#become(parse(text), 1);
         this.#say(from === this.#past ? 'The last move is taken back.' : 'Done again.');
     }
@@ -510,6 +535,7 @@ export class ModelPlace {
             this.#let();
             this.#past.push(this.text);
             this.#future = [];
+            this.#carried = {};
             this.#become({});
             this.#say('All parts are back.');
         }, { once: true });

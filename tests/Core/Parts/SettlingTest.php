@@ -18,6 +18,7 @@ use OpenSlate\Page\TraySide;
 use OpenSlate\Paper\Colour;
 use OpenSlate\Paper\Size;
 use OpenSlate\Parts\Board;
+use OpenSlate\Parts\Held;
 use OpenSlate\Parts\Model;
 use OpenSlate\Parts\ModelRefused;
 use OpenSlate\Parts\Placed;
@@ -214,6 +215,89 @@ final class SettlingTest extends TestCase
         $this->assertSame([140.0, 110.0, '>lamp.1.a'], array_slice((array) $gone->find('wire.1')?->toList(), 0, 3), 'put back where the teacher has it, on the page, it is still held');
     }
 
+    /** A hull with a mast on its deck, and a flag at the mast's top with a line to the hull. */
+    private static function rig(): Board
+    {
+        return self::board(
+            self::tile('hull', 300, 300, '', 1, new Joint('deck', 0.5, 0), new Joint('bow', 1, 0)),
+            self::tile('mast', 620, 60, '', 1, new Joint('foot', 0.5, 1), new Joint('top', 0.5, 0)),
+            self::tile('flag', 620, 100, '', 1, new Joint('corner', 0, 0.5)),
+            self::wire('line'),
+        );
+    }
+
+    private static function rigged(Board $board): Model
+    {
+        $model = self::move($board, Model::empty(), 'mast.1', [300, 280])->model;
+        $model = self::move($board, $model, 'flag.1', [320, 270])->model;
+
+        return self::move($board, $model, 'line.1', [320, 281, '', '', 341, 301, ''])->model;
+    }
+
+    public function test_what_holds_to_a_part_goes_along_with_it_and_with_all_that_holds_to_that(): void
+    {
+        $board = self::rig();
+        $rigged = self::rigged($board);
+        $this->assertSame(['foot>hull.1.deck', 'corner>mast.1.top', '>flag.1.corner'], array_map(fn (Placed $one): string => $one->held, array_values($rigged->placed)));
+
+        $sailed = self::move($board, $rigged, 'hull.1', [203, 303])->model;
+        $this->assertSame([[203.0, 303.0], [203.0, 283.0], [223.0, 273.0], [223.0, 283.0]], array_map(fn (string $key): array => [$sailed->find($key)?->x, $sailed->find($key)?->y], ['hull.1', 'mast.1', 'flag.1', 'line.1']));
+        $this->assertSame([243.0, 303.0, '>hull.1.bow'], $sailed->find('line.1')?->end);
+        $this->assertSame(['foot>hull.1.deck', 'corner>mast.1.top'], [$sailed->find('mast.1')?->held, $sailed->find('flag.1')?->held]);
+
+        $this->assertSame([313.0, 309.0], array_slice((array) self::move($board, $rigged, 'hull.1', [313, 309], 20)->model->find('hull.1')?->toList(), 0, 2), 'it is not held back by what it carries');
+    }
+
+    public function test_what_is_taken_off_takes_along_what_it_carries_and_leaves_what_carried_it(): void
+    {
+        $board = self::rig();
+        $apart = self::move($board, self::rigged($board), 'mast.1', [103, 103])->model;
+
+        $this->assertSame([103.0, 103.0], $apart->find('mast.1')?->toList());
+        $this->assertSame([123.0, 93.0, 'corner>mast.1.top'], $apart->find('flag.1')?->toList());
+        $this->assertNull($apart->find('hull.1'), 'nobody has moved it');
+
+        $inTray = self::move($board, self::rigged($board), 'mast.1', [650, 60])->model;
+        $this->assertNull($inTray->find('mast.1'));
+        $this->assertSame([320.0, 270.0], $inTray->find('flag.1')?->toList(), 'what it carried lets go where it is');
+        $this->assertSame('>flag.1.corner', $inTray->find('line.1')?->held);
+    }
+
+    public function test_what_would_be_carried_off_the_page_lets_go_before(): void
+    {
+        $board = self::rig();
+        $up = self::move($board, self::rigged($board), 'hull.1', [300, 3])->model;
+
+        $this->assertSame([300.0, 280.0], $up->find('mast.1')?->toList());
+        $this->assertSame('corner>mast.1.top', $up->find('flag.1')?->held);
+    }
+
+    public function test_taking_a_move_back_brings_all_that_went_along_back_and_holds_it_again(): void
+    {
+        $board = self::rig();
+        $rigged = self::rigged($board);
+        $sailed = self::move($board, $rigged, 'hull.1', [203, 303])->model;
+        $back = Settling::settle($board, $sailed, Model::parse(str_replace('}', ',"near":1}', $rigged->text())))->model;
+
+        $this->assertEqualsCanonicalizing($rigged->placed, $back->placed);
+    }
+
+    public function test_a_model_stays_together_where_the_teacher_moves_what_holds_it(): void
+    {
+        $rigged = self::rigged(self::rig());
+        $spotted = self::move(self::board(self::tile('a'), new Spot('s', Frame::of(100, 100, 80, 60), settle: Settle::Stack)), Model::empty(), 'a.1', [110, 110])->model;
+        $moved = self::board(...array_map(fn (Part $part): Part => $part->id === 'hull' ? $part->framed(Frame::of(200, 320, 40, 20)) : $part, array_values(self::rig()->parts)));
+        $held = Held::on($moved, $rigged);
+
+        $this->assertSame([200.0, 300.0, 'foot>hull.1.deck'], $held->find('mast.1')?->toList());
+        $this->assertSame([220.0, 290.0, 'corner>mast.1.top'], $held->find('flag.1')?->toList());
+        $this->assertSame([220.0, 300.0, '>flag.1.corner', '', 240.0, 320.0, '>hull.1.bow'], $held->find('line.1')?->toList());
+        $this->assertSame([220.0, 120.0, '@s'], Held::on(self::board(self::tile('a'), new Spot('s', Frame::of(200, 100, 80, 60), settle: Settle::Stack)), $spotted)->find('a.1')?->toList());
+
+        $without = self::board(...array_values(array_filter(self::rig()->parts, fn (Part $part): bool => $part->id !== 'hull')));
+        $this->assertSame([300.0, 280.0], Held::on($without, $rigged)->find('mast.1')?->toList(), 'what held it is gone');
+    }
+
     public function test_edges_hold_to_those_of_other_parts(): void
     {
         $board = self::board(self::tile('a', stock: 2));
@@ -297,6 +381,7 @@ final class SettlingTest extends TestCase
                 $list = [mt_rand(-50, 780), mt_rand(-50, 450)];
                 $model = self::move($board, $model, $key, str_starts_with($key, 'w') ? [...$list, '', '', mt_rand(0, 600), mt_rand(0, 400), ''] : $list)->model;
                 $this->assertSame($model->text(), Settling::settle($board, $model, Model::parse($model->text()))->model->text());
+                $this->assertSame($model->text(), Held::on($board, $model)->text());
                 foreach ($board->spots as $spot) {
                     for ($cell = 0; $cell < $spot->cells(); $cell++) {
                         $this->assertLessThanOrEqual($spot->room(), count($model->in($spot->id, $spot->cells() > 1 ? $cell : null)));

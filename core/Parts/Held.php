@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenSlate\Parts;
+
+/**
+ * A model on a page whose spots and parts have been moved since: each of its parts is where what holds it now is. Of a
+ * model that has settled on the page as it is, nothing changes.
+ */
+final class Held
+{
+    /** @var array<string, Placed> by key; those that are where they belong */
+    private array $placed = [];
+
+    private function __construct(private readonly Board $board, private readonly Model $model)
+    {
+    }
+
+    public static function on(Board $board, Model $model): Model
+    {
+        $held = new self($board, $model->onlyOf($board));
+        $held->inSpots();
+        foreach ($held->model->placed as $key => $one) {
+            $held->placed[$key] ??= $held->atJoint($one, [$key => true]);
+        }
+
+        return Model::of(array_map(fn (Placed $one): Placed => $one->end === null ? $held->placed[$one->key] : $held->connector($one), $held->model->placed));
+    }
+
+    private function inSpots(): void
+    {
+        foreach ($this->board->spots as $spot) {
+            for ($cell = 0; $cell < $spot->cells(); $cell++) {
+                $in = $this->model->in($spot->id, $spot->cells() > 1 ? $cell : null);
+                $frames = array_map($this->board->frame(...), $in);
+                foreach (Seats::of($spot, $cell, $frames) as $index => [$x, $y]) {
+                    $this->placed[$in[$index]->key] = $in[$index]->at($x - $frames[$index]->width / 2, $y - $frames[$index]->height / 2);
+                }
+            }
+        }
+    }
+
+    /** @param  array<string, true>  $asking  parts that wait for this one: two that hold to each other stay where they are */
+    private function atJoint(Placed $one, array $asking): Placed
+    {
+        if ($one->joint() === null) {
+            return $one;
+        }
+        [$own, $other, $its] = $one->joint();
+        $to = $this->point($other, $its, $asking);
+        $at = $this->board->joints($one)[$own] ?? null;
+
+        return $to === null || $at === null ? $one->held('') : $one->at($one->x + $to[0] - $at[0], $one->y + $to[1] - $at[1]);
+    }
+
+    private function connector(Placed $one): Placed
+    {
+        [$x, $y, $held] = $one->end ?? [0.0, 0.0, ''];
+        [$first, $second] = array_map(fn (?array $joint): ?array => $joint === null ? null : $this->point($joint[1], $joint[2], []), [$one->joint(), $one->endJoint()]);
+        $one = $first === null ? $one->held('') : $one->at(...$first);
+
+        return $second === null ? $one->ending($x, $y, '') : $one->ending(...[...$second, $held]);
+    }
+
+    /**
+     * @param  array<string, true>  $asking
+     * @return array{float, float}|null where a joint of a part is; null where there is none
+     */
+    private function point(string $key, string $joint, array $asking): ?array
+    {
+        if (! isset($this->board->parts[explode('.', $key)[0]])) {
+            return null;
+        }
+        $placed = $this->placed[$key] ?? null;
+        $moved = $this->model->find($key);
+        if ($placed === null && $moved !== null && ! isset($asking[$key])) {
+            $placed = $this->placed[$key] = $this->atJoint($moved, $asking + [$key => true]);
+        }
+
+        return $this->board->joints($placed ?? $this->board->where($key, $this->model))[$joint] ?? null;
+    }
+}
