@@ -189,6 +189,32 @@ test('joints hold, a rope has two ends and follows, a full place sends back', as
     await saved(browser);
 });
 
+test('what is moved while a move is on its way to the server undoes nothing of what it says', async ({ student }) => {
+    const { browser, sheet, piece } = await at(student, 'Edwin Tarn', 2);
+    await sheet.evaluate((one) => one.scrollIntoView({ block: 'center' }));
+    const point = async (x, y) => { const box = await sheet.locator('.sheet__layer').boundingBox(); return { x: box.x + x * box.width / 595, y: box.y + y * box.width / 595 }; };
+    await dragTo(browser, piece('mast.1'), await point(238, 203));
+    await expect(piece('mast.1')).toHaveAccessibleName('mast, joined to hull');
+    await saved(browser);
+    let held;
+    await browser.route('**/my/copies/*', async (route) => {
+        if (route.request().method() !== 'PATCH' || held) return route.fallback();
+        const response = await route.fetch();
+        await new Promise((resolve) => { held = resolve; });
+        return route.fulfill({ response });
+    });
+    await dragTo(browser, piece('hull.1'), await point(240, 300));
+    await expect.poll(() => held !== undefined).toBe(true);
+    await dragTo(browser, piece('jib.1'), await point(430, 90));
+    held();
+    await saved(browser);
+    await expect(piece('mast.1')).toHaveAccessibleName('mast, joined to hull');
+    const [[mx, my], [hx, hy]] = [await place(piece('mast.1')), await place(piece('hull.1'))];
+    expect([Math.round(mx - hx), Math.round(my - hy)]).toEqual([119, -220]);
+    await expect(piece('jib.1')).toHaveAccessibleName('jib, in boatyard');
+    await browser.unrouteAll({ behavior: 'ignoreErrors' });
+});
+
 test('a crafted request that invents a part, or moves one that is fixed, is refused and nothing is lost', async ({ student }) => {
     const { browser, piece } = await at(student, 'Dara Osei-Lund', 3);
     const send = (model) => browser.evaluate(async (text) => {
