@@ -1,0 +1,41 @@
+/** Building large: a spot, and the tray beside it, fill the window; and are back on the page. */
+export class Large {
+    constructor(pieces, page, bar, say) {
+        Object.assign(this, { pieces, page, bar, say, sheet: pieces.field.closest('.sheet') });
+    }
+
+    get isOpen() { return this.page.classList.contains('is-large'); }
+
+    open(id) {
+        const { spots, layer, width: pageWidth, height: pageHeight } = this.pieces;
+        const spot = spots.find((one) => one.dataset.spot === id);
+        const at = (name) => Number(spot.style.getPropertyValue(`--${name}`));
+        const [wholeX, wholeY, wholeWidth, wholeHeight] = JSON.parse(layer.dataset.whole ?? 'null') ?? [0, 0, pageWidth, pageHeight];
+        // What has to be seen: the spot, and as much of the tray as lies beside it.
+        const view = { left: at('x'), top: at('y'), right: at('x') + at('w'), bottom: at('y') + at('h') };
+        if (!this.sheet.classList.contains('is-shut')) {
+            if (wholeX < 0) view.left = wholeX;
+            if (wholeY < 0) view.top = wholeY;
+            if (wholeWidth + wholeX > pageWidth) view.right = wholeX + wholeWidth;
+            if (wholeHeight + wholeY > pageHeight) view.bottom = wholeY + wholeHeight;
+        }
+        const whole = this.sheet.classList.contains('is-shut') ? { x: 0, y: 0, width: pageWidth } : { x: wholeX, y: wholeY, width: wholeWidth };
+        this.page.classList.add('is-large');
+        this.bar.querySelector('[data-move=small]').hidden = false;
+        const room = { width: this.page.clientWidth - 24, height: this.page.clientHeight - this.bar.offsetHeight - 24 };
+        const scale = Math.min(room.width / (view.right - view.left), room.height / (view.bottom - view.top));
+        this.sheet.style.width = `${whole.width * scale}px`;
+        this.page.scrollTo((view.left - whole.x) * scale, (view.top - whole.y) * scale);
+        this.bar.querySelector('[data-move=small]').focus({ preventScroll: true });
+        this.say('Large. Escape goes back to the page.');
+    }
+
+    shut() {
+        this.page.classList.remove('is-large');
+        this.sheet.style.width = '';
+        this.bar.querySelector('[data-move=small]').hidden = true;
+        this.page.scrollIntoView({ block: 'center' });
+        this.bar.querySelector('[data-move=large]').focus({ preventScroll: true });
+        this.say('');
+    }
+}
