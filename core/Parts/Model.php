@@ -9,7 +9,8 @@ namespace OpenSlate\Parts;
  * the teacher put them.
  *
  * As text, it is the JSON object {"lamp.1": [120.5, 300.2, "@harbour"], …} of Placed's lists; a model of nothing is the
- * empty text. A window that has moved something adds "near": how near, in points, a joint or a guide has to be to hold.
+ * empty text. A window that has moved something adds "near": how near, in points, a joint or a guide has to be to hold;
+ * and "moved": the keys of those parts that were moved since the server last said where all are.
  */
 final readonly class Model
 {
@@ -21,11 +22,14 @@ final readonly class Model
 
     private const NEAR = 'near';
 
+    private const MOVED = 'moved';
+
     /**
      * @param  array<string, Placed>  $placed  by key
      * @param  float|null  $near  where it comes from a window
+     * @param  array<string, true>|null  $moved  by key, where a window says which; null may be any
      */
-    private function __construct(public array $placed, public ?float $near)
+    private function __construct(public array $placed, public ?float $near, private ?array $moved = null)
     {
     }
 
@@ -57,13 +61,14 @@ final readonly class Model
             throw ModelRefused::noModel();
         }
         $near = $values[self::NEAR] ?? null;
-        unset($values[self::NEAR]);
+        $moved = $values[self::MOVED] ?? null;
+        unset($values[self::NEAR], $values[self::MOVED]);
         $placed = [];
         foreach ($values as $key => $list) {
             $placed[(string) $key] = self::placed((string) $key, $list);
         }
 
-        return new self($placed, is_int($near) || is_float($near) ? (float) $near : null);
+        return new self($placed, is_int($near) || is_float($near) ? (float) $near : null, is_array($moved) ? array_fill_keys(array_filter($moved, is_string(...)), true) : null);
     }
 
     /** As it is kept; without what a window has added. */
@@ -86,6 +91,12 @@ final readonly class Model
         }
 
         return $pictures;
+    }
+
+    /** Whether a window says that it has moved a part, or does not say what it has moved. */
+    public function hasMoved(string $key): bool
+    {
+        return $this->moved === null || isset($this->moved[$key]);
     }
 
     public function find(string $key): ?Placed

@@ -35,7 +35,8 @@ final class Settling
     }
 
     /**
-     * What a window wants, settled. Only what is elsewhere than before, or has other words, is looked at.
+     * What a window wants, settled. Only what it has moved, and what is elsewhere than before or has other words, is looked
+     * at: others may have gone along since the window last heard of them.
      *
      * @throws ModelRefused when it moves what is not there
      */
@@ -43,9 +44,9 @@ final class Settling
     {
         $settling = new self($board, $before, max(self::NEAREST, min(self::FARTHEST, $wanted->near ?? self::NEAR)));
         foreach (array_keys(array_diff_key($before->placed, $wanted->placed)) as $key) {
-            $settling->putBack($key);
+            $wanted->hasMoved((string) $key) && $settling->putBack((string) $key);
         }
-        $changed = array_filter($wanted->placed, fn (Placed $placed): bool => ! $placed->sameAs($before->find($placed->key)));
+        $changed = array_filter($wanted->placed, fn (Placed $placed): bool => $wanted->hasMoved($placed->key) && ! $placed->sameAs($before->find($placed->key)));
         foreach (self::holdersFirst($changed) as $placed) {
             $settling->put($placed);
         }

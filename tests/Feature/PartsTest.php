@@ -21,6 +21,7 @@ use OpenSlate\Geometry\Frame;
 use OpenSlate\Handout\Mode;
 use OpenSlate\Page\AnswerBox;
 use OpenSlate\Page\Element;
+use OpenSlate\Page\Joint;
 use OpenSlate\Page\Page;
 use OpenSlate\Page\PageCodec;
 use OpenSlate\Page\Part;
@@ -73,6 +74,19 @@ final class PartsTest extends TestCase
         $this->move($copy, 0, ['crab.1' => [104, 205]])->assertJson(['revision' => 1]);
         $this->move($copy, 0, ['crab.1' => [104, 205]])->assertJson(['revision' => 1, 'conflicts' => []]);
         $this->move($copy, 0, ['gull.1' => [304, 205]], 'other')->assertJson(['revision' => 1, 'conflicts' => ['1._parts' => '{"crab.1":[104,205]}']]);
+    }
+
+    public function test_a_move_sent_twice_leaves_what_went_along_where_it_is(): void
+    {
+        $copy = $this->copyOf(new Part('hull', Frame::of(300, 300, 80, 20), joints: [new Joint('deck', 0.5, 0)]), new Part('mast', Frame::of(20, 60, 10, 40), joints: [new Joint('foot', 0.5, 1)]));
+        $this->move($copy, 0, ['mast.1' => [336, 262], 'near' => 8])->assertJson(['models' => ['1._parts' => '{"mast.1":[335,260,"foot>hull.1.deck"]}']]);
+        $sailed = ['mast.1' => [335, 260, 'foot>hull.1.deck'], 'hull.1' => [203, 307], 'near' => 8, 'moved' => ['hull.1']];
+        foreach (['sent', 'sent again, because the answer was lost'] as $time) {
+            $this->move($copy, 1, $sailed)->assertOk()->assertJson(['revision' => 2, 'models' => ['1._parts' => '{"mast.1":[238,267,"foot>hull.1.deck"],"hull.1":[203,307]}']], $time);
+        }
+        // What a window says it has moved is not said of parts that are not there.
+        $this->move($copy, 2, ['moved' => ['gull.1', 7]] + $sailed)->assertOk()->assertJson(['revision' => 2]);
+        $this->move($copy, 2, ['hull.1' => [203, 307], 'moved' => ['mast.1']])->assertOk()->assertJson(['models' => ['1._parts' => '{"hull.1":[203,307]}']]);
     }
 
     public function test_the_lines_to_hold_to_come_from_where_parts_are_now(): void

@@ -12,7 +12,10 @@ const GUIDES_REST = 120; // milliseconds after a move before the lines to hold t
 const MOST_BYTES = 5 * 1048576; // of a picture
 
 const ARROWS = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] };
-const parse = (text) => { try { const { near, ...placed } = JSON.parse(text || '{}'); return placed; } catch { return {}; } };
+const parse = (text) => { try { const { near, moved, ...placed } = JSON.parse(text || '{}'); return placed; } catch { return {}; } };
+
+/** The parts that are elsewhere in one model than in another. */
+const elsewhere = (from, to) => Object.keys({ ...from, ...to }).filter((key) => JSON.stringify(from[key]) !== JSON.stringify(to[key]));
 
 /**
  * The parts of a page, as OpenSlate\Parts\Model has them. A part is moved by dragging it; by choosing it and then a
@@ -34,6 +37,7 @@ export class ModelPlace {
         this.text = field.dataset.model;
         this.pieces = new Pieces(field);
         this.pieces.placed = parse(this.text);
+        this.confirmed = this.pieces.placed; // where the server has all parts; null when that is not known
         this.sheet = field.closest('.sheet');
         this.page = field.closest('[data-page]');
         this.bar = this.page?.querySelector('[data-moves]');
@@ -52,11 +56,9 @@ export class ModelPlace {
 
     get value() { return this.text; }
     set value(text) {
+        this.confirmed = null;
         this.pieces.carried = {};
-        this.text = text;
-        this.pieces.placed = parse(text);
-        this.pieces.show();
-        this.#buttons();
+        this.#become(parse(text));
     }
 
     get filled() { return Object.keys(this.pieces.placed).length > 0; }
@@ -72,6 +74,7 @@ export class ModelPlace {
     settled(text) {
         const last = this.last;
         this.value = text;
+        this.confirmed = this.pieces.placed;
         if (last && this.pieces.all.has(last)) this.#say(this.pieces.piece(last).getAttribute('aria-label'));
         this.last = null;
         this.#askForGuides();
@@ -86,13 +89,13 @@ export class ModelPlace {
     /** The same where more was moved while it was on its way: what was not touched since is where the server has it. */
     rebased(sent, text) {
         const [was, now] = [parse(sent), parse(text)];
-        const isAsSent = (key) => JSON.stringify(this.pieces.placed[key]) === JSON.stringify(was[key]);
-        const keys = [...Object.keys(now).filter(isAsSent), ...Object.keys(this.pieces.placed).filter((key) => !isAsSent(key))];
+        const { placed } = this.pieces;
+        const touched = elsewhere(was, placed);
         const { near } = JSON.parse(this.text || '{}');
-        this.pieces.placed = Object.fromEntries(keys.map((key) => [key, isAsSent(key) ? now[key] : this.pieces.placed[key]]));
+        const untouched = Object.entries(now).filter(([key]) => !touched.includes(key));
+        this.confirmed = now;
         this.pieces.carried = {};
-        this.text = keys.length === 0 ? '' : JSON.stringify({ ...this.pieces.placed, near });
-        this.pieces.show();
+        this.#become(Object.fromEntries([...untouched, ...touched.filter((key) => key in placed).map((key) => [key, placed[key]])]), near);
         return this.text;
     }
 
@@ -108,15 +111,16 @@ export class ModelPlace {
         const { [key]: _, ...others } = this.pieces.placed;
         delete this.pieces.carried[key];
         this.#become(placed === null ? others : { ...others, [key]: placed }, near);
+        this.changed();
         this.last = key;
     }
 
     #become(placed, near) {
         this.pieces.placed = placed;
-        this.text = Object.keys(placed).length === 0 ? '' : JSON.stringify(near === undefined ? placed : { ...placed, near: tidy(near) });
+        const moved = this.confirmed ? elsewhere(this.confirmed, placed) : undefined;
+        this.text = Object.keys(placed).length === 0 ? '' : JSON.stringify({ ...placed, near: near && tidy(near), moved });
         this.pieces.show();
         this.#buttons();
-        this.changed();
     }
 
     /** A part, or one end of a connector, to a point: of a part, its middle. */
@@ -328,6 +332,7 @@ export class ModelPlace {
         this.last = null;
         this.pieces.carried = {};
         this.#become(parse(text), 1);
+        this.changed();
         this.#say(from === this.#past ? 'The last move is taken back.' : 'Done again.');
     }
 
@@ -341,6 +346,7 @@ export class ModelPlace {
             this.#future = [];
             this.pieces.carried = {};
             this.#become({});
+            this.changed();
             this.#say('All parts are back.');
         }, { once: true });
         dialog.showModal();
