@@ -47,39 +47,11 @@ final class Settling
             $wanted->hasMoved((string) $key) && $settling->putBack((string) $key);
         }
         $changed = array_filter($wanted->placed, fn (Placed $placed): bool => $wanted->hasMoved($placed->key) && ! $placed->sameAs($before->find($placed->key)));
-        foreach (self::holdersFirst($changed) as $placed) {
+        foreach (Carrying::carriersFirst($changed) as $placed) {
             $settling->put($placed);
         }
 
         return new Settled($settling->model, $settling->said);
-    }
-
-    /**
-     * What a window says of being held is not believed; but where several parts are elsewhere at once, as after undoing,
-     * those that are to hold others come first.
-     *
-     * @param  array<string, Placed>  $changed  by key
-     * @return list<Placed>
-     */
-    private static function holdersFirst(array $changed): array
-    {
-        $ordered = [];
-        $visit = function (Placed $one) use (&$visit, &$ordered, $changed): void {
-            if (isset($ordered[$one->key])) {
-                return;
-            }
-            $ordered[$one->key] = false;
-            foreach ([$one->joint(), $one->endJoint()] as $joint) {
-                if ($joint !== null && isset($changed[$joint[1]])) {
-                    $visit($changed[$joint[1]]);
-                }
-            }
-            unset($ordered[$one->key]);
-            $ordered[$one->key] = $one;
-        };
-        array_walk($changed, fn (Placed $one) => $visit($one));
-
-        return array_values(array_filter($ordered));
     }
 
     private function put(Placed $wanted): void
@@ -132,7 +104,7 @@ final class Settling
         } else {
             $this->model = $this->model->with($placed ?? $this->onGuide($wanted));
         }
-        $this->follow($here);
+        $this->model = Carrying::along($this->board, $this->model, $here);
     }
 
     /** Back to where the teacher put it. */
@@ -144,7 +116,7 @@ final class Settling
         }
         $this->leave($was);
         $this->model = $this->model->without($key);
-        $this->follow($was);
+        $this->model = Carrying::along($this->board, $this->model, $was);
     }
 
     /** What is dropped over the edge lies at the edge. */
@@ -182,7 +154,7 @@ final class Settling
     private function othersJoints(string $key): array
     {
         $joints = [];
-        $along = $this->followers($key);
+        $along = Carrying::carried($this->model, $key);
         foreach ([...array_diff($this->board->keys(), array_keys($this->model->placed)), ...array_keys($this->model->placed)] as $other) {
             $placed = $this->board->where($other, $this->model);
             if ($other !== $key && ! isset($along[$other]) && $this->board->isOnPage($placed)) {
@@ -277,7 +249,7 @@ final class Settling
         foreach (Seats::of($spot, $cell, $frames) as $index => [$x, $y]) {
             $was = $in[$index];
             $this->model = $this->model->moving($was->at($x - $frames[$index]->width / 2, $y - $frames[$index]->height / 2));
-            $this->follow($was);
+            $this->model = Carrying::along($this->board, $this->model, $was);
         }
     }
 
@@ -286,7 +258,7 @@ final class Settling
     {
         $frame = $this->board->frame($wanted);
         $lined = $this->board->lined($this->model);
-        $lined = array_diff_key($lined, [$wanted->key => true], $this->followers($wanted->key));
+        $lined = array_diff_key($lined, [$wanted->key => true], Carrying::carried($this->model, $wanted->key));
         $guides = Guides::among($this->board->page->size, array_filter($lined, fn (Frame $other): bool => self::isBeside($other, $frame)));
         $step = fn (string $axis, string $side, float $start, float $size): float => self::step(
             [$start, $start + $size / 2, $start + $size],
@@ -340,80 +312,6 @@ final class Settling
             $distance = hypot($to[0] - $x, $to[1] - $y);
             if ($distance <= $best) {
                 [$best, $found] = [$distance, [$to, ">{$name}"]];
-            }
-        }
-
-        return $found;
-    }
-
-    /**
-     * What holds to a part goes where it goes: connectors with that end, others as they are, with all that holds to them.
-     * Where it has gone into the tray they let go.
-     *
-     * @param  array<string, true>  $gone  parts that have gone already
-     */
-    private function follow(Placed $was, array $gone = []): void
-    {
-        $gone[$was->key] = true;
-        $now = $this->board->where($was->key, $this->model);
-        $joints = $this->board->isOnPage($now) ? $this->board->joints($now) : [];
-        foreach (array_keys($this->model->placed) as $key) {
-            $one = $this->board->where($key, $this->model); // What goes along may have moved it by now.
-            if ($one->end !== null) {
-                $this->model = $this->model->moving($this->connectorAlong($one, $one->end, $was->key, $joints));
-            } elseif (($one->joint()[1] ?? null) === $was->key && ! isset($gone[$key])) {
-                $moved = $this->along($one, $joints);
-                $this->model = $this->model->moving($moved);
-                $moved->held !== '' && $this->follow($one, $gone);
-            }
-        }
-    }
-
-    /**
-     * A part that holds to one of these joints; off the page it would be in the tray, and lets go before.
-     *
-     * @param  array<string, array{float, float}>  $joints  of the part that it holds to
-     */
-    private function along(Placed $one, array $joints): Placed
-    {
-        [$own, , $its] = $one->joint() ?? ['', '', ''];
-        $at = $this->board->joints($one)[$own] ?? null;
-        $moved = $at === null || ! isset($joints[$its]) ? null : $one->at($one->x + $joints[$its][0] - $at[0], $one->y + $joints[$its][1] - $at[1]);
-
-        return $moved === null || ! $this->board->isOnPage($moved) ? $one->held('') : $moved;
-    }
-
-    /**
-     * @param  array{float, float, string}  $end  its second
-     * @param  array<string, array{float, float}>  $joints  of the part
-     */
-    private function connectorAlong(Placed $one, array $end, string $part, array $joints): Placed
-    {
-        $next = $one;
-        [, $first, $its] = $one->joint() ?? ['', '', ''];
-        if ($first === $part) {
-            $next = isset($joints[$its]) ? $next->at(...$joints[$its]) : $next->held('');
-        }
-        [, $second, $its] = $one->endJoint() ?? ['', '', ''];
-        if ($second === $part) {
-            $next = isset($joints[$its]) ? $next->ending(...[...$joints[$its], $end[2]]) : $next->ending($end[0], $end[1], '');
-        }
-
-        return $next;
-    }
-
-    /** @return array<string, true> what goes along with a part, and with what goes along with it */
-    private function followers(string $key): array
-    {
-        $found = [];
-        $asked = [$key];
-        while ($asked !== []) {
-            $holder = array_pop($asked);
-            foreach ($this->model->placed as $other => $one) {
-                if ($one->end === null && ($one->joint()[1] ?? null) === $holder && ! isset($found[$other]) && $other !== $key) {
-                    $found[$other] = true;
-                    $asked[] = (string) $other;
-                }
             }
         }
 
