@@ -8,7 +8,7 @@ const executablePath = execFileSync('sh', ['-c', 'command -v chromium'], { encod
 export default defineConfig({
     testDir: 'tests/Browser',
     outputDir: 'test-results',
-    timeout: 60000,
+    timeout: 120000, // on a busy machine the longest take most of a minute
     expect: { timeout: 10000 },
     fullyParallel: false,
     workers: 2,
