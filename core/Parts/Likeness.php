@@ -9,14 +9,15 @@ namespace OpenSlate\Parts;
  * assignment is the one under which most joins are the same. Where all of them are, the two are the same graph
  * (label-preserving isomorphism).
  *
- * A search by branch and bound, along the joins of the key. What is tried first are parts whose surroundings are alike the
- * farthest, by colour refinement (Weisfeiler and Leman, 1968): with few mistakes the first try is mostly the best.
+ * It is grown from pairs whose surroundings are alike the farthest (Surroundings, Growth), bettered by branch and bound
+ * along the joins of the key, and where that has to leave off, by letting two parts change places.
  */
 final class Likeness
 {
     /** Once there is an assignment, so many more single ones are tried to better it. */
     private const MOST_TRIES = 15000;
 
+    /** And so many changes of places. */
     private const MOST_SWAPS = 40000;
 
     /** From so many pairs an assignment is grown. */
