@@ -23,6 +23,9 @@ final class Likeness
     /** From so many pairs an assignment is grown. */
     private const SEEDS = 24;
 
+    /** Of them with each part, the most alike. */
+    private const SEEDS_EACH = 4;
+
     /** Of the parts that would be joined to nothing that is assigned, so many are tried, the most alike first. */
     private const MOST_APART = 12;
 
@@ -116,7 +119,7 @@ final class Likeness
     {
         $seeds = [];
         foreach ($this->alike as $part => $others) {
-            foreach ($others as $other => $rounds) {
+            foreach (array_slice($others, 0, self::SEEDS_EACH, true) as $other => $rounds) {
                 $seeds[] = [$rounds, (string) $part, (string) $other];
             }
         }
