@@ -26,6 +26,7 @@ use App\Http\Controllers\PageSetController;
 use App\Http\Controllers\PictureController;
 use App\Http\Controllers\ReadingController;
 use App\Http\Controllers\SharingController;
+use App\Http\Controllers\SheetController;
 use App\Http\Controllers\ShelfController;
 use App\Http\Controllers\SignInController;
 use App\Http\Controllers\UnitController;
@@ -132,11 +133,12 @@ Route::middleware('auth:student')->prefix('my')->group(function (): void {
     Route::post('copies/{copy}/pictures', [PictureController::class, 'put'])->can('work', 'copy')->middleware('throttle:pictures')->name('pictures.put');
     Route::post('copies/{copy}/hand-in', [CopyController::class, 'handIn'])->can('work', 'copy')->name('copies.hand-in');
     Route::post('copies/{copy}/take-back', [CopyController::class, 'takeBack'])->can('work', 'copy')->name('copies.take-back');
+    Route::get('sheets/{item}/{number}/{what}', SheetController::class)->can('see', 'item')->where(['number' => '[1-9][0-9]{0,5}', 'what' => 'page|thumbnail|element-[A-Za-z0-9_-]{1,24}'])->name('sheets.show');
     Route::get('readings/{item}', ReadingController::class)->can('read', 'item')->name('readings.show');
 });
 
 Route::get('pictures/{file}', [PictureController::class, 'show'])->middleware('auth:teacher,student')->can('see', 'file')->where('file', '[0-9a-f]{64}')->name('pictures.show');
 Route::get('backdrops/{source}/{page}/{size}', BackdropController::class)
-    ->middleware('auth:teacher,student')
+    ->middleware('auth:teacher')
     ->where(['source' => '[0-9a-f]{64}', 'page' => '[0-9]{1,6}', 'size' => 'page|thumbnail'])
     ->name('backdrops.show');

@@ -10,10 +10,12 @@ use App\Documents\PdfReader;
 use App\Jobs\PrepareMaster;
 use App\Models\Original;
 use App\Models\Teacher;
+use App\Models\TeacherFile;
 use App\Models\Worksheet;
 use App\Models\WorksheetState;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
+use OpenSlate\Page\PageFile;
 
 /**
  * Keeps a file byte for byte and starts a master from it; its pages are drawn by a job. A file that is added to a
@@ -43,6 +45,7 @@ final class BringInFile
 
         return DB::transaction(function () use ($teacher, $name, $file, $pages, $into, $before): Worksheet {
             $original = Original::of($teacher, $file, Str::limit($name, 250, ''), $pages);
+            TeacherFile::give($teacher->id, new PageFile($file->sha256));
             $worksheet = Worksheet::create([
                 'teacher_id' => $teacher->id,
                 'original_id' => $original->id,

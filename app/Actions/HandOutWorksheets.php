@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Jobs\ShowPages;
 use App\Models\Handout;
 use App\Models\HandoutItem;
 use App\Models\Student;
@@ -28,9 +29,11 @@ final class HandOutWorksheets
                 'points' => $plan->points,
             ]);
             foreach ($plan->items as $index => [$worksheet, $mode]) {
+                $edition = ($this->freeze)($worksheet);
+                ShowPages::dispatch($edition->id);
                 HandoutItem::create([
                     'handout_id' => $handout->id,
-                    'edition_id' => ($this->freeze)($worksheet)->id,
+                    'edition_id' => $edition->id,
                     'position' => $index + 1,
                     'mode' => $mode,
                 ]);

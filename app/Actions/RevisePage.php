@@ -5,13 +5,17 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Models\PageRevision;
+use App\Models\StoredFile;
+use App\Models\TeacherFile;
 use App\Models\Worksheet;
 use App\Models\WorksheetPage;
 use Closure;
 use Illuminate\Support\Facades\DB;
+use OpenSlate\Edit\EditRefused;
 use OpenSlate\Edit\Revision;
 use OpenSlate\Page\Page;
 use OpenSlate\Page\PageCodec;
+use OpenSlate\Page\PageFile;
 
 /** Gives a page its next revision, if nobody else has done so since. */
 final class RevisePage
@@ -20,7 +24,7 @@ final class RevisePage
      * @param  int  $base  the revision that the window last saw
      * @param  Closure(PageRevision): array{Revision, string|Page}  $next  the next revision and its content
      *
-     * @throws StaleEdit|MasterLocked
+     * @throws StaleEdit|MasterLocked|EditRefused
      */
     public function __invoke(WorksheetPage $page, int $base, Closure $next): PageRevision
     {
@@ -36,6 +40,8 @@ final class RevisePage
             return $now; // An edit that changes nothing is no step to undo.
         }
 
+        $this->refuseOthersFiles($page, $now, $made);
+
         return DB::transaction(function () use ($page, $now, $revision, $made, $content): PageRevision {
             // Each update asks for what it needs: that nobody locked the master meanwhile, nor was here first.
             if (Worksheet::query()->whereKey($page->worksheet_id)->unlocked()->update([]) === 0) {
@@ -44,10 +50,28 @@ final class RevisePage
             if (WorksheetPage::query()->whereKey($page->id)->where('revision', $now->number)->update(['revision' => $revision->number]) === 0) {
                 throw new StaleEdit($page->refresh());
             }
-            $recorded = PageRevision::record($page->id, $revision, $content);
+            $recorded = PageRevision::record($page->id, $revision, $made instanceof Page ? $made : $content);
             $made instanceof Page && $recorded->madeFrom($now->page(), $made);
 
             return $recorded;
         });
+    }
+
+    /**
+     * Whatever an edit says, a page only ever names files that its teacher was given.
+     *
+     * @throws EditRefused
+     */
+    private function refuseOthersFiles(WorksheetPage $page, PageRevision $now, string|Page $made): void
+    {
+        if (! $made instanceof Page) {
+            return; // It was on this page before.
+        }
+        $known = array_map(fn (PageFile $file): string => "{$file->sha256} {$file->page}", $now->files());
+        $new = array_filter(PageFile::of($made), fn (PageFile $file): bool => ! in_array("{$file->sha256} {$file->page}", $known, true));
+        $pictures = array_values(array_map(fn (PageFile $file): string => $file->sha256, array_filter($new, fn (PageFile $file): bool => $file->page === 0)));
+        if (! StoredFile::arePictures($pictures) || $new !== [] && ! TeacherFile::has((int) Worksheet::query()->whereKey($page->worksheet_id)->value('teacher_id'), ...$new)) {
+            throw EditRefused::notYours();
+        }
     }
 }

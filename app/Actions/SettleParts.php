@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Models\Copy;
-use App\Models\StoredFile;
 use OpenSlate\Answers\ModelAnswer;
 use OpenSlate\Copies\Draft;
 use OpenSlate\Copies\Places;
 use OpenSlate\Copies\Work;
 use OpenSlate\Json\InvalidJson;
+use OpenSlate\Page\Part;
 use OpenSlate\Parts\Board;
 use OpenSlate\Parts\Model;
 use OpenSlate\Parts\ModelRefused;
@@ -39,10 +39,12 @@ final class SettleParts
             } catch (ModelRefused $refusal) {
                 throw InvalidJson::at("$.answers.{$key}", $refusal->getMessage());
             }
-            if (! StoredFile::arePictures($model->pictures())) {
-                throw InvalidJson::at("$.answers.{$key}", 'has a picture that is not kept');
+            $page = $copy->item->edition->revision($place->page())->page();
+            $given = array_merge([], ...array_map(fn (Part $part): array => $part->set, $page->parts()));
+            if (! $copy->hasPictures(array_values(array_diff($model->pictures(), $given)))) {
+                throw InvalidJson::at("$.answers.{$key}", 'has a picture that is neither given nor put on this copy');
             }
-            $wanted[(string) $key] = [new Board($copy->item->edition->revision($place->page())->page()), $model];
+            $wanted[(string) $key] = [new Board($page), $model];
         }
 
         return $wanted;

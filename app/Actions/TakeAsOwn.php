@@ -6,6 +6,7 @@ namespace App\Actions;
 
 use App\Models\Original;
 use App\Models\Teacher;
+use App\Models\TeacherFile;
 use App\Models\Worksheet;
 use App\Models\WorksheetState;
 use Illuminate\Support\Facades\DB;
@@ -31,6 +32,9 @@ final class TakeAsOwn
                 'pages_total' => $pages->count(),
             ]);
             ($this->copy)(array_values($pages->all()), $master, tied: false);
+            foreach ($pages as $page) {
+                TeacherFile::give($teacher->id, ...$page->current->files());
+            }
 
             return $master;
         });

@@ -49,6 +49,27 @@ final class FileStore
         }
     }
 
+    /**
+     * Work that only one does at a time, whichever process it is in: the others wait.
+     *
+     * @template T
+     *
+     * @param  callable(): T  $work
+     * @return T
+     */
+    public function alone(string $name, callable $work): mixed
+    {
+        $this->makeFolder(Storage::disk('local')->path('locks'));
+        $lock = fopen(Storage::disk('local')->path('locks/'.substr(hash('sha256', $name), 0, 2)), 'c') ?: throw new RuntimeException('Cannot make a lock.');
+        try {
+            flock($lock, LOCK_EX);
+
+            return $work();
+        } finally {
+            fclose($lock);
+        }
+    }
+
     private function store(string $path, string $mediaType, bool $move): StoredFile
     {
         $sha256 = hash_file('sha256', $path) ?: throw new RuntimeException("Cannot read {$path}.");

@@ -6,7 +6,11 @@ namespace App\Documents;
 
 use App\Models\StoredFile;
 use Intervention\Image\Drivers\Gd\Driver;
+use Intervention\Image\Geometry\Factories\RectangleFactory;
 use Intervention\Image\ImageManager;
+use OpenSlate\Geometry\Frame;
+use OpenSlate\Page\Showing;
+use OpenSlate\Paper\Colour;
 use Throwable;
 
 /**
@@ -24,6 +28,9 @@ final class Pictures
     private const LONGEST_SIDE_READ = 20_000;
 
     private const QUALITY = 82;
+
+    /** Of what was a JPEG before and must not lose by it. */
+    private const FINE = 92;
 
     private const KINDS = [IMAGETYPE_JPEG, IMAGETYPE_PNG, IMAGETYPE_GIF, IMAGETYPE_WEBP];
 
@@ -48,6 +55,49 @@ final class Pictures
 
             return $this->files->take("{$folder}/picture", 'image/png');
         });
+    }
+
+    /**
+     * A picture as it shows on a page: cut to its region, turned, and with what covers it painted over in the paper's
+     * colour, so that it holds nothing else.
+     *
+     * @param  int|null  $width  pixels that it is wide at most; null is as fine as it is
+     */
+    public function shown(StoredFile $file, Showing $showing, Colour $paper, ?int $width = null): StoredFile
+    {
+        return $this->files->inWorkFolder(function (string $folder) use ($file, $showing, $paper, $width): StoredFile {
+            $picture = (new ImageManager(new Driver))->read($this->files->path($file->sha256));
+            [$left, $top, $across, $down] = $showing->region;
+            $sides = [$picture->width(), $picture->height()];
+            // Whole pixels, none of them beyond what shows.
+            [$x, $y] = [(int) round($left * $sides[0]), (int) round($top * $sides[1])];
+            $picture->crop(max(1, (int) round(($left + $across) * $sides[0]) - $x), max(1, (int) round(($top + $down) * $sides[1]) - $y), $x, $y);
+            $picture->rotate(-$showing->turn->value);
+            foreach ($this->covered($showing, $picture->width(), $picture->height()) as [$fromX, $fromY, $toX, $toY]) {
+                $picture->drawRectangle($fromX, $fromY, fn (RectangleFactory $cover) => $cover->size($toX - $fromX, $toY - $fromY)->background($paper->hex));
+            }
+            $width === null || $picture->scaleDown($width);
+            [$kind, $encoded] = $file->media_type === 'image/jpeg' ? ['image/jpeg', $picture->toJpeg(self::FINE)] : ['image/png', $picture->toPng()];
+            $encoded->save("{$folder}/picture");
+
+            return $this->files->take("{$folder}/picture", $kind);
+        });
+    }
+
+    /** @return list<array{int, int, int, int}> the covered pixels: left, top, right and bottom of each, outward to whole ones */
+    private function covered(Showing $showing, int $width, int $height): array
+    {
+        $frame = $showing->frame;
+        $scale = [$width / $frame->width, $height / $frame->height];
+        $scale = $showing->stretched ? $scale : array_fill(0, 2, max($scale));
+        [$offX, $offY] = [($frame->width * $scale[0] - $width) / 2, ($frame->height * $scale[1] - $height) / 2];
+
+        return array_map(fn (Frame $over): array => [
+            max(0, (int) floor(($over->x - $frame->x) * $scale[0] - $offX)),
+            max(0, (int) floor(($over->y - $frame->y) * $scale[1] - $offY)),
+            min($width, (int) ceil(($over->right() - $frame->x) * $scale[0] - $offX)),
+            min($height, (int) ceil(($over->bottom() - $frame->y) * $scale[1] - $offY)),
+        ], $showing->covered);
     }
 
     /**

@@ -7,6 +7,7 @@ namespace App\Models;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
 use OpenSlate\Copies\CopyState;
 use OpenSlate\Copies\Standing;
 use OpenSlate\Copies\Work;
@@ -61,6 +62,24 @@ final class Copy extends Model
     public function written(): Work
     {
         return $this->work === null ? Work::none() : Work::fromJson($this->work);
+    }
+
+    /** Notes a picture as one that its student put here. */
+    public function givePicture(StoredFile $picture): void
+    {
+        DB::table('copy_pictures')->insertOrIgnore(['copy_id' => $this->id, 'sha256' => $picture->sha256, 'created_at' => now()]);
+    }
+
+    /**
+     * Whether its student put all of these here.
+     *
+     * @param  list<string>  $hashes
+     */
+    public function hasPictures(array $hashes): bool
+    {
+        $hashes = array_unique($hashes);
+
+        return $hashes === [] || DB::table('copy_pictures')->where('copy_id', $this->id)->whereIn('sha256', $hashes)->count() === count($hashes);
     }
 
     protected function casts(): array

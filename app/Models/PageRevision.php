@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Facades\DB;
 use OpenSlate\Edit\Revision;
 use OpenSlate\Page\Page;
 use OpenSlate\Page\PageCodec;
+use OpenSlate\Page\PageFile;
 
 /**
  * @property int $id
@@ -27,15 +29,20 @@ final class PageRevision extends Model
 
     protected $fillable = ['page_id', 'number', 'undo_to', 'redo_to', 'content'];
 
-    public static function record(int $pageId, Revision $revision, string $content): self
+    /** @param  string|Page  $content  encoded, or to be encoded */
+    public static function record(int $pageId, Revision $revision, string|Page $content): self
     {
-        return self::create([
+        $made = new self([
             'page_id' => $pageId,
             'number' => $revision->number,
             'undo_to' => $revision->undoTo,
             'redo_to' => $revision->redoTo,
-            'content' => $content,
+            'content' => $content instanceof Page ? PageCodec::encode($content) : $content,
         ]);
+        $made->decoded = $content instanceof Page ? $content : null;
+        $made->save();
+
+        return $made;
     }
 
     public function revision(): Revision
@@ -46,6 +53,26 @@ final class PageRevision extends Model
     public function page(): Page
     {
         return $this->decoded ??= PageCodec::decode($this->content);
+    }
+
+    /** @return list<PageFile> the files that it names, as they were written down with it */
+    public function files(): array
+    {
+        return array_values(DB::table('revision_files')->where('page_revision_id', $this->id)->get()
+            ->map(fn (object $file): PageFile => new PageFile($file->sha256, (int) $file->page, (bool) $file->whole))->all());
+    }
+
+    protected static function booted(): void
+    {
+        self::saved(function (self $revision): void {
+            if (! $revision->wasRecentlyCreated) {
+                $revision->decoded = null;
+                DB::table('revision_files')->where('page_revision_id', $revision->id)->delete();
+            }
+            DB::table('revision_files')->insert(array_map(fn (PageFile $file): array => [
+                'page_revision_id' => $revision->id, 'sha256' => $file->sha256, 'page' => $file->page, 'whole' => $file->whole,
+            ], PageFile::of($revision->page())));
+        });
     }
 
     /** What was on the page before, where this revision has just been made from it by an edit. */

@@ -12,10 +12,14 @@ use OpenSlate\Handout\Mode;
 /** An item that is only to be read is read by those who were given the handout. */
 final class HandoutItemPolicy
 {
+    /** Its pages are for those who were given the handout, whether to read or as a copy. */
+    public function see(Teacher|Student $user, HandoutItem $item): bool
+    {
+        return $user instanceof Student && $user->handouts()->whereKey($item->handout_id)->exists();
+    }
+
     public function read(Teacher|Student $user, HandoutItem $item): bool
     {
-        return $user instanceof Student
-            && $item->mode === Mode::ReadOnly
-            && $user->handouts()->whereKey($item->handout_id)->exists();
+        return $item->mode === Mode::ReadOnly && $this->see($user, $item);
     }
 }

@@ -8,26 +8,42 @@ use App\Models\StoredFile;
 use App\Models\Student;
 use App\Models\Teacher;
 use Illuminate\Support\Facades\DB;
+use OpenSlate\Page\PageFile;
 
-/** A picture is for whoever may see a page with it, for the student who put it on a copy, and for the teacher of that copy. */
+/**
+ * A picture is for the teacher who was given it or is shown a page with it, for the student who put it on a copy and
+ * their teacher, and for students on whose pages it lies uncovered.
+ */
 final class StoredFilePolicy
 {
-    public function __construct(private NamedOnPages $pages)
+    public function __construct(private GivenFiles $given)
     {
     }
 
     public function see(Teacher|Student $user, StoredFile $file): bool
     {
-        return str_starts_with($file->media_type, 'image/') && ($this->pages->for($user, "\"source\":\"{$file->sha256}\"") || $this->onCopy($user, $file));
+        return str_starts_with($file->media_type, 'image/') && ($user instanceof Teacher
+            ? $this->given->to($user, new PageFile($file->sha256)) || $this->onCopyFor($user, $file)
+            : $this->onCopyOf($user, $file) || $this->handedTo($user, $file));
     }
 
-    private function onCopy(Teacher|Student $user, StoredFile $file): bool
+    private function onCopyOf(Student $student, StoredFile $file): bool
     {
-        $copies = DB::table('copies')->whereLike('work', "%{$file->sha256}%");
+        return DB::table('copy_pictures')->join('copies', 'copies.id', '=', 'copy_pictures.copy_id')
+            ->where('copy_pictures.sha256', $file->sha256)->where('copies.student_id', $student->id)->exists();
+    }
 
-        return $user instanceof Student
-            ? $copies->where('student_id', $user->id)->exists()
-            : $copies->join('handout_items', 'handout_items.id', '=', 'copies.handout_item_id')->join('handouts', 'handouts.id', '=', 'handout_items.handout_id')
-                ->where('handouts.teacher_id', $user->id)->exists();
+    private function onCopyFor(Teacher $teacher, StoredFile $file): bool
+    {
+        return DB::table('copy_pictures')->join('copies', 'copies.id', '=', 'copy_pictures.copy_id')
+            ->join('handout_items', 'handout_items.id', '=', 'copies.handout_item_id')->join('handouts', 'handouts.id', '=', 'handout_items.handout_id')
+            ->where('copy_pictures.sha256', $file->sha256)->where('handouts.teacher_id', $teacher->id)->exists();
+    }
+
+    private function handedTo(Student $student, StoredFile $file): bool
+    {
+        return DB::table('revision_files')->join('edition_pages', 'edition_pages.page_revision_id', '=', 'revision_files.page_revision_id')
+            ->join('handout_items', 'handout_items.edition_id', '=', 'edition_pages.edition_id')->join('recipients', 'recipients.handout_id', '=', 'handout_items.handout_id')
+            ->where(['revision_files.sha256' => $file->sha256, 'revision_files.page' => 0, 'revision_files.whole' => true, 'recipients.student_id' => $student->id])->exists();
     }
 }

@@ -83,7 +83,7 @@ final readonly class BenchPage
             $was = $before->element($element->id());
             if ($was !== $element && $was != $element) {
                 $tag = $tags[$element->id()];
-                $elements[$element->id()] = view('components.page.element', ['element' => $element, 'mode' => 'bench', 'tag' => $tag, 'z' => $place + 1])->render();
+                $elements[$element->id()] = view('components.page.element', ['page' => $this->content, 'element' => $element, 'mode' => 'bench', 'tag' => $tag, 'z' => $place + 1])->render();
                 $rows[$element->id()] = view('bench.row', ['element' => $element, 'tag' => $tag])->render();
             }
         }

@@ -111,6 +111,11 @@ final class EditRefused extends DomainException
         return new self("Nothing that is selected has a \"{$name}\" to change.");
     }
 
+    public static function notYours(): self
+    {
+        return new self('There is a picture or a clip in it that is not among yours. Bring it in, or clip it from a page that you may look at.');
+    }
+
     public static function invalid(string $problem): self
     {
         return new self("That value cannot be used: {$problem}.");

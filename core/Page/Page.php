@@ -95,6 +95,31 @@ final readonly class Page
         return new self($size, $this->paper, $backdrop, $elements, null, $this->tray, $this->key);
     }
 
+    /**
+     * The page as those are sent it who fill it in: without clips that are kept back from them, and without what a
+     * patch hides whole. What it hides in part is cut where it is drawn: see Showing.
+     *
+     * @param  bool  $answers  whether the clips that are answers show
+     */
+    public function forStudents(bool $answers): self
+    {
+        $shown = [];
+        $over = [];
+        foreach (array_reverse($this->elements()) as $element) {
+            $kept = $element instanceof Clip && $element->kept && ! $answers;
+            $fixed = ! $element instanceof Answerable && ! $element instanceof Part && ! $element instanceof Spot;
+            $hidden = $fixed && array_filter($over, fn (Frame $frame): bool => $frame->contains($element->frame())) !== [];
+            if (! $kept && ! $hidden) {
+                $shown[] = $element;
+            }
+            if (Showing::covers($element)) {
+                $over[] = $element->frame();
+            }
+        }
+
+        return count($shown) === count($this->elements) ? $this : $this->withElements(array_reverse($shown));
+    }
+
     /** Whether there is anything to move on it: a locked part stays where it is, for students too. */
     public function hasMoves(): bool
     {

@@ -15,6 +15,7 @@ use App\Models\SchoolClass;
 use App\Models\StoredFile;
 use App\Models\Student;
 use App\Models\Teacher;
+use App\Models\TeacherFile;
 use App\Models\WorksheetPage;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Routing\Route;
@@ -24,6 +25,7 @@ use OpenSlate\Edit\Place;
 use OpenSlate\Geometry\Frame;
 use OpenSlate\Handout\Mode;
 use OpenSlate\Page\PageCodec;
+use OpenSlate\Page\PageFile;
 use OpenSlate\Page\Picture;
 use Symfony\Component\HttpFoundation\Response;
 use Tests\Support\PdfMaker;
@@ -69,6 +71,7 @@ final class AccessTest extends TestCase
             'student' => (string) $this->student->id,
             'source' => (string) $page->backdrop?->source,
             'size' => 'page',
+            'what' => 'page',
             'file' => $picture,
             'kit' => (string) Kit::create(['teacher_id' => $this->teacher->id, 'name' => 'Boats', 'content' => PageCodec::encode($page->current->page())])->id,
             'unit' => (string) $this->teacher->units()->create(['name' => 'Harbour', 'position' => 1])->id,
@@ -105,7 +108,7 @@ final class AccessTest extends TestCase
             $this->assertDoesNotMatchRegularExpression('/<x-|{{/', (string) $response->getContent(), "{$route->uri()} sends what should have been drawn");
         }
         $this->app?->make('auth')->forgetGuards();
-        $this->actingAs($this->student, 'student')->get($this->address('backdrops/{source}/1/thumbnail'))->assertOk();
+        $this->actingAs($this->student, 'student')->get($this->address('my/sheets/{item}/1/thumbnail'))->assertOk();
     }
 
     public function test_a_student_of_the_class_sees_no_copy_but_their_own(): void
@@ -159,6 +162,7 @@ final class AccessTest extends TestCase
     private function picture(WorksheetPage $page): string
     {
         $file = StoredFile::where('media_type', 'image/jpeg')->firstOrFail();
+        TeacherFile::give($this->teacher->id, new PageFile($file->sha256));
         app(ApplyEdit::class)($page, $page->revision, new Place([new Picture('i', Frame::of(10, 10, 50, 50), $file->sha256)]));
 
         return $file->sha256;

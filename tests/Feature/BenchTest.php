@@ -115,11 +115,11 @@ final class BenchTest extends TestCase
         $class = SchoolClass::factory()->for($this->teacher)->create();
         $student = Student::factory()->create();
         $class->students()->attach($student);
-        $picture = "/backdrops/{$clip->source}/{$clip->page}/page";
+        $handout = app(HandOutWorksheets::class)($this->teacher, new HandoutPlan('T', '', null, null, [[$onto, Mode::ReadOnly]], [$class]));
+        $picture = "/my/sheets/{$handout->items()->sole()->id}/1/element-{$clip->id}";
         $this->app?->make('auth')->forgetGuards();
-        $this->actingAs($student, 'student')->get($picture)->assertForbidden();
-        app(HandOutWorksheets::class)($this->teacher, new HandoutPlan('T', '', null, null, [[$onto, Mode::ReadOnly]], [$class]));
-        $this->get($picture)->assertOk();
+        $this->actingAs($student, 'student')->get($picture)->assertOk();
+        $this->actingAs(Student::factory()->create(), 'student')->get($picture)->assertForbidden();
         $this->app?->make('auth')->forgetGuards();
         $stranger = Teacher::factory()->create();
         $own = Worksheet::factory()->for($stranger)->withPages()->create();

@@ -21,6 +21,7 @@ use OpenSlate\Edit\Place;
 use OpenSlate\Geometry\Frame;
 use OpenSlate\Handout\Mode;
 use OpenSlate\Page\AnswerBox;
+use OpenSlate\Page\Clip;
 use OpenSlate\Page\Label;
 use OpenSlate\Page\Link;
 use Symfony\Component\HttpFoundation\Response;
@@ -114,9 +115,14 @@ final class BoardTest extends TestCase
         $this->app?->make('auth')->forgetGuards();
         $this->actingAs($student, 'student');
         $this->get('/my/copies/'.Copy::sole()->id)->assertOk()->assertSee('href="#page-2"', false)->assertSee('href="#page-3"', false)->assertSee('id="page-3"', false);
-        $source = $this->pack->pages()->firstOrFail()->backdrop?->source;
-        $this->get("/backdrops/{$source}/12/thumbnail")->assertOk();
-        $this->get("/backdrops/{$source}/18/thumbnail")->assertForbidden();
+        $item = Copy::sole()->handout_item_id;
+        $tiles = array_filter($set->pages()->firstOrFail()->current->page()->elements(), fn ($element): bool => $element instanceof Clip);
+        $this->assertCount(2, $tiles);
+        foreach ($tiles as $tile) {
+            $this->get("/my/sheets/{$item}/1/element-{$tile->id()}")->assertOk();
+        }
+        $this->get("/my/sheets/{$item}/2/page")->assertOk();
+        $this->get("/my/sheets/{$item}/18/page")->assertNotFound();
     }
 
     /**

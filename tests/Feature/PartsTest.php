@@ -129,13 +129,14 @@ final class PartsTest extends TestCase
         $this->assertCount(150, (array) json_decode($copy->written()->text('1._parts'), true));
     }
 
-    public function test_a_picture_card_takes_only_pictures_that_are_kept(): void
+    public function test_a_picture_card_takes_only_pictures_of_its_set_and_those_of_the_student(): void
     {
         $set = str_repeat('9c', 32);
         $copy = $this->copyOf(new Part('card', Frame::of(20, 20, 40, 40), PartForm::Picture, own: true, set: [$set]));
-        $this->move($copy, 0, ['card.1' => [100, 100, '', $set]])->assertUnprocessable();
+        $other = str_repeat('7e', 32);
+        StoredFile::create(['sha256' => $other, 'bytes' => 10, 'media_type' => 'image/png']);
+        $this->move($copy, 0, ['card.1' => [100, 100, '', $other]])->assertUnprocessable();
         $this->move($copy, 0, ['card.1' => [100, 100, '', 'words']])->assertUnprocessable();
-        StoredFile::create(['sha256' => $set, 'bytes' => 10, 'media_type' => 'image/png']);
         $this->move($copy, 0, ['card.1' => [100, 100, '', $set]])->assertOk();
         $this->get("/my/copies/{$copy->id}")->assertOk()->assertSee('picture, with a picture, on the page')->assertSee("/pictures/{$set}");
     }

@@ -116,9 +116,8 @@ final class PicturesTest extends TestCase
         $this->actingAs($this->worksheet->teacher, 'teacher');
         $page = $this->worksheet->pages()->sole();
         $source = (string) $this->post("/pages/{$page->id}/pictures", ['file' => $this->upload(self::png())], ['Accept' => 'application/json'])->assertCreated()->assertJson(['width' => 40, 'height' => 30])->json('source');
-        $this->get("/pictures/{$source}")->assertForbidden(); // It is on no page yet.
         $place = fn (string $hash): TestResponse => $this->postJson("/pages/{$page->id}/edits", ['base' => $page->refresh()->revision, 'edit' => ['kind' => 'place', 'elements' => [['kind' => 'picture', 'x' => 10, 'y' => 10, 'width' => 40, 'height' => 30, 'source' => $hash, 'words' => 'A gull']]]]);
-        $place(str_repeat('ab', 32))->assertUnprocessable()->assertSee('no picture that is kept');
+        $place(str_repeat('ab', 32))->assertUnprocessable()->assertSee('not among yours');
         $place($source)->assertOk()->assertSee('A gull');
         $this->get("/pictures/{$source}")->assertOk()->assertHeader('Content-Type', 'image/png');
         $this->app?->make('auth')->forgetGuards();

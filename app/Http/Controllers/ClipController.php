@@ -9,6 +9,7 @@ use App\Actions\StaleEdit;
 use App\Documents\Pictures;
 use App\Models\Backdrop;
 use App\Models\StoredFile;
+use App\Models\TeacherFile;
 use App\Models\Worksheet;
 use App\Models\WorksheetPage;
 use App\View\BenchPage;
@@ -23,6 +24,7 @@ use OpenSlate\Edit\Place;
 use OpenSlate\Geometry\Frame;
 use OpenSlate\Page\Clip;
 use OpenSlate\Page\Page;
+use OpenSlate\Page\PageFile;
 use OpenSlate\Page\Picture;
 
 /** Clips: a piece of any page that a teacher may look at, laid on a page of their own. */
@@ -49,6 +51,7 @@ final class ClipController
         $id = Str::lower(Str::random(10));
         try {
             $clip = Clip::of($content, $from->backdrop->size(), $region, $id, $this->place($page->current->page(), $region));
+            TeacherFile::give($page->worksheet->teacher_id, new PageFile($clip->source, $clip->page));
             $apply($page, $request->integer('base'), new Place([$clip]));
         } catch (StaleEdit $stale) {
             return response()->json(['message' => $stale->getMessage()] + BenchPage::of($page)->drawn(), 409);
@@ -66,7 +69,7 @@ final class ClipController
         $element = $page->current->page()->element($request->string('id')->value());
         $source = match (true) {
             $element instanceof Picture => $element->source,
-            $element instanceof Clip => $this->cutOut($element, $pictures),
+            $element instanceof Clip => $this->cutOut($element, $pictures, $page->worksheet->teacher_id),
             default => throw EditRefused::noPicture(),
         };
         try {
@@ -78,11 +81,13 @@ final class ClipController
         return response()->json(BenchPage::at($page, $revision)->drawn() + ['new' => [$element->id]]);
     }
 
-    private function cutOut(Clip $clip, Pictures $pictures): string
+    private function cutOut(Clip $clip, Pictures $pictures, int $teacherId): string
     {
         $printed = Backdrop::where('source', $clip->source)->where('page', $clip->page)->firstOrFail();
+        $cut = $pictures->cut(StoredFile::where('sha256', $printed->image)->firstOrFail(), [$clip->left, $clip->top, $clip->across, $clip->down], $clip->turn->value);
+        TeacherFile::give($teacherId, new PageFile($cut->sha256));
 
-        return $pictures->cut(StoredFile::where('sha256', $printed->image)->firstOrFail(), [$clip->left, $clip->top, $clip->across, $clip->down], $clip->turn->value)->sha256;
+        return $cut->sha256;
     }
 
     /** At its own size as far as the page has room, in the middle of its upper half. */

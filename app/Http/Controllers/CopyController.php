@@ -7,7 +7,6 @@ namespace App\Http\Controllers;
 use App\Actions\MoveCopy;
 use App\Actions\SaveWork;
 use App\Models\Copy;
-use App\Models\StoredFile;
 use App\View\LaidParts;
 use App\View\SavedWords;
 use Illuminate\Contracts\View\View;
@@ -36,7 +35,7 @@ final class CopyController
         $edition = $copy->item->edition;
         $places = $edition->placesToFill();
         $draft = Draft::decode($request->json()->all()['draft'] ?? null, $places);
-        $this->refuseUnknownPictures($draft, $places);
+        $this->refuseUnknownPictures($copy, $draft, $places);
         $page = max(1, min($edition->pages_count, $request->integer('page', 1)));
         $saved = $save($copy, $draft, $places, $page);
 
@@ -58,12 +57,12 @@ final class CopyController
         return response()->json(LaidParts::on($page, $number, $copy->written()->texts())->guides());
     }
 
-    /** A picture is put on a copy by sending it; here it can only be one that is kept. */
-    private function refuseUnknownPictures(Draft $draft, Places $places): void
+    /** A picture is put on a copy by sending it; here it can only be one that was. */
+    private function refuseUnknownPictures(Copy $copy, Draft $draft, Places $places): void
     {
         foreach ($draft->answers as $key => $answer) {
-            if ($answer !== '' && $places->find($key)?->form->kind() === AnswerKind::Picture && ! StoredFile::arePictures([$answer])) {
-                throw InvalidJson::at("$.answers.{$key}", 'is no picture that is kept');
+            if ($answer !== '' && $places->find($key)?->form->kind() === AnswerKind::Picture && ! $copy->hasPictures([$answer])) {
+                throw InvalidJson::at("$.answers.{$key}", 'is no picture that was put on this copy');
             }
         }
     }

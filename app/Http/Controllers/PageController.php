@@ -11,20 +11,13 @@ use App\Actions\StaleArrangement;
 use App\Actions\StaleEdit;
 use App\Actions\UndoEdit;
 use App\Models\PageRevision;
-use App\Models\StoredFile;
 use App\Models\WorksheetPage;
 use App\View\BenchPage;
 use App\View\KeyPage;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Str;
-use OpenSlate\Edit\Edit;
 use OpenSlate\Edit\EditCodec;
-use OpenSlate\Edit\EditRefused;
-use OpenSlate\Edit\Place;
-use OpenSlate\Page\Element;
-use OpenSlate\Page\Part;
-use OpenSlate\Page\Picture;
 
 /** The pages of the bench: edits come in, the page as it then is goes out drawn. */
 final class PageController
@@ -46,7 +39,6 @@ final class PageController
         $edit = EditCodec::decode($request->json('edit'), function () use (&$new): string {
             return $new[] = Str::lower(Str::random(10));
         }, $printed->on($page));
-        $this->refuseUnknownPictures($edit);
 
         return $this->after($page, fn (): PageRevision => $apply($page, $request->integer('base'), $edit), $new);
     }
@@ -73,15 +65,6 @@ final class PageController
         });
 
         return $said === '' ? $response : $response->setData((array) $response->getData(true) + ['said' => $said]);
-    }
-
-    /** A picture is laid on a page by its hash; only one that is kept can be. */
-    private function refuseUnknownPictures(Edit $edit): void
-    {
-        $sources = $edit instanceof Place ? array_unique(array_filter(array_map(fn (Element $element): string => $element instanceof Picture || $element instanceof Part ? $element->source : '', $edit->elements))) : [];
-        if ($sources !== [] && StoredFile::whereIn('sha256', $sources)->whereLike('media_type', 'image/%')->count() < count($sources)) {
-            throw EditRefused::invalid('source is no picture that is kept');
-        }
     }
 
     /** @return array<string, mixed> the page as the station that asks shows it */

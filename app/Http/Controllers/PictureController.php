@@ -10,6 +10,7 @@ use App\Documents\Pictures;
 use App\Http\Requests\UploadRequest;
 use App\Models\Copy;
 use App\Models\StoredFile;
+use App\Models\TeacherFile;
 use App\Models\WorksheetPage;
 use App\View\PictureAddress;
 use Illuminate\Http\JsonResponse;
@@ -17,7 +18,7 @@ use Illuminate\Http\Request;
 use OpenSlate\Answers\AnswerKind;
 use OpenSlate\Copies\Draft;
 use OpenSlate\Json\InvalidJson;
-use Symfony\Component\HttpFoundation\BinaryFileResponse;
+use OpenSlate\Page\PageFile;
 use Symfony\Component\HttpFoundation\Response;
 
 /** Pictures of teachers and students: taken in, and shown to those who may see them. */
@@ -25,20 +26,16 @@ final class PictureController
 {
     private const MEGABYTE = 1048576;
 
-    /** They never change, so that a browser keeps them once it was let in. */
     public function show(Request $request, StoredFile $file, FileStore $files): Response
     {
-        $response = new BinaryFileResponse($files->path($file->sha256), 200, ['Content-Type' => $file->media_type], public: false);
-        $response->setEtag($file->sha256)->headers->set('Cache-Control', 'private, max-age=31536000, immutable');
-        $response->isNotModified($request);
-
-        return $response;
+        return KeptFileResponse::of($request, $files, $file);
     }
 
     /** Takes a picture in for a page; the window then lays it there with an edit. */
     public function store(UploadRequest $request, WorksheetPage $page, Pictures $pictures): JsonResponse
     {
         [$file, $width, $height] = $pictures->take($request->upload()->getPathname(), (int) config('slate.pictures.most_megabytes') * self::MEGABYTE);
+        TeacherFile::give($page->worksheet->teacher_id, new PageFile($file->sha256));
 
         return response()->json(['source' => $file->sha256, 'width' => $width, 'height' => $height], 201);
     }
@@ -54,6 +51,7 @@ final class PictureController
         }
         $copy->standing()->written();
         [$file] = $pictures->take($request->upload()->getPathname(), (int) config('slate.pictures.most_megabytes') * self::MEGABYTE);
+        $copy->givePicture($file);
         if ($place->form->kind() === AnswerKind::Model) {
             return response()->json(['value' => $file->sha256], 201);
         }

@@ -29,10 +29,12 @@
         <div class="notice notice--bad" data-trouble hidden role="alert"><p data-trouble-words></p></div>
         <div class="copy__scroll" data-scroll tabindex="-1">
             <ol class="copy__pages" data-pages>
+                @php($pictures = new \App\View\HandedPictures($copy->item))
                 @php($leads = $edition->pageNumbers())
                 @php($fills = \App\View\CopyWords::fills($copy, $handout, $school))
-                @foreach ($edition->frozenPages() as $index => $page)
-                    <li id="page-{{ $index + 1 }}" data-page="{{ $index + 1 }}">@unless ($closed)@includeWhen($page->hasMoves(), 'student.moves')@endunless <x-page.sheet :$page mode="copy" live :leads="$leads" :number="$index + 1" :of="$edition->pages_count" :texts="$work->texts()" :$closed :$fills :answers="$handout->answers_shown_at !== null" /></li>
+                @foreach ($edition->frozenPages() as $index => $frozen)
+                    @php($page = $frozen->forStudents($handout->answers_shown_at !== null))
+                    <li id="page-{{ $index + 1 }}" data-page="{{ $index + 1 }}">@unless ($closed)@includeWhen($page->hasMoves(), 'student.moves')@endunless <x-page.sheet :$page :$pictures mode="copy" live :leads="$leads" :number="$index + 1" :of="$edition->pages_count" :texts="$work->texts()" :$closed :$fills :answers="$handout->answers_shown_at !== null" /></li>
                 @endforeach
             </ol>
         </div>

@@ -1,4 +1,4 @@
 {{-- A printed page, or what shows of it in its frame: turned about its middle, so that its sides may change places. --}}
-@props(['source', 'page', 'turn', 'frame', 'sizes' => '300px', 'large' => false, 'alt' => ''])
-@php($address = fn (string $size) => route('backdrops.show', ['source' => $source, 'page' => $page, 'size' => $size], false))
-<img {{ $attributes->class(['print']) }} style="--x:{{ $frame->x + $frame->width / 2 }};--y:{{ $frame->y + $frame->height / 2 }};--w:{{ $turn->swapsSides() ? $frame->height : $frame->width }};--h:{{ $turn->swapsSides() ? $frame->width : $frame->height }};--turn:{{ $turn->value }}deg" src="{{ $address($large ? 'page' : 'thumbnail') }}" srcset="{{ $address('thumbnail') }} 300w, {{ $address('page') }} 1224w" sizes="{{ $sizes }}" alt="{{ $alt }}" draggable="false" decoding="async" @unless ($large) loading="lazy" @endunless>
+@props(['print', 'sizes' => '300px', 'large' => false, 'alt' => ''])
+@php($frame = $print->frame)
+<img {{ $attributes->class(['print']) }} style="--x:{{ $frame->x + $frame->width / 2 }};--y:{{ $frame->y + $frame->height / 2 }};--w:{{ $print->turn->swapsSides() ? $frame->height : $frame->width }};--h:{{ $print->turn->swapsSides() ? $frame->width : $frame->height }};--turn:{{ $print->turn->value }}deg" src="{{ $large ? $print->page : $print->thumbnail }}" srcset="{{ $print->thumbnail }} 300w, {{ $print->page }} 1224w" sizes="{{ $sizes }}" alt="{{ $alt }}" draggable="false" decoding="async" @unless ($large) loading="lazy" @endunless>

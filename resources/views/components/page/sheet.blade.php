@@ -2,17 +2,18 @@
     One page, drawn. The same for the bench, the student's copy, the desks and print; mode says what its elements are:
     bench (things to lay out), copy (places to type), view (what was typed). Where live, links can be followed; leads
     has the number of each page by its key; marked has a mark for each element to point out, by its id; fills has the
-    words of labels that fill themselves in; answers says whether clips that are answers show. Measures are points; see
+    words of labels that fill themselves in; answers says whether clips that are answers show; pictures says where
+    its pictures come from. Measures are points; see
     css/_sheet.scss.
 --}}
-@props(['page', 'mode' => 'view', 'number' => 1, 'of' => 1, 'texts' => [], 'sizes' => '100vw', 'closed' => false, 'live' => false, 'leads' => [], 'marked' => [], 'proposals' => [], 'fills' => [], 'answers' => false])
+@props(['page', 'mode' => 'view', 'number' => 1, 'of' => 1, 'texts' => [], 'sizes' => '100vw', 'closed' => false, 'live' => false, 'leads' => [], 'marked' => [], 'proposals' => [], 'fills' => [], 'answers' => false, 'pictures' => new \App\View\KeptPictures])
 @php($places = array_flip(array_map(fn ($element) => $element->id(), $page->elements())))
 @php($tags = \OpenSlate\Page\Tags::of($page))
 @php($whole = $page->whole())
 <div {{ $attributes->class(['sheet', "sheet--$mode", 'sheet--tray' => $page->tray !== null, 'is-shut' => $mode === 'view' || ($mode === 'copy' && $page->tray?->open === false)]) }} style="--pw:{{ $page->size->width }};--ph:{{ $page->size->height }};--paper:{{ $page->paper->hex }}@if ($page->tray);--tw:{{ $whole->width }};--th:{{ $whole->height }};--tx:{{ -$whole->x }};--ty:{{ -$whole->y }}@endif">
     <div class="sheet__layer" data-width="{{ $page->size->width }}" data-height="{{ $page->size->height }}" @if ($mode === 'bench') data-tray="{{ json_encode($page->tray === null ? null : ['side' => $page->tray->side->value, 'depth' => $page->tray->depth, 'open' => $page->tray->open]) }}" @endif @if ($page->tray) data-whole="{{ json_encode([$whole->x, $whole->y, $whole->width, $whole->height]) }}" @endif>
-        @if ($page->backdrop)
-            <x-page.print class="sheet__backdrop" :source="$page->backdrop->source" :page="$page->backdrop->page" :turn="$page->backdrop->turn" :frame="$page->backdrop->frame ?? $page->frame()" :$sizes :large="$mode === 'bench' || $mode === 'copy'" :alt="'Printed page '.$number.($of > 1 ? ' of '.$of : '')" />
+        @if ($print = $pictures->print($page, $number))
+            <x-page.print class="sheet__backdrop" :$print :$sizes :large="$mode === 'bench' || $mode === 'copy'" :alt="'Printed page '.$number.($of > 1 ? ' of '.$of : '')" />
         @endif
         @foreach ($tags as $id => $tag)
             @php($element = $page->element((string) $id))

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use OpenSlate\Geometry\Frame;
+use OpenSlate\Geometry\Rotation;
+
+/** A picture of a printed page: where a browser gets it at both sizes, and how it lies. */
+final readonly class LaidPrint
+{
+    /** @param  Frame  $frame  that it takes up, turned */
+    public function __construct(public string $page, public string $thumbnail, public Frame $frame, public Rotation $turn)
+    {
+    }
+
+    public static function kept(string $source, int $page, Frame $frame, Rotation $turn): self
+    {
+        $address = fn (string $size): string => route('backdrops.show', ['source' => $source, 'page' => $page, 'size' => $size], false);
+
+        return new self($address('page'), $address('thumbnail'), $frame, $turn);
+    }
+}

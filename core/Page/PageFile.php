@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenSlate\Page;
+
+/** A kept file that a page names: a printed page of it, or a picture. */
+final readonly class PageFile
+{
+    /**
+     * @param  string  $sha256  under which it is kept
+     * @param  int  $page  of the file, from 1; 0 for a picture, which has no pages
+     * @param  bool  $whole  whether students of the page may have it as it is: not what is cut or covered first
+     */
+    public function __construct(public string $sha256, public int $page = 0, public bool $whole = false)
+    {
+    }
+
+    /**
+     * All that a page names, each once.
+     *
+     * @return list<self>
+     */
+    public static function of(Page $page): array
+    {
+        $files = $page->backdrop === null ? [] : [new self($page->backdrop->source, $page->backdrop->page)];
+        foreach ($page->elements() as $element) {
+            if ($element instanceof Clip) {
+                $files[] = new self($element->source, $element->page);
+            } elseif ($element instanceof Picture && $element->source !== '') {
+                $files[] = new self($element->source, whole: Showing::ofPicture($page, $element)->isWhole());
+            } elseif ($element instanceof Part) {
+                // Parts move, so that nothing covers them for good.
+                foreach (array_filter([$element->source, ...$element->set]) as $sha256) {
+                    $files[] = new self($sha256, whole: true);
+                }
+            }
+        }
+        $once = [];
+        foreach ($files as $file) {
+            $named = "{$file->sha256} {$file->page}";
+            $once[$named] = new self($file->sha256, $file->page, $file->whole || ($once[$named]->whole ?? false));
+        }
+
+        return array_values($once);
+    }
+}
