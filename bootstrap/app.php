@@ -2,12 +2,15 @@
 
 declare(strict_types=1);
 
+use App\Http\Middleware\NameWhoIsHere;
 use App\Http\Middleware\SecureHeaders;
+use App\Http\Middleware\StartSession;
 use App\Http\Refusals;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Http\Request;
+use Illuminate\Session\Middleware\StartSession as Start;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(
@@ -16,6 +19,7 @@ return Application::configure(basePath: dirname(__DIR__))
     )
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->append(SecureHeaders::class);
+        $middleware->web(replace: [Start::class => StartSession::class], append: [NameWhoIsHere::class]);
         // What people type on pages stays exactly as typed: an empty answer is an answer, a space is a space.
         $typed = fn (Request $request): bool => $request->is('my/copies/*', 'pages/*');
         $middleware->trimStrings(except: [$typed]);

@@ -1,7 +1,10 @@
 // Keeps a student's pages in the browser, so that a reload works while the server is away. Pages come from the server
 // whenever it answers; pictures and built files never change under their address and come from the browser first.
+// What is kept is for one person: it goes when anybody else, or nobody, is signed in.
 // Work itself is never kept here: see resources/js/copy/kept.js.
 const KEPT_PAGES = 'open-slate-pages';
+const WHO = '/who-is-kept';
+const NOBODY = 'nobody';
 const PATIENCE = 6000;
 
 self.addEventListener('install', () => self.skipWaiting());
@@ -10,22 +13,38 @@ self.addEventListener('activate', (event) => event.waitUntil(self.clients.claim(
 self.addEventListener('fetch', (event) => {
     const url = new URL(event.request.url);
     if (event.request.method !== 'GET' || url.origin !== self.location.origin) return;
-    if (event.request.mode === 'navigate' && url.pathname.startsWith('/my/')) event.respondWith(serverFirst(event.request));
-    else if (/^\/(build|backdrops|pictures)\//.test(url.pathname)) event.respondWith(keptFirst(event.request));
+    if (event.request.mode === 'navigate') event.respondWith(serverFirst(event.request, url.pathname.startsWith('/my/')));
+    else if (/^\/(build|backdrops|pictures|my\/sheets)\//.test(url.pathname)) event.respondWith(keptFirst(event.request));
 });
 
-async function serverFirst(request) {
+const whoIsKept = async (pages) => (await pages.match(WHO))?.text() ?? NOBODY;
+
+/** Empties the keeping when it is somebody else's. */
+async function keepingFor(who) {
+    if (await whoIsKept(await caches.open(KEPT_PAGES)) !== who) await caches.delete(KEPT_PAGES);
     const pages = await caches.open(KEPT_PAGES);
+    if (who !== NOBODY) await pages.put(WHO, new Response(who));
+    return pages;
+}
+
+async function serverFirst(request, isStudents) {
+    let response;
     try {
-        const response = await fetch(request, { signal: AbortSignal.timeout(PATIENCE) });
+        response = await fetch(request, isStudents ? { signal: AbortSignal.timeout(PATIENCE) } : {});
         if (response.status >= 502) throw new Error('away');
-        if (response.ok && !response.redirected) await pages.put(request.url, response.clone());
-        return response;
     } catch (away) {
-        const kept = await pages.match(request.url);
-        if (kept) return kept;
+        const pages = await caches.open(KEPT_PAGES);
+        const kept = isStudents ? await pages.match(request.url) : undefined;
+        if (kept && kept.headers.get('Slate-Who') === await whoIsKept(pages)) return kept;
+        if (response) return response;
         throw away;
     }
+    const who = response.headers.get('Slate-Who');
+    if (who) {
+        const pages = await keepingFor(who);
+        if (isStudents && response.ok && !response.redirected) await pages.put(request.url, response.clone());
+    }
+    return response;
 }
 
 async function keptFirst(request) {

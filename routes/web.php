@@ -30,10 +30,12 @@ use App\Http\Controllers\SheetController;
 use App\Http\Controllers\ShelfController;
 use App\Http\Controllers\SignInController;
 use App\Http\Controllers\UnitController;
+use App\Http\Controllers\WhoController;
 use App\Http\Controllers\WorksheetController;
 use Illuminate\Support\Facades\Route;
 
 Route::get('/', HomeController::class)->name('home');
+Route::get('who', WhoController::class)->name('who');
 
 Route::middleware('guest:teacher')->group(function (): void {
     Route::get('sign-in', [SignInController::class, 'create'])->name('sign-in');
@@ -48,7 +50,8 @@ Route::middleware('guest:student')->group(function (): void {
     Route::post('class/{class:code}', [ClassDoorController::class, 'enter'])->middleware('throttle:pin')->name('class.enter');
 });
 
-Route::middleware('auth:teacher')->group(function (): void {
+// A new password, or a new PIN, ends the sessions that were begun with the old one.
+Route::middleware(['auth:teacher', 'auth.session'])->group(function (): void {
     Route::get('shelf', ShelfController::class)->name('shelf');
 
     Route::post('worksheets', [WorksheetController::class, 'store'])->middleware('throttle:bring-in')->name('worksheets.store');
@@ -125,7 +128,7 @@ Route::middleware('auth:teacher')->group(function (): void {
     Route::post('classes/{class}/students/{student}/pin', [ClassController::class, 'pin'])->can('update', 'class')->scopeBindings()->name('classes.pin');
 });
 
-Route::middleware('auth:student')->prefix('my')->group(function (): void {
+Route::middleware(['auth:student', 'auth.session'])->prefix('my')->group(function (): void {
     Route::get('day', DayController::class)->name('day');
     Route::get('copies/{copy}', [CopyController::class, 'show'])->can('work', 'copy')->name('copies.show');
     Route::get('copies/{copy}/guides/{number}', [CopyController::class, 'guides'])->whereNumber('number')->can('work', 'copy')->name('copies.guides');
@@ -137,8 +140,8 @@ Route::middleware('auth:student')->prefix('my')->group(function (): void {
     Route::get('readings/{item}', ReadingController::class)->can('read', 'item')->name('readings.show');
 });
 
-Route::get('pictures/{file}', [PictureController::class, 'show'])->middleware('auth:teacher,student')->can('see', 'file')->where('file', '[0-9a-f]{64}')->name('pictures.show');
+Route::get('pictures/{file}', [PictureController::class, 'show'])->middleware(['auth:teacher,student', 'auth.session'])->can('see', 'file')->where('file', '[0-9a-f]{64}')->name('pictures.show');
 Route::get('backdrops/{source}/{page}/{size}', BackdropController::class)
-    ->middleware('auth:teacher')
+    ->middleware(['auth:teacher', 'auth.session'])
     ->where(['source' => '[0-9a-f]{64}', 'page' => '[0-9]{1,6}', 'size' => 'page|thumbnail'])
     ->name('backdrops.show');

@@ -6,6 +6,7 @@ namespace App\Providers;
 
 use App\Database\ImmediateSQLiteConnection;
 use App\School;
+use App\Session\SessionFiles;
 use Closure;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Connection;
@@ -13,6 +14,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\RateLimiter;
+use Illuminate\Support\Facades\Session;
 use Illuminate\Support\Facades\View;
 use Illuminate\Support\ServiceProvider;
 use PDO;
@@ -32,6 +34,8 @@ final class AppServiceProvider extends ServiceProvider
     {
         Model::shouldBeStrict(! $this->app->isProduction());
         View::share('school', $this->app->make(School::class));
+
+        Session::extend('file', fn (): SessionFiles => new SessionFiles($this->app->make('files'), (string) config('session.files'), (int) config('session.lifetime')));
 
         // A whole class signs in at once from one address; only guessing at one name is slowed down hard.
         RateLimiter::for('sign-in', fn (Request $request): array => [

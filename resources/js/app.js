@@ -4,7 +4,8 @@ import { contactSheet } from './pages/contact-sheet';
 import { cutForm, cutMany } from './pages/cutting';
 import { handOut } from './hand-out';
 import { findOnShelf, renameInPlace, unitsOfShelf } from './shelf-list';
-import { forgetKeptPages, warnOfUnsentWork } from './copy/kept';
+import { forgetKept, mayLeave } from './copy/kept';
+import { here, NOBODY, signOutBy, watchWhoIsHere } from './lib/who';
 
 Alpine.data('bringIn', bringIn);
 Alpine.data('preparing', preparing);
@@ -15,9 +16,10 @@ Alpine.data('cutMany', cutMany);
 Alpine.data('handOut', handOut);
 Alpine.start();
 
-// At the door nobody is signed in: pages kept for working without a connection are not for the next person.
-if (document.body.classList.contains('door')) forgetKeptPages();
+if (here) watchWhoIsHere();
+// Pages kept for working without a connection are not for the next person.
+if (here === NOBODY) forgetKept();
 document.querySelectorAll('[data-find]').forEach(findOnShelf);
 document.querySelectorAll('#worksheets').forEach(unitsOfShelf);
 document.querySelectorAll('[data-rename]').forEach(renameInPlace);
-document.querySelectorAll('form[data-leave]').forEach(warnOfUnsentWork);
+document.querySelectorAll('form[data-leave]').forEach((form) => signOutBy(form, () => mayLeave(here), forgetKept));

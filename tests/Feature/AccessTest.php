@@ -37,7 +37,7 @@ final class AccessTest extends TestCase
     use RefreshDatabase;
 
     /** Doors: open to whoever comes. */
-    private const OPEN = ['home', 'sign-in', 'class.code', 'class.names', 'class.enter', null];
+    private const OPEN = ['home', 'who', 'sign-in', 'class.code', 'class.names', 'class.enter', null];
 
     /** Rooms that show everyone only what is their own: for any teacher, or any student, and nobody else. */
     private const OWN = ['shelf' => 'teacher', 'worksheets.store' => 'teacher', 'worksheets.blank' => 'teacher', 'handouts.index' => 'teacher', 'classes.index' => 'teacher', 'classes.store' => 'teacher', 'bin.index' => 'teacher', 'units.store' => 'teacher', 'colleagues.index' => 'teacher', 'day' => 'student', 'sign-out' => 'both'];

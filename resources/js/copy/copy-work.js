@@ -1,5 +1,6 @@
 import { Away, request } from '../lib/request';
-import { mirror, Pending } from './kept';
+import { here } from '../lib/who';
+import { Mirror, Pending } from './kept';
 import { PageZoom } from './page-zoom';
 import { placesIn } from './places';
 
@@ -20,7 +21,8 @@ export class CopyWork {
         this.copy = root.dataset.copy;
         this.revision = Number(root.dataset.revision);
         this.window = Math.random().toString(36).slice(2, 12).padEnd(6, '0');
-        this.kept = new Pending(this.copy, this.window);
+        this.kept = new Pending(here, this.copy, this.window);
+        this.mirror = new Mirror(here, this.copy);
         this.picturesUrl = `${root.dataset.save}/pictures`;
         this.guidesUrl = `${root.dataset.save}/guides`;
         this.places = placesIn(root, (place) => this.#changed(place), this);
@@ -40,13 +42,13 @@ export class CopyWork {
     // --- what was there before ---
 
     #recover() {
-        const known = mirror.read(this.copy);
+        const known = this.mirror.read();
         if (known && known.revision > this.revision) {
             // This page came from the browser's keeping and is older than what the server has confirmed since.
             this.revision = known.revision;
             Object.entries(known.texts).forEach(([place, text]) => this.#put(place, text));
         }
-        this.left = Pending.left(this.copy);
+        this.left = this.kept.left();
         this.left.forEach((one) => Object.entries(one.answers).forEach(([place, text]) => this.#put(place, text, false)));
         if (this.left.length > 0) {
             this.#status('unsaved', 'Saving');
@@ -117,7 +119,7 @@ export class CopyWork {
             while (this.left.length > 0) {
                 const [{ window, base, answers }] = this.left;
                 await this.#send(window, base, answers);
-                Pending.forget(this.copy, window);
+                this.kept.forget(window);
                 this.left.shift();
             }
             while (Object.keys(this.#pending).length > 0) {
@@ -152,7 +154,7 @@ export class CopyWork {
             else if (window === this.window && place in this.#pending && model) this.#pending[place] = model.rebased(answers[place], text); // It is sent next, and settles then.
             answer.said.forEach((words) => this.byKey.get(place)?.note(words));
         });
-        mirror.keep(this.copy, this.revision, this.texts);
+        this.mirror.keep(this.revision, this.texts);
         this.#tally(answer.filled);
     }
 
@@ -166,7 +168,7 @@ export class CopyWork {
     confirmed(place, answer) {
         this.revision = answer.revision;
         this.texts[place.key] = place.value;
-        mirror.keep(this.copy, this.revision, this.texts);
+        this.mirror.keep(this.revision, this.texts);
         this.#tally(answer.filled);
         this.#status('saved', 'Saved');
         this.#trouble('');

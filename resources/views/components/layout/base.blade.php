@@ -7,9 +7,10 @@
     <meta name="theme-color" content="#26343B">
     <title>{{ $title }} · Open Slate</title>
     <link rel="icon" href="/icon.svg" type="image/svg+xml">
+    <script src="/first.js"></script>
     @vite(['resources/css/app.scss', 'resources/js/app.js', ...$scripts])
 </head>
-<body class="{{ $bodyClass }}" {{ $attributes }}>
+<body class="{{ $bodyClass }}" data-who="{{ \App\Http\Who::isHere() }}" {{ $attributes }}>
 <a class="skip" href="#main">Skip to the page</a>
 {{ $slot }}
 </body>

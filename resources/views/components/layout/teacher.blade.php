@@ -8,7 +8,7 @@
             <a href="{{ route('classes.index') }}" @if ($at === 'classes') aria-current="page" @endif>Classes</a>
         </nav>
         <span class="topbar__who">{{ auth('teacher')->user()?->name }}</span>
-        <form method="post" action="{{ route('sign-out') }}">@csrf<button class="btn btn-plain">Sign out</button></form>
+        <form method="post" action="{{ route('sign-out') }}" data-leave>@csrf<button class="btn btn-plain">Sign out</button></form>
     </header>
     {{ $slot }}
 </x-layout.base>

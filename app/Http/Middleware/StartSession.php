@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Middleware;
+
+use Closure;
+use Illuminate\Contracts\Session\Session;
+use Illuminate\Http\Request;
+use Illuminate\Session\Middleware\StartSession as Start;
+use SessionUpdateTimestampHandlerInterface;
+use Symfony\Component\HttpFoundation\Response;
+
+/**
+ * Sessions are written by requests for pages only. What a page asks for in the background (saves, pictures, progress)
+ * reads them: it neither uses up the words that are meant for the next page, nor brings back a session that was ended
+ * while it was on its way.
+ */
+final class StartSession extends Start
+{
+    private const PICTURES = ['pictures.show', 'backdrops.show', 'sheets.show'];
+
+    /** @param  Session  $session */
+    protected function handleStatefulRequest(Request $request, $session, Closure $next): Response
+    {
+        if (! $request->expectsJson() && ! in_array($request->route()?->getName(), self::PICTURES, true)) {
+            return parent::handleStatefulRequest($request, $session, $next);
+        }
+        $request->setLaravelSession($this->startSession($request, $session));
+        /** @var Response $response */
+        $response = $next($request);
+        foreach ($response->headers->getCookies() as $cookie) {
+            $cookie->getName() === 'XSRF-TOKEN' && $response->headers->removeCookie('XSRF-TOKEN', $cookie->getPath(), $cookie->getDomain());
+        }
+        $handler = $session->getHandler();
+        $handler instanceof SessionUpdateTimestampHandlerInterface && $handler->updateTimestamp($session->getId(), '');
+
+        return $response;
+    }
+}
