@@ -39,15 +39,15 @@ Route::get('who', WhoController::class)->name('who');
 
 Route::middleware('guest:teacher')->group(function (): void {
     Route::get('sign-in', [SignInController::class, 'create'])->name('sign-in');
-    Route::post('sign-in', [SignInController::class, 'store'])->middleware('throttle:sign-in');
+    Route::post('sign-in', [SignInController::class, 'store'])->middleware('throttle:door');
 });
 Route::post('sign-out', [SignInController::class, 'destroy'])->middleware('auth:teacher,student')->name('sign-out');
 
 Route::middleware('guest:student')->group(function (): void {
     Route::get('class', [ClassDoorController::class, 'code'])->name('class.code');
-    Route::post('class', [ClassDoorController::class, 'find'])->middleware('throttle:class-code');
-    Route::get('class/{class:code}', [ClassDoorController::class, 'names'])->middleware('throttle:class-code')->name('class.names');
-    Route::post('class/{class:code}', [ClassDoorController::class, 'enter'])->middleware('throttle:pin')->name('class.enter');
+    Route::post('class', [ClassDoorController::class, 'find'])->middleware('throttle:door');
+    Route::get('class/{class:code}', [ClassDoorController::class, 'names'])->middleware('throttle:door')->name('class.names');
+    Route::post('class/{class:code}', [ClassDoorController::class, 'enter'])->middleware('throttle:door')->name('class.enter');
 });
 
 // A new password, or a new PIN, ends the sessions that were begun with the old one.
@@ -126,6 +126,7 @@ Route::middleware(['auth:teacher', 'auth.session'])->group(function (): void {
     Route::get('classes/{class}', [ClassController::class, 'show'])->can('view', 'class')->name('classes.show');
     Route::post('classes/{class}/students', [ClassController::class, 'enrol'])->can('update', 'class')->name('classes.enrol');
     Route::post('classes/{class}/students/{student}/pin', [ClassController::class, 'pin'])->can('update', 'class')->scopeBindings()->name('classes.pin');
+    Route::post('classes/{class}/students/{student}/let-try', [ClassController::class, 'letTry'])->can('update', 'class')->scopeBindings()->name('classes.let-try');
 });
 
 Route::middleware(['auth:student', 'auth.session'])->prefix('my')->group(function (): void {

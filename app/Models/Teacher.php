@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Access\Account;
+use App\Access\Guesses;
 use Database\Factories\TeacherFactory;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -46,6 +48,11 @@ final class Teacher extends Authenticatable
     public function units(): HasMany
     {
         return $this->hasMany(Unit::class)->orderBy('position');
+    }
+
+    protected static function booted(): void
+    {
+        self::updated(fn (self $teacher) => $teacher->wasChanged('password') && Guesses::begin(Account::ofTeacher($teacher->email)));
     }
 
     protected function casts(): array

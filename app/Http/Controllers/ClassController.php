@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Access\Account;
+use App\Access\Guesses;
 use App\Actions\EnrolStudent;
 use App\Models\SchoolClass;
 use App\Models\Student;
@@ -36,7 +38,10 @@ final class ClassController
 
     public function show(SchoolClass $class): View
     {
-        return view('classes.show', ['class' => $class->load('students')]);
+        $class->load('students');
+        $wrong = Guesses::many(array_values($class->students->map(fn (Student $student): Account => Account::ofStudent($student))->all()));
+
+        return view('classes.show', ['class' => $class, 'wrong' => $class->students->mapWithKeys(fn (Student $student): array => [$student->id => $wrong[Account::ofStudent($student)->name] ?? 0])->all()]);
     }
 
     public function enrol(Request $request, SchoolClass $class, EnrolStudent $enrol): RedirectResponse
@@ -54,6 +59,14 @@ final class ClassController
         $student->update(['pin' => $pin]);
 
         return to_route('classes.show', $class)->with('pin', ['name' => $student->name, 'pin' => $pin, 'new' => false]);
+    }
+
+    /** Whoever waits because of wrong PINs need not any more. */
+    public function letTry(SchoolClass $class, Student $student): RedirectResponse
+    {
+        Guesses::clear(Account::ofStudent($student));
+
+        return to_route('classes.show', $class);
     }
 
     private function newPin(): string

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Access\Account;
+use App\Access\Guesses;
 use App\Models\SchoolClass;
 use App\Models\Student;
 use Illuminate\Contracts\View\View;
@@ -39,14 +41,18 @@ final class ClassDoorController
         return view('student.names', ['class' => $class, 'students' => $class->students()->get()]);
     }
 
-    public function enter(Request $request, SchoolClass $class): RedirectResponse
+    public function enter(Request $request, SchoolClass $class, Guesses $guess): RedirectResponse
     {
         $request->validate(
             ['student' => ['required', 'integer'], 'pin' => ['required', 'string', 'max:20']],
             ['student.*' => 'Choose your name first.', 'pin.*' => 'Type your PIN.'],
         );
         $student = $class->students()->find($request->integer('student'));
-        if (! $student instanceof Student || ! Hash::check((string) $request->string('pin'), $student->pin)) {
+        $wait = $student instanceof Student ? $guess(Account::ofStudent($student), $request, fn (): bool => Hash::check((string) $request->string('pin'), $student->pin)) : -1;
+        if ($wait > 0) {
+            throw ValidationException::withMessages(['pin' => "There were too many wrong tries with this name. Wait {$wait} seconds, then try again, or ask your teacher."])->status(429);
+        }
+        if (! $student instanceof Student || $wait < 0) {
             throw ValidationException::withMessages(['pin' => 'That is not the PIN for this name. Try again, or ask your teacher.']);
         }
         Auth::guard('teacher')->logout();

@@ -16,7 +16,7 @@
         @if ($class->students->isEmpty())<p class="empty"><b>No students yet.</b> Add the first one above.</p>@endif
         <ul class="names">
             @foreach ($class->students as $student)
-                <li><span>{{ $student->name }}</span><form method="post" action="{{ route('classes.pin', [$class, $student]) }}">@csrf<button class="btn btn-plain" aria-label="New PIN for {{ $student->name }}">New PIN</button></form></li>
+                <li><span>{{ $student->name }}@if ($wrong[$student->id] > 0) <small class="names__wrong">{{ $wrong[$student->id] }} wrong PINs in the last hour</small>@endif</span>@if ($wrong[$student->id] > 0)<form method="post" action="{{ route('classes.let-try', [$class, $student]) }}">@csrf<button class="btn btn-plain" aria-label="Let {{ $student->name }} try again at once">Let try again</button></form>@endif<form method="post" action="{{ route('classes.pin', [$class, $student]) }}">@csrf<button class="btn btn-plain" aria-label="New PIN for {{ $student->name }}">New PIN</button></form></li>
             @endforeach
         </ul>
     </main>

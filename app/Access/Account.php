@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Access;
+
+use App\Models\Student;
+
+/** Whom somebody says to be who is not signed in yet. */
+final readonly class Account
+{
+    private function __construct(public string $name)
+    {
+    }
+
+    public static function ofStudent(Student $student): self
+    {
+        return new self("s{$student->id}");
+    }
+
+    /** Of whatever address was typed, whether it is anybody's or not. */
+    public static function ofTeacher(string $email): self
+    {
+        return new self('t'.substr(hash('sha256', mb_strtolower(trim($email))), 0, 40));
+    }
+}
