@@ -20,7 +20,7 @@ final class Bench
     {
         $this->data = sys_get_temp_dir().'/open-slate-bench-'.getmypid();
         mkdir($this->data);
-        foreach (['sessions', 'cache'] as $folder) {
+        foreach (['sessions', 'cache', 'logs', 'run'] as $folder) {
             mkdir("{$this->data}/{$folder}");
         }
         register_shutdown_function(fn () => (new Process(['rm', '-rf', $this->data]))->run());
@@ -55,7 +55,7 @@ final class Bench
     }
 
     /**
-     * Runs the work beside web workers like those of bin/start, with the benchmark's own bare route.
+     * Runs the work beside the web server and the workers of bin/start, with the benchmark's own bare routes.
      *
      * @param  callable(string): void  $work  is given the address
      */
@@ -65,21 +65,14 @@ final class Bench
         try {
             $work("http://127.0.0.1:{$port}");
         } finally {
-            // The workers are children of the one that was started; the whole group goes.
-            posix_kill(-(int) $server->getPid(), SIGKILL);
+            $server->stop(10);
         }
     }
 
     private function start(int $port): Process
     {
         Artisan::call('config:cache');
-        $server = new Process(
-            ['setsid', 'php', '-d', 'opcache.enable_cli=1', '-d', 'opcache.validate_timestamps=0', '-d', 'display_errors=0', '-S', "127.0.0.1:{$port}", '-t', dirname(__DIR__).'/public', __DIR__.'/router.php'],
-            dirname(__DIR__),
-            ['PHP_CLI_SERVER_WORKERS' => '8'],
-            null,
-            null,
-        );
+        $server = new Process([dirname(__DIR__).'/bin/serve', '--listen', "127.0.0.1:{$port}", '--front', __DIR__.'/front.php'], dirname(__DIR__), null, null, null);
         $server->disableOutput()->start();
         for ($n = 0; $n < 100; $n++) {
             usleep(50000);

@@ -10,7 +10,7 @@ use Bench\Bench;
 require dirname(__DIR__).'/vendor/autoload.php';
 require __DIR__.'/Bench.php';
 
-$names = array_slice($argv, 1) ?: ['bring-in', 'hand-out', 'save', 'desks', 'drag', 'parts', 'edit', 'blanks'];
+$names = array_slice($argv, 1) ?: ['bring-in', 'hand-out', 'save', 'load', 'desks', 'drag', 'parts', 'edit', 'blanks'];
 $bench = new Bench;
 foreach ($names as $name) {
     $file = __DIR__."/{$name}.php";

@@ -6,6 +6,7 @@ use App\Http\Middleware\NameWhoIsHere;
 use App\Http\Middleware\SecureHeaders;
 use App\Http\Middleware\StartSession;
 use App\Http\Refusals;
+use App\Http\TrustedNames;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
@@ -19,6 +20,7 @@ return Application::configure(basePath: dirname(__DIR__))
     )
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->append(SecureHeaders::class);
+        $middleware->trustHosts(fn (): array => TrustedNames::patterns(), subdomains: false);
         $middleware->web(replace: [Start::class => StartSession::class], append: [NameWhoIsHere::class]);
         // What people type on pages stays exactly as typed: an empty answer is an answer, a space is a space.
         $typed = fn (Request $request): bool => $request->is('my/copies/*', 'pages/*');

@@ -8,4 +8,8 @@ return [
     // A school day: nobody is signed out in the middle of a lesson.
     'lifetime' => 600,
     'cookie' => 'open_slate',
+    'http_only' => true,
+    'same_site' => 'lax',
+    // Only over https, where that is the address.
+    'secure' => str_starts_with((string) env('SLATE_URL', ''), 'https://'),
 ];

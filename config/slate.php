@@ -3,6 +3,11 @@
 declare(strict_types=1);
 
 return [
+    // The address that people type, where it is another than the one that is listened on; and the names by which the
+    // program may be called (none: any).
+    'url' => env('SLATE_URL'),
+    'hosts' => array_values(array_filter(explode(',', (string) env('SLATE_HOSTS', '')))),
+
     'school' => [
         'name' => env('SLATE_SCHOOL', 'Saltmarsh Quay School'),
         'timezone' => env('SLATE_TIMEZONE', 'Europe/London'),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Database\DiskSync;
 use App\Models\Copy;
 use Closure;
 use Illuminate\Support\Facades\DB;
@@ -42,7 +43,7 @@ final class MoveCopy
     /** @param  Closure(Standing, Copy): Standing  $move */
     private function to(Copy $copy, Closure $move): Copy
     {
-        return DB::transaction(function () use ($copy, $move): Copy {
+        $moved = DB::transaction(function () use ($copy, $move): Copy {
             $locked = Copy::query()->lockForUpdate()->findOrFail($copy->id);
             $before = $locked->standing();
             $after = $move($before, $locked);
@@ -54,5 +55,8 @@ final class MoveCopy
 
             return $locked;
         });
+        DiskSync::of(DB::connection())?->__invoke();
+
+        return $moved;
     }
 }

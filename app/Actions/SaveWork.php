@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Database\DiskSync;
 use App\Models\Copy;
 use Illuminate\Support\Facades\DB;
 use OpenSlate\Copies\CopyRefused;
@@ -29,7 +30,7 @@ final class SaveWork
     {
         $wanted = $this->settle->wanted($copy, $draft, $places);
 
-        return DB::transaction(function () use ($copy, $draft, $places, $page, $wanted): Saved {
+        $saved = DB::transaction(function () use ($copy, $draft, $places, $page, $wanted): Saved {
             $locked = Copy::query()->lockForUpdate()->findOrFail($copy->id);
             $before = $locked->written();
             $standing = $locked->standing()->written();
@@ -47,5 +48,9 @@ final class SaveWork
 
             return $saved;
         });
+        // "Saved" is said when it is on the disk.
+        DiskSync::of(DB::connection())?->__invoke();
+
+        return $saved;
     }
 }

@@ -82,7 +82,7 @@ final class FileStore
             // Written beside the target and renamed, so that nobody ever reads half a file.
             $whole = $target.'.'.bin2hex(random_bytes(4));
             ($move ? rename(...) : copy(...))($path, $whole) && rename($whole, $target) ?: throw new RuntimeException("Cannot store {$path}.");
-            chmod($target, 0640);
+            chmod($target, 0600);
         }
         $file = new StoredFile(['sha256' => $sha256, 'bytes' => $bytes, 'media_type' => $mediaType]);
         StoredFile::query()->insertOrIgnore([...$file->getAttributes(), 'created_at' => now()]);
@@ -92,7 +92,7 @@ final class FileStore
 
     private function makeFolder(string $folder): void
     {
-        if (! is_dir($folder) && ! @mkdir($folder, 0750, true) && ! is_dir($folder)) {
+        if (! is_dir($folder) && ! @mkdir($folder, 0700, true) && ! is_dir($folder)) {
             throw new RuntimeException("Cannot make the folder {$folder}.");
         }
     }

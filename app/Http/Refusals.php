@@ -6,10 +6,12 @@ namespace App\Http;
 
 use App\Actions\MasterLocked;
 use App\Documents\FileRefused;
+use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Http\Exceptions\PostTooLargeException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Log;
 use OpenSlate\Copies\CopyRefused;
 use OpenSlate\Edit\EditRefused;
 use OpenSlate\Json\InvalidJson;
@@ -35,7 +37,18 @@ final class Refusals
 
             return self::say($refusal->getMessage(), Response::HTTP_REQUEST_ENTITY_TOO_LARGE, ['code' => $refusal->reason]);
         });
+        // What a query was given is what somebody typed: only the query itself, and what the database said, is noted.
+        $exceptions->report(function (QueryException $problem): bool {
+            Log::error('Database: '.self::withoutValues($problem), ['at' => array_slice(explode("\n", $problem->getTraceAsString()), 0, 12)]);
+
+            return false;
+        });
         $exceptions->shouldRenderJsonWhen(fn (Request $request, Throwable $cause): bool => $request->expectsJson());
+    }
+
+    private static function withoutValues(QueryException $problem): string
+    {
+        return strtok((string) $problem->getPrevious()?->getMessage(), "\n").' ('.$problem->getSql().')';
     }
 
     /** @param  array<string, mixed>  $more */

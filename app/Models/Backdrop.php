@@ -26,6 +26,8 @@ final class Backdrop extends Model
 {
     public $timestamps = false;
 
+    protected $table = 'backdrops';
+
     protected $fillable = ['source', 'page', 'width', 'height', 'paper', 'image', 'thumbnail', 'blanks'];
 
     /** @return list<Blank>|null null until somebody has looked for them */

@@ -9,6 +9,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use OpenSlate\Copies\CopyState;
+use OpenSlate\Copies\Places;
 use OpenSlate\Copies\Standing;
 use OpenSlate\Copies\Work;
 
@@ -31,6 +32,8 @@ use OpenSlate\Copies\Work;
 final class Copy extends Model
 {
     public $timestamps = false;
+
+    protected $table = 'copies';
 
     protected $fillable = ['handout_item_id', 'student_id', 'state', 'version', 'work', 'filled', 'page', 'changed_at', 'handed_in_at'];
 
@@ -62,6 +65,19 @@ final class Copy extends Model
     public function written(): Work
     {
         return $this->work === null ? Work::none() : Work::fromJson($this->work);
+    }
+
+    /**
+     * What a save needs to know of the edition, in one question: it is asked once a second for each student.
+     *
+     * @return array{Places, int} its places, and how many pages it has
+     */
+    public function placesToFill(): array
+    {
+        $edition = DB::table('editions')->join('handout_items', 'handout_items.edition_id', '=', 'editions.id')
+            ->where('handout_items.id', $this->handout_item_id)->sole(['places', 'pages_count']);
+
+        return [Places::fromJson($edition->places), (int) $edition->pages_count];
     }
 
     /** Notes a picture as one that its student put here. */

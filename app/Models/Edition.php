@@ -26,6 +26,8 @@ final class Edition extends Model
 {
     public const UPDATED_AT = null;
 
+    protected $table = 'editions';
+
     protected $fillable = ['worksheet_id', 'name', 'places', 'places_count', 'pages_count'];
 
     /** @return BelongsTo<Worksheet, $this> */

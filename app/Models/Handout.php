@@ -25,6 +25,8 @@ use OpenSlate\Handout\Due;
  */
 final class Handout extends Model
 {
+    protected $table = 'handouts';
+
     protected $fillable = ['teacher_id', 'title', 'directions', 'due_at', 'points', 'answers_shown_at'];
 
     /** @return BelongsTo<Teacher, $this> */

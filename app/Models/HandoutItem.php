@@ -24,6 +24,8 @@ final class HandoutItem extends Model
 {
     public $timestamps = false;
 
+    protected $table = 'handout_items';
+
     protected $fillable = ['handout_id', 'edition_id', 'position', 'mode'];
 
     /** @return BelongsTo<Handout, $this> */

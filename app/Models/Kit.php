@@ -19,6 +19,8 @@ use OpenSlate\Page\PageCodec;
  */
 final class Kit extends Model
 {
+    protected $table = 'kits';
+
     protected $fillable = ['teacher_id', 'name', 'content'];
 
     public function page(): Page

@@ -19,6 +19,8 @@ use OpenSlate\Paper\Size;
  */
 final class Original extends Model
 {
+    protected $table = 'originals';
+
     protected $fillable = ['teacher_id', 'sha256', 'name', 'pages'];
 
     /** @param  non-empty-list<PdfPage>  $pages */

@@ -27,6 +27,8 @@ final class PageRevision extends Model
 
     private ?Page $replaced = null;
 
+    protected $table = 'page_revisions';
+
     protected $fillable = ['page_id', 'number', 'undo_to', 'redo_to', 'content'];
 
     /** @param  string|Page  $content  encoded, or to be encoded */

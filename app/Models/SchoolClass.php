@@ -23,6 +23,8 @@ final class SchoolClass extends Model
     /** @use HasFactory<SchoolClassFactory> */
     use HasFactory;
 
+    protected $table = 'school_classes';
+
     protected $fillable = ['teacher_id', 'name', 'code'];
 
     /** @return BelongsTo<Teacher, $this> */

@@ -23,6 +23,8 @@ final class StoredFile extends Model
 
     protected $keyType = 'string';
 
+    protected $table = 'stored_files';
+
     protected $fillable = ['sha256', 'bytes', 'media_type'];
 
     /** @param  list<string>  $hashes */

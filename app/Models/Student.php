@@ -26,6 +26,8 @@ final class Student extends Authenticatable
 
     private const ROUNDS = 8;
 
+    protected $table = 'students';
+
     protected $fillable = ['name', 'pin'];
 
     protected $hidden = ['pin', 'remember_token'];

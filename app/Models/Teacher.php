@@ -22,6 +22,8 @@ final class Teacher extends Authenticatable
     /** @use HasFactory<TeacherFactory> */
     use HasFactory;
 
+    protected $table = 'teachers';
+
     protected $fillable = ['name', 'email', 'password'];
 
     protected $hidden = ['password', 'remember_token'];

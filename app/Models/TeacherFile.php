@@ -23,6 +23,8 @@ final class TeacherFile extends Model
 
     protected $primaryKey = null;
 
+    protected $table = 'teacher_files';
+
     protected $fillable = ['teacher_id', 'sha256', 'page'];
 
     public static function give(int $teacherId, PageFile ...$files): void

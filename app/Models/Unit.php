@@ -22,6 +22,8 @@ final class Unit extends Model
 {
     use SoftDeletes;
 
+    protected $table = 'units';
+
     protected $fillable = ['teacher_id', 'name', 'position'];
 
     /** @return BelongsTo<Teacher, $this> */

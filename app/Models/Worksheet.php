@@ -51,6 +51,8 @@ final class Worksheet extends Model
 
     public const DAYS_IN_BIN = 30;
 
+    protected $table = 'worksheets';
+
     protected $fillable = ['teacher_id', 'master_id', 'original_id', 'unit_id', 'shared_with_school', 'board', 'board_page_id', 'name', 'state', 'pages_total', 'cut_from', 'problem', 'unlocked', 'arranged', 'joins_id', 'joins_before'];
 
     /** @return BelongsTo<Teacher, $this> */

@@ -12,9 +12,13 @@ use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
+use Illuminate\Queue\Events\JobProcessing;
 use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\Session;
+use Illuminate\Support\Facades\URL;
 use Illuminate\Support\Facades\View;
 use Illuminate\Support\ServiceProvider;
 use PDO;
@@ -35,7 +39,18 @@ final class AppServiceProvider extends ServiceProvider
         Model::shouldBeStrict(! $this->app->isProduction());
         View::share('school', $this->app->make(School::class));
 
+        $url = (string) config('slate.url');
+        if ($url !== '') {
+            // Behind a proxy the addresses are those that people type, not those by which the proxy asks.
+            URL::forceRootUrl(rtrim($url, '/'));
+            URL::forceScheme((string) parse_url($url, PHP_URL_SCHEME));
+        }
         Session::extend('file', fn (): SessionFiles => new SessionFiles($this->app->make('files'), (string) config('session.files'), (int) config('session.lifetime')));
+
+        Queue::before(function (JobProcessing $event): void {
+            $worker = getenv('SLATE_WORKER');
+            $worker === false || DB::table('jobs')->where('id', $event->job->getJobId())->update(['worker' => $worker]);
+        });
 
         // A whole school signs in from one address within minutes; guessing at one name is slowed down by Guesses.
         RateLimiter::for('door', fn (Request $request): Limit => Limit::perMinute(1200)->by((string) $request->ip()));

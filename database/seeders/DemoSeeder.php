@@ -50,6 +50,8 @@ use OpenSlate\Trim\ChoiceOption;
 /** Saltmarsh Quay School, made up: two teachers, two classes, four files in two units, and handouts with copies in every state. */
 final class DemoSeeder extends Seeder
 {
+    public const TEACHERS = ['marlow@saltmarsh.example', 'okafor@saltmarsh.example'];
+
     public const PASSWORD = 'harbour-light';
 
     public const PIN = '2468';
@@ -82,13 +84,13 @@ final class DemoSeeder extends Seeder
 
     public function run(): void
     {
-        if (Teacher::where('email', 'marlow@saltmarsh.example')->exists()) {
+        if (Teacher::where('email', self::TEACHERS[0])->exists()) {
             return;
         }
         // The pages are prepared here and now, so that the demo is whole when this ends.
         Queue::setDefaultDriver('sync');
-        $marlow = Teacher::create(['name' => 'Ms Marlow', 'email' => 'marlow@saltmarsh.example', 'password' => self::PASSWORD]);
-        $okafor = Teacher::create(['name' => 'Mr Okafor', 'email' => 'okafor@saltmarsh.example', 'password' => self::PASSWORD]);
+        $marlow = Teacher::create(['name' => 'Ms Marlow', 'email' => self::TEACHERS[0], 'password' => self::PASSWORD]);
+        $okafor = Teacher::create(['name' => 'Mr Okafor', 'email' => self::TEACHERS[1], 'password' => self::PASSWORD]);
         $heron = $this->schoolClass($marlow, '6 Heron', 'HERN26', self::HERON);
         $curlew = $this->schoolClass($marlow, '6 Curlew', 'CRLW26', self::CURLEW);
 

@@ -32,11 +32,10 @@ final class CopyController
 
     public function save(Request $request, Copy $copy, SaveWork $save): JsonResponse
     {
-        $edition = $copy->item->edition;
-        $places = $edition->placesToFill();
+        [$places, $pages] = $copy->placesToFill();
         $draft = Draft::decode($request->json()->all()['draft'] ?? null, $places);
         $this->refuseUnknownPictures($copy, $draft, $places);
-        $page = max(1, min($edition->pages_count, $request->integer('page', 1)));
+        $page = max(1, min($pages, $request->integer('page', 1)));
         $saved = $save($copy, $draft, $places, $page);
 
         return response()->json([

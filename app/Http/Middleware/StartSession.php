@@ -23,7 +23,8 @@ final class StartSession extends Start
     /** @param  Session  $session */
     protected function handleStatefulRequest(Request $request, $session, Closure $next): Response
     {
-        if (! $request->expectsJson() && ! in_array($request->route()?->getName(), self::PICTURES, true)) {
+        $isDoor = $request->is('sign-in', 'sign-out', 'class/*');
+        if ($isDoor || ! $request->expectsJson() && ! in_array($request->route()?->getName(), self::PICTURES, true)) {
             return parent::handleStatefulRequest($request, $session, $next);
         }
         $request->setLaravelSession($this->startSession($request, $session));

@@ -1,6 +1,6 @@
 <?php
 
-// The program's router with routes more: the bare framework routes that saving and editing are measured against.
+// The program with routes more: the bare framework routes that saving and editing are measured against.
 
 declare(strict_types=1);
 
@@ -10,7 +10,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Route;
 
 if (! str_starts_with((string) $_SERVER['REQUEST_URI'], '/bare')) {
-    return require dirname(__DIR__).'/bin/router.php';
+    return require dirname(__DIR__).'/public/index.php';
 }
 require dirname(__DIR__).'/vendor/autoload.php';
 /** @var Application $app */
@@ -28,6 +28,7 @@ $app->booted(function (): void {
         return response()->json(['was' => $was]);
     };
     Route::patch('bare/{id}/read', $readAndWrite);
-    Route::middleware(['web', 'auth:teacher'])->patch('bare/{id}/signed-in', $readAndWrite);
+    Route::middleware(['web', 'auth:student', 'auth.session'])->patch('bare/{id}/student', $readAndWrite);
+    Route::middleware(['web', 'auth:teacher', 'auth.session'])->patch('bare/{id}/signed-in', $readAndWrite);
 });
 $app->handleRequest(Request::capture());

@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Database\DiskSync;
+use Illuminate\Support\Facades\DB;
+use Tests\TestCase;
+
+/** Commits of many are put on the disk together, and each is there before it is told. */
+final class DiskSyncTest extends TestCase
+{
+    private string $folder;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->folder = sys_get_temp_dir().'/slate-sync-'.bin2hex(random_bytes(4));
+        mkdir($this->folder);
+        touch("{$this->folder}/db-wal");
+    }
+
+    protected function tearDown(): void
+    {
+        array_map(unlink(...), glob("{$this->folder}/*") ?: []);
+        rmdir($this->folder);
+        parent::tearDown();
+    }
+
+    public function test_a_sync_that_began_after_the_commit_is_enough_and_one_from_before_is_not(): void
+    {
+        $sync = new DiskSync("{$this->folder}/db-wal", "{$this->folder}/db-sync");
+        $sync();
+        $first = $this->synced();
+        $sync();
+        $this->assertGreaterThan($first, $this->synced(), 'it began after the sync before it had begun');
+
+        // Somebody else's sync, begun while this one was waiting for its turn.
+        $later = hrtime(true) + 50_000_000;
+        file_put_contents("{$this->folder}/db-sync", sprintf('%020d', $later));
+        $sync();
+        $this->assertGreaterThan(0, $this->synced());
+    }
+
+    public function test_what_was_written_down_before_the_machine_was_started_anew_means_nothing(): void
+    {
+        file_put_contents("{$this->folder}/db-sync", sprintf('%020d', hrtime(true) * 1000));
+        (new DiskSync("{$this->folder}/db-wal", "{$this->folder}/db-sync"))();
+
+        $this->assertLessThan(hrtime(true), $this->synced());
+    }
+
+    public function test_twelve_that_commit_at_once_share_a_few_syncs(): void
+    {
+        // Each child waits for a sync that lasts: the lock is held while all of them come.
+        $lock = fopen("{$this->folder}/db-sync", 'c+');
+        assert($lock !== false);
+        flock($lock, LOCK_EX);
+        $children = [];
+        $script = sprintf('require %s; $s = new App\Database\DiskSync(%s, %s); $s(); echo file_get_contents(%s);', var_export(base_path('vendor/autoload.php'), true), var_export("{$this->folder}/db-wal", true), var_export("{$this->folder}/db-sync", true), var_export("{$this->folder}/db-sync", true));
+        for ($n = 0; $n < 12; $n++) {
+            $children[] = $child = new \Symfony\Component\Process\Process([PHP_BINARY, '-r', $script]);
+            $child->start();
+        }
+        usleep(1_500_000);
+        flock($lock, LOCK_UN);
+        fclose($lock);
+        array_walk($children, fn ($child) => $child->wait());
+        $syncs = array_unique(array_map(fn ($child): string => $child->getOutput(), $children));
+
+        $this->assertLessThan(6, count($syncs));
+        $this->assertNotContains('', $syncs);
+    }
+
+    public function test_a_database_that_is_on_no_disk_is_not_synced(): void
+    {
+        $this->assertNull(DiskSync::of(DB::connection()));
+    }
+
+    private function synced(): int
+    {
+        return (int) file_get_contents("{$this->folder}/db-sync");
+    }
+}
