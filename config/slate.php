@@ -13,8 +13,10 @@ return [
         'timezone' => env('SLATE_TIMEZONE', 'Europe/London'),
     ],
 
-    // What a file that is brought in may be at most.
+    // What a file that is brought in may be at most, and take: seconds of the processor, over all programs together.
     'files' => [
+        'seconds_for_reading' => 20,
+        'seconds_for_each_page' => 3,
         'most_bytes' => 100 * 1024 * 1024,
         'most_pages' => 300,
     ],
@@ -26,7 +28,7 @@ return [
 
     // What another program may take when it works on one file.
     'tools' => [
-        'seconds' => 120,
+        'seconds' => 20,
         'megabytes' => 2048,
         'processes' => (int) env('SLATE_PROCESSES', 0), // 0: as many as there are cores
     ],

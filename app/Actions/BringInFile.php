@@ -7,7 +7,7 @@ namespace App\Actions;
 use App\Documents\FileRefused;
 use App\Documents\FileStore;
 use App\Documents\PdfReader;
-use App\Jobs\PrepareMaster;
+use App\Models\FileStage;
 use App\Models\Original;
 use App\Models\Teacher;
 use App\Models\TeacherFile;
@@ -18,7 +18,8 @@ use Illuminate\Support\Str;
 use OpenSlate\Page\PageFile;
 
 /**
- * Keeps a file byte for byte and starts a master from it; its pages are drawn by a job. A file that is added to a
+ * Keeps a file byte for byte and starts a master from it. Here no more is looked at than its size and its signature:
+ * what takes time, and what a bad file could make take time, is done by turns on the queue. A file that is added to a
  * worksheet is prepared on the side, and joins it when it is ready.
  */
 final class BringInFile
@@ -40,22 +41,22 @@ final class BringInFile
             throw new MasterLocked;
         }
         $name = mb_scrub($name);
-        $pages = $this->reader->pages($path);
+        $this->reader->checkFile($path);
         $file = $this->files->keep($path, 'application/pdf');
 
-        return DB::transaction(function () use ($teacher, $name, $file, $pages, $into, $before): Worksheet {
-            $original = Original::of($teacher, $file, Str::limit($name, 250, ''), $pages);
+        return DB::transaction(function () use ($teacher, $name, $file, $into, $before): Worksheet {
+            $original = Original::of($teacher, $file, Str::limit($name, 250, ''));
             TeacherFile::give($teacher->id, new PageFile($file->sha256));
             $worksheet = Worksheet::create([
                 'teacher_id' => $teacher->id,
                 'original_id' => $original->id,
                 'name' => self::title($name),
                 'state' => WorksheetState::Preparing,
-                'pages_total' => count($pages),
+                'pages_total' => count($original->pages),
                 'joins_id' => $into?->id,
                 'joins_before' => $before,
             ]);
-            PrepareMaster::dispatch($worksheet->id);
+            FileTurns::add($worksheet, FileStage::Read);
 
             return $worksheet;
         });

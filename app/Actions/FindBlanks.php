@@ -10,10 +10,12 @@ use App\Documents\PageMarks;
 use App\Documents\PageTexts;
 use App\Models\Backdrop;
 use App\Models\Original;
+use App\Models\Worksheet;
+use Illuminate\Database\Eloquent\Builder;
 use OpenSlate\Blanks\BlankFinder;
 use OpenSlate\Blanks\Proposals;
 
-/** Notes the blanks of a file's printed pages, as far as nobody has yet. */
+/** Notes the blanks of the printed pages of a worksheet, as far as nobody has yet; some at a time. */
 final class FindBlanks
 {
     /** Pages whose marks are held at one time. */
@@ -23,20 +25,41 @@ final class FindBlanks
     {
     }
 
-    /** @throws FileRefused when reading takes too much */
-    public function __invoke(Original $original): void
+    /**
+     * @return bool whether there are more
+     *
+     * @throws FileRefused when reading takes too much
+     */
+    public function __invoke(Worksheet $worksheet): bool
     {
-        $missing = array_values(Backdrop::where('source', $original->sha256)->whereNull('blanks')->orderBy('page')->pluck('page')->all());
-        if ($missing === []) {
-            return;
+        $first = $this->missing($worksheet)->first();
+        $original = $first === null ? null : Original::where('sha256', $first->source)->where('pages', '!=', '[]')->oldest('id')->first();
+        if ($first === null || $original === null) {
+            return false;
+        }
+        $numbers = array_values($this->missing($worksheet)->where('source', $original->sha256)->limit(self::AT_ONCE)->pluck('page')->all());
+        if ($numbers === []) {
+            return false;
         }
         $path = $this->files->path($original->sha256);
         $pages = $original->pdfPages();
-        $texts = $this->texts->read($path, $pages);
-        foreach (array_chunk($missing, self::AT_ONCE) as $numbers) {
-            foreach ($this->marks->read($path, $pages, $texts, $numbers) as $number => $marks) {
-                Backdrop::where('source', $original->sha256)->where('page', $number)->update(['blanks' => Proposals::encode(BlankFinder::find($marks))]);
-            }
+        $texts = $this->texts->some($path, $pages, $numbers);
+        foreach ($this->marks->read($path, $pages, $texts, $numbers) as $number => $marks) {
+            Backdrop::where('source', $original->sha256)->where('page', $number)->update(['blanks' => Proposals::encode(BlankFinder::find($marks))]);
         }
+
+        return $this->missing($worksheet)->exists();
+    }
+
+    /** Nothing is proposed where nobody has looked. */
+    public function none(Worksheet $worksheet): void
+    {
+        Backdrop::whereIn('id', $this->missing($worksheet)->pluck('id'))->update(['blanks' => Proposals::encode([])]);
+    }
+
+    /** @return Builder<Backdrop> */
+    private function missing(Worksheet $worksheet): Builder
+    {
+        return Backdrop::query()->whereNull('blanks')->whereIn('id', $worksheet->allPages()->whereNotNull('backdrop_id')->select('backdrop_id'))->orderBy('source')->orderBy('page');
     }
 }

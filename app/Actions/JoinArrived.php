@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Models\FileStage;
 use App\Models\Worksheet;
 use App\Models\WorksheetState;
 use OpenSlate\Trim\ArrangementRefused;
@@ -30,6 +31,8 @@ final class JoinArrived
         }
         try {
             $this->add->arrived($to, $arrived);
+            // Its blanks are looked for where its pages are now.
+            FileTurns::add($to->refresh(), FileStage::Blanks);
         } catch (MasterLocked|ArrangementRefused) {
             // It cannot go in any more; nothing is lost, it stands on the shelf by itself.
             $this->standAlone($arrived);

@@ -14,7 +14,6 @@ use App\Models\Backdrop;
 use App\Models\PageRevision;
 use App\Models\Worksheet;
 use App\Models\WorksheetPage;
-use App\Models\WorksheetState;
 use Closure;
 use Illuminate\Support\Facades\DB;
 use OpenSlate\Edit\Revision;
@@ -25,42 +24,50 @@ use OpenSlate\Paper\Colour;
 use OpenSlate\Paper\Size;
 
 /**
- * Makes the pages of a new master: each gets its pictures and its first revision as soon as it is drawn.
+ * Makes the pages of a new master, some at a time: each gets its pictures and its first revision as soon as it is drawn.
  *
  * Started again after being killed, it goes on with the pages that are missing. A file that was brought in before,
  * by whomever, is not drawn again.
  */
 final class PreparePages
 {
+    /** Some seconds of work, as long as it is usual paper. */
+    private const AT_ONCE = 24;
+
     public function __construct(
         private PageRenderer $renderer,
         private PagePaper $paper,
         private FileStore $files,
-        private ReadPack $readPack,
     ) {
     }
 
-    /** @throws FileRefused when a page cannot be drawn */
-    public function __invoke(Worksheet $master): void
+    /**
+     * Draws some of the pages that are missing.
+     *
+     * @return bool whether there are more
+     *
+     * @throws FileRefused when a page cannot be drawn
+     */
+    public function __invoke(Worksheet $master): bool
     {
         $original = $master->original()->firstOrFail();
         $source = $original->sha256;
-        $path = $this->files->path($source);
         $there = $master->pages()->pluck('position')->all();
         foreach (Backdrop::where('source', $source)->whereNotIn('page', $there)->orderBy('page')->get() as $backdrop) {
             $this->addPage($master, fn (): Backdrop => $backdrop);
             $there[] = $backdrop->page;
         }
         $missing = array_values(array_filter($original->pdfPages(), fn (PdfPage $page): bool => ! in_array($page->number, $there, true)));
-        if ($missing !== []) {
-            $this->files->inWorkFolder(function (string $folder) use ($path, $missing, $master, $source): void {
-                foreach ($this->renderer->draw($path, $missing, $folder) as $drawn) {
+        $some = array_slice($missing, 0, self::AT_ONCE);
+        if ($some !== []) {
+            $this->files->inWorkFolder(function (string $folder) use ($some, $master, $source): void {
+                foreach ($this->renderer->draw($this->files->path($source), $some, $folder) as $drawn) {
                     $this->addPage($master, fn (): Backdrop => $this->backdrop($source, $drawn));
                 }
             });
         }
-        ($this->readPack)($master, $path);
-        $master->update(['state' => WorksheetState::Ready, 'pages_total' => $master->pages()->count()]);
+
+        return count($missing) > count($some);
     }
 
     private function backdrop(string $source, DrawnPage $drawn): Backdrop

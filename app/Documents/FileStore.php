@@ -23,6 +23,13 @@ final class FileStore
         return $this->store($path, $mediaType, move: true);
     }
 
+    /** Throws a file away that nothing names any more. */
+    public function forget(string $sha256): void
+    {
+        StoredFile::query()->where('sha256', $sha256)->delete();
+        @unlink($this->path($sha256));
+    }
+
     /** Where the file is on this machine. */
     public function path(string $sha256): string
     {

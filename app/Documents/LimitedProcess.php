@@ -8,24 +8,35 @@ use Symfony\Component\Process\Exception\ProcessSignaledException;
 use Symfony\Component\Process\Exception\ProcessTimedOutException;
 use Symfony\Component\Process\Process;
 
-/** Makes and runs other programs with a limit on time and on memory; nothing passes through a shell. */
+/**
+ * Makes and runs other programs with limits on time, memory and what they say; nothing passes through a shell, and
+ * they end when whoever started them does.
+ */
 final class LimitedProcess
 {
-    /** @param  non-empty-list<string>  $command */
-    public static function of(array $command, ?string $folder = null): Process
-    {
-        $seconds = (float) config('slate.tools.seconds');
-        $bytes = (int) config('slate.tools.megabytes') * 1024 * 1024;
+    private const MOST_SAID = 32 * 1024 * 1024;
 
-        // The wall clock is watched from here, processor time and memory by the kernel, which also holds when
-        // this process itself is killed.
+    /**
+     * @param  non-empty-list<string>  $command
+     * @param  float  $most  seconds that it may take at most, where the deadline of its file leaves so much
+     *
+     * @throws FileRefused when its file has no time left
+     */
+    public static function of(array $command, ?string $folder = null, float $most = INF): Process
+    {
+        $deadline = app(Deadline::class);
+        $deadline->check();
+        $bytes = (int) config('slate.tools.megabytes') * 1024 * 1024;
+        $processor = max(1, (int) ceil(min($most, $deadline->left())));
+
         return new Process(
-            ['prlimit', "--as={$bytes}", '--cpu='.(int) ceil($seconds), '--core=0', '--', ...$command],
+            // Processor time and memory are watched by the kernel, which also holds when this process is killed.
+            ['setpriv', '--pdeathsig', 'KILL', '--', 'prlimit', "--as={$bytes}", "--cpu={$processor}", '--core=0', '--', ...$command],
             $folder,
             // A fixed locale, so that messages can be read; nothing else of the web server's is handed on.
             ['LC_ALL' => 'C.UTF-8', 'HOME' => $folder ?? sys_get_temp_dir()] + array_fill_keys(array_keys(array_diff_key(getenv(), ['PATH' => 1])), false),
             null,
-            $seconds,
+            max(0.001, min(4 * $most, $deadline->leftOnTheWall())),
         );
     }
 
@@ -36,13 +47,21 @@ final class LimitedProcess
      *
      * @throws FileRefused when a limit is reached
      */
-    public static function run(array $command, ?string $folder = null): Process
+    public static function run(array $command, ?string $folder = null, int $mostSaid = self::MOST_SAID): Process
     {
         $process = self::of($command, $folder);
+        $said = 0;
         try {
-            $process->run();
+            $process->run(function (string $type, string $more) use (&$said, $mostSaid): void {
+                $said += strlen($more);
+                if ($said > $mostSaid) {
+                    throw FileRefused::tooMuchWork();
+                }
+            });
         } catch (ProcessTimedOutException|ProcessSignaledException) {
             throw FileRefused::tooMuchWork();
+        } finally {
+            $process->isRunning() && $process->stop(0);
         }
 
         return $process;

@@ -50,8 +50,10 @@ final class PageMarks
     public function read(string $path, array $pages, array $texts, array $numbers): array
     {
         $fields = $this->fields->read($path);
+        $deadline = app(Deadline::class);
         $marks = [];
         foreach ($numbers as $number) {
+            $deadline->check();
             if ($this->isPicture($path, $pages[$number - 1], $texts[$number - 1])) {
                 $marks[$number] = $this->seen($path, $pages[$number - 1], $texts[$number - 1], $fields[$number] ?? []);
 

@@ -18,6 +18,11 @@ final class PageRenderer
 {
     private const QUALITY = 'quality=90,progressive=n,optimize=n';
 
+    /** No run of pages holds its worker for longer, in seconds of the processor. */
+    private const SECONDS_FOR_A_RUN = 10.0;
+
+    private const SECONDS_FOR_A_PAGE = 0.75;
+
     private const POLL_MICROSECONDS = 4000;
 
     /** Fewer pages than these are not worth starting another program for. */
@@ -42,7 +47,7 @@ final class PageRenderer
         try {
             while ($waiting !== [] || $running !== []) {
                 while ($waiting !== [] && count($running) < $this->processes()) {
-                    $process = LimitedProcess::of(array_shift($waiting), $folder);
+                    $process = LimitedProcess::of(array_shift($waiting), $folder, self::SECONDS_FOR_A_RUN + self::SECONDS_FOR_A_PAGE * count($pages));
                     $process->start();
                     $running[] = $process;
                     $said[array_key_last($running)] = '';
@@ -117,7 +122,7 @@ final class PageRenderer
         }
         $runs = [];
         foreach ($alike as $index => [$from, $to, $thumbnail, $image]) {
-            if ($index === 0) {
+            if ($index === 0 && $from === 1) {
                 $runs[] = [$from, $from, $thumbnail, $image];
                 $from++;
             }

@@ -40,6 +40,28 @@ final class PageTexts
     }
 
     /**
+     * Of some pages only; the others are as if nothing was on them.
+     *
+     * @param  list<PdfPage>  $pages  those of the file
+     * @param  non-empty-list<int>  $numbers
+     * @return list<PageText> one for each page of the file
+     *
+     * @throws FileRefused
+     */
+    public function some(string $path, array $pages, array $numbers): array
+    {
+        [$from, $to] = [min($numbers), max($numbers)];
+        $out = LimitedProcess::run(['pdftotext', '-bbox-layout', '-cropbox', '-f', (string) $from, '-l', (string) $to, $path, '-'])->getOutput();
+        $lines = $this->lines($out, array_slice($pages, $from - 1, $to - $from + 1));
+
+        return array_map(function (PdfPage $page) use ($path, $from, $lines, $numbers): PageText {
+            $its = in_array($page->number, $numbers, true) ? $lines[$page->number - $from + 1] ?? [] : [];
+
+            return new PageText($page->number, $page->size, $its, in_array($page->number, $numbers, true) && $this->words($its) <= self::FEW_WORDS ? $this->ink($path, $page) : null);
+        }, $pages);
+    }
+
+    /**
      * The words of one page, in the order in which they are read.
      *
      * @param  list<PdfPage>  $pages  those of the file

@@ -10,6 +10,9 @@ final class PdfObjects
     /** Exit status 3 is "with warnings": small faults that qpdf has mended. */
     public const QPDF_READ_IT = [0, 3];
 
+    /** What JSON makes of this in memory is some ten times as much. */
+    private const MOST_SAID = 16 * 1024 * 1024;
+
     private const REFERENCE = '/^(\d{1,10}) (\d{1,5}) R$/D';
 
     /** What one call asks for, so that no command line grows beyond what systems take. */
@@ -102,7 +105,7 @@ final class PdfObjects
      */
     private function json(array $command, string $key): array
     {
-        $process = LimitedProcess::run($command);
+        $process = LimitedProcess::run($command, null, self::MOST_SAID);
         $decoded = in_array($process->getExitCode(), self::QPDF_READ_IT, true) ? json_decode($process->getOutput(), true) : null;
         $value = is_array($decoded) ? ($decoded[$key] ?? []) : [];
 

@@ -38,7 +38,12 @@ final class PdfReader
         return $pages ?: throw FileRefused::noPages();
     }
 
-    private function checkFile(string $path): void
+    /**
+     * What can be said of a file in a moment, without reading it: whether it is there, not too large, and a whole PDF.
+     *
+     * @throws FileRefused
+     */
+    public function checkFile(string $path): void
     {
         if (! is_file($path) || ! is_readable($path)) {
             throw FileRefused::missing();

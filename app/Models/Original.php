@@ -15,7 +15,7 @@ use OpenSlate\Paper\Size;
  * @property int $teacher_id
  * @property string $sha256
  * @property string $name
- * @property list<array{float, float, float}> $pages width, height and unit of each page
+ * @property list<array{float, float, float}> $pages width, height and unit of each page; none until it was read
  */
 final class Original extends Model
 {
@@ -23,18 +23,21 @@ final class Original extends Model
 
     protected $fillable = ['teacher_id', 'sha256', 'name', 'pages'];
 
-    /** @param  non-empty-list<PdfPage>  $pages */
-    public static function of(Teacher $teacher, StoredFile $file, string $name, array $pages): self
+    /** Its pages are known at once where somebody brought in the same file before. */
+    public static function of(Teacher $teacher, StoredFile $file, string $name): self
     {
-        return self::create([
-            'teacher_id' => $teacher->id,
-            'sha256' => $file->sha256,
-            'name' => $name,
-            'pages' => array_map(fn (PdfPage $page): array => [$page->size->width, $page->size->height, $page->userUnit], $pages),
-        ]);
+        $same = self::where('sha256', $file->sha256)->where('pages', '!=', '[]')->first();
+
+        return self::create(['teacher_id' => $teacher->id, 'sha256' => $file->sha256, 'name' => $name, 'pages' => $same->pages ?? []]);
     }
 
-    /** @return list<PdfPage> as they were read when the file came in */
+    /** @param  non-empty-list<PdfPage>  $pages */
+    public function note(array $pages): void
+    {
+        $this->update(['pages' => array_map(fn (PdfPage $page): array => [$page->size->width, $page->size->height, $page->userUnit], $pages)]);
+    }
+
+    /** @return list<PdfPage> as they were read */
     public function pdfPages(): array
     {
         return array_map(

@@ -37,6 +37,12 @@ use OpenSlate\Trim\ChoiceBoard;
  * @property int $arranged the number of the arrangement in force; 0 while the pages are as they came
  * @property int|null $joins_id the worksheet into which these pages go once they are prepared
  * @property int|null $joins_before the page before which they go; null is at the end
+ * @property FileStage|null $stage what is to be done next with the file it was made from
+ * @property string|null $claimed_by the worker that is at it
+ * @property int|null $claimed_at
+ * @property int $served_at when it last had its turn
+ * @property int $tries how often its present piece of work was begun
+ * @property float $spent seconds of the processor that went into it
  * @property Carbon $updated_at
  * @property Carbon|null $deleted_at
  * @property-read int|null $editions_count where it was counted
@@ -53,7 +59,9 @@ final class Worksheet extends Model
 
     protected $table = 'worksheets';
 
-    protected $fillable = ['teacher_id', 'master_id', 'original_id', 'unit_id', 'shared_with_school', 'board', 'board_page_id', 'name', 'state', 'pages_total', 'cut_from', 'problem', 'unlocked', 'arranged', 'joins_id', 'joins_before'];
+    protected $attributes = ['served_at' => 0, 'tries' => 0, 'spent' => 0.0];
+
+    protected $fillable = ['teacher_id', 'master_id', 'original_id', 'unit_id', 'shared_with_school', 'board', 'board_page_id', 'name', 'state', 'pages_total', 'cut_from', 'problem', 'unlocked', 'arranged', 'joins_id', 'joins_before', 'stage', 'claimed_by', 'claimed_at', 'served_at', 'tries', 'spent'];
 
     /** @return BelongsTo<Teacher, $this> */
     public function teacher(): BelongsTo
@@ -186,6 +194,16 @@ final class Worksheet extends Model
         return ! $this->unlocked && $this->sets()->exists();
     }
 
+    /**
+     * Notes what is to be done next. It is no change of the worksheet's own, and moves nothing on the shelf.
+     *
+     * @param  array<string, mixed>  $more
+     */
+    public function goOnTo(?FileStage $stage, array $more = []): void
+    {
+        self::withoutTimestamps(fn (): bool => $this->update(['stage' => $stage] + $more));
+    }
+
     public function choiceBoard(): ?ChoiceBoard
     {
         return $this->board === null ? null : ChoiceBoard::decode($this->board);
@@ -198,6 +216,6 @@ final class Worksheet extends Model
 
     protected function casts(): array
     {
-        return ['state' => WorksheetState::class, 'unlocked' => 'boolean', 'shared_with_school' => 'boolean'];
+        return ['state' => WorksheetState::class, 'stage' => FileStage::class, 'spent' => 'float', 'unlocked' => 'boolean', 'shared_with_school' => 'boolean'];
     }
 }

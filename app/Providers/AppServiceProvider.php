@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Database\ImmediateSQLiteConnection;
+use App\Documents\Deadline;
 use App\School;
 use App\Session\SessionFiles;
 use Closure;
+use Illuminate\Auth\Events\Login;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
@@ -15,6 +17,7 @@ use Illuminate\Http\Request;
 use Illuminate\Queue\Events\JobProcessing;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\Session;
@@ -28,6 +31,7 @@ final class AppServiceProvider extends ServiceProvider
     public function register(): void
     {
         Connection::resolverFor('sqlite', fn (PDO|Closure $pdo, string $database, string $prefix, array $config): Connection => new ImmediateSQLiteConnection($pdo, $database, $prefix, $config));
+        $this->app->singleton(Deadline::class);
         $this->app->singleton(School::class, fn (): School => new School(
             (string) config('slate.school.name'),
             (string) config('slate.school.timezone'),
@@ -51,6 +55,9 @@ final class AppServiceProvider extends ServiceProvider
             $worker = getenv('SLATE_WORKER');
             $worker === false || DB::table('jobs')->where('id', $event->job->getJobId())->update(['worker' => $worker]);
         });
+
+        // Somebody else may have been signed in with this session before.
+        Event::listen(fn (Login $event) => session()->forget("password_hash_{$event->guard}"));
 
         // A whole school signs in from one address within minutes; guessing at one name is slowed down by Guesses.
         RateLimiter::for('door', fn (Request $request): Limit => Limit::perMinute(1200)->by((string) $request->ip()));

@@ -75,7 +75,7 @@ export const preparing = () => ({
         const answer = await request('GET', this.$el.dataset.url).catch(() => null);
         if (answer) {
             this.done = answer.done;
-            this.words = `Preparing: ${answer.done} of ${answer.total} pages`;
+            this.words = answer.total === 0 ? 'Reading the file' : `Preparing: ${answer.done} of ${answer.total} pages`;
             if (answer.state !== 'preparing') {
                 window.location.reload();
                 return;

@@ -12,8 +12,8 @@
             @if ($worksheet->state === \App\Models\WorksheetState::Failed)
                 <span class="shelf__problem">Could not be prepared</span>
             @elseif ($preparing)
-                <span x-text="words">Preparing: {{ $worksheet->pages_count }} of {{ $worksheet->pages_total }} pages</span>
-                <progress max="{{ $worksheet->pages_total }}" value="{{ $worksheet->pages_count }}" x-bind:value="done" aria-label="Preparing {{ $worksheet->name }}"></progress>
+                <span x-text="words">{{ $worksheet->pages_total === 0 ? 'Reading the file' : 'Preparing: '.$worksheet->pages_count.' of '.$worksheet->pages_total.' pages' }}</span>
+                <progress max="{{ max(1, $worksheet->pages_total) }}" value="{{ $worksheet->pages_count }}" x-bind:value="done" aria-label="Preparing {{ $worksheet->name }}"></progress>
             @else
                 <span>{{ \App\View\JobState::count($worksheet->pages_total, 'page') }}@if ($worksheet->shared_with_school), shared @endif</span>
             @endif

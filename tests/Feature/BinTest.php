@@ -7,7 +7,7 @@ namespace Tests\Feature;
 use App\Actions\BringInFile;
 use App\Actions\CutPageSet;
 use App\Actions\EmptyBin;
-use App\Jobs\PrepareMaster;
+use App\Jobs\TakeTurn;
 use App\Models\Teacher;
 use App\Models\Worksheet;
 use App\Models\WorksheetState;
@@ -60,7 +60,7 @@ final class BinTest extends TestCase
         Queue::fake();
         $master = app(BringInFile::class)($this->worksheet->teacher, PdfMaker::file(PdfMaker::make([[]])), 'a.pdf');
         $master->delete();
-        app()->call([new PrepareMaster($master->id), 'handle']);
+        app()->call([new TakeTurn, 'handle']);
         $this->post("/bin/{$master->id}")->assertRedirect();
 
         $this->assertSame([WorksheetState::Ready, 1], [$master->refresh()->state, $master->pages()->count()]);

@@ -6,7 +6,7 @@ namespace Tests\Feature;
 
 use App\Actions\BringInFile;
 use App\Actions\CutPageSet;
-use App\Jobs\LookForBlanks;
+use App\Jobs\TakeTurn;
 use App\Models\Backdrop;
 use App\Models\Teacher;
 use App\Models\Worksheet;
@@ -84,9 +84,9 @@ final class BlanksTest extends TestCase
         Queue::fake();
         Backdrop::query()->update(['blanks' => null]);
         $this->get("/worksheets/{$this->pack->id}/boxes/6")->assertOk()->assertSee('Still looking for blanks');
-        Queue::assertPushed(LookForBlanks::class, 1);
+        Queue::assertPushed(TakeTurn::class, 1);
 
-        app()->call([new LookForBlanks((int) $this->pack->original_id), 'handle']);
+        app()->call([new TakeTurn, 'handle']);
         $this->get("/worksheets/{$this->pack->id}/boxes/6")->assertOk()->assertSee('6 blanks found here');
     }
 

@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Actions\BringInFile;
-use App\Actions\PreparePages;
+use App\Actions\FileTurns;
 use App\Documents\FileRefused;
 use App\Documents\FileStore;
-use App\Jobs\PrepareMaster;
+use App\Documents\LimitedProcess;
+use App\Jobs\TakeTurn;
 use App\Models\Backdrop;
+use App\Models\FileStage;
 use App\Models\StoredFile;
 use App\Models\Teacher;
 use App\Models\Worksheet;
@@ -18,7 +20,7 @@ use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;
-use RuntimeException;
+use Symfony\Component\Process\Process;
 use Tests\Support\PdfMaker;
 use Tests\TestCase;
 
@@ -36,13 +38,13 @@ final class BringInTest extends TestCase
 
         $master = Worksheet::sole();
         $this->assertSame(route('worksheets.show', $master), $response->json('url'));
-        $this->assertSame(['Harbour log book', WorksheetState::Preparing, 3], [$master->name, $master->state, $master->pages_total]);
+        $this->assertSame(['Harbour log book', WorksheetState::Preparing, 0], [$master->name, $master->state, $master->pages_total], 'nothing of it is read while the teacher waits');
         $this->assertSame($sha256, hash_file('sha256', app(FileStore::class)->path((string) $sha256)));
-        $this->getJson("/worksheets/{$master->id}/progress")->assertJson(['state' => 'preparing', 'done' => 0, 'total' => 3]);
-        $this->get('/shelf')->assertSee('Preparing: 0 of 3 pages');
+        $this->getJson("/worksheets/{$master->id}/progress")->assertJson(['state' => 'preparing', 'done' => 0, 'total' => 0]);
+        $this->get('/shelf')->assertSee('Reading the file');
 
-        Queue::assertPushed(PrepareMaster::class, 1);
-        app()->call([new PrepareMaster($master->id), 'handle']);
+        Queue::assertPushed(TakeTurn::class, 1);
+        app()->call([new TakeTurn, 'handle']);
         $progress = $this->getJson("/worksheets/{$master->id}/progress?have=1,2")->assertJson(['state' => 'ready', 'done' => 3])->json('pages');
         $this->assertSame([3], array_column($progress, 'number'));
         $this->assertStringContainsString('Page 3', $progress[0]['html']);
@@ -65,14 +67,17 @@ final class BringInTest extends TestCase
     {
         Queue::fake();
         $master = app(BringInFile::class)(Teacher::factory()->create(), PdfMaker::file(PdfMaker::make(array_fill(0, 5, ['words' => 'x']))), 'a.pdf');
-        app(PreparePages::class)($master);
+        app()->call([new TakeTurn, 'handle']);
         // As if the worker had been killed after two pages.
         $master->pages()->where('position', '>', 2)->delete();
         Backdrop::where('page', '>', 2)->delete();
-        $master->update(['state' => WorksheetState::Preparing]);
+        $master->refresh()->update(['state' => WorksheetState::Preparing, 'stage' => FileStage::Draw, 'claimed_by' => 'dead', 'claimed_at' => now()->getTimestamp()]);
         $kept = $master->pages()->pluck('id')->all();
 
-        app()->call([new PrepareMaster($master->id), 'handle']);
+        app()->call([new TakeTurn, 'handle']);
+        $this->assertSame(WorksheetState::Preparing, $master->refresh()->state, 'another worker has it');
+        $this->artisan('slate:resume', ['--worker' => 'dead']);
+        app()->call([new TakeTurn, 'handle']);
 
         $this->assertSame(WorksheetState::Ready, $master->refresh()->state);
         $this->assertSame([1, 2, 3, 4, 5], $master->pages()->pluck('position')->all());
@@ -84,7 +89,7 @@ final class BringInTest extends TestCase
         Queue::fake();
         $master = app(BringInFile::class)(Teacher::factory()->create(), PdfMaker::file(PdfMaker::make([[], []])), 'a.pdf');
         config(['slate.tools.megabytes' => 1]);
-        app()->call([new PrepareMaster($master->id), 'handle']);
+        app()->call([new TakeTurn, 'handle']);
 
         $this->assertSame(WorksheetState::Failed, $master->refresh()->state);
         $this->assertNotEmpty($master->problem);
@@ -110,20 +115,77 @@ final class BringInTest extends TestCase
         $this->assertSame(0, DB::table('jobs')->count());
     }
 
-    public function test_a_job_that_fails_for_good_says_so(): void
+    public function test_a_file_that_takes_its_worker_down_each_time_is_given_up_and_says_so(): void
     {
         Queue::fake();
         $master = app(BringInFile::class)(Teacher::factory()->create(), PdfMaker::file(PdfMaker::make([[]])), 'a.pdf');
-        (new PrepareMaster($master->id))->failed(new RuntimeException('killed'));
+        for ($n = 0; $n < 5; $n++) {
+            $this->assertNotNull(app(FileTurns::class)->claim('dead'));
+            FileTurns::forget('dead');
+        }
+        app()->call([new TakeTurn, 'handle']);
+
+        $this->assertSame([WorksheetState::Failed, null], [$master->refresh()->state, $master->stage]);
+        $this->assertStringContainsString('takes too long', (string) $master->problem);
+    }
+
+    public function test_all_the_work_on_a_file_is_held_to_one_time(): void
+    {
+        config(['slate.files.seconds_for_reading' => 0.001, 'slate.files.seconds_for_each_page' => 0]);
+        $master = app(BringInFile::class)(Teacher::factory()->create(), database_path('demo/working-harbour-pack.pdf'), 'a.pdf')->refresh();
+
+        $this->assertSame(WorksheetState::Failed, $master->state);
+        $this->assertStringContainsString('takes too long', (string) $master->problem);
+        $this->assertGreaterThan(0, $master->spent);
+    }
+
+    public function test_time_that_was_spent_in_an_earlier_turn_counts(): void
+    {
+        Queue::fake();
+        $master = app(BringInFile::class)(Teacher::factory()->create(), PdfMaker::file(PdfMaker::make([[]])), 'a.pdf');
+        $master->update(['spent' => 20.5]);
+        app()->call([new TakeTurn, 'handle']);
 
         $this->assertSame(WorksheetState::Failed, $master->refresh()->state);
     }
 
-    public function test_other_programs_are_held_to_their_time(): void
+    public function test_a_program_that_says_too_much_is_stopped(): void
     {
-        config(['slate.tools.seconds' => 0.001]);
         $this->expectException(FileRefused::class);
-        app(BringInFile::class)(Teacher::factory()->create(), database_path('demo/working-harbour-pack.pdf'), 'a.pdf');
+        LimitedProcess::run(['yes'], null, 100000);
+    }
+
+    public function test_a_program_ends_with_the_worker_that_started_it(): void
+    {
+        $script = sprintf('require %s; $app = require %s; $app->make(Illuminate\\Contracts\\Console\\Kernel::class)->bootstrap(); $p = App\\Documents\\LimitedProcess::of(["sleep", "300"]); $p->start(); echo $p->getPid(); fflush(STDOUT); sleep(60);', var_export(base_path('vendor/autoload.php'), true), var_export(base_path('bootstrap/app.php'), true));
+        $worker = new Process([PHP_BINARY, '-r', $script]);
+        $worker->start();
+        $worker->waitUntil(fn (string $type, string $said): bool => trim($said) !== '');
+        $child = (int) $worker->getOutput();
+        $this->assertTrue(posix_kill($child, 0));
+        $worker->signal(SIGKILL);
+        for ($n = 0; $n < 100 && is_dir("/proc/{$child}") && ! str_contains((string) @file_get_contents("/proc/{$child}/stat"), ') Z '); $n++) {
+            usleep(20000);
+        }
+
+        $this->assertTrue(! is_dir("/proc/{$child}") || str_contains((string) @file_get_contents("/proc/{$child}/stat"), ') Z '));
+    }
+
+    public function test_turns_go_round_between_teachers_and_nobody_has_two_at_once(): void
+    {
+        Queue::fake();
+        [$busy, $other] = Teacher::factory()->count(2)->create()->all();
+        $bring = fn (Teacher $teacher, string $name): int => app(BringInFile::class)($teacher, PdfMaker::file(PdfMaker::make([['words' => $name]])), "{$name}.pdf")->id;
+        $files = array_map(fn (int $n): int => $bring($busy, "many {$n}"), range(1, 3));
+        $late = $bring($other, 'one');
+        $turns = app(FileTurns::class);
+
+        $first = $turns->claim('1');
+        $this->assertSame($files[0], $first?->id);
+        $this->assertSame($late, $turns->claim('2')?->id, 'the second worker is for the next teacher');
+        $this->assertNull($turns->claim('3'));
+        $turns->release($first, 0.1);
+        $this->assertSame($files[1], $turns->claim('1')?->id, 'the files of one teacher have their turns too');
     }
 
     public function test_a_file_too_large_for_the_web_server_is_refused_in_words(): void

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Actions\FileTurns;
+use App\Jobs\TakeTurn;
 use Illuminate\Console\Command;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
@@ -28,6 +30,8 @@ final class Resume extends Command
             // One that was killed just when it had taken a job had no time to put its name to it.
             ->when($worker !== null, fn (Builder $jobs) => $jobs->where(fn (Builder $its) => $its->where('worker', $worker)->orWhere(fn (Builder $nobodys) => $nobodys->whereNull('worker')->where('reserved_at', '<', now()->getTimestamp() - self::SECONDS_TO_SIGN))))
             ->update(['reserved_at' => null, 'worker' => null]);
+        FileTurns::forget($worker);
+        $worker === null && FileTurns::isAnyLeft() && DB::table('worksheets')->whereNotNull('stage')->pluck('id')->each(fn () => TakeTurn::dispatch());
         $worker === null && Storage::disk('local')->deleteDirectory('work');
 
         return self::SUCCESS;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Jobs\LookForBlanks;
+use App\Actions\FileTurns;
+use App\Models\FileStage;
 use App\Models\Kit;
-use App\Models\Original;
 use App\Models\Worksheet;
 use App\Models\WorksheetState;
 use App\ShippedKits;
@@ -51,7 +51,7 @@ final class BenchController
         $shown = BenchPage::of($page);
         if ($shown->proposals === null) {
             // Brought in before blanks were looked for, or still waiting for its turn.
-            Original::where('sha256', $page->backdrop?->source)->oldest('id')->limit(1)->pluck('id')->each(fn (int $id) => LookForBlanks::dispatch($id));
+            FileTurns::add($worksheet, FileStage::Blanks);
         }
 
         return view('bench.station', ['station' => $station, 'worksheet' => $worksheet, 'row' => $page, 'shown' => $shown, 'locked' => $worksheet->isLocked(), 'mending' => MendingNotice::of($worksheet), 'shelf' => $this->clippable($worksheet)]

@@ -47,9 +47,9 @@ export class Arriving {
             return;
         }
         if (answer) {
-            file.bar.max = answer.total;
+            file.bar.max = Math.max(1, answer.total);
             file.bar.value = answer.done;
-            file.words.textContent = `${file.name}: ${answer.done} of ${answer.total} pages`;
+            file.words.textContent = answer.total === 0 ? `${file.name}: being read` : `${file.name}: ${answer.done} of ${answer.total} pages`;
         }
         setTimeout(() => this.#look(file), EVERY);
     }

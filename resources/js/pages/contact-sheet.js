@@ -6,6 +6,7 @@ export const contactSheet = () => ({
     preparing: false,
     problem: '',
     done: 0,
+    total: 1,
     words: 'Preparing the pages',
     last: null,
     init() {
@@ -49,7 +50,8 @@ export const contactSheet = () => ({
         if (answer) {
             answer.pages.forEach((page) => this.insert(page));
             this.done = answer.done;
-            this.words = `Preparing: ${answer.done} of ${answer.total} pages`;
+            this.total = Math.max(1, answer.total);
+            this.words = answer.total === 0 ? 'Reading the file' : `Preparing: ${answer.done} of ${answer.total} pages`;
             if (answer.state === 'failed') {
                 this.preparing = false;
                 this.problem = answer.problem;

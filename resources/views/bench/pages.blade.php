@@ -36,7 +36,7 @@
             @if ($ready)@include('bench.lock')@endif
             <div class="notice" x-show="preparing" @unless ($preparing) x-cloak @endunless>
                 <p role="status"><b x-text="words">Preparing the pages</b> <span>You can leave this screen; the work goes on.</span></p>
-                <progress max="{{ $worksheet->pages_total }}" x-bind:value="done" value="{{ $worksheet->pages->count() }}" aria-label="Pages prepared"></progress>
+                <progress max="{{ max(1, $worksheet->pages_total) }}" x-bind:max="total" x-bind:value="done" value="{{ $worksheet->pages->count() }}" aria-label="Pages prepared"></progress>
             </div>
             <div data-arriving="{{ $arriving->values()->toJson() }}"></div>
             @error('board')<p class="notice notice--bad" role="alert">{{ $message }}</p>@enderror

@@ -1,0 +1,101 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Documents\Deadline;
+use App\Documents\FileRefused;
+use App\Documents\FileStore;
+use App\Documents\PdfReader;
+use App\Jobs\JoinFile;
+use App\Models\FileStage;
+use App\Models\Worksheet;
+use App\Models\WorksheetState;
+
+/**
+ * Does what is next for a file that was brought in, a piece at a time, so that others have their turn in between: it is
+ * read, its pages are drawn, sorted, and looked through for blanks. Killed at any point, it goes on with what is missing.
+ */
+final class WorkOnFile
+{
+    /** A piece that has been begun so often and never ended takes its worker down each time. */
+    private const MOST_TRIES = 5;
+
+    public function __construct(
+        private PdfReader $reader,
+        private FileStore $files,
+        private PreparePages $prepare,
+        private ReadPack $sort,
+        private FindBlanks $find,
+        private DropMaster $drop,
+        private Deadline $deadline,
+    ) {
+    }
+
+    /** @return float seconds of the file's time that it took */
+    public function __invoke(Worksheet $worksheet): float
+    {
+        $this->deadline->start($this->allowed($worksheet) - $worksheet->spent);
+        try {
+            if ($worksheet->tries > self::MOST_TRIES) {
+                throw FileRefused::tooMuchWork();
+            }
+            $this->deadline->check();
+            $this->piece($worksheet);
+        } catch (FileRefused $refusal) {
+            $this->giveUp($worksheet, $refusal);
+        } finally {
+            $spent = $this->deadline->stop();
+        }
+
+        return $spent;
+    }
+
+    private function piece(Worksheet $worksheet): void
+    {
+        match ($worksheet->stage) {
+            FileStage::Read => $this->read($worksheet),
+            FileStage::Draw => ($this->prepare)($worksheet) ? null : $worksheet->goOnTo(FileStage::Sort),
+            FileStage::Sort => $this->sort($worksheet),
+            FileStage::Blanks => ($this->find)($worksheet) ? null : $worksheet->goOnTo(null),
+            null => null,
+        };
+    }
+
+    private function read(Worksheet $worksheet): void
+    {
+        $original = $worksheet->original()->firstOrFail();
+        if ($original->pages === []) {
+            $original->note($this->reader->pages($this->files->path($original->sha256)));
+        }
+        $worksheet->goOnTo(FileStage::Draw, ['pages_total' => count($original->pages)]);
+    }
+
+    private function sort(Worksheet $worksheet): void
+    {
+        ($this->sort)($worksheet, $this->files->path($worksheet->original()->firstOrFail()->sha256));
+        $worksheet->update(['state' => WorksheetState::Ready, 'pages_total' => $worksheet->pages()->count(), 'stage' => FileStage::Blanks]);
+        $worksheet->joins_id === null || JoinFile::dispatch($worksheet->id);
+    }
+
+    private function giveUp(Worksheet $worksheet, FileRefused $refusal): void
+    {
+        if ($worksheet->stage === FileStage::Blanks) {
+            // Nothing is proposed on what takes too much to look at; boxes can be drawn by hand.
+            $this->find->none($worksheet);
+            $worksheet->goOnTo(null);
+
+            return;
+        }
+        ($this->drop)($worksheet, $refusal->getMessage());
+    }
+
+    /** The time of a file, in seconds of the processor: for reading it, and for each of its pages. */
+    private function allowed(Worksheet $worksheet): float
+    {
+        $each = (float) config('slate.files.seconds_for_each_page') * $worksheet->pages_total;
+
+        return (float) config('slate.files.seconds_for_reading') + $each + ($worksheet->stage === FileStage::Blanks ? $each : 0.0);
+    }
+}

@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Jobs;
+
+use App\Actions\FileTurns;
+use App\Actions\WorkOnFile;
+use Illuminate\Contracts\Queue\ShouldQueue;
+use Illuminate\Foundation\Queue\Queueable;
+use Throwable;
+
+/** One turn for one of the files that were brought in; which of them is seen when it comes. */
+final class TakeTurn implements ShouldQueue
+{
+    use Queueable;
+
+    /** It is a turn, not a piece of work: however often it is taken up, it never fails. */
+    public int $tries = 0;
+
+    /** So short that others need not wait, so long that handing over costs little. */
+    private const SECONDS = 2.0;
+
+    public function handle(FileTurns $turns, WorkOnFile $work): void
+    {
+        $worksheet = $turns->claim((string) (getenv('SLATE_WORKER') ?: getmypid()));
+        if ($worksheet === null) {
+            // All that is left belongs to teachers who have their turn already.
+            FileTurns::isAnyLeft() && $this->job !== null && $this->release(1);
+
+            return;
+        }
+        $spent = 0.0;
+        $began = microtime(true);
+        try {
+            do {
+                $spent += $took = $work($worksheet);
+                $worksheet->spent += $took;
+                $worksheet->tries = 0;
+            } while ($worksheet->stage !== null && microtime(true) - $began < self::SECONDS);
+        } catch (Throwable $problem) {
+            // A fault of ours: it is noted, and the file is tried some times more, after all others.
+            report($problem);
+            FileTurns::forget((string) (getenv('SLATE_WORKER') ?: getmypid()));
+            self::dispatch()->delay(1);
+
+            return;
+        }
+        $turns->release($worksheet, $spent);
+        $worksheet->stage === null || self::dispatch();
+    }
+}

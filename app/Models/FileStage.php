@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+/** What is to be done next with a file that was brought in. */
+enum FileStage: string
+{
+    /** What it is, and how large its pages are. */
+    case Read = 'read';
+
+    case Draw = 'draw';
+
+    /** What its pages are for; then the worksheet is ready. */
+    case Sort = 'sort';
+
+    /** What there is to be filled in on them, while the worksheet is in use already. */
+    case Blanks = 'blanks';
+}
