@@ -24,6 +24,7 @@ return [
     // What a picture for a page may be at most; browsers make larger ones smaller before they send them.
     'pictures' => [
         'most_megabytes' => 5,
+        'most_a_day' => 60, // of one student
     ],
 
     // What another program may take when it works on one file.

@@ -32,7 +32,7 @@ use OpenSlate\Paper\Size;
 final class PreparePages
 {
     /** Some seconds of work, as long as it is usual paper. */
-    private const AT_ONCE = 24;
+    private const AT_ONCE = 40;
 
     public function __construct(
         private PageRenderer $renderer,

@@ -102,6 +102,16 @@ final class FileRefused extends RuntimeException
         return new self('picture_too_heavy', sprintf('This picture has %s MB; at most %d MB can be taken. Make it smaller and try again.', number_format($bytes / 1048576, 1), intdiv($most, 1048576)));
     }
 
+    public static function pictureTakesTooLong(): self
+    {
+        return new self('picture_too_much_work', 'This picture takes too long to read. Make it smaller and try again.');
+    }
+
+    public static function tooManyPictures(int $most): self
+    {
+        return new self('too_many_pictures', "You have put {$most} pictures on your pages today, which is as many as there can be in a day. Take one of those, or go on tomorrow.");
+    }
+
     public static function pictureTooLarge(int $width, int $height): self
     {
         return new self('picture_too_large', "This picture is {$width} by {$height} pixels, too large to open safely. Make it smaller and try again.");

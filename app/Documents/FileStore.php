@@ -92,7 +92,8 @@ final class FileStore
             chmod($target, 0600);
         }
         $file = new StoredFile(['sha256' => $sha256, 'bytes' => $bytes, 'media_type' => $mediaType]);
-        StoredFile::query()->insertOrIgnore([...$file->getAttributes(), 'created_at' => now()]);
+        // Taken again, it is as new: see SweepPictures.
+        StoredFile::query()->upsert([...$file->getAttributes(), 'created_at' => now()], ['sha256'], ['created_at']);
 
         return $file;
     }

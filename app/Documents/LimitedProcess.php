@@ -18,11 +18,12 @@ final class LimitedProcess
 
     /**
      * @param  non-empty-list<string>  $command
+     * @param  array<string, string>  $environment  what it is told besides
      * @param  float  $most  seconds that it may take at most, where the deadline of its file leaves so much
      *
      * @throws FileRefused when its file has no time left
      */
-    public static function of(array $command, ?string $folder = null, float $most = INF): Process
+    public static function of(array $command, ?string $folder = null, float $most = INF, array $environment = []): Process
     {
         $deadline = app(Deadline::class);
         $deadline->check();
@@ -34,7 +35,7 @@ final class LimitedProcess
             ['setpriv', '--pdeathsig', 'KILL', '--', 'prlimit', "--as={$bytes}", "--cpu={$processor}", '--core=0', '--', ...$command],
             $folder,
             // A fixed locale, so that messages can be read; nothing else of the web server's is handed on.
-            ['LC_ALL' => 'C.UTF-8', 'HOME' => $folder ?? sys_get_temp_dir()] + array_fill_keys(array_keys(array_diff_key(getenv(), ['PATH' => 1])), false),
+            $environment + ['LC_ALL' => 'C.UTF-8', 'HOME' => $folder ?? sys_get_temp_dir()] + array_fill_keys(array_keys(array_diff_key(getenv(), ['PATH' => 1])), false),
             null,
             max(0.001, min(4 * $most, $deadline->leftOnTheWall())),
         );
@@ -44,12 +45,13 @@ final class LimitedProcess
      * Runs to the end, whatever the exit status.
      *
      * @param  non-empty-list<string>  $command
+     * @param  array<string, string>  $environment  what it is told besides
      *
      * @throws FileRefused when a limit is reached
      */
-    public static function run(array $command, ?string $folder = null, int $mostSaid = self::MOST_SAID): Process
+    public static function run(array $command, ?string $folder = null, int $mostSaid = self::MOST_SAID, array $environment = []): Process
     {
-        $process = self::of($command, $folder);
+        $process = self::of($command, $folder, environment: $environment);
         $said = 0;
         try {
             $process->run(function (string $type, string $more) use (&$said, $mostSaid): void {

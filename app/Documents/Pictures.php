@@ -11,7 +11,6 @@ use Intervention\Image\ImageManager;
 use OpenSlate\Geometry\Frame;
 use OpenSlate\Page\Showing;
 use OpenSlate\Paper\Colour;
-use Throwable;
 
 /**
  * Takes pictures in: read, turned upright, made as small as a page needs, and written anew. What else the file had in
@@ -123,17 +122,26 @@ final class Pictures
             throw FileRefused::pictureTooLarge($width, $height);
         }
 
-        return $this->files->inWorkFolder(function (string $folder) use ($path, $head): array {
-            try {
-                $picture = (new ImageManager(new Driver, autoOrientation: true, decodeAnimation: false))->read($path)->scaleDown(self::LONGEST_SIDE, self::LONGEST_SIDE);
-                // Photos as JPEG; what may be see-through or drawn as PNG.
-                [$kind, $encoded] = $head[2] === IMAGETYPE_JPEG ? ['image/jpeg', $picture->toJpeg(self::QUALITY)] : ['image/png', $picture->toPng()];
-                $encoded->save("{$folder}/picture");
-            } catch (Throwable) {
+        // Photos as JPEG; what may be see-through or drawn as PNG.
+        [$kind, $name] = $head[2] === IMAGETYPE_JPEG ? ['image/jpeg', 'picture.jpg[Q='.self::QUALITY.',strip]'] : ['image/png', 'picture.png[strip]'];
+
+        $isOfItsOwn = ($head['channels'] ?? 3) === 4 || preg_match('/ICC_PROFILE|iCCP|ICCP/', (string) file_get_contents($path, length: 65536)) === 1;
+        $colours = $isOfItsOwn ? ['--export-profile', 'srgb'] : [];
+
+        // One at a time: however many are sent at once, the machine has room for one of the largest.
+        return $this->files->alone('pictures', fn (): array => $this->files->inWorkFolder(function (string $folder) use ($path, $kind, $name, $colours): array {
+            copy($path, "{$folder}/sent");
+            // Read at reduced size, and turned upright. Colours that are not those of screens are made so.
+            $said = LimitedProcess::run([
+                'vipsthumbnail', "{$folder}/sent", '--size', self::LONGEST_SIDE.'x'.self::LONGEST_SIDE.'>', ...$colours, '--output', "{$folder}/{$name}",
+            ], $folder, environment: ['VIPS_BLOCK_UNTRUSTED' => '1', 'VIPS_CONCURRENCY' => '1'])->getErrorOutput();
+            $made = $folder.'/'.strtok($name, '[');
+            $size = is_file($made) ? getimagesize($made) : false;
+            if ($size === false || preg_match('/Premature end|not enough data/i', $said) === 1) {
                 throw FileRefused::noPicture();
             }
 
-            return [$this->files->take("{$folder}/picture", $kind), $picture->width(), $picture->height()];
-        });
+            return [$this->files->take($made, $kind), $size[0], $size[1]];
+        }));
     }
 }

@@ -83,7 +83,7 @@ final class Copy extends Model
     /** Notes a picture as one that its student put here. */
     public function givePicture(StoredFile $picture): void
     {
-        DB::table('copy_pictures')->insertOrIgnore(['copy_id' => $this->id, 'sha256' => $picture->sha256, 'created_at' => now()]);
+        DB::table('copy_pictures')->upsert(['copy_id' => $this->id, 'sha256' => $picture->sha256, 'created_at' => now()], ['copy_id', 'sha256'], ['created_at']);
     }
 
     /**

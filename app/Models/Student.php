@@ -7,11 +7,14 @@ namespace App\Models;
 use App\Access\Account;
 use App\Access\Guesses;
 use Database\Factories\StudentFactory;
+use DateTimeInterface;
 use Illuminate\Database\Eloquent\Casts\Attribute;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Foundation\Auth\User as Authenticatable;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Hash;
 
 /**
@@ -50,6 +53,12 @@ final class Student extends Authenticatable
     public function copies(): HasMany
     {
         return $this->hasMany(Copy::class);
+    }
+
+    /** How many pictures they have put on their copies since then. */
+    public function picturesSince(DateTimeInterface $since): int
+    {
+        return DB::table('copy_pictures')->join('copies', 'copies.id', '=', 'copy_pictures.copy_id')->where('copies.student_id', $this->id)->where('copy_pictures.created_at', '>=', Carbon::instance($since)->utc())->count();
     }
 
     protected static function booted(): void

@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Actions\HandoutPlan;
 use App\Actions\HandOutWorksheets;
+use App\Actions\SweepPictures;
 use App\Documents\FileStore;
 use App\Documents\Pictures;
 use App\Models\Copy;
@@ -13,6 +14,7 @@ use App\Models\SchoolClass;
 use App\Models\StoredFile;
 use App\Models\Student;
 use App\Models\Teacher;
+use App\Models\TeacherFile;
 use App\Models\Worksheet;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Http\UploadedFile;
@@ -21,6 +23,7 @@ use OpenSlate\Answers\PictureAnswer;
 use OpenSlate\Geometry\Frame;
 use OpenSlate\Handout\Mode;
 use OpenSlate\Page\AnswerBox;
+use OpenSlate\Page\PageFile;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Symfony\Component\HttpFoundation\Response;
 use Tests\TestCase;
@@ -87,6 +90,7 @@ final class PicturesTest extends TestCase
             'nothing' => [fn (): string => '', 'empty'],
             'a page with a script' => [fn (): string => '<svg xmlns="http://www.w3.org/2000/svg"><script>alert(1)</script></svg>', 'no picture that can be shown'],
             'fifty thousand pixels wide' => [self::bomb(...), '50000 by 50000 pixels, too large'],
+            'a picture that breaks off' => [fn (): string => substr(self::jpeg(600, 400), 0, -800), 'no picture that can be shown'],
             'half a picture' => [fn (): string => substr(self::jpeg(600, 400), 0, 300), 'no picture that can be shown'],
             'too heavy' => [fn (): string => self::jpeg(20, 20).str_repeat('x', 5 * 1048576), '5 MB'],
         ];
@@ -108,6 +112,55 @@ final class PicturesTest extends TestCase
         $this->send($this->photo(), '1.nowhere')->assertUnprocessable();
         $this->post("/my/copies/{$this->copy->id}/hand-in");
         $this->send($this->photo())->assertConflict();
+    }
+
+    public function test_a_photo_of_forty_megapixels_is_taken_in_with_little_memory(): void
+    {
+        $image = imagecreatetruecolor(6300, 6300);
+        imagefilledellipse($image, 3000, 3000, 5000, 4000, (int) imagecolorallocate($image, 200, 40, 40));
+        $path = (string) tempnam(sys_get_temp_dir(), 'huge');
+        imagejpeg($image, $path, 80);
+        unset($image);
+        $before = memory_get_peak_usage(true);
+        [$file, $width, $height] = app(Pictures::class)->take($path, 5 * 1048576);
+        unlink($path);
+
+        $this->assertSame([1600, 1600], [$width, $height]);
+        $this->assertSame($before, memory_get_peak_usage(true), 'this process unpacks nothing of it');
+        // Of all programs that were started and have ended, in kilobytes: none took more than 200 MB.
+        $this->assertLessThan(200 * 1024, (getrusage(1) ?: [])['ru_maxrss'] ?? PHP_INT_MAX);
+        $this->assertSame('image/jpeg', $file->media_type);
+    }
+
+    public function test_a_student_puts_on_so_many_pictures_a_day_and_no_more(): void
+    {
+        config(['slate.pictures.most_a_day' => 2]);
+        $this->send(self::jpeg(20, 20))->assertCreated();
+        $this->send(self::jpeg(30, 20))->assertCreated();
+        $this->send(self::jpeg(40, 20))->assertUnprocessable()->assertSee('2 pictures on your pages today');
+        $this->travel(25)->hours();
+        $this->send(self::jpeg(40, 20))->assertCreated();
+    }
+
+    public function test_a_picture_that_was_replaced_goes_after_a_day_and_no_other_does(): void
+    {
+        $first = (string) $this->send(self::jpeg(20, 20))->json('value');
+        $second = (string) $this->send(self::jpeg(30, 20))->json('value');
+        $sweep = app(SweepPictures::class);
+        $this->assertSame(0, $sweep(), 'it may be undone');
+        $this->travel(25)->hours();
+        // Somebody else has the same picture.
+        $shared = (string) $this->send(self::jpeg(40, 20))->json('value');
+        TeacherFile::give($this->worksheet->teacher_id, new PageFile($second));
+        $this->travel(25)->hours();
+
+        $this->assertSame(1, $sweep());
+        $this->assertFileDoesNotExist(app(FileStore::class)->path($first));
+        $this->assertFileExists(app(FileStore::class)->path($second));
+        $this->assertFileExists(app(FileStore::class)->path($shared));
+        $this->get("/pictures/{$first}")->assertNotFound();
+        $this->get("/pictures/{$shared}")->assertOk();
+        $this->get("/pictures/{$second}")->assertForbidden();
     }
 
     public function test_a_teacher_lays_a_picture_on_a_page_for_whoever_is_handed_it(): void

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Actions\EmptyBin;
+use App\Actions\SweepPictures;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\Storage;
 use Symfony\Component\Finder\Finder;
@@ -20,9 +21,10 @@ final class Tidy extends Command
 
     protected $description = 'Throw away what has had its time: worksheets in the bin, half-done work, old logs';
 
-    public function handle(EmptyBin $emptyBin): int
+    public function handle(EmptyBin $emptyBin, SweepPictures $sweepPictures): int
     {
         $this->line($emptyBin().' worksheets thrown away.');
+        $this->line($sweepPictures().' pictures thrown away.');
         $this->halfDoneWork();
         $this->turnOverLogs();
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\SaveWork;
+use App\Documents\FileRefused;
 use App\Documents\FileStore;
 use App\Documents\Pictures;
 use App\Http\Requests\UploadRequest;
@@ -12,6 +13,7 @@ use App\Models\Copy;
 use App\Models\StoredFile;
 use App\Models\TeacherFile;
 use App\Models\WorksheetPage;
+use App\School;
 use App\View\PictureAddress;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -50,6 +52,10 @@ final class PictureController
             throw InvalidJson::at('place', 'is no place for a picture');
         }
         $copy->standing()->written();
+        $most = (int) config('slate.pictures.most_a_day');
+        if ($copy->student->picturesSince(app(School::class)->local(now())->startOfDay()) >= $most) {
+            throw FileRefused::tooManyPictures($most);
+        }
         [$file] = $pictures->take($request->upload()->getPathname(), (int) config('slate.pictures.most_megabytes') * self::MEGABYTE);
         $copy->givePicture($file);
         if ($place->form->kind() === AnswerKind::Model) {

@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Documents\FileStore;
+use App\Models\Copy;
+use App\Models\StoredFile;
+use Illuminate\Support\Facades\DB;
+
+/**
+ * Throws pictures away that students put on a copy and replaced: those that the copy has not named for a day, and that
+ * nothing else names.
+ */
+final class SweepPictures
+{
+    private const ROWS_AT_ONCE = 500;
+
+    /** Everything that may name a kept file: table and column. */
+    private const NAMES = [
+        ['copy_pictures', 'sha256'], ['teacher_files', 'sha256'], ['revision_files', 'sha256'], ['shown_pictures', 'sha256'],
+        ['originals', 'sha256'], ['backdrops', 'source'], ['backdrops', 'image'], ['backdrops', 'thumbnail'],
+    ];
+
+    public function __construct(private FileStore $files)
+    {
+    }
+
+    /** @return int how many were thrown away */
+    public function __invoke(): int
+    {
+        $before = now()->subDay();
+        $gone = [];
+        $rows = DB::table('copy_pictures')->where('created_at', '<', $before)->orderBy('copy_id')->orderBy('sha256');
+        foreach ($rows->lazy(self::ROWS_AT_ONCE)->groupBy('copy_id') as $copyId => $pictures) {
+            $work = (string) Copy::whereKey($copyId)->value('work');
+            foreach ($pictures as $picture) {
+                str_contains($work, $picture->sha256) || $gone[] = [(int) $copyId, $picture->sha256];
+            }
+        }
+        foreach ($gone as [$copyId, $sha256]) {
+            DB::table('copy_pictures')->where(['copy_id' => $copyId, 'sha256' => $sha256])->where('created_at', '<', $before)->delete();
+        }
+        $old = StoredFile::whereIn('sha256', array_column($gone, 1))->where('created_at', '<', $before)->pluck('sha256');
+
+        return $old->filter(fn (string $sha256): bool => $this->isNamed($sha256) ? false : $this->forget($sha256))->count();
+    }
+
+    private function isNamed(string $sha256): bool
+    {
+        foreach (self::NAMES as [$table, $column]) {
+            if (DB::table($table)->where($column, $sha256)->exists()) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    private function forget(string $sha256): bool
+    {
+        $this->files->forget($sha256);
+
+        return true;
+    }
+}
