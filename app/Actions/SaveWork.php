@@ -11,7 +11,6 @@ use OpenSlate\Copies\CopyRefused;
 use OpenSlate\Copies\Draft;
 use OpenSlate\Copies\Places;
 use OpenSlate\Copies\Saved;
-use OpenSlate\Json\InvalidJson;
 
 /** Saves what a student typed, drew and moved. */
 final class SaveWork
@@ -24,11 +23,10 @@ final class SaveWork
      * @param  int  $page  the page of the edition that the student is on
      *
      * @throws CopyRefused when the copy is handed in
-     * @throws InvalidJson when a part is moved that is not there, or has a picture that is not kept
      */
     public function __invoke(Copy $copy, Draft $draft, Places $places, int $page): Saved
     {
-        $wanted = $this->settle->wanted($copy, $draft, $places);
+        [$draft, $wanted] = $this->settle->wanted($copy, $draft, $places);
 
         $saved = DB::transaction(function () use ($copy, $draft, $places, $page, $wanted): Saved {
             $locked = Copy::query()->lockForUpdate()->findOrFail($copy->id);

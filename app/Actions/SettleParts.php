@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Models\Copy;
+use OpenSlate\Answers\AnswerRefused;
 use OpenSlate\Answers\ModelAnswer;
 use OpenSlate\Copies\Draft;
 use OpenSlate\Copies\Places;
 use OpenSlate\Copies\Work;
-use OpenSlate\Json\InvalidJson;
 use OpenSlate\Page\Part;
 use OpenSlate\Parts\Board;
 use OpenSlate\Parts\Model;
@@ -22,39 +22,38 @@ final class SettleParts
     /**
      * What it takes to settle the models of a draft. Editions do not change: this is read before the copy is locked.
      *
-     * @return array<string, array{Board, Model}> the parts of the page and what the window wants, by place
-     *
-     * @throws InvalidJson when a model is none, or a part has a picture that is not kept
+     * @return array{Draft, array<string, array{Board, Model}>} the draft, with models that are none refused; and the
+     *                                                          parts of the page and what the window wants, by place
      */
     public function wanted(Copy $copy, Draft $draft, Places $places): array
     {
         $wanted = [];
-        foreach ($draft->answers as $key => $text) {
-            $place = $places->find((string) $key);
+        $draft = $draft->settled(function (string $key, string $text) use ($copy, $places, &$wanted): string {
+            $place = $places->find($key);
             if (! $place?->form instanceof ModelAnswer) {
-                continue;
+                return $text;
             }
             try {
                 $model = Model::parse($text);
             } catch (ModelRefused $refusal) {
-                throw InvalidJson::at("$.answers.{$key}", $refusal->getMessage());
+                throw AnswerRefused::noModel($refusal->getMessage());
             }
             $page = $copy->item->edition->revision($place->page())->page();
             $given = array_merge([], ...array_map(fn (Part $part): array => $part->set, $page->parts()));
             if (! $copy->hasPictures(array_values(array_diff($model->pictures(), $given)))) {
-                throw InvalidJson::at("$.answers.{$key}", 'has a picture that is neither given nor put on this copy');
+                throw AnswerRefused::notPutHere();
             }
-            $wanted[(string) $key] = [new Board($page), $model];
-        }
+            $wanted[$key] = [new Board($page), $model];
 
-        return $wanted;
+            return $text;
+        });
+
+        return [$draft, $wanted];
     }
 
     /**
      * @param  array<string, array{Board, Model}>  $wanted  by place
      * @return array{Draft, list<string>} the draft with models as they are kept, and what is to be said of parts that went back
-     *
-     * @throws InvalidJson when a part is moved that is not there
      */
     public function __invoke(Draft $draft, array $wanted, Work $work): array
     {
@@ -67,7 +66,7 @@ final class SettleParts
             try {
                 $result = Settling::settle($board, Model::parse($work->text($key)), $model);
             } catch (ModelRefused $refusal) {
-                throw InvalidJson::at("$.answers.{$key}", $refusal->getMessage());
+                throw AnswerRefused::noModel($refusal->getMessage());
             }
             array_push($said, ...$result->said);
 

@@ -54,6 +54,16 @@ final class AnswerRefused extends DomainException
         return new self('is no picture');
     }
 
+    public static function noPlace(): self
+    {
+        return new self('is no place in this copy');
+    }
+
+    public static function notPutHere(): self
+    {
+        return new self('is no picture that was given, or put on this copy');
+    }
+
     public static function noKey(): self
     {
         return new self('cannot be given: this kind of answer is marked by eye');

@@ -20,45 +20,52 @@ final readonly class Draft
      * @param  int  $base  the copy's revision that the window last saw
      * @param  string  $window  the browser window's own name
      * @param  array<string, string>  $answers  by place
+     * @param  array<string, string>  $refused  why an answer cannot be kept, by place; the others are none the worse for it
      */
-    public function __construct(public int $base, public string $window, public array $answers)
+    public function __construct(public int $base, public string $window, public array $answers, public array $refused = [])
     {
     }
 
-    /** @param  callable(string, string): string  $settle  what is kept, from the place and what was sent */
+    /** @param  callable(string, string): string  $settle  what is kept, from the place and what was sent; it may throw AnswerRefused */
     public function settled(callable $settle): self
     {
         $answers = [];
+        $refused = $this->refused;
         foreach ($this->answers as $key => $text) {
-            $answers[$key] = $settle((string) $key, $text);
+            try {
+                $answers[$key] = $settle((string) $key, $text);
+            } catch (AnswerRefused $refusal) {
+                $refused[$key] = $refusal->getMessage();
+            }
         }
 
-        return new self($this->base, $this->window, $answers);
+        return new self($this->base, $this->window, $answers, $refused);
     }
 
-    /** @throws InvalidJson when it is no draft, names a place that is not there, or is too long */
+    /** @throws InvalidJson when it is no draft at all; an answer that cannot be kept is among those refused */
     public static function decode(mixed $value, Places $places): self
     {
         $fields = Fields::of($value);
         $base = $fields->integer('base', 0);
         $window = $fields->matching('window', '/^[a-z0-9]{4,32}$/D', 'small letters and digits');
         $answers = [];
+        $refused = [];
         $given = $fields->object('answers');
         if (count($given->names()) > self::MOST_ANSWERS) {
             throw $fields->wrong('answers', 'must hold at most '.self::MOST_ANSWERS);
         }
         foreach ($given->names() as $name) {
             $key = (string) $name;
-            $place = $places->find($key) ?? throw $given->wrong($key, 'is no place in this copy');
             try {
-                $answers[$key] = $place->form->tidy($given->text($key, self::LONGEST));
-            } catch (AnswerRefused $refusal) {
-                throw $given->wrong($key, $refusal->getMessage());
+                $text = $given->text($key, self::LONGEST);
+                $answers[$key] = ($places->find($key) ?? throw AnswerRefused::noPlace())->form->tidy($text);
+            } catch (AnswerRefused|InvalidJson $refusal) {
+                $refused[$key] = $refusal->getMessage();
             }
         }
 
         $fields->nothingElse();
 
-        return new self($base, $window, $answers);
+        return new self($base, $window, $answers, $refused);
     }
 }

@@ -11,14 +11,15 @@ final readonly class Saved
      * @param  array<string, string>  $conflicts  what stands on the server, by place, where another window was first
      * @param  array<string, string>  $newer  what other windows wrote meanwhile in places that the draft leaves alone
      * @param  list<string>  $said  what the student is to be told of it
+     * @param  array<string, string>  $refused  why an answer was not kept, by place
      */
-    public function __construct(public Work $work, public array $conflicts, public array $newer, public array $said = [])
+    public function __construct(public Work $work, public array $conflicts, public array $newer, public array $said = [], public array $refused = [])
     {
     }
 
     /** @param  list<string>  $said */
     public function saying(array $said): self
     {
-        return new self($this->work, $this->conflicts, $this->newer, $said);
+        return new self($this->work, $this->conflicts, $this->newer, $said, $this->refused);
     }
 }

@@ -99,7 +99,7 @@ final readonly class Work
         }
         $work = $answers === $this->answers ? $this : new self($next, $answers);
 
-        return new Saved($work, $conflicts, array_diff_key($elsewhere, $draft->answers));
+        return new Saved($work, $conflicts, array_diff_key($elsewhere, $draft->answers), refused: $draft->refused);
     }
 
     /** @return array<string, string> text by place, where another window wrote after the draft's window last looked */

@@ -218,3 +218,32 @@ test('the key is typed on the page or in the ledger, and no student sees it', as
     await open(copy);
     expect(await copy.content()).not.toContain('keeps you afloat');
 });
+
+test('an answer that cannot be kept says so at its place, holds no other up, and is kept here until it is mended', async ({ student }) => {
+    const page = await student('Edwin Tarn');
+    await open(page);
+    const out = page.getByRole('textbox', { name: 'Sandpiper, Out' });
+    await out.evaluate((field) => field.removeAttribute('maxlength'));
+    await out.fill('x'.repeat(5100));
+    await page.getByRole('textbox', { name: 'Sandpiper, In' }).fill('08:40');
+    const refusal = page.getByRole('alert').filter({ hasText: 'it is too long' });
+    await expect(refusal).toBeVisible();
+    await expect(page.getByText('Not all saved')).toBeVisible();
+    await expect(out).toHaveAttribute('aria-invalid', 'true');
+    await expectAccessible(page);
+
+    await page.reload();
+    await expect(out).toHaveValue('x'.repeat(5100));
+    await expect(refusal).toBeVisible();
+    await expect(page.getByRole('textbox', { name: 'Sandpiper, In' })).toHaveValue('08:40');
+    await page.getByRole('button', { name: 'Hand in' }).click();
+    await page.getByRole('button', { name: 'Yes, hand in' }).click();
+    await expect(page.getByRole('alert').filter({ hasText: 'It is not handed in' })).toBeVisible();
+    await expect(out).toBeFocused();
+
+    await out.fill('09:15');
+    await expect(refusal).toHaveCount(0);
+    await saved(page);
+    const other = await elsewhere(student, 'Edwin Tarn');
+    await expect(other.getByRole('textbox', { name: 'Sandpiper, Out' })).toHaveValue('09:15');
+});

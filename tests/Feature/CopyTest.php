@@ -76,10 +76,10 @@ final class CopyTest extends TestCase
 
     public function test_what_is_no_draft_is_refused_in_words(): void
     {
-        foreach ([[], ['draft' => 'x'], ['draft' => ['base' => 0, 'window' => 'wind', 'answers' => ['7.x' => 'y']]]] as $body) {
+        foreach ([[], ['draft' => 'x'], ['draft' => ['base' => 0, 'window' => 'wind', 'answers' => ['y']]]] as $body) {
             $this->patchJson("/my/copies/{$this->copy->id}", $body)->assertUnprocessable()->assertJsonStructure(['message']);
         }
-        $this->save(0, 'wind', ['1.a' => str_repeat('x', 301)])->assertUnprocessable();
+        $this->save(0, 'wind', ['1.a' => str_repeat('x', 301), '7.x' => 'y'])->assertOk()->assertJsonPath('refused', ['1.a' => 'This is not saved: it is too long. Make it shorter.', '7.x' => 'This place is not on the page any more.']);
         $this->assertNull($this->copy->refresh()->work);
     }
 

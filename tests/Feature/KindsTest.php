@@ -67,10 +67,21 @@ final class KindsTest extends TestCase
     public function test_what_no_student_could_give_is_refused(): void
     {
         foreach (['1.ring' => 'z', '1.jacket' => 'maybe', '1.wind' => 'up', '1.flag' => '<svg onload=alert(1)>', '1.knot' => '../../etc/passwd', '1.table.1-1' => 'x', '1.table.9-9' => 'x', '1.q1' => 'x'] as $place => $answer) {
-            $this->save([$place => $answer])->assertUnprocessable();
+            $this->save([$place => $answer])->assertOk()->assertJsonStructure(['refused' => [$place]]);
         }
-        $this->save(['1.knot' => str_repeat('ab', 32)])->assertUnprocessable()->assertSee('no picture that was put on this copy');
+        $this->save(['1.knot' => str_repeat('ab', 32)])->assertOk()->assertJsonPath('refused', ['1.knot' => 'This picture is not saved. Choose it again.']);
         $this->assertSame(0, $this->copy->refresh()->written()->revision);
+    }
+
+    public function test_an_answer_that_cannot_be_kept_holds_no_other_up(): void
+    {
+        $points = array_merge([10, 10], ...array_fill(0, 40001, [1, 1]));
+        $this->save(['1.why' => 'Because.', '1.flag' => (string) json_encode(['ink' => [['dark', 14, $points]]]), '1.wind' => 'up'])
+            ->assertOk()->assertJsonPath('refused', ['1.flag' => 'This drawing is not saved: there is too much in it. Rub some of it out.', '1.wind' => 'This is not saved. Choose again.']);
+
+        $this->assertSame(['Because.', '', ''], array_map($this->copy->refresh()->written()->text(...), ['1.why', '1.flag', '1.wind']));
+        $this->save(['1.wind' => 'west'])->assertJsonPath('refused', []);
+        $this->assertSame('west', $this->copy->refresh()->written()->text('1.wind'));
     }
 
     public function test_no_right_answer_ever_reaches_a_student(): void

@@ -111,7 +111,7 @@ final class PartsTest extends TestCase
         $copy = $this->copyOf(new Part('crab', Frame::of(20, 20, 40, 20)));
         $this->move($copy, 0, ['crab.1' => [104, 105]])->assertOk();
         foreach ([['gull.1' => [1, 2]], ['crab.2' => [1, 2]], ['crab.1' => 'here'], ['crab.1' => [1, 2, '', 'words']]] as $model) {
-            $this->move($copy, 1, $model)->assertUnprocessable();
+            $this->move($copy, 1, $model)->assertOk()->assertJsonStructure(['refused' => ['1._parts']]);
         }
         $this->assertSame('{"crab.1":[104,105]}', $copy->refresh()->written()->text('1._parts'));
     }
@@ -135,8 +135,8 @@ final class PartsTest extends TestCase
         $copy = $this->copyOf(new Part('card', Frame::of(20, 20, 40, 40), PartForm::Picture, own: true, set: [$set]));
         $other = str_repeat('7e', 32);
         StoredFile::create(['sha256' => $other, 'bytes' => 10, 'media_type' => 'image/png']);
-        $this->move($copy, 0, ['card.1' => [100, 100, '', $other]])->assertUnprocessable();
-        $this->move($copy, 0, ['card.1' => [100, 100, '', 'words']])->assertUnprocessable();
+        $this->move($copy, 0, ['card.1' => [100, 100, '', $other]])->assertJsonStructure(['refused' => ['1._parts']]);
+        $this->move($copy, 0, ['card.1' => [100, 100, '', 'words']])->assertJsonStructure(['refused' => ['1._parts']]);
         $this->move($copy, 0, ['card.1' => [100, 100, '', $set]])->assertOk();
         $this->get("/my/copies/{$copy->id}")->assertOk()->assertSee('picture, with a picture, on the page')->assertSee("/pictures/{$set}");
     }

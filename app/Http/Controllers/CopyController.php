@@ -8,15 +8,16 @@ use App\Actions\MoveCopy;
 use App\Actions\SaveWork;
 use App\Models\Copy;
 use App\View\LaidParts;
+use App\View\RefusedWords;
 use App\View\SavedWords;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use OpenSlate\Answers\AnswerKind;
+use OpenSlate\Answers\AnswerRefused;
 use OpenSlate\Copies\Draft;
-use OpenSlate\Copies\Places;
-use OpenSlate\Json\InvalidJson;
+use OpenSlate\Copies\Place;
 
 /** A student at their own copy. */
 final class CopyController
@@ -34,7 +35,7 @@ final class CopyController
     {
         [$places, $pages] = $copy->placesToFill();
         $draft = Draft::decode($request->json()->all()['draft'] ?? null, $places);
-        $this->refuseUnknownPictures($copy, $draft, $places);
+        $draft = $draft->settled(fn (string $key, string $text): string => $this->putHere($copy, $places->find($key), $text));
         $page = max(1, min($pages, $request->integer('page', 1)));
         $saved = $save($copy, $draft, $places, $page);
 
@@ -44,6 +45,7 @@ final class CopyController
             'conflicts' => (object) $saved->conflicts,
             'newer' => (object) $saved->newer,
             'said' => $saved->said,
+            'refused' => (object) RefusedWords::all($saved->refused, $places),
             ...SavedWords::of($saved->work, $places, array_keys($draft->answers)),
         ]);
     }
@@ -56,14 +58,14 @@ final class CopyController
         return response()->json(LaidParts::on($page, $number, $copy->written()->texts())->guides());
     }
 
-    /** A picture is put on a copy by sending it; here it can only be one that was. */
-    private function refuseUnknownPictures(Copy $copy, Draft $draft, Places $places): void
+    /**
+     * A picture is put on a copy by sending it; here it can only be one that was.
+     *
+     * @throws AnswerRefused
+     */
+    private function putHere(Copy $copy, ?Place $place, string $text): string
     {
-        foreach ($draft->answers as $key => $answer) {
-            if ($answer !== '' && $places->find($key)?->form->kind() === AnswerKind::Picture && ! $copy->hasPictures([$answer])) {
-                throw InvalidJson::at("$.answers.{$key}", 'is no picture that was put on this copy');
-            }
-        }
+        return $text === '' || $place?->form->kind() !== AnswerKind::Picture || $copy->hasPictures([$text]) ? $text : throw AnswerRefused::notPutHere();
     }
 
     public function handIn(Copy $copy, MoveCopy $move): RedirectResponse

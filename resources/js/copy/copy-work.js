@@ -15,6 +15,7 @@ export class CopyWork {
     #timer = 0;
     #firstUnsent = 0;
     #clashes = [];
+    #refused = {};
 
     constructor(root) {
         this.root = root;
@@ -83,6 +84,7 @@ export class CopyWork {
 
     #changed(place) {
         this.#pending[place.key] = place.value;
+        this.#mended(place.key);
         this.#keep();
         this.#status('unsaved', 'Saving');
         this.#tally();
@@ -93,7 +95,7 @@ export class CopyWork {
     #keep() {
         const disputed = Object.fromEntries(this.#clashes.map(({ place, here }) => [place, here]));
         const base = Math.min(this.revision, ...this.#clashes.map((clash) => clash.base));
-        if (!this.kept.keep(base, { ...disputed, ...this.#pending })) this.#trouble('This browser keeps nothing on this device. Stay on this page until it says “Saved”.');
+        if (!this.kept.keep(base, { ...disputed, ...this.#refused, ...this.#pending })) this.#trouble('This browser keeps nothing on this device. Stay on this page until it says “Saved”.');
     }
 
     // --- saving ---
@@ -128,6 +130,11 @@ export class CopyWork {
                 Object.entries(answers).forEach(([place, text]) => { if (this.#pending[place] === text) delete this.#pending[place]; });
                 this.#keep();
             }
+            if (Object.keys(this.#refused).length > 0) {
+                this.#status('away', 'Not all saved');
+                this.#trouble('');
+                return false;
+            }
             this.#status('saved', 'Saved');
             this.#trouble('');
             return true;
@@ -140,7 +147,8 @@ export class CopyWork {
     async #send(window, base, answers) {
         const answer = await request('PATCH', this.root.dataset.save, { draft: { base, window, answers }, page: this.#page() });
         this.revision = answer.revision;
-        Object.entries(answers).forEach(([place, text]) => { if (!(place in answer.conflicts)) this.texts[place] = text; });
+        Object.entries(answers).forEach(([place, text]) => { if (!(place in answer.conflicts) && !(place in answer.refused)) this.texts[place] = text; });
+        Object.entries(answer.refused).forEach(([place, words]) => this.#refuse(place, answers[place], words));
         Object.entries(answer.newer).forEach(([place, text]) => {
             if (place in this.#pending) this.#clash(place, text, this.#pending[place], base);
             else this.#put(place, text);
@@ -156,6 +164,36 @@ export class CopyWork {
         });
         this.mirror.keep(this.revision, this.texts);
         this.#tally(answer.filled);
+    }
+
+    // --- answers that cannot be kept as they are ---
+
+    /** It stays where it is and on this device, and is sent again when the student has changed it. */
+    #refuse(place, text, words) {
+        const at = this.byKey.get(place);
+        if (!at || (place in this.#pending && this.#pending[place] !== text)) return;
+        this.#refused[place] = text;
+        const box = at.field.closest('.table-cell, .organiser__box, .element') ?? at.field.parentElement;
+        let note = box.querySelector(':scope > .refused');
+        if (!note) {
+            note = document.createElement('p');
+            note.className = 'refused';
+            note.id = `refused-${place}`;
+            note.setAttribute('role', 'alert');
+            box.append(note);
+        }
+        note.textContent = words;
+        at.field.setAttribute('aria-invalid', 'true');
+        at.field.setAttribute('aria-describedby', note.id);
+    }
+
+    #mended(place) {
+        if (!(place in this.#refused)) return;
+        delete this.#refused[place];
+        document.getElementById(`refused-${place}`)?.remove();
+        const { field } = this.byKey.get(place);
+        field.removeAttribute('aria-invalid');
+        field.removeAttribute('aria-describedby');
     }
 
     // --- for places that send something of their own ---
@@ -271,6 +309,12 @@ export class CopyWork {
             return;
         }
         this.#dialog('ask').close();
+        const [refused] = Object.keys(this.#refused);
+        if (refused) {
+            this.#trouble('It is not handed in: one of your answers could not be saved. It says at its place what to do.');
+            this.#go(this.byKey.get(refused));
+            return;
+        }
         if (!sent) this.#trouble('It is not handed in: there is no connection just now. Your work is kept on this device. Try again in a moment.');
     }
 

@@ -1,9 +1,12 @@
+import { distance, thinned } from '../lib/thin';
 import { inkPaths } from './ink';
 
 const SVG = 'http://www.w3.org/2000/svg';
 const PENS = [['dark', 'Dark', '#1d272c'], ['blue', 'Blue', '#1f4fa3'], ['green', 'Green', '#1a6b3c'], ['red', 'Red', '#a32b2b']];
 const WIDTHS = [['Thin', 14], ['Thick', 40]]; // tenths of a point
 const APART = 6; // tenths of a point that the pen has to go before it counts
+const OFF = 3; // tenths of a point that a line may be off what was drawn once its points are thinned out
+const NEARLY = 0.9; // of what a drawing holds: from there on it is said
 const ERASER = 60; // tenths of a point round the eraser
 
 /** A drawing area. Strokes are tenths of a point from its top left; see OpenSlate\Answers\Ink. */
@@ -121,6 +124,7 @@ export class DrawingPlace {
         event.preventDefault();
         this.field.setPointerCapture(event.pointerId);
         if (this.erasing) { this.#stroke = { erased: false }; this.#erase(this.#point(event)); return; }
+        if (this.#full >= 1) { this.#say('This drawing is full. Rub something out to draw more.'); return; }
         // A mouse feels no pressure; it says one half.
         this.#stroke = { pen: this.pen, width: this.width, points: [this.#point(event)], pressures: event.pointerType === 'pen' && event.pressure > 0 ? [Math.round(event.pressure * 100)] : [] };
         this.live = document.createElementNS(SVG, 'g');
@@ -145,21 +149,47 @@ export class DrawingPlace {
         const stroke = this.#stroke;
         this.#stroke = null;
         if (!stroke) return;
-        if (stroke.points) { this.live.remove(); this.#strokes.push(stroke); }
+        if (stroke.points) {
+            this.live.remove();
+            const kept = thinned(stroke.points, OFF);
+            this.#strokes.push({ ...stroke, points: kept.map((n) => stroke.points[n]), pressures: stroke.pressures.length ? kept.map((n) => stroke.pressures[n]) : [] });
+        }
         if (!stroke.points && !stroke.erased) return;
         this.#undone = [];
         this.#changed();
     }
 
     #erase([x, y]) {
-        const left = this.#strokes.filter((stroke) => !stroke.points.some((point, n) => near([x, y], point, stroke.points[n + 1] ?? point) < ERASER + stroke.width / 2));
+        const left = this.#strokes.filter((stroke) => !stroke.points.some((point, n) => distance([x, y], point, stroke.points[n + 1] ?? point) < ERASER + stroke.width / 2));
         if (left.length === this.#strokes.length) return;
         this.#strokes = left;
         this.#stroke.erased = true;
         this.#draw();
     }
 
-    #changed() { this.#draw(); this.changed(this); }
+    /** How much of what a drawing may hold is in it, 0 to 1. */
+    get #full() {
+        const [strokes, points] = this.field.dataset.holds.split(' ').map(Number);
+        return Math.max(this.#strokes.length / strokes, this.#strokes.reduce((sum, stroke) => sum + stroke.points.length, 0) / points);
+    }
+
+    #changed() {
+        this.#draw();
+        this.changed(this);
+        this.#say(this.#full >= 1 ? 'This drawing is full. Rub something out to draw more.' : this.#full >= NEARLY ? 'This drawing is nearly full.' : '');
+    }
+
+    #say(words) {
+        if (!this.bar) return;
+        let said = this.bar.querySelector('[role=status]');
+        if (!said) {
+            said = document.createElement('p');
+            said.className = 'pens__said';
+            said.setAttribute('role', 'status');
+            this.bar.append(said);
+        }
+        said.textContent = words;
+    }
 
     #show() {
         cancelAnimationFrame(this.frame);
@@ -182,10 +212,3 @@ const paths = (stroke) => inkPaths(stroke).map(({ d, width }) => {
     path.setAttribute('stroke-width', width);
     return path;
 });
-
-/** How far a point is from a line between two others. */
-function near([x, y], [ax, ay], [bx, by]) {
-    const [dx, dy] = [bx - ax, by - ay];
-    const along = dx === 0 && dy === 0 ? 0 : Math.max(0, Math.min(1, ((x - ax) * dx + (y - ay) * dy) / (dx * dx + dy * dy)));
-    return Math.hypot(x - ax - along * dx, y - ay - along * dy);
-}

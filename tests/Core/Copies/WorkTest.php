@@ -120,9 +120,7 @@ final class WorkTest extends TestCase
         $draft = ['base' => 0, 'window' => 'wind', 'answers' => []];
         foreach ([
             'must be an object' => null,
-            'is no place' => ['answers' => ['9.z' => 'x']] + $draft,
-            'at most 300' => ['answers' => ['1.a' => str_repeat('x', 301)]] + $draft,
-            'must be text' => ['answers' => ['1.a' => 5]] + $draft,
+            '$.answers' => ['answers' => ['x']] + $draft,
             '$.base' => ['base' => -1] + $draft,
             '$.window' => ['window' => '<b>'] + $draft,
             '$.points: is not known' => ['points' => 10] + $draft,
@@ -134,6 +132,19 @@ final class WorkTest extends TestCase
                 $this->assertStringContainsString($said, $problem->getMessage());
             }
         }
+    }
+
+    public function test_an_answer_that_cannot_be_kept_is_refused_alone(): void
+    {
+        $draft = Draft::decode(['base' => 0, 'window' => 'wind', 'answers' => ['9.z' => 'x', '1.a' => str_repeat('x', 301), '2.a' => 5, '1.b' => 'fine']], $this->places);
+
+        $this->assertSame(['1.b' => 'fine'], $draft->answers);
+        $this->assertSame(['9.z', '1.a', '2.a'], array_keys($draft->refused));
+        $this->assertStringContainsString('no place', $draft->refused['9.z']);
+        $this->assertStringContainsString('at most 300', $draft->refused['1.a']);
+        $this->assertStringContainsString('must be text', $draft->refused['2.a']);
+        $saved = Work::none()->save($draft);
+        $this->assertSame([$draft->refused, 'fine', ''], [$saved->refused, $saved->work->text('1.b'), $saved->work->text('1.a')]);
     }
 
     public function test_line_ends_are_made_one_and_control_characters_dropped_but_words_stay(): void

@@ -1,5 +1,5 @@
 @props(['box', 'form', 'mode', 'place', 'said', 'text', 'closed'])
-<svg class="ink" viewBox="0 0 {{ $box->frame->width }} {{ $box->frame->height }}" @if ($mode === 'copy') data-place="{{ $place }}" data-kind="drawing" data-ink="{{ $text }}" @endif role="img" aria-label="{{ $said }}: {{ $text === '' ? 'nothing drawn yet' : 'a drawing' }}">
+<svg class="ink" viewBox="0 0 {{ $box->frame->width }} {{ $box->frame->height }}" @if ($mode === 'copy') data-place="{{ $place }}" data-kind="drawing" data-holds="{{ \OpenSlate\Answers\Ink::MOST_STROKES }} {{ \OpenSlate\Answers\Ink::MOST_POINTS }}" data-ink="{{ $text }}" @endif role="img" aria-label="{{ $said }}: {{ $text === '' ? 'nothing drawn yet' : 'a drawing' }}">
     @foreach (\App\View\InkPaths::of($text) as $path)<path d="{{ $path['d'] }}" stroke="{{ $path['colour'] }}" stroke-width="{{ $path['width'] }}" />@endforeach
 </svg>
 @if ($mode === 'copy' && ! $closed)
