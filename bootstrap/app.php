@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Middleware\NameWhoIsHere;
+use App\Http\Middleware\Once;
 use App\Http\Middleware\SecureHeaders;
 use App\Http\Middleware\StartSession;
 use App\Http\Refusals;
@@ -22,6 +23,7 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->append(SecureHeaders::class);
         $middleware->trustHosts(fn (): array => TrustedNames::patterns(), subdomains: false);
         $middleware->web(replace: [Start::class => StartSession::class], append: [NameWhoIsHere::class]);
+        $middleware->alias(['once' => Once::class]);
         // What people type on pages stays exactly as typed: an empty answer is an answer, a space is a space.
         $typed = fn (Request $request): bool => $request->is('my/copies/*', 'pages/*');
         $middleware->trimStrings(except: [$typed]);

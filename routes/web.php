@@ -54,17 +54,17 @@ Route::middleware('guest:student')->group(function (): void {
 Route::middleware(['auth:teacher', 'auth.session'])->group(function (): void {
     Route::get('shelf', ShelfController::class)->name('shelf');
 
-    Route::post('worksheets', [WorksheetController::class, 'store'])->middleware('throttle:bring-in')->name('worksheets.store');
-    Route::post('worksheets/blank', [WorksheetController::class, 'blank'])->middleware('throttle:bring-in')->name('worksheets.blank');
+    Route::post('worksheets', [WorksheetController::class, 'store'])->middleware('throttle:bring-in')->middleware('once')->name('worksheets.store');
+    Route::post('worksheets/blank', [WorksheetController::class, 'blank'])->middleware('throttle:bring-in')->middleware('once')->name('worksheets.blank');
     Route::get('worksheets/{worksheet}', [WorksheetController::class, 'show'])->can('view', 'worksheet')->name('worksheets.show');
     Route::get('worksheets/{worksheet}/progress', [WorksheetController::class, 'progress'])->can('view', 'worksheet')->name('worksheets.progress');
-    Route::post('worksheets/{worksheet}/sets', [PageSetController::class, 'store'])->can('update', 'worksheet')->name('sets.store');
+    Route::post('worksheets/{worksheet}/sets', [PageSetController::class, 'store'])->can('update', 'worksheet')->middleware('once')->name('sets.store');
     Route::patch('worksheets/{worksheet}', [WorksheetController::class, 'rename'])->can('update', 'worksheet')->name('worksheets.rename');
     Route::delete('worksheets/{worksheet}', [BinController::class, 'store'])->can('update', 'worksheet')->name('bin.store');
     Route::get('bin', [BinController::class, 'index'])->name('bin.index');
     Route::post('bin/{worksheet}', [BinController::class, 'putBack'])->withTrashed()->can('putBack', 'worksheet')->name('bin.put-back');
     Route::put('worksheets/{worksheet}/unit', [UnitController::class, 'assign'])->can('update', 'worksheet')->name('units.assign');
-    Route::post('units', [UnitController::class, 'store'])->name('units.store');
+    Route::post('units', [UnitController::class, 'store'])->middleware('once')->name('units.store');
     Route::patch('units/{unit}', [UnitController::class, 'rename'])->can('update', 'unit')->name('units.rename');
     Route::post('units/{unit}/move', [UnitController::class, 'move'])->can('update', 'unit')->name('units.move');
     Route::delete('units/{unit}', [UnitController::class, 'destroy'])->can('update', 'unit')->name('units.destroy');
@@ -72,43 +72,43 @@ Route::middleware(['auth:teacher', 'auth.session'])->group(function (): void {
 
     Route::get('colleagues', [SharingController::class, 'index'])->name('colleagues.index');
     Route::get('colleagues/{worksheet}', [SharingController::class, 'show'])->can('look', 'worksheet')->name('colleagues.show');
-    Route::post('colleagues/{worksheet}', [SharingController::class, 'take'])->can('look', 'worksheet')->name('colleagues.take');
+    Route::post('colleagues/{worksheet}', [SharingController::class, 'take'])->can('look', 'worksheet')->middleware('once')->name('colleagues.take');
     Route::get('worksheets/{worksheet}/sharing', [SharingController::class, 'edit'])->can('update', 'worksheet')->name('sharing.edit');
     Route::put('worksheets/{worksheet}/sharing', [SharingController::class, 'update'])->can('update', 'worksheet')->name('sharing.update');
 
     Route::post('worksheets/{worksheet}/unlock', [LockController::class, 'unlock'])->can('update', 'worksheet')->name('unlock');
     Route::post('worksheets/{worksheet}/lock', [LockController::class, 'lock'])->can('update', 'worksheet')->name('lock');
-    Route::post('worksheets/{worksheet}/files', [WorksheetController::class, 'add'])->can('update', 'worksheet')->middleware('throttle:bring-in')->name('files.store');
+    Route::post('worksheets/{worksheet}/files', [WorksheetController::class, 'add'])->can('update', 'worksheet')->middleware('throttle:bring-in')->middleware('once')->name('files.store');
     Route::get('worksheets/{worksheet}/pages', [ArrangementController::class, 'show'])->can('update', 'worksheet')->name('pages.index');
     foreach (['arrange', 'undo', 'redo', 'turn', 'duplicate', 'blank', 'take', 'paper', 'links'] as $change) {
         Route::post("worksheets/{worksheet}/pages/{$change}", [ArrangementController::class, $change])->can('update', 'worksheet')->name("pages.{$change}");
     }
     Route::post('worksheets/{worksheet}/pages/paper/preview', [ArrangementController::class, 'paperPreview'])->can('update', 'worksheet')->name('pages.paper.preview');
     Route::get('worksheets/{worksheet}/board', [BoardController::class, 'edit'])->can('update', 'worksheet')->name('boards.edit');
-    Route::post('worksheets/{worksheet}/board', [BoardController::class, 'store'])->can('update', 'worksheet')->name('boards.store');
+    Route::post('worksheets/{worksheet}/board', [BoardController::class, 'store'])->can('update', 'worksheet')->middleware('once')->name('boards.store');
     Route::post('worksheets/{worksheet}/board/preview', [BoardController::class, 'preview'])->can('update', 'worksheet')->name('boards.preview');
     Route::get('worksheets/{worksheet}/mending', [MendingController::class, 'show'])->can('update', 'worksheet')->name('mending.show');
-    Route::post('worksheets/{worksheet}/mending', [MendingController::class, 'takeAll'])->can('update', 'worksheet')->name('mending.take-all');
-    Route::post('worksheets/{worksheet}/mending/page', [MendingController::class, 'settle'])->can('update', 'worksheet')->name('mending.settle');
+    Route::post('worksheets/{worksheet}/mending', [MendingController::class, 'takeAll'])->can('update', 'worksheet')->middleware('once')->name('mending.take-all');
+    Route::post('worksheets/{worksheet}/mending/page', [MendingController::class, 'settle'])->can('update', 'worksheet')->middleware('once')->name('mending.settle');
     Route::post('worksheets/{worksheet}/cuts/preview', [PackController::class, 'preview'])->can('update', 'worksheet')->name('cuts.preview');
-    Route::post('worksheets/{worksheet}/cuts', [PackController::class, 'cut'])->can('update', 'worksheet')->name('cuts.store');
+    Route::post('worksheets/{worksheet}/cuts', [PackController::class, 'cut'])->can('update', 'worksheet')->middleware('once')->name('cuts.store');
     Route::get('worksheets/{worksheet}/boxes/{number?}', [BenchController::class, 'show'])->whereNumber('number')->can('update', 'worksheet')->name('bench');
     Route::get('worksheets/{worksheet}/parts/{number?}', [BenchController::class, 'parts'])->whereNumber('number')->can('update', 'worksheet')->name('parts');
     Route::get('worksheets/{worksheet}/key/{number?}', KeyController::class)->whereNumber('number')->can('update', 'worksheet')->name('key');
     Route::get('worksheets/{worksheet}/hand-out', [HandoutController::class, 'create'])->can('update', 'worksheet')->name('handouts.create');
-    Route::post('worksheets/{worksheet}/hand-out', [HandoutController::class, 'store'])->can('update', 'worksheet')->name('handouts.store');
+    Route::post('worksheets/{worksheet}/hand-out', [HandoutController::class, 'store'])->can('update', 'worksheet')->middleware('once')->name('handouts.store');
 
     Route::get('pages/{page}', [PageController::class, 'show'])->can('view', 'page')->name('page.show');
     Route::get('pages/{page}/guides', [PageController::class, 'guides'])->can('update', 'page')->name('page.guides');
     Route::post('pages/{page}/edits', [PageController::class, 'edit'])->can('update', 'page')->name('page.edit');
     Route::post('pages/{page}/blanks/take', [BlankController::class, 'take'])->can('update', 'page')->name('blanks.take');
     Route::post('pages/{page}/blanks/refuse', [BlankController::class, 'refuse'])->can('update', 'page')->name('blanks.refuse');
-    Route::post('worksheets/{worksheet}/blanks', [BlankController::class, 'takeAll'])->can('update', 'worksheet')->name('blanks.take-all');
+    Route::post('worksheets/{worksheet}/blanks', [BlankController::class, 'takeAll'])->can('update', 'worksheet')->middleware('once')->name('blanks.take-all');
     Route::get('clips/{worksheet}', [ClipController::class, 'pages'])->can('look', 'worksheet')->name('clips.pages');
     Route::post('pages/{page}/clips', [ClipController::class, 'lay'])->can('update', 'page')->name('clips.lay');
     Route::post('pages/{page}/clip-part', [ClipController::class, 'part'])->can('update', 'page')->name('clips.part');
     Route::post('pages/{page}/kit', [KitController::class, 'lay'])->can('update', 'page')->name('kits.lay');
-    Route::post('pages/{page}/kits', [KitController::class, 'store'])->can('update', 'page')->name('kits.store');
+    Route::post('pages/{page}/kits', [KitController::class, 'store'])->can('update', 'page')->middleware('once')->name('kits.store');
     Route::delete('kits/{kit}', [KitController::class, 'destroy'])->can('delete', 'kit')->name('kits.destroy');
     Route::post('pages/{page}/room', [PageController::class, 'room'])->can('update', 'page')->name('page.room');
     Route::post('pages/{page}/pictures', [PictureController::class, 'store'])->can('update', 'page')->middleware('throttle:bring-in')->name('pictures.store');
@@ -122,10 +122,10 @@ Route::middleware(['auth:teacher', 'auth.session'])->group(function (): void {
     Route::get('copies/{copy}', [DesksController::class, 'copy'])->can('watch', 'copy')->name('desks.copy');
 
     Route::get('classes', [ClassController::class, 'index'])->name('classes.index');
-    Route::post('classes', [ClassController::class, 'store'])->name('classes.store');
+    Route::post('classes', [ClassController::class, 'store'])->middleware('once')->name('classes.store');
     Route::get('classes/{class}', [ClassController::class, 'show'])->can('view', 'class')->name('classes.show');
-    Route::post('classes/{class}/students', [ClassController::class, 'enrol'])->can('update', 'class')->name('classes.enrol');
-    Route::post('classes/{class}/students/{student}/pin', [ClassController::class, 'pin'])->can('update', 'class')->scopeBindings()->name('classes.pin');
+    Route::post('classes/{class}/students', [ClassController::class, 'enrol'])->can('update', 'class')->middleware('once')->name('classes.enrol');
+    Route::post('classes/{class}/students/{student}/pin', [ClassController::class, 'pin'])->can('update', 'class')->scopeBindings()->middleware('once')->name('classes.pin');
     Route::post('classes/{class}/students/{student}/let-try', [ClassController::class, 'letTry'])->can('update', 'class')->scopeBindings()->name('classes.let-try');
 });
 

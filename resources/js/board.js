@@ -1,5 +1,5 @@
 import { Idiomorph } from 'idiomorph';
-import { request } from './lib/request';
+import { once, request } from './lib/request';
 
 const WAIT = 250;
 const STEPS = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] };
@@ -13,6 +13,7 @@ class Board {
     #asked = 0;
     #dragged = null;
     #focusNext = null;
+    #once = once();
 
     constructor(root, ledger) {
         this.#root = root;
@@ -112,9 +113,10 @@ class Board {
         clearTimeout(this.#timer);
         this.#asked += 1;
         try {
-            const { url } = await request('POST', this.#root.dataset.save, this.#state());
+            const { url } = await request('POST', this.#root.dataset.save, this.#state(), { headers: { 'Idempotency-Key': this.#once } });
             window.location.assign(url);
         } catch (problem) {
+            if (problem.status) this.#once = once(); // Refused, it may be mended and sent again.
             this.#problem(problem.message);
         }
     }

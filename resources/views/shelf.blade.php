@@ -28,7 +28,7 @@
             </div>
             <details class="start" @if ($errors->hasAny(['paper', 'width', 'theme'])) open @endif>
                 <summary>Start from a blank page</summary>
-                <form method="post" action="{{ route('worksheets.blank') }}" x-data="startBlank" novalidate>@csrf
+                <form method="post" action="{{ route('worksheets.blank') }}" x-data="startBlank" novalidate>@csrf<x-once />
                     <div class="field"><label for="start-name">Name, and heading of the first page</label><input id="start-name" name="name" class="form-control" maxlength="120" autocomplete="off"></div>
                     @include('bench.paper-fields', ['id' => 'start', 'themes' => true])
                     @error('width')<p class="field__error" role="alert">{{ $message }}</p>@enderror
@@ -71,7 +71,7 @@
             @endforeach
         </div>
         @if ($worksheets->isNotEmpty())
-            <form method="post" action="{{ route('units.store') }}" class="inline-form inline-form--unit" novalidate>@csrf
+            <form method="post" action="{{ route('units.store') }}" class="inline-form inline-form--unit" novalidate>@csrf<x-once />
                 <x-field name="name" label="A new unit" maxlength="80" autocomplete="off" placeholder="Name, such as The working harbour" />
                 <button class="btn btn-plain">Make the unit</button>
             </form>

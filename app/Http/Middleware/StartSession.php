@@ -18,6 +18,9 @@ use Symfony\Component\HttpFoundation\Response;
  */
 final class StartSession extends Start
 {
+    /** Set on a request that is not to write its session after all. */
+    public const LEAVE_AS_IT_IS = 'session.leave-as-it-is';
+
     private const PICTURES = ['pictures.show', 'backdrops.show', 'sheets.show'];
 
     /** @param  Session  $session */
@@ -37,5 +40,10 @@ final class StartSession extends Start
         $handler instanceof SessionUpdateTimestampHandlerInterface && $handler->updateTimestamp($session->getId(), '');
 
         return $response;
+    }
+
+    protected function saveSession($request): void
+    {
+        $request->attributes->get(self::LEAVE_AS_IT_IS) === true || parent::saveSession($request);
     }
 }

@@ -1,4 +1,4 @@
-import { request } from '../lib/request';
+import { once, request } from '../lib/request';
 
 /** Kits: laid on the page, kept from what is selected or from all of it, thrown away. */
 export class Kits {
@@ -26,8 +26,10 @@ export class Kits {
     async #keep(form) {
         const said = this.dialog.querySelector('[data-kit-problem]');
         said.textContent = '';
+        this.token ??= once();
         try {
-            const { kit, name } = await request('POST', this.form.dataset.store, { name: form.elements.name.value, ids: this.selection.ids });
+            const { kit, name } = await request('POST', this.form.dataset.store, { name: form.elements.name.value, ids: this.selection.ids }, { headers: { 'Idempotency-Key': this.token } });
+            this.token = null;
             this.#own.append(new Option(name, kit));
             this.#own.hidden = false;
             this.list.value = kit;

@@ -17,6 +17,9 @@ export const token = () => decodeURIComponent(document.cookie.match(/(?:^|; )XSR
 
 const TIME_LIMIT = 20000;
 
+/** A token for something that is to be made once, however often it is sent. */
+export const once = () => Array.from({ length: 3 }, () => Math.random().toString(36).slice(2, 10).padEnd(8, '0')).join('');
+
 export async function request(method, url, body, options = {}) {
     const response = await send(method, url, body, options);
     return response.status === 204 ? null : response.json();
@@ -27,16 +30,16 @@ export async function requestPage(method, url, body) {
     return (await send(method, url, body)).text();
 }
 
-async function send(method, url, body, options = {}) {
+async function send(method, url, body, { headers = {}, ...others } = {}) {
     let response;
     try {
         response = await fetch(url, {
             method,
-            headers: { Accept: 'application/json', 'X-XSRF-TOKEN': token(), ...(body === undefined ? {} : { 'Content-Type': 'application/json' }) },
+            headers: { Accept: 'application/json', 'X-XSRF-TOKEN': token(), ...(body === undefined ? {} : { 'Content-Type': 'application/json' }), ...headers },
             body: body === undefined ? undefined : JSON.stringify(body),
             credentials: 'same-origin',
             signal: AbortSignal.timeout(TIME_LIMIT),
-            ...options,
+            ...others,
         });
     } catch (cause) {
         throw new Away('No connection.', { cause });

@@ -1,4 +1,4 @@
-import { token } from './request';
+import { once, token } from './request';
 
 export const megabytes = (bytes) => `${(bytes / 1048576).toFixed(1)} MB`;
 
@@ -20,6 +20,7 @@ export function upload(file, url, most, fields = {}, progress = () => {}) {
         request.open('POST', url);
         request.setRequestHeader('Accept', 'application/json');
         request.setRequestHeader('X-XSRF-TOKEN', token());
+        request.setRequestHeader('Idempotency-Key', once());
         request.upload.onprogress = (event) => progress(Math.round((event.loaded / event.total) * 100), event);
         request.onerror = () => reject(new Error('The file did not arrive: there is no connection. Check it and try again.'));
         request.onload = () => {

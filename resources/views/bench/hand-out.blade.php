@@ -1,7 +1,7 @@
 <x-layout.bench :$worksheet station="hand-out" :title="'Hand out '.$worksheet->name">
     <main id="main" class="table table--form">
         <form method="post" action="{{ route('handouts.store', $worksheet) }}" class="handout" x-data="handOut" novalidate>
-            @csrf
+            @csrf<x-once />
             <div class="table__head"><h2>Hand out</h2></div>
             <p class="ledger__hint">The pages are frozen as they are now; what you change later does not reach copies already handed out.</p>
             @if ($classes->isEmpty())

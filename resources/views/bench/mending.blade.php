@@ -15,7 +15,7 @@
                 <ul class="mending__list">
                     @foreach ($clean as $offer)<li><b>{{ $offer->page->worksheet->name }}</b><span>page {{ $offer->page->position }}, from page {{ $offer->source->position }}</span></li>@endforeach
                 </ul>
-                <form method="post" action="{{ route('mending.take-all', $worksheet) }}">@csrf<button class="btn btn-primary">Mend {{ $clean->count() === 1 ? 'it' : 'all '.$clean->count() }}</button></form>
+                <form method="post" action="{{ route('mending.take-all', $worksheet) }}">@csrf<x-once /><button class="btn btn-primary">Mend {{ $clean->count() === 1 ? 'it' : 'all '.$clean->count() }}</button></form>
             </section>
         @endif
         @foreach ($settle as $offer)
@@ -23,7 +23,7 @@
             <section class="mend" aria-labelledby="mend-{{ $id }}">
                 <h3 id="mend-{{ $id }}">{{ $offer->page->worksheet->name }}, page {{ $offer->page->position }}: changed on both sides</h3>
                 <form method="post" action="{{ route('mending.settle', $worksheet) }}">
-                    @csrf
+                    @csrf<x-once />
                     <input type="hidden" name="page" value="{{ $id }}"><input type="hidden" name="base" value="{{ $offer->page->revision }}"><input type="hidden" name="source" value="{{ $offer->source->revision }}">
                     <div class="mend__sides">
                         @foreach (['set' => ['In the set', $offer->set], 'master' => ['In '.$worksheet->name, $offer->master]] as $whose => [$said, $page])

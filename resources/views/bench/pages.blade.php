@@ -72,7 +72,7 @@
                 </section>
             @endif
             <form method="post" action="{{ route('sets.store', $worksheet) }}" class="ledger__head stack" x-data="cutForm" novalidate>
-                @csrf
+                @csrf<x-once />
                 <h2>Cut a set</h2>
                 <p class="ledger__hint">Tick pages, drag along the strip under them, or type which. {{ $worksheet->isMaster() ? 'The master' : 'This set' }} stays whole.</p>
                 <x-field name="pages" label="Pages" :value="''" hint="For example 1-5, 8, 11-" autocomplete="off" x-ref="range" x-on:input="typed" data-range />
@@ -86,7 +86,7 @@
             </form>
             @if ($ready)
                 <form method="post" action="{{ route('cuts.store', $worksheet) }}" class="ledger__head" x-data="cutMany" data-preview="{{ route('cuts.preview', $worksheet) }}" novalidate>
-                    @csrf
+                    @csrf<x-once />
                     <h2>Cut many at once</h2>
                     @error('by')<p class="field__error" role="alert">{{ $message }}</p>@enderror
                     <div class="ways">

@@ -33,7 +33,7 @@
         @include($station === 'parts' ? 'bench.part-tools' : 'bench.tools')
         @include('bench.traits')
         <div class="verbs verbs--paste"><button type="button" class="btn btn-plain" data-verb="paste" hidden>Paste</button><button type="button" class="btn btn-plain" data-verb="all">Select all</button>
-            @if ($station === 'boxes' && $worksheet->pages->count() > 1)<form method="post" action="{{ route('blanks.take-all', $worksheet) }}">@csrf<input type="hidden" name="base" value="{{ $worksheet->arranged }}"><button class="btn btn-plain" title="Lays an answer box on every blank that was found, on all pages for students">Take the blanks of all pages</button></form>@endif
+            @if ($station === 'boxes' && $worksheet->pages->count() > 1)<form method="post" action="{{ route('blanks.take-all', $worksheet) }}">@csrf<x-once /><input type="hidden" name="base" value="{{ $worksheet->arranged }}"><button class="btn btn-plain" title="Lays an answer box on every blank that was found, on all pages for students">Take the blanks of all pages</button></form>@endif
         </div>
         @if ($station === 'parts')
             <details class="ledger__head laying" data-laying open><summary><h2>Kits and tray</h2></summary>@include('bench.kits')@include('bench.tray')</details>

@@ -8,7 +8,7 @@
             @endforeach
         </ul>
         <form method="post" action="{{ route('classes.store') }}" class="inline-form" novalidate>
-            @csrf
+            @csrf<x-once />
             <x-field name="name" label="New class" maxlength="60" autocomplete="off" />
             <button class="btn btn-primary">Make the class</button>
         </form>
