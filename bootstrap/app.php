@@ -2,8 +2,10 @@
 
 declare(strict_types=1);
 
+use App\Http\Middleware\LimitBody;
 use App\Http\Middleware\NameWhoIsHere;
 use App\Http\Middleware\Once;
+use App\Http\Middleware\ScrubText;
 use App\Http\Middleware\SecureHeaders;
 use App\Http\Middleware\StartSession;
 use App\Http\Refusals;
@@ -21,6 +23,8 @@ return Application::configure(basePath: dirname(__DIR__))
     )
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->append(SecureHeaders::class);
+        $middleware->append(LimitBody::class);
+        $middleware->append(ScrubText::class);
         $middleware->trustHosts(fn (): array => TrustedNames::patterns(), subdomains: false);
         $middleware->web(replace: [Start::class => StartSession::class], append: [NameWhoIsHere::class]);
         $middleware->alias(['once' => Once::class]);

@@ -14,7 +14,7 @@ return [
             // A web worker keeps its connection, and with it what SQLite knows of the tables. What a request leaves open in
             // it is rolled back before the next one.
             'options' => [PDO::ATTR_PERSISTENT => (bool) env('SLATE_KEEP_CONNECTIONS', false)],
-            'busy_timeout' => 10000,
+            'busy_timeout' => (int) env('SLATE_BUSY_MILLISECONDS', 3000),
             'synchronous' => 'NORMAL',
             'transaction_mode' => 'IMMEDIATE',
         ],

@@ -35,4 +35,18 @@ final class ImmediateSQLiteConnection extends SQLiteConnection
             throw $busy;
         }
     }
+
+    /** On a full disk SQLite has rolled back by itself, which PDO does not know, and would not let anybody begin again. */
+    protected function performRollBack($toLevel): void
+    {
+        try {
+            parent::performRollBack($toLevel);
+        } catch (PDOException $problem) {
+            if ($toLevel > 0 || ! str_contains($problem->getMessage(), 'no transaction is active')) {
+                throw $problem;
+            }
+            $this->getPdo()->exec('BEGIN');
+            $this->getPdo()->rollBack();
+        }
+    }
 }

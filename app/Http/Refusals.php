@@ -32,14 +32,25 @@ final class Refusals
         $exceptions->render(fn (CopyRefused $refusal, Request $request): Response => $request->expectsJson()
             ? self::say($refusal->getMessage(), Response::HTTP_CONFLICT)
             : back()->withErrors(['copy' => $refusal->getMessage()]));
-        $exceptions->render(function (PostTooLargeException $problem): JsonResponse {
-            $refusal = FileRefused::tooLarge((int) request()->header('Content-Length'), (int) config('slate.files.most_bytes'));
+        $exceptions->render(function (PostTooLargeException $problem, Request $request): ?Response {
+            $refusal = FileRefused::tooLarge((int) $request->header('Content-Length'), (int) config('slate.files.most_bytes'));
+            $isFile = $request->is('worksheets', 'worksheets/*/files');
 
-            return self::say($refusal->getMessage(), Response::HTTP_REQUEST_ENTITY_TOO_LARGE, ['code' => $refusal->reason]);
+            return $isFile || $request->expectsJson()
+                ? self::say($isFile ? $refusal->getMessage() : 'That is more than can be sent at once. Send less and try again.', Response::HTTP_REQUEST_ENTITY_TOO_LARGE, ['code' => $refusal->reason])
+                : null;
+        });
+        // A disk that is full, a database that is held: said in words, noted once, and no fault of the program's.
+        $exceptions->render(function (Throwable $cause, Request $request): ?Response {
+            $problem = StorageProblem::in($cause);
+
+            return $problem === null ? null : ($request->expectsJson()
+                ? self::say($problem->words(), $problem->status(), ['code' => 'storage'])
+                : response()->view('errors.sentence', ['title' => $problem->title(), 'words' => $problem->words()], $problem->status()))->header('Retry-After', '5');
         });
         // What a query was given is what somebody typed: only the query itself, and what the database said, is noted.
         $exceptions->report(function (QueryException $problem): bool {
-            Log::error('Database: '.self::withoutValues($problem), ['at' => array_slice(explode("\n", $problem->getTraceAsString()), 0, 12)]);
+            Log::error('Database: '.self::withoutValues($problem), StorageProblem::in($problem) !== null ? [] : ['at' => array_slice(explode("\n", $problem->getTraceAsString()), 0, 12)]);
 
             return false;
         });

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Requests\DesksRequest;
 use App\Models\Copy;
 use App\Models\Handout;
 use App\Models\HandoutItem;
@@ -18,11 +19,11 @@ use OpenSlate\Handout\Mode;
 /** The desks: all copies of a handout, as they grow. */
 final class DesksController
 {
-    public function show(Request $request, Handout $handout): View
+    public function show(DesksRequest $request, Handout $handout): View
     {
         $handout->load(['items.edition.revisions', 'classes', 'recipients.classes:id,name']);
         $item = $this->item($request, $handout);
-        $page = min($request->integer('page'), $item->edition->pages_count ?? 0);
+        $page = $request->pageOf($item->edition->pages_count ?? 0);
 
         return view('desks.show', [
             'handout' => $handout,
@@ -38,19 +39,19 @@ final class DesksController
      *
      * The caller tells what it has seen as "copy.version" pairs: "3.17,4.2", and may ask for one copy only.
      */
-    public function changes(Request $request, Handout $handout): Response|JsonResponse
+    public function changes(DesksRequest $request, Handout $handout): Response|JsonResponse
     {
         $item = $this->item($request, $handout) ?? abort(404);
-        $seen = $this->seen($request->query->getString('seen'));
+        $seen = $request->seen();
         $changed = $item->copies()->toBase()
-            ->when($request->integer('only'), fn ($copies, int $id) => $copies->where('id', $id))
+            ->when($request->onlyCopy(), fn ($copies, int $id) => $copies->where('id', $id))
             ->get(['id', 'version'])
             ->reject(fn (object $copy): bool => ($seen[(int) $copy->id] ?? null) === (int) $copy->version);
         if ($changed->isEmpty()) {
             return response()->noContent();
         }
         $item->load('edition.revisions');
-        $page = min($request->integer('page'), $item->edition->pages_count);
+        $page = $request->pageOf($item->edition->pages_count);
         $pages = $item->edition->frozenPages();
 
         return response()->json(['copies' => Copy::with('student')->findMany($changed->pluck('id'))->map(fn (Copy $copy): array => [
@@ -74,23 +75,10 @@ final class DesksController
         return back()->with('done', $handout->answers_shown_at === null ? 'The answers are kept back again.' : 'Students see the answers now.');
     }
 
-    private function item(Request $request, Handout $handout): ?HandoutItem
+    private function item(DesksRequest $request, Handout $handout): ?HandoutItem
     {
         $own = $handout->items->filter(fn (HandoutItem $item): bool => $item->mode === Mode::OwnCopy);
 
-        return $own->firstWhere('id', $request->integer('item')) ?? $own->first();
-    }
-
-    /** @return array<int, int> version by copy */
-    private function seen(string $pairs): array
-    {
-        $seen = [];
-        foreach (explode(',', $pairs) as $pair) {
-            if (preg_match('/^(\d{1,18})\.(\d{1,18})$/', $pair, $match) === 1) {
-                $seen[(int) $match[1]] = (int) $match[2];
-            }
-        }
-
-        return $seen;
+        return $own->firstWhere('id', $request->item()) ?? $own->first();
     }
 }

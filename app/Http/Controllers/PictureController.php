@@ -8,6 +8,7 @@ use App\Actions\SaveWork;
 use App\Documents\FileRefused;
 use App\Documents\FileStore;
 use App\Documents\Pictures;
+use App\Http\Requests\PutPictureRequest;
 use App\Http\Requests\UploadRequest;
 use App\Models\Copy;
 use App\Models\StoredFile;
@@ -43,11 +44,11 @@ final class PictureController
     }
 
     /** Puts a student's picture on their copy; one for a part is only taken in, and laid on it with the next move. */
-    public function put(UploadRequest $request, Copy $copy, Pictures $pictures, SaveWork $save): JsonResponse
+    public function put(PutPictureRequest $request, Copy $copy, Pictures $pictures, SaveWork $save): JsonResponse
     {
         $edition = $copy->item->edition;
         $places = $edition->placesToFill();
-        $place = $places->find($request->string('place')->toString());
+        $place = $places->find($request->place());
         if ($place === null || ! in_array($place->form->kind(), [AnswerKind::Picture, AnswerKind::Model], true)) {
             throw InvalidJson::at('place', 'is no place for a picture');
         }
@@ -61,7 +62,7 @@ final class PictureController
         if ($place->form->kind() === AnswerKind::Model) {
             return response()->json(['value' => $file->sha256], 201);
         }
-        $draft = new Draft($request->integer('base'), $request->string('window')->substr(0, 32)->toString(), [$place->key => $file->sha256]);
+        $draft = new Draft($request->base(), $request->window(), [$place->key => $file->sha256]);
         $saved = $save($copy, $draft, $places, max(1, min($edition->pages_count, $request->integer('page', 1))));
 
         return response()->json(['revision' => $saved->work->revision, 'filled' => $saved->work->filled($places), 'value' => $saved->work->text($place->key), 'address' => PictureAddress::of($saved->work->text($place->key))], 201);

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Actions\BringInFile;
 use App\Actions\StartBlank;
 use App\Http\Requests\PaperRequest;
+use App\Http\Requests\ProgressRequest;
 use App\Http\Requests\UploadRequest;
 use App\Models\Teacher;
 use App\Models\Worksheet;
@@ -73,10 +74,10 @@ final class WorksheetController
     }
 
     /** How far the preparing has come; the pages that have come since the caller, who has some, last asked are sent drawn. */
-    public function progress(Request $request, Worksheet $worksheet): JsonResponse
+    public function progress(ProgressRequest $request, Worksheet $worksheet): JsonResponse
     {
-        $drawn = $request->query->has('have') && $worksheet->state !== WorksheetState::Failed;
-        $have = array_map(intval(...), explode(',', $request->query->getString('have')));
+        $have = $request->have();
+        $drawn = $have !== null && $worksheet->state !== WorksheetState::Failed;
         $sheet = ContactSheet::of($worksheet->load(['pages', 'sets.pages']));
 
         return response()->json([
