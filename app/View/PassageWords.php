@@ -29,8 +29,11 @@ final class PassageWords
 
     public static function changes(PassageAnswer $form, string $answer): string
     {
-        $count = count(TextDiff::between($form->wrong, $form->mended($answer)));
+        return self::counted(count(TextDiff::between($form->wrong, $form->mended($answer))));
+    }
 
+    public static function counted(int $count): string
+    {
         return $count === 0 ? 'No changes yet' : JobState::count($count, 'change');
     }
 

@@ -15,12 +15,16 @@ use OpenSlate\Copies\Work;
 /** What a student's browser shows of answers that were just saved: how much is written, what was mended, where parts are. */
 final class SavedWords
 {
+    private const MOST_COMPARED = 20;
+
     /**
      * @param  list<string>  $keys  of the places that were written in
      * @return array{limits: object, passages: object, models: object}
      */
     public static function of(Work $work, Places $places, array $keys): array
     {
+        // What was mended is looked for in so many at once; the others are saved all the same, and looked at in turn.
+        $passagesLeft = self::MOST_COMPARED;
         $limits = [];
         $passages = [];
         $models = [];
@@ -29,7 +33,7 @@ final class SavedWords
             $text = $work->text($key);
             if ($form instanceof TextAnswer && $form->limit !== null) {
                 $limits[$key] = ['said' => $form->limit->said($text), 'met' => $form->limit->isMet($text)];
-            } elseif ($form instanceof PassageAnswer) {
+            } elseif ($form instanceof PassageAnswer && $passagesLeft-- > 0) {
                 $passages[$key] = self::passage($form, $text);
             } elseif ($form instanceof ModelAnswer) {
                 $models[$key] = $text;
@@ -43,11 +47,12 @@ final class SavedWords
     public static function passage(PassageAnswer $form, string $text): array
     {
         $mended = $form->mended($text);
+        $changes = TextDiff::between($form->wrong, $mended);
 
         return [
             'text' => $mended,
-            'words' => PassageWords::changes($form, $text),
-            'changes' => array_map(fn (TextChange $change): array => ['at' => $change->after, 'from' => $change->from, 'to' => $change->to], TextDiff::between($form->wrong, $mended)),
+            'words' => PassageWords::counted(count($changes)),
+            'changes' => array_map(fn (TextChange $change): array => ['at' => $change->after, 'from' => $change->from, 'to' => $change->to], $changes),
         ];
     }
 }
