@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Illuminate\Database\Eloquent\Casts\Attribute;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Facades\DB;
 use OpenSlate\Edit\Revision;
@@ -22,6 +23,8 @@ use OpenSlate\Page\PageFile;
 final class PageRevision extends Model
 {
     public const UPDATED_AT = null;
+
+    private const LEVEL = 3;
 
     private ?Page $decoded = null;
 
@@ -45,6 +48,21 @@ final class PageRevision extends Model
         $made->save();
 
         return $made;
+    }
+
+    /** As it is kept: deflated (RFC 1951), and as text, which every database takes. The same content is always kept alike. */
+    public static function packed(string $content): string
+    {
+        return 'z'.base64_encode((string) gzdeflate($content, self::LEVEL));
+    }
+
+    /** @return Attribute<string, string> */
+    protected function content(): Attribute
+    {
+        return Attribute::make(
+            get: fn (string $kept): string => str_starts_with($kept, 'z') ? (string) gzinflate((string) base64_decode(substr($kept, 1), true)) : $kept,
+            set: self::packed(...),
+        )->shouldCache();
     }
 
     public function revision(): Revision

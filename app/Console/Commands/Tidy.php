@@ -6,6 +6,7 @@ namespace App\Console\Commands;
 
 use App\Actions\EmptyBin;
 use App\Actions\SweepPictures;
+use App\Actions\ThinRevisions;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\Storage;
 use Symfony\Component\Finder\Finder;
@@ -19,12 +20,13 @@ final class Tidy extends Command
 
     protected $signature = 'slate:tidy';
 
-    protected $description = 'Throw away what has had its time: worksheets in the bin, half-done work, old logs';
+    protected $description = 'Throw away what has had its time: worksheets in the bin, replaced pictures, old revisions, half-done work, logs';
 
-    public function handle(EmptyBin $emptyBin, SweepPictures $sweepPictures): int
+    public function handle(EmptyBin $emptyBin, SweepPictures $sweepPictures, ThinRevisions $thin): int
     {
         $this->line($emptyBin().' worksheets thrown away.');
         $this->line($sweepPictures().' pictures thrown away.');
+        $this->line($thin().' old revisions thrown away.');
         $this->halfDoneWork();
         $this->turnOverLogs();
 
