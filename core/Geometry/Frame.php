@@ -85,6 +85,13 @@ final readonly class Frame
         return self::of($this->x * $factor, $this->y * $factor, $this->width * $factor, $this->height * $factor);
     }
 
+    /** Whether some of it lies in another. */
+    public function meets(self $other): bool
+    {
+        return $this->x < $other->x + $other->width && $other->x < $this->x + $this->width
+            && $this->y < $other->y + $other->height && $other->y < $this->y + $this->height;
+    }
+
     public function contains(self $other): bool
     {
         return $other->x >= $this->x && $other->y >= $this->y

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace OpenSlate\Page;
 
+use OpenSlate\Geometry\Frame;
+
 /** A kept file that a page names: a printed page of it, or a picture. */
 final readonly class PageFile
 {
@@ -24,11 +26,14 @@ final readonly class PageFile
     public static function of(Page $page): array
     {
         $files = $page->backdrop === null ? [] : [new self($page->backdrop->source, $page->backdrop->page)];
-        foreach ($page->elements() as $element) {
-            if ($element instanceof Clip) {
+        $over = [];
+        foreach (array_reverse($page->elements()) as $element) {
+            if (Showing::covers($element)) {
+                $over[] = $element->frame();
+            } elseif ($element instanceof Clip) {
                 $files[] = new self($element->source, $element->page);
             } elseif ($element instanceof Picture && $element->source !== '') {
-                $files[] = new self($element->source, whole: Showing::ofPicture($page, $element)->isWhole());
+                $files[] = new self($element->source, whole: ! self::isMetByAny($element->frame, $over));
             } elseif ($element instanceof Part) {
                 // Parts move, so that nothing covers them for good.
                 foreach (array_filter([$element->source, ...$element->set]) as $sha256) {
@@ -43,5 +48,17 @@ final readonly class PageFile
         }
 
         return array_values($once);
+    }
+
+    /** @param  list<Frame>  $frames */
+    private static function isMetByAny(Frame $frame, array $frames): bool
+    {
+        foreach ($frames as $one) {
+            if ($one->meets($frame)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 }

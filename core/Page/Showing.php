@@ -77,13 +77,12 @@ final readonly class Showing
     {
         $covered = [];
         foreach (array_slice($page->elements(), $level + 1) as $element) {
-            $over = self::covers($element) ? $element->frame()->within($frame) : null;
-            if ($over !== null && $over->width > 0 && $over->height > 0) {
-                $covered[] = $over;
+            if (self::covers($element) && $element->frame()->meets($frame)) {
+                $covered[] = $element->frame()->within($frame);
             }
         }
 
-        return $covered;
+        return array_values(array_filter($covered, fn (Frame $over): bool => $over->width > 0 && $over->height > 0));
     }
 
     private static function level(Page $page, Element $element): int
