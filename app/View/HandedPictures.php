@@ -43,6 +43,7 @@ final readonly class HandedPictures implements PagePictures
 
     private function address(int $number, string $what): string
     {
-        return route('sheets.show', ['item' => $this->item->id, 'number' => $number, 'what' => $what], false);
+        // Browsers keep it for good: in another database the same numbers may be another page.
+        return route('sheets.show', ['item' => $this->item->id, 'number' => $number, 'what' => $what, 'of' => $this->item->handout->created_at->getTimestamp()], false);
     }
 }

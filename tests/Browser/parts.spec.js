@@ -223,11 +223,11 @@ test('a crafted request that invents a part, or moves one that is fixed, is refu
         const root = document.querySelector('[data-copy-work]');
         const token = decodeURIComponent(document.cookie.match(/XSRF-TOKEN=([^;]+)/)[1]);
         const response = await fetch(root.dataset.save, { method: 'PATCH', headers: { 'Content-Type': 'application/json', Accept: 'application/json', 'X-XSRF-TOKEN': token }, body: JSON.stringify({ draft: { base: 0, window: 'crafted', answers: { '3._parts': text } }, page: 3 }) });
-        return [response.status, (await response.json()).message];
+        return [response.status, (await response.json()).refused];
     }, JSON.stringify(model));
-    expect(await send({ 'gull.1': [10, 10] })).toEqual([422, expect.stringContaining('There is no such part on this page.')]);
-    expect(await send({ 'rowing.5': [10, 10] })).toEqual([422, expect.stringContaining('There is no such part on this page.')]);
-    expect(await send({ 'light.1': [10, 10] })).toEqual([422, expect.stringContaining('That part is fixed.')]);
+    expect(await send({ 'gull.1': [10, 10] })).toEqual([200, { '3._parts': expect.stringContaining('not saved') }]);
+    expect(await send({ 'rowing.5': [10, 10] })).toEqual([200, { '3._parts': expect.stringContaining('not saved') }]);
+    expect(await send({ 'light.1': [10, 10] })).toEqual([200, { '3._parts': expect.stringContaining('not saved') }]);
     await browser.reload();
     await expect(piece('rowing.4')).toHaveAccessibleName('rowing boat, 4 of 4, in the tray');
 });

@@ -33,7 +33,7 @@ async function ask() {
     if (asking) return;
     asking = true;
     KEYS.forEach((key) => window.addEventListener(key, hold, true));
-    const answer = await request('GET', '/who', undefined, { signal: AbortSignal.timeout(3000) }).catch(() => null);
+    const answer = await request('GET', '/who', undefined, { signal: AbortSignal.timeout(2000) }).catch(() => null);
     KEYS.forEach((key) => window.removeEventListener(key, hold, true));
     asking = false;
     if (answer && answer.who !== here) leave();

@@ -3,7 +3,7 @@
     @if ($students->isEmpty())
         <p class="empty">There are no names in this class yet. Ask your teacher.</p>
     @else
-        <form method="post" action="{{ route('class.enter', $class) }}" class="stack" novalidate>
+        <form method="post" action="{{ route('class.enter', $class) }}" class="stack" autocomplete="off" novalidate>
             @csrf
             <fieldset class="pick-name">
                 <legend>Who are you?</legend>
