@@ -12,8 +12,8 @@ use Illuminate\Support\Facades\DB;
 
 /**
  * Shares the workers out between those who brought files in: the turn goes to the teacher who has waited the longest,
- * and of that teacher's files to the one that has. No teacher has two workers at once while there are others, so that
- * however many files somebody brings, and however bad one is, the next teacher's is begun at once.
+ * and of that teacher's files to the one that has. No teacher has two workers at once, so that however many files
+ * somebody brings, and however bad one is, the next teacher's is begun at once.
  */
 final class FileTurns
 {
@@ -45,11 +45,11 @@ final class FileTurns
         });
     }
 
-    /** @param  float  $spent  seconds that the turn took */
-    public function release(Worksheet $worksheet, float $spent): void
+    /** Notes what was spent on it, and lets others have it. */
+    public function release(Worksheet $worksheet): void
     {
         // By its key: it may have joined another and be gone.
-        DB::table('worksheets')->where('id', $worksheet->id)->update(['claimed_by' => null, 'claimed_at' => null, 'tries' => 0, 'spent' => DB::raw('spent + '.sprintf('%.3F', $spent))]);
+        DB::table('worksheets')->where('id', $worksheet->id)->update(['claimed_by' => null, 'claimed_at' => null, 'tries' => 0, 'spent' => $worksheet->spent]);
     }
 
     public static function isAnyLeft(): bool

@@ -14,6 +14,9 @@ final class ShowPages implements ShouldQueue
 {
     use Queueable;
 
+    /** What a dead worker did not come to is made when the first student asks for it. */
+    public int $tries = 5;
+
     public function __construct(public readonly int $editionId)
     {
     }

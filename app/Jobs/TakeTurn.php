@@ -30,12 +30,10 @@ final class TakeTurn implements ShouldQueue
 
             return;
         }
-        $spent = 0.0;
         $began = microtime(true);
         try {
             do {
-                $spent += $took = $work($worksheet);
-                $worksheet->spent += $took;
+                $worksheet->spent += $work($worksheet);
                 $worksheet->tries = 0;
             } while ($worksheet->stage !== null && microtime(true) - $began < self::SECONDS);
         } catch (Throwable $problem) {
@@ -46,7 +44,7 @@ final class TakeTurn implements ShouldQueue
 
             return;
         }
-        $turns->release($worksheet, $spent);
+        $turns->release($worksheet);
         $worksheet->stage === null || self::dispatch();
     }
 }

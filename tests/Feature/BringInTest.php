@@ -149,6 +149,20 @@ final class BringInTest extends TestCase
         $this->assertSame(WorksheetState::Failed, $master->refresh()->state);
     }
 
+    public function test_what_was_spent_is_noted_once(): void
+    {
+        Queue::fake();
+        $master = app(BringInFile::class)(Teacher::factory()->create(), PdfMaker::file(PdfMaker::make([[]])), 'a.pdf');
+        $turns = app(FileTurns::class);
+        $claimed = $turns->claim('1');
+        $claimed->spent += 1.5;
+        $claimed->goOnTo(FileStage::Draw);
+        $claimed->spent += 0.5;
+        $turns->release($claimed);
+
+        $this->assertEqualsWithDelta(2.0, $master->refresh()->spent, 0.001);
+    }
+
     public function test_a_program_that_says_too_much_is_stopped(): void
     {
         $this->expectException(FileRefused::class);
@@ -184,7 +198,7 @@ final class BringInTest extends TestCase
         $this->assertSame($files[0], $first?->id);
         $this->assertSame($late, $turns->claim('2')?->id, 'the second worker is for the next teacher');
         $this->assertNull($turns->claim('3'));
-        $turns->release($first, 0.1);
+        $turns->release($first);
         $this->assertSame($files[1], $turns->claim('1')?->id, 'the files of one teacher have their turns too');
     }
 
