@@ -176,6 +176,10 @@ final class BringInTest extends TestCase
         $worker->start();
         $worker->waitUntil(fn (string $type, string $said): bool => trim($said) !== '');
         $child = (int) $worker->getOutput();
+        // Not before it is what it is to be: the programs that set its limits come first.
+        for ($n = 0; $n < 500 && ! str_starts_with((string) @file_get_contents("/proc/{$child}/cmdline"), 'sleep'); $n++) {
+            usleep(10000);
+        }
         $this->assertTrue(posix_kill($child, 0));
         $worker->signal(SIGKILL);
         for ($n = 0; $n < 100 && is_dir("/proc/{$child}") && ! str_contains((string) @file_get_contents("/proc/{$child}/stat"), ') Z '); $n++) {
