@@ -50,7 +50,7 @@ final class RevisePage
             if (WorksheetPage::query()->whereKey($page->id)->where('revision', $now->number)->update(['revision' => $revision->number]) === 0) {
                 throw new StaleEdit($page->refresh());
             }
-            $recorded = PageRevision::record($page->id, $revision, $made instanceof Page ? $made : $content);
+            $recorded = PageRevision::record($page->id, $revision, $content, $made instanceof Page ? $made : null);
             $made instanceof Page && $recorded->madeFrom($now->page(), $made);
 
             return $recorded;
@@ -67,8 +67,12 @@ final class RevisePage
         if (! $made instanceof Page) {
             return; // It was on this page before.
         }
-        $known = array_map(fn (PageFile $file): string => "{$file->sha256} {$file->page}", $now->files());
-        $new = array_filter(PageFile::of($made), fn (PageFile $file): bool => ! in_array("{$file->sha256} {$file->page}", $known, true));
+        $files = PageFile::of($made);
+        if ($files === []) {
+            return;
+        }
+        $known = array_map(fn (PageFile $file): string => "{$file->sha256} {$file->page}", PageFile::of($now->page()));
+        $new = array_filter($files, fn (PageFile $file): bool => ! in_array("{$file->sha256} {$file->page}", $known, true));
         $pictures = array_values(array_map(fn (PageFile $file): string => $file->sha256, array_filter($new, fn (PageFile $file): bool => $file->page === 0)));
         if (! StoredFile::arePictures($pictures) || $new !== [] && ! TeacherFile::has((int) Worksheet::query()->whereKey($page->worksheet_id)->value('teacher_id'), ...$new)) {
             throw EditRefused::notYours();

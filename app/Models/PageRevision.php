@@ -24,7 +24,7 @@ final class PageRevision extends Model
 {
     public const UPDATED_AT = null;
 
-    private const LEVEL = 3;
+    private const LEVEL = 1;
 
     private ?Page $decoded = null;
 
@@ -34,17 +34,20 @@ final class PageRevision extends Model
 
     protected $fillable = ['page_id', 'number', 'undo_to', 'redo_to', 'content'];
 
-    /** @param  string|Page  $content  encoded, or to be encoded */
-    public static function record(int $pageId, Revision $revision, string|Page $content): self
+    /**
+     * @param  string  $content  as PageCodec writes it
+     * @param  Page|null  $page  the same, where it is at hand: reading it again is spared
+     */
+    public static function record(int $pageId, Revision $revision, string $content, ?Page $page = null): self
     {
         $made = new self([
             'page_id' => $pageId,
             'number' => $revision->number,
             'undo_to' => $revision->undoTo,
             'redo_to' => $revision->redoTo,
-            'content' => $content instanceof Page ? PageCodec::encode($content) : $content,
+            'content' => $content,
         ]);
-        $made->decoded = $content instanceof Page ? $content : null;
+        $made->decoded = $page;
         $made->save();
 
         return $made;
