@@ -51,13 +51,15 @@ final class AppServiceProvider extends ServiceProvider
         }
         Session::extend('file', fn (): SessionFiles => new SessionFiles($this->app->make('files'), (string) config('session.files'), (int) config('session.lifetime')));
 
-        Queue::before(function (JobProcessing $event): void {
-            $worker = getenv('SLATE_WORKER');
-            $worker === false || DB::table('jobs')->where('id', $event->job->getJobId())->update(['worker' => $worker]);
-        });
+        if ($this->app->runningInConsole()) {
+            Queue::before(function (JobProcessing $event): void {
+                $worker = getenv('SLATE_WORKER');
+                $worker === false || DB::table('jobs')->where('id', $event->job->getJobId())->update(['worker' => $worker]);
+            });
+        }
 
         // Somebody else may have been signed in with this session before.
-        Event::listen(fn (Login $event) => session()->forget("password_hash_{$event->guard}"));
+        Event::listen(Login::class, fn (Login $event) => session()->forget("password_hash_{$event->guard}"));
 
         // A whole school signs in from one address within minutes; guessing at one name is slowed down by Guesses.
         RateLimiter::for('door', fn (Request $request): Limit => Limit::perMinute(1200)->by((string) $request->ip()));
