@@ -52,20 +52,24 @@ final class LimitedProcess
     public static function run(array $command, ?string $folder = null, int $mostSaid = self::MOST_SAID, array $environment = []): Process
     {
         $process = self::of($command, $folder, environment: $environment);
-        $said = 0;
+        $heard = new class
+        {
+            public int $bytes = 0;
+
+            public int $from = 0;
+        };
+        // Killed, and not by an exception from in here, which would come up again wherever the process is looked at later.
+        $process->start(function (string $type, string $more) use ($heard, $mostSaid): void {
+            $heard->bytes += strlen($more);
+            $heard->bytes > $mostSaid && $heard->from > 0 && posix_kill($heard->from, SIGKILL);
+        });
+        $heard->from = (int) $process->getPid();
         try {
-            $process->run(function (string $type, string $more) use (&$said, $mostSaid): void {
-                $said += strlen($more);
-                if ($said > $mostSaid) {
-                    throw FileRefused::tooMuchWork();
-                }
-            });
+            $process->wait();
         } catch (ProcessTimedOutException|ProcessSignaledException) {
             throw FileRefused::tooMuchWork();
-        } finally {
-            $process->isRunning() && $process->stop(0);
         }
 
-        return $process;
+        return $heard->bytes > $mostSaid ? throw FileRefused::tooMuchWork() : $process;
     }
 }

@@ -165,8 +165,15 @@ final class BringInTest extends TestCase
 
     public function test_a_program_that_says_too_much_is_stopped(): void
     {
-        $this->expectException(FileRefused::class);
-        LimitedProcess::run(['yes'], null, 100000);
+        try {
+            LimitedProcess::run(['yes', $mark = bin2hex(random_bytes(6))], null, 100000);
+            $this->fail('It was let go on.');
+        } catch (FileRefused) {
+            gc_collect_cycles();
+        }
+        $running = new Process(['pgrep', '-f', "^yes {$mark}"]);
+        $running->run();
+        $this->assertSame('', $running->getOutput(), 'it runs no longer');
     }
 
     public function test_a_program_ends_with_the_worker_that_started_it(): void
