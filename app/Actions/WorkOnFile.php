@@ -14,8 +14,8 @@ use App\Models\Worksheet;
 use App\Models\WorksheetState;
 
 /**
- * Does what is next for a file that was brought in, a piece at a time, so that others have their turn in between: it is
- * read, its pages are drawn, sorted, and looked through for blanks. Killed at any point, it goes on with what is missing.
+ * Does what is next for a file that was brought in, a piece at a time, so that others come in between: it is read, its
+ * pages are drawn, sorted, and looked through for blanks. Killed at any point, it goes on with what is missing.
  */
 final class WorkOnFile
 {

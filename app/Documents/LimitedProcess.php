@@ -58,13 +58,13 @@ final class LimitedProcess
 
             public int $from = 0;
         };
-        // Killed, and not by an exception from in here, which would come up again wherever the process is looked at later.
-        $process->start(function (string $type, string $more) use ($heard, $mostSaid): void {
-            $heard->bytes += strlen($more);
-            $heard->bytes > $mostSaid && $heard->from > 0 && posix_kill($heard->from, SIGKILL);
-        });
-        $heard->from = (int) $process->getPid();
         try {
+            // Killed, and not by an exception from in here, which would come up again wherever the process is looked at later.
+            $process->start(function (string $type, string $more) use ($heard, $mostSaid): void {
+                $heard->bytes += strlen($more);
+                $heard->bytes > $mostSaid && $heard->from > 0 && posix_kill($heard->from, SIGKILL);
+            });
+            $heard->from = (int) $process->getPid();
             $process->wait();
         } catch (ProcessTimedOutException|ProcessSignaledException) {
             throw FileRefused::tooMuchWork();

@@ -132,9 +132,13 @@ final class Pictures
         return $this->files->alone('pictures', fn (): array => $this->files->inWorkFolder(function (string $folder) use ($path, $kind, $name, $colours): array {
             copy($path, "{$folder}/sent");
             // Read at reduced size, and turned upright. Colours that are not those of screens are made so.
-            $said = LimitedProcess::run([
-                'vipsthumbnail', "{$folder}/sent", '--size', self::LONGEST_SIDE.'x'.self::LONGEST_SIDE.'>', ...$colours, '--output', "{$folder}/{$name}",
-            ], $folder, environment: ['VIPS_BLOCK_UNTRUSTED' => '1', 'VIPS_CONCURRENCY' => '1'])->getErrorOutput();
+            try {
+                $said = LimitedProcess::run([
+                    'vipsthumbnail', "{$folder}/sent", '--size', self::LONGEST_SIDE.'x'.self::LONGEST_SIDE.'>', ...$colours, '--output', "{$folder}/{$name}",
+                ], $folder, environment: ['VIPS_BLOCK_UNTRUSTED' => '1', 'VIPS_CONCURRENCY' => '1'])->getErrorOutput();
+            } catch (FileRefused) {
+                throw FileRefused::pictureTakesTooLong(); // It speaks of a picture, where the limit speaks of a PDF.
+            }
             $made = $folder.'/'.strtok($name, '[');
             $size = is_file($made) ? getimagesize($made) : false;
             if ($size === false || preg_match('/Premature end|not enough data/i', $said) === 1) {

@@ -15,7 +15,7 @@ return new class extends Migration
             $table->string('stage', 20)->nullable()->index();
             $table->string('claimed_by', 20)->nullable();
             $table->unsignedBigInteger('claimed_at')->nullable();
-            // When it last had its turn, in milliseconds.
+            // When it was last worked on, in milliseconds.
             $table->unsignedBigInteger('served_at')->default(0);
             $table->unsignedInteger('tries')->default(0);
             // Seconds of the processor that went into it.

@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Database\DiskSync;
 use Illuminate\Support\Facades\DB;
+use Symfony\Component\Process\Process;
 use Tests\TestCase;
 
 /** Commits of many are put on the disk together, and each is there before it is told. */
@@ -36,11 +37,18 @@ final class DiskSyncTest extends TestCase
         $sync();
         $this->assertGreaterThan($first, $this->synced(), 'it began after the sync before it had begun');
 
-        // Somebody else's sync, begun while this one was waiting for its turn.
-        $later = hrtime(true) + 50_000_000;
-        file_put_contents("{$this->folder}/db-sync", sprintf('%020d', $later));
-        $sync();
-        $this->assertGreaterThan(0, $this->synced());
+        // Somebody else's sync, begun while this one was waiting: it is enough, and none is made besides.
+        $lock = fopen("{$this->folder}/db-sync", 'r+');
+        assert($lock !== false);
+        flock($lock, LOCK_EX);
+        $waiting = new Process([PHP_BINARY, '-r', $this->syncs()]);
+        $waiting->start();
+        usleep(1_500_000);
+        fwrite($lock, sprintf('%020d', $others = hrtime(true)));
+        flock($lock, LOCK_UN);
+        fclose($lock);
+        $waiting->wait();
+        $this->assertSame($others, $this->synced());
     }
 
     public function test_what_was_written_down_before_the_machine_was_started_anew_means_nothing(): void
@@ -58,9 +66,8 @@ final class DiskSyncTest extends TestCase
         assert($lock !== false);
         flock($lock, LOCK_EX);
         $children = [];
-        $script = sprintf('require %s; $s = new App\Database\DiskSync(%s, %s); $s(); echo file_get_contents(%s);', var_export(base_path('vendor/autoload.php'), true), var_export("{$this->folder}/db-wal", true), var_export("{$this->folder}/db-sync", true), var_export("{$this->folder}/db-sync", true));
         for ($n = 0; $n < 12; $n++) {
-            $children[] = $child = new \Symfony\Component\Process\Process([PHP_BINARY, '-r', $script]);
+            $children[] = $child = new \Symfony\Component\Process\Process([PHP_BINARY, '-r', $this->syncs()]);
             $child->start();
         }
         usleep(1_500_000);
@@ -76,6 +83,14 @@ final class DiskSyncTest extends TestCase
     public function test_a_database_that_is_on_no_disk_is_not_synced(): void
     {
         $this->assertNull(DiskSync::of(DB::connection()));
+    }
+
+    /** A program that has committed, syncs, and says when the last sync had begun. */
+    private function syncs(): string
+    {
+        [$log, $lock] = [var_export("{$this->folder}/db-wal", true), var_export("{$this->folder}/db-sync", true)];
+
+        return 'require '.var_export(base_path('vendor/autoload.php'), true)."; (new App\\Database\\DiskSync({$log}, {$lock}))(); echo file_get_contents({$lock});";
     }
 
     private function synced(): int

@@ -132,6 +132,12 @@ final class PicturesTest extends TestCase
         $this->assertSame('image/jpeg', $file->media_type);
     }
 
+    public function test_a_picture_that_takes_too_long_is_refused_as_a_picture(): void
+    {
+        config(['slate.tools.seconds' => 0.0005]);
+        $this->send(self::jpeg(600, 400))->assertUnprocessable()->assertSee('This picture takes too long');
+    }
+
     public function test_a_student_puts_on_so_many_pictures_a_day_and_no_more(): void
     {
         config(['slate.pictures.most_a_day' => 2]);
