@@ -25,7 +25,7 @@ final class Bench
         }
         register_shutdown_function(fn () => (new Process(['rm', '-rf', $this->data]))->run());
         touch("{$this->data}/open-slate.sqlite");
-        foreach (['SLATE_DATA' => $this->data, 'APP_CONFIG_CACHE' => "{$this->data}/config.php", 'APP_ROUTES_CACHE' => "{$this->data}/routes.php", 'APP_ENV' => 'production', 'APP_DEBUG' => 'false'] as $name => $value) {
+        foreach (['SLATE_DATA' => $this->data, 'APP_CONFIG_CACHE' => "{$this->data}/config.php", 'APP_ROUTES_CACHE' => "{$this->data}/routes.php", 'APP_EVENTS_CACHE' => "{$this->data}/events.php", 'APP_ENV' => 'production', 'APP_DEBUG' => 'false', 'SLATE_KEEP_CONNECTIONS' => '1'] as $name => $value) {
             putenv("{$name}={$value}");
             $_ENV[$name] = $_SERVER[$name] = $value;
         }
@@ -71,7 +71,10 @@ final class Bench
 
     private function start(int $port): Process
     {
-        Artisan::call('config:cache');
+        // As bin/start does.
+        foreach (['config:cache', 'route:cache', 'event:cache'] as $command) {
+            Artisan::call($command);
+        }
         $server = new Process([dirname(__DIR__).'/bin/serve', '--listen', "127.0.0.1:{$port}", '--front', __DIR__.'/front.php'], dirname(__DIR__), null, null, null);
         $server->disableOutput()->start();
         for ($n = 0; $n < 100; $n++) {

@@ -15,7 +15,8 @@ if (! str_starts_with((string) $_SERVER['REQUEST_URI'], '/bare')) {
 require dirname(__DIR__).'/vendor/autoload.php';
 /** @var Application $app */
 $app = require dirname(__DIR__).'/bootstrap/app.php';
-$app->booted(function (): void {
+// Cached routes are put in place when the program has started; these come after them.
+$app->booted(fn () => $app->booted(function (): void {
     Route::patch('bare/{id}', function (Request $request, int $id) {
         DB::table('bare')->where('id', $id)->update(['text' => json_encode($request->all())]);
 
@@ -30,5 +31,5 @@ $app->booted(function (): void {
     Route::patch('bare/{id}/read', $readAndWrite);
     Route::middleware(['web', 'auth:student', 'auth.session'])->patch('bare/{id}/student', $readAndWrite);
     Route::middleware(['web', 'auth:teacher', 'auth.session'])->patch('bare/{id}/signed-in', $readAndWrite);
-});
+}));
 $app->handleRequest(Request::capture());

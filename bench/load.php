@@ -44,7 +44,9 @@ return function (Bench $bench): void {
         $figures = $bench->node('load.mjs', $address, $class->code, '2468', $pairs);
     });
     foreach ($figures as $many => ['bare' => $bare, 'save' => $save]) {
-        $bench->report("load-{$many}", $save['p95'] / $bare['p95'], 2.5, sprintf(
+        // With 30 nobody waits for anybody, and the ratio is that of the work; with more it is also how near each comes to
+        // all that the machine can do.
+        $bench->report("load-{$many}", $save['p95'] / $bare['p95'], $many === 30 ? 2 : 4, sprintf(
             'p95 %.0f against %.0f ms, p50 %.0f against %.0f, longest %.0f against %.0f, %.0f against %.0f a second',
             $save['p95'], $bare['p95'], $save['p50'], $bare['p50'], $save['longest'], $bare['longest'], $save['perSecond'], $bare['perSecond'],
         ));

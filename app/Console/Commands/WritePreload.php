@@ -49,7 +49,10 @@ final class WritePreload extends Command
         return self::SUCCESS;
     }
 
-    /** Loads what pages and saves need: the ways of the framework, by a request, and all of the program's own. */
+    /** All of the program's own, and the packages of the framework that a request may come by. */
+    private const USED = '/^(App|OpenSlate|Illuminate\\\\(Auth|Bus|Cache|Container|Contracts|Cookie|Database|Encryption|Events|Filesystem|Foundation|Hashing|Http|Log|Pagination|Pipeline|Queue|Routing|Session|Support|Translation|Validation|View))\\\\(?!(.+\\\\)?(Console|Providers|Testing|Migrations|Schema)\\\\)/';
+
+    /** Loads what pages and saves need: the ways of the framework, by a request, and what lies beside them. */
     private function use(Kernel $kernel): void
     {
         foreach (['/', '/my/day'] as $path) {
@@ -59,7 +62,7 @@ final class WritePreload extends Command
         /** @var array<string, string> $map */
         $map = require base_path('vendor/composer/autoload_classmap.php');
         foreach (array_keys($map) as $name) {
-            if (preg_match('/^(App|OpenSlate)\\\\(?!Console|Providers)/', $name) === 1) {
+            if (preg_match(self::USED, $name) === 1) {
                 try {
                     class_exists($name);
                 } catch (Throwable) {
