@@ -6,13 +6,14 @@ namespace App\Actions;
 
 use App\Models\PageRevision;
 use App\Models\WorksheetPage;
+use OpenSlate\Edit\CoveredPrompts;
 use OpenSlate\Edit\Edit;
 use OpenSlate\Edit\EditRefused;
 
 /** Applies one edit to a page, as its next revision. */
 final class ApplyEdit
 {
-    public function __construct(private RevisePage $revise)
+    public function __construct(private RevisePage $revise, private PrintedPage $printed)
     {
     }
 
@@ -25,7 +26,7 @@ final class ApplyEdit
     {
         return ($this->revise)($page, $base, fn (PageRevision $now): array => [
             $now->revision()->edited(),
-            $edit->apply($now->page()),
+            CoveredPrompts::cleared($now->page(), $edit->apply($now->page()), $this->printed->on($page)),
         ]);
     }
 }

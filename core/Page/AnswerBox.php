@@ -62,6 +62,12 @@ final readonly class AnswerBox implements Answerable
         return $this->printed ? '' : $this->prompt;
     }
 
+    /** The same box with another prompt, which is not printed. */
+    public function asking(string $prompt): self
+    {
+        return $this->with('prompt', $prompt)->with('printed', false);
+    }
+
     public function kind(): ElementKind
     {
         return ElementKind::Box;

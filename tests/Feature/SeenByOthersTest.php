@@ -97,6 +97,20 @@ final class SeenByOthersTest extends TestCase
         $this->assertLessThan(10, $at(0.75, 0.5));
     }
 
+    public function test_what_a_box_says_to_screen_readers_goes_with_the_print_that_a_patch_covers(): void
+    {
+        $this->pack = app(BringInFile::class)($this->teacher, PdfMaker::file(PdfMaker::make([
+            ['media' => '0 0 600 800', 'content' => 'BT /F1 12 Tf 60 700 Td (Name the Severn bridge) Tj ET'],
+        ])), 'asked.pdf')->refresh();
+        $this->lay(new AnswerBox('a', Frame::of(60, 110, 200, 20), prompt: 'Name the Severn bridge', printed: true));
+        [$copy] = $this->handOut();
+        $this->assertStringContainsString('Severn', (string) $this->get("/my/copies/{$copy->id}")->getContent());
+
+        $this->lay(new Patch('p', Frame::of(50, 80, 300, 30)));
+        [$copy] = $this->handOut();
+        $this->assertStringNotContainsString('Severn', (string) $this->get("/my/copies/{$copy->id}")->assertOk()->getContent());
+    }
+
     public function test_the_hash_of_a_picture_gives_nobody_sight_of_it(): void
     {
         $picture = StoredFile::where('media_type', 'image/jpeg')->firstOrFail()->sha256;
@@ -169,7 +183,7 @@ final class SeenByOthersTest extends TestCase
         $this->app?->make('auth')->forgetGuards();
         $this->actingAs($this->student, 'student');
 
-        return [Copy::sole(), $handout->items()->sole()];
+        return [Copy::query()->latest('id')->firstOrFail(), $handout->items()->sole()];
     }
 
     private function as(Teacher $teacher): self
