@@ -15,7 +15,8 @@ use OpenSlate\Copies\Work;
 /** What a student's browser shows of answers that were just saved: how much is written, what was mended, where parts are. */
 final class SavedWords
 {
-    private const MOST_COMPARED = 20;
+    /** Of the passages that are compared with one save, in bytes: three or four of the longest. */
+    private const MOST_COMPARED = 15000;
 
     /**
      * @param  list<string>  $keys  of the places that were written in
@@ -23,8 +24,8 @@ final class SavedWords
      */
     public static function of(Work $work, Places $places, array $keys): array
     {
-        // What was mended is looked for in so many at once; the others are saved all the same, and looked at in turn.
-        $passagesLeft = self::MOST_COMPARED;
+        // What was mended is looked for in so much at once; the others are saved all the same, and looked at in turn.
+        $left = self::MOST_COMPARED;
         $limits = [];
         $passages = [];
         $models = [];
@@ -33,8 +34,9 @@ final class SavedWords
             $text = $work->text($key);
             if ($form instanceof TextAnswer && $form->limit !== null) {
                 $limits[$key] = ['said' => $form->limit->said($text), 'met' => $form->limit->isMet($text)];
-            } elseif ($form instanceof PassageAnswer && $passagesLeft-- > 0) {
+            } elseif ($form instanceof PassageAnswer && $left > 0) {
                 $passages[$key] = self::passage($form, $text);
+                $left -= strlen($form->wrong) + strlen($text);
             } elseif ($form instanceof ModelAnswer) {
                 $models[$key] = $text;
             }

@@ -11,18 +11,26 @@ use App\Models\Handout;
 use App\Models\SchoolClass;
 use App\Models\Student;
 use App\Models\Worksheet;
+use App\View\SavedWords;
 use Carbon\CarbonImmutable;
 use Database\Seeders\SkillsSheet;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Facades\Schema;
 use Illuminate\Testing\TestResponse;
+use OpenSlate\Answers\PassageAnswer;
 use OpenSlate\Answers\TextAnswer;
 use OpenSlate\Copies\CopyState;
+use OpenSlate\Copies\Places;
+use OpenSlate\Copies\Work;
 use OpenSlate\Geometry\Frame;
 use OpenSlate\Handout\Mode;
+use OpenSlate\Page\AnswerBox;
 use OpenSlate\Page\Clip;
 use OpenSlate\Page\Label;
 use OpenSlate\Page\LabelText;
+use OpenSlate\Page\Page;
+use OpenSlate\Paper\Colour;
+use OpenSlate\Paper\Size;
 use Symfony\Component\HttpFoundation\Response;
 use Tests\TestCase;
 
@@ -127,6 +135,15 @@ final class KindsTest extends TestCase
             'changes' => [['at' => 0, 'from' => 'the', 'to' => 'The'], ['at' => 20, 'from' => 'harbor', 'to' => 'harbour']],
         ]]);
         $this->actingAs($this->worksheet->teacher, 'teacher')->get("/copies/{$this->copy->id}")->assertOk()->assertSee('<del>harbor</del><ins>harbour</ins>', false);
+    }
+
+    public function test_changes_are_looked_for_in_a_few_long_passages_with_one_save(): void
+    {
+        $boxes = array_map(fn (int $n): AnswerBox => new AnswerBox("p{$n}", Frame::of(50, 20 + 20 * $n, 300, 18), PassageAnswer::of(str_repeat('the tide ', 200), 'The tide.')), range(0, 29));
+        $places = Places::of([new Page(Size::of(600, 800), Colour::white(), null, $boxes)]);
+        $keys = array_map(fn (int $n): string => "1.p{$n}", range(0, 29));
+
+        $this->assertSame(array_slice($keys, 0, 9), array_keys((array) SavedWords::of(Work::none(), $places, $keys)['passages']), '1,799 bytes each, until 15,000 are reached');
     }
 
     public function test_what_is_needed_has_to_be_there_before_handing_in(): void
