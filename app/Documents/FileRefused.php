@@ -26,7 +26,7 @@ final class FileRefused extends RuntimeException
 
     public static function notSent(): self
     {
-        return new self('not_sent', 'No file came with this. Choose a PDF and try again.');
+        return new self('not_sent', 'No file came with this. Choose one and try again.');
     }
 
     public static function notWhole(): self

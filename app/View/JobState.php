@@ -20,7 +20,7 @@ final readonly class JobState
         $worksheet = $this->worksheet;
 
         return $worksheet->isMaster()
-            ? 'Master, from '.($worksheet->original->name ?? 'blank pages')
+            ? 'Master, from '.($worksheet->original->name ?? ($worksheet->state === WorksheetState::Failed ? 'a file that was not taken' : 'blank pages'))
             : ($worksheet->board === null ? 'Set: ' : 'Choice board: ').lcfirst(self::cutFrom($worksheet));
     }
 

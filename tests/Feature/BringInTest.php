@@ -127,6 +127,7 @@ final class BringInTest extends TestCase
 
         $this->assertSame([WorksheetState::Failed, null], [$master->refresh()->state, $master->stage]);
         $this->assertStringContainsString('takes too long', (string) $master->problem);
+        $this->actingAs($master->teacher, 'teacher')->get("/worksheets/{$master->id}")->assertSee('Master, from a file that was not taken')->assertSee('Put it in the bin');
     }
 
     public function test_all_the_work_on_a_file_is_held_to_one_time(): void

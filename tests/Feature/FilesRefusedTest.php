@@ -91,6 +91,6 @@ final class FilesRefusedTest extends TestCase
     public function test_a_request_without_a_file_is_told_so(): void
     {
         $this->actingAs(Teacher::factory()->create(), 'teacher')->postJson(route('worksheets.store'))
-            ->assertUnprocessable()->assertJsonPath('message', 'No file came with this. Choose a PDF and try again.');
+            ->assertUnprocessable()->assertJsonPath('message', 'No file came with this. Choose one and try again.');
     }
 }

@@ -7,7 +7,8 @@
     <main id="main" class="table" x-data="contactSheet" data-total="{{ $worksheet->pages_total }}" data-preparing="{{ $preparing ? 'yes' : 'no' }}" data-progress="{{ route('worksheets.progress', $worksheet) }}"
         @if ($ready) data-arranging="{{ route('pages.index', $worksheet) }}" data-arranged="{{ $worksheet->arranged }}" data-undo="{{ $worksheet->arrangement?->undo_to === null ? 'no' : 'yes' }}" data-redo="{{ $worksheet->arrangement?->redo_to === null ? 'no' : 'yes' }}" @endif>
         @if ($failed)
-            <div class="notice notice--bad" role="alert"><b>{{ $worksheet->name }} could not be prepared.</b> {{ $worksheet->problem }} <a href="{{ route('shelf') }}">Back to the shelf</a></div>
+            <div class="notice notice--bad" role="alert"><b>{{ $worksheet->name }} could not be prepared.</b> {{ $worksheet->problem }}
+                <form class="verbs" method="post" action="{{ route('bin.store', $worksheet) }}">@csrf @method('delete')<button class="btn btn-plain">Put it in the bin</button> <a href="{{ route('shelf') }}">Back to the shelf</a></form></div>
         @else
             <div class="table__head table__head--stuck">
                 <h2>Contact sheet</h2>
