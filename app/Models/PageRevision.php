@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Illuminate\Database\Eloquent\Casts\Attribute;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Facades\DB;
 use OpenSlate\Edit\Revision;
@@ -59,13 +58,14 @@ final class PageRevision extends Model
         return 'z'.base64_encode((string) gzdeflate($content, self::LEVEL));
     }
 
-    /** @return Attribute<string, string> */
-    protected function content(): Attribute
+    public function getContentAttribute(string $kept): string
     {
-        return Attribute::make(
-            get: fn (string $kept): string => str_starts_with($kept, 'z') ? (string) gzinflate((string) base64_decode(substr($kept, 1), true)) : $kept,
-            set: self::packed(...),
-        )->shouldCache();
+        return str_starts_with($kept, 'z') ? (string) gzinflate((string) base64_decode(substr($kept, 1), true)) : $kept;
+    }
+
+    public function setContentAttribute(string $content): void
+    {
+        $this->attributes['content'] = self::packed($content);
     }
 
     public function revision(): Revision

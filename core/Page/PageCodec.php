@@ -13,11 +13,15 @@ use OpenSlate\Paper\Size;
 use OpenSlate\Paper\UnusableSize;
 use OpenSlate\Parts\Model;
 use OpenSlate\Parts\ModelRefused;
+use WeakMap;
 
 /** A page to and from versioned JSON, as docs/page.schema.json has it. What it does not know it refuses. */
 final class PageCodec
 {
     public const VERSION = 1;
+
+    /** @var WeakMap<Element, array<array-key, mixed>>|null elements as they were read: what nobody changed is written as it was */
+    private static ?WeakMap $asRead = null;
 
     public static function encode(Page $page): string
     {
@@ -39,7 +43,7 @@ final class PageCodec
                     'height' => $page->backdrop->frame->height,
                 ],
             ],
-            'elements' => array_map(ElementCodec::encode(...), $page->elements()),
+            'elements' => array_map(fn (Element $element): array => self::$asRead[$element] ?? ElementCodec::encode($element), $page->elements()),
         ] + ($page->carried === null ? [] : ['carried' => $page->carried]) + ($page->tray === null ? [] : ['tray' => ['side' => $page->tray->side->value, 'depth' => $page->tray->depth, 'open' => $page->tray->open]]) + ($page->key === null ? [] : ['key' => ['model' => $page->key->model, 'counts' => array_map(fn (ModelAspect $aspect): string => $aspect->value, $page->key->counts), 'points' => $page->key->points]]), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
     }
 
@@ -49,7 +53,12 @@ final class PageCodec
         $fields = Fields::parse($json);
         $fields->integer('version', self::VERSION, self::VERSION);
         $paper = $fields->object('paper');
-        $elements = array_map(ElementCodec::decode(...), $fields->objects('elements', Page::MOST_ELEMENTS));
+        self::$asRead ??= new WeakMap;
+        $elements = [];
+        foreach ($fields->objects('elements', Page::MOST_ELEMENTS) as $read) {
+            $elements[] = $element = ElementCodec::decode($read);
+            self::$asRead[$element] = $read->all();
+        }
         try {
             $size = Size::of($paper->number('width'), $paper->number('height'));
             $colour = Colour::of($paper->text('colour', 7));
