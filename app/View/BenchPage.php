@@ -9,6 +9,7 @@ use App\Models\WorksheetPage;
 use OpenSlate\Blanks\Blank;
 use OpenSlate\Edit\Guides;
 use OpenSlate\Edit\Overlaps;
+use OpenSlate\Geometry\Frame;
 use OpenSlate\Page\Element;
 use OpenSlate\Page\Page;
 use OpenSlate\Page\Tags;
@@ -42,7 +43,7 @@ final readonly class BenchPage
     /** @return array<string, mixed> the lines that dragged things may hold to, and what lies over what, in words */
     public function guides(): array
     {
-        return Guides::of($this->content, $this->proposals ?? []) + ['overlaps' => $this->overlaps()];
+        return Guides::of($this->content, array_map(fn (Blank $blank): Frame => $blank->frame, array_values($this->proposals ?? []))) + ['overlaps' => $this->overlaps()];
     }
 
     private function overlaps(): string

@@ -33,22 +33,4 @@ final class Bounds
             && $frame->right() <= $within->right() + self::SLACK
             && $frame->bottom() <= $within->bottom() + self::SLACK;
     }
-
-    /**
-     * As much of a move as keeps the frame within another, such as the page.
-     *
-     * @return array{float, float} the move in x and in y
-     */
-    public static function heldBack(Frame $frame, float $dx, float $dy, Frame $within): array
-    {
-        return [
-            self::clamp($dx, $within->x - $frame->x, $within->right() - $frame->right()),
-            self::clamp($dy, $within->y - $frame->y, $within->bottom() - $frame->bottom()),
-        ];
-    }
-
-    private static function clamp(float $value, float $min, float $max): float
-    {
-        return max(min($min, $max), min($value, max($min, $max)));
-    }
 }

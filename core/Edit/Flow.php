@@ -140,7 +140,7 @@ final class Flow
     {
         $frame = $element->frame()->moved(0.0, $shift);
 
-        return $element->framed($frame->moved(...Bounds::heldBack($frame, 0.0, 0.0, $page->reach($element))));
+        return $element->framed($frame->keptIn($page->reach($element)));
     }
 
     /**

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace OpenSlate\Edit;
 
-use OpenSlate\Blanks\Blank;
 use OpenSlate\Geometry\Frame;
 use OpenSlate\Page\Page;
 use OpenSlate\Paper\Size;
@@ -24,27 +23,27 @@ final class Guides
     private const NARROWEST_GAP = 0.5;
 
     /**
-     * @param  array<int, Blank>  $blanks
+     * @param  list<Frame>  $more  of what else is there to be lined up with, such as the blanks of its print
      * @return array{x: list<array{float, list<string>}>, y: list<array{float, list<string>}>, gaps: list<array{axis: string, edge: string, at: float, from: float, to: float, beside: float, ids: list<string>}>}
      */
-    public static function of(Page $page, array $blanks = []): array
+    public static function of(Page $page, array $more = []): array
     {
         $frames = [];
         foreach ($page->elements() as $element) {
             $frames[$element->id()] = $element->frame();
         }
 
-        return self::among($page->size, $frames, $blanks);
+        return self::among($page->size, $frames, $more);
     }
 
     /**
      * @param  array<string, Frame>  $frames  of all that something may be lined up with, by id
-     * @param  array<int, Blank>  $blanks
+     * @param  list<Frame>  $more  of what has no id
      * @return array{x: list<array{float, list<string>}>, y: list<array{float, list<string>}>, gaps: list<array{axis: string, edge: string, at: float, from: float, to: float, beside: float, ids: list<string>}>}
      *                                                                                                                                                                                                             each line with the ids of those it is of, none for the page and its blanks; of a gap: which edge of the dragged
      *                                                                                                                                                                                                             comes to stand where, and where the gap that comes back is
      */
-    public static function among(Size $page, array $frames, array $blanks = []): array
+    public static function among(Size $page, array $frames, array $more = []): array
     {
         [$x, $y] = [[], []];
         foreach ([0.0, 0.5, 1.0] as $share) {
@@ -56,8 +55,8 @@ final class Guides
             $framed[] = [$frame->x, $frame->x + $frame->width, $frame->y, $frame->y + $frame->height, (string) $id];
             self::addSides($x, $y, $frame, (string) $id);
         }
-        foreach ($blanks as $blank) {
-            self::addSides($x, $y, $blank->frame, '');
+        foreach ($more as $frame) {
+            self::addSides($x, $y, $frame, '');
         }
 
         return ['x' => self::lines($x), 'y' => self::lines($y), 'gaps' => [...self::gaps($framed, Axis::Across), ...self::gaps($framed, Axis::Down)]];

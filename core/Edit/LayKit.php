@@ -62,13 +62,13 @@ final readonly class LayKit implements Edit
         [$x, $y] = [$frame->x - $from->x, $frame->y - $from->y];
         $moved = Frame::of($to->x + ($turned ? $y : $x), $to->y + ($turned ? $x : $y), min($frame->width, $to->width), min($frame->height, $to->height));
 
-        return $moved->moved(...Bounds::heldBack($moved, 0.0, 0.0, $to));
+        return $moved->keptIn($to);
     }
 
     private function inTheMiddle(Frame $frame, Page $page, float $scale): Frame
     {
         $moved = $frame->scaled($scale)->moved(($page->size->width - $this->kit->size->width * $scale) / 2, ($page->size->height - $this->kit->size->height * $scale) / 2);
 
-        return $moved->moved(...Bounds::heldBack($moved, 0.0, 0.0, $page->frame()));
+        return $moved->keptIn($page->frame());
     }
 }

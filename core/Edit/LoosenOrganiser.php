@@ -69,7 +69,7 @@ final readonly class LoosenOrganiser implements Edit
         );
         $laid = $this->laid($frame, $organiser);
 
-        return new Part(($this->newId)(), $laid->moved(...Bounds::heldBack($laid, 0.0, 0.0, $page->whole())), PartForm::Connector, name: 'line', weight: 2.0, lay: $lay, head: $this->head($line, $lay));
+        return new Part(($this->newId)(), $laid->keptIn($page->whole()), PartForm::Connector, name: 'line', weight: 2.0, lay: $lay, head: $this->head($line, $lay));
     }
 
     /** A connector runs to the right, or straight down: of a line that runs the other way, the head is at its start. */

@@ -103,7 +103,7 @@ final readonly class Merge
     /** As near as it can be within. */
     private static function held(Frame $frame, Frame $within): Frame
     {
-        return $frame->moved(...Bounds::heldBack($frame, 0.0, 0.0, $within));
+        return $frame->keptIn($within);
     }
 
     /**

@@ -19,7 +19,7 @@ final readonly class Move implements Edit
         $free = $this->selection->unlocked($page);
         [$dx, $dy] = [$this->dx, $this->dy];
         foreach ($free->on($page) as $element) {
-            [$dx, $dy] = Bounds::heldBack($element->frame(), $dx, $dy, $page->reach($element));
+            [$dx, $dy] = $element->frame()->moveWithin($dx, $dy, $page->reach($element));
         }
 
         return $free->change($page, fn (Element $element): Element => $element->framed($element->frame()->moved($dx, $dy)));

@@ -57,7 +57,7 @@ final readonly class Pieces
         $frames = [];
         foreach ($this->all as $piece) {
             if (! $piece->isLocked()) {
-                [$dx, $dy] = Bounds::heldBack($piece->frame, ...[...$step($piece), $piece->reach($page)]);
+                [$dx, $dy] = $piece->frame->moveWithin(...[...$step($piece), $piece->reach($page)]);
                 foreach ($piece->elements as $element) {
                     $frames[$element->id()] = $element->frame()->moved($dx, $dy);
                 }

@@ -91,7 +91,7 @@ final readonly class Repaper implements Edit
         $moved = $frame->moved($frame->x >= $page->size->width ? $this->size->width - $page->size->width : 0.0, $frame->y >= $page->size->height ? $this->size->height - $page->size->height : 0.0);
         $within = $page->onPaper($this->size, null, [])->whole();
 
-        return $element->framed($moved->moved(...Bounds::heldBack($moved, 0.0, 0.0, $within)));
+        return $element->framed($moved->keptIn($within));
     }
 
     private function element(Element $element, Page $page): Element

@@ -30,7 +30,7 @@ final readonly class SetModelKey implements Edit
     {
         $board = new Board($page);
         try {
-            $model = Settling::settle($board, Held::on($board, Model::parse($page->key->model ?? '')), Model::parse($this->model)->onlyOf($board))->model;
+            $model = Settling::settle($board, Held::on($board, Model::parse($page->key->model ?? '')), Model::parse($this->model)->only($board->keys()))->model;
         } catch (ModelRefused $refusal) {
             throw EditRefused::invalid('the key '.lcfirst($refusal->getMessage()));
         }

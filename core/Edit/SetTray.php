@@ -42,6 +42,6 @@ final readonly class SetTray implements Edit
         [$along, $deep] = $page->tray->isUpright() ? [$frame->y - $from->y, $frame->x - $from->x] : [$frame->x - $from->x, $frame->y - $from->y];
         $moved = Frame::of($to->x + ($next->tray->isUpright() ? $deep : $along), $to->y + ($next->tray->isUpright() ? $along : $deep), $frame->width, $frame->height);
 
-        return $moved->moved(...Bounds::heldBack($moved, 0.0, 0.0, $to));
+        return $moved->keptIn($to);
     }
 }

@@ -55,6 +55,6 @@ final readonly class Turn implements Edit
             $end = $turned(Frame::of($one->end[0], $one->end[1], 0, 0));
 
             return $one->at($at->x, $at->y)->ending($end->x, $end->y, $one->end[2]);
-        }, Model::parse($model)->onlyOf($board)->placed))->text();
+        }, Model::parse($model)->only($board->keys())->placed))->text();
     }
 }

@@ -107,6 +107,30 @@ final readonly class Frame
         return self::of($x, $y, max(0.0, min($this->right(), $other->right()) - $x), max(0.0, min($this->bottom(), $other->bottom()) - $y));
     }
 
+    /**
+     * As much of a move as keeps it within another, such as the page.
+     *
+     * @return array{float, float} the move in x and in y
+     */
+    public function moveWithin(float $dx, float $dy, self $within): array
+    {
+        return [
+            self::clamp($dx, $within->x - $this->x, $within->right() - $this->right()),
+            self::clamp($dy, $within->y - $this->y, $within->bottom() - $this->bottom()),
+        ];
+    }
+
+    /** Moved as little as brings it within another. */
+    public function keptIn(self $within): self
+    {
+        return $this->moved(...$this->moveWithin(0.0, 0.0, $within));
+    }
+
+    private static function clamp(float $value, float $min, float $max): float
+    {
+        return max(min($min, $max), min($value, max($min, $max)));
+    }
+
     /** Adding 0.0 turns a negative zero into zero, which JSON would otherwise write as "-0.0". */
     private static function tidy(float $value): float
     {

@@ -4,10 +4,8 @@ declare(strict_types=1);
 
 namespace OpenSlate\Page;
 
-use InvalidArgumentException;
 use OpenSlate\Geometry\Frame;
 use OpenSlate\Geometry\Rotation;
-use OpenSlate\Paper\Size;
 
 /** A region of a printed page, shown on this one. */
 final readonly class Clip implements Element
@@ -38,30 +36,6 @@ final readonly class Clip implements Element
         public ?string $group = null,
         public bool $locked = false,
     ) {
-    }
-
-    /**
-     * A region of a page as it is shown: of its print, the way that lies there.
-     *
-     * @param  Page  $page  with a print
-     * @param  Size  $printed  size of the printed page, upright
-     * @param  Frame  $region  on the page
-     * @param  Frame  $frame  where the clip lies
-     *
-     * @throws InvalidArgumentException when none of the print is in the region
-     */
-    public static function of(Page $page, Size $printed, Frame $region, string $id, Frame $frame): self
-    {
-        $backdrop = $page->backdrop ?? throw new InvalidArgumentException('That page has no print to clip.');
-        $cut = $backdrop->printed($region, $printed, $page->frame());
-        $share = fn (float $part, float $whole): float => round(max(0.0, min(1.0, $part / $whole)), 5);
-        [$left, $top] = [$share($cut->x, $printed->width), $share($cut->y, $printed->height)];
-        [$across, $down] = [$share($cut->right(), $printed->width) - $left, $share($cut->bottom(), $printed->height) - $top];
-        if ($across < self::SMALLEST || $down < self::SMALLEST) {
-            throw new InvalidArgumentException('There is no print in that frame.');
-        }
-
-        return new self($id, $frame, $backdrop->source, $backdrop->page, $backdrop->turn, $left, $top, round($across, 5), round($down, 5));
     }
 
     public function kind(): ElementKind

@@ -120,6 +120,30 @@ final readonly class Page
         return count($shown) === count($this->elements) ? $this : $this->withElements(array_reverse($shown));
     }
 
+    /**
+     * A region of the page as it is shown: of its print, the way that lies there.
+     *
+     * @param  Size  $printed  size of the printed page, upright
+     * @param  Frame  $region  on the page
+     * @param  string  $id  of the clip
+     * @param  Frame  $frame  where the clip lies
+     *
+     * @throws InvalidArgumentException when none of the print is in the region
+     */
+    public function clip(Size $printed, Frame $region, string $id, Frame $frame): Clip
+    {
+        $backdrop = $this->backdrop ?? throw new InvalidArgumentException('That page has no print to clip.');
+        $cut = $backdrop->printed($region, $printed, $this->frame());
+        $share = fn (float $part, float $whole): float => round(max(0.0, min(1.0, $part / $whole)), 5);
+        [$left, $top] = [$share($cut->x, $printed->width), $share($cut->y, $printed->height)];
+        [$across, $down] = [$share($cut->right(), $printed->width) - $left, $share($cut->bottom(), $printed->height) - $top];
+        if ($across < Clip::SMALLEST || $down < Clip::SMALLEST) {
+            throw new InvalidArgumentException('There is no print in that frame.');
+        }
+
+        return new Clip($id, $frame, $backdrop->source, $backdrop->page, $backdrop->turn, $left, $top, round($across, 5), round($down, 5));
+    }
+
     /** Whether there is anything to move on it: a locked part stays where it is, for students too. */
     public function hasMoves(): bool
     {

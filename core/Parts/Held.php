@@ -19,7 +19,7 @@ final class Held
 
     public static function on(Board $board, Model $model): Model
     {
-        $held = new self($board, $model->onlyOf($board));
+        $held = new self($board, $model->only($board->keys()));
         $held->inSpots();
         foreach ($held->model->placed as $key => $one) {
             $held->placed[$key] ??= $held->atJoint($one, [$key => true]);

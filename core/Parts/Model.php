@@ -121,10 +121,14 @@ final readonly class Model
         return new self($all, $this->near);
     }
 
-    /** Without what the page no longer has. */
-    public function onlyOf(Board $board): self
+    /**
+     * Without what the page no longer has.
+     *
+     * @param  list<string>  $keys  of the parts that there are
+     */
+    public function only(array $keys): self
     {
-        return new self(array_intersect_key($this->placed, array_flip($board->keys())), $this->near);
+        return new self(array_intersect_key($this->placed, array_flip($keys)), $this->near);
     }
 
     public function without(string $key): self

@@ -28,7 +28,7 @@ final class ModelCheck
 
     public static function of(Board $board, ModelKey $key, Model $done): ModelVerdict
     {
-        $check = new self($board, Held::on($board, Model::parse($key->model)), $done->onlyOf($board));
+        $check = new self($board, Held::on($board, Model::parse($key->model)), $done->only($board->keys()));
         foreach ($key->counts as $aspect) {
             match ($aspect) {
                 ModelAspect::Spots => $check->spots(),

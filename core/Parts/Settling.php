@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace OpenSlate\Parts;
 
-use OpenSlate\Edit\Bounds;
 use OpenSlate\Edit\Guides;
 use OpenSlate\Geometry\Frame;
 use OpenSlate\Page\Part;
@@ -122,7 +121,7 @@ final class Settling
     /** What is dropped over the edge lies at the edge. */
     private function within(Placed $placed): Placed
     {
-        [$dx, $dy] = Bounds::heldBack($this->board->frame($placed), 0.0, 0.0, $this->board->page->whole());
+        [$dx, $dy] = $this->board->frame($placed)->moveWithin(0.0, 0.0, $this->board->page->whole());
         $moved = $placed->at($placed->x + $dx, $placed->y + $dy);
 
         return $placed->end === null ? $moved : $moved->ending($placed->end[0] + $dx, $placed->end[1] + $dy, '');

@@ -50,7 +50,7 @@ final class ClipController
         $region = Frame::of(...array_map(fn (string $side): float => $request->float($side), $sides))->within($content->backdrop->frame ?? $content->frame());
         $id = Str::lower(Str::random(10));
         try {
-            $clip = Clip::of($content, $from->backdrop->size(), $region, $id, $this->place($page->current->page(), $region));
+            $clip = $content->clip($from->backdrop->size(), $region, $id, $this->place($page->current->page(), $region));
             TeacherFile::give($page->worksheet->teacher_id, new PageFile($clip->source, $clip->page));
             $apply($page, $request->integer('base'), new Place([$clip]));
         } catch (StaleEdit $stale) {

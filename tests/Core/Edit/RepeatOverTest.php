@@ -68,7 +68,7 @@ final class RepeatOverTest extends TestCase
 
     public function test_guides_are_edges_and_middles_and_say_whose_they_are(): void
     {
-        $guides = Guides::of($this->page(new Patch('a', Frame::of(100, 100, 50, 20)), new Patch('b', Frame::of(100, 150, 80, 20))), [$this->line(120, 300)]);
+        $guides = Guides::of($this->page(new Patch('a', Frame::of(100, 100, 50, 20)), new Patch('b', Frame::of(100, 150, 80, 20))), [$this->line(120, 300)->frame]);
         $lines = array_column($guides['x'], 1, 0);
 
         $this->assertSame(['a', 'b'], $lines[100.0]);

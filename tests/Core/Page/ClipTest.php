@@ -8,7 +8,6 @@ use InvalidArgumentException;
 use OpenSlate\Geometry\Frame;
 use OpenSlate\Geometry\Rotation;
 use OpenSlate\Page\Backdrop;
-use OpenSlate\Page\Clip;
 use OpenSlate\Page\Page;
 use OpenSlate\Paper\Colour;
 use OpenSlate\Paper\Size;
@@ -41,7 +40,7 @@ final class ClipTest extends TestCase
         $printed = Size::of(600, 800);
         $page = new Page(Size::of(800, 600), Colour::white(), Backdrop::of(str_repeat('ab', 32), 3, Rotation::Quarter));
         // Turned clockwise, the left edge of the print is on top: the top left of what is shown is the foot of its left.
-        $clip = Clip::of($page, $printed, Frame::of(0, 0, 200, 150), 'c', Frame::of(0, 0, 200, 150));
+        $clip = $page->clip($printed, Frame::of(0, 0, 200, 150), 'c', Frame::of(0, 0, 200, 150));
 
         $this->assertSame([Rotation::Quarter, 3], [$clip->turn, $clip->page]);
         $this->assertEqualsWithDelta([0.0, 0.75, 0.25, 0.25], [$clip->left, $clip->top, $clip->across, $clip->down], 0.0001);
@@ -51,9 +50,9 @@ final class ClipTest extends TestCase
     {
         $printed = Size::of(600, 800);
         $page = new Page(Size::of(800, 800), Colour::white(), Backdrop::of(str_repeat('ab', 32), 1, Rotation::None, Frame::of(100, 0, 600, 800)));
-        $clip = Clip::of($page, $printed, Frame::of(0, 0, 250, 80), 'c', Frame::of(0, 0, 10, 10));
+        $clip = $page->clip($printed, Frame::of(0, 0, 250, 80), 'c', Frame::of(0, 0, 10, 10));
         $this->assertEqualsWithDelta([0.0, 0.25], [$clip->left, $clip->across], 0.0001);
         $this->expectException(InvalidArgumentException::class);
-        Clip::of($page, $printed, Frame::of(0, 0, 90, 80), 'c', Frame::of(0, 0, 10, 10));
+        $page->clip($printed, Frame::of(0, 0, 90, 80), 'c', Frame::of(0, 0, 10, 10));
     }
 }
