@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App;
 
+use OpenSlate\Format\PageCodec;
 use OpenSlate\Page\Page;
-use OpenSlate\Page\PageCodec;
 
 /** The kits that come with the program, each a file in database/kits with a name, what it is for, and a page. */
 final class ShippedKits

@@ -16,9 +16,9 @@ use Illuminate\Contracts\Http\Kernel;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
+use OpenSlate\Elements\AnswerBox;
 use OpenSlate\Geometry\Frame;
 use OpenSlate\Handout\Mode;
-use OpenSlate\Page\AnswerBox;
 
 return function (Bench $bench): void {
     $teacher = Teacher::create(['name' => 'Desk', 'email' => 'desk@school.example', 'password' => 'x']);

@@ -8,8 +8,8 @@ declare(strict_types=1);
 use App\Models\Teacher;
 use Bench\Bench;
 use Database\Factories\WorksheetFactory;
+use OpenSlate\Elements\AnswerBox;
 use OpenSlate\Geometry\Frame;
-use OpenSlate\Page\AnswerBox;
 
 return function (Bench $bench): void {
     $teacher = Teacher::create(['name' => 'Drag', 'email' => 'drag@school.example', 'password' => 'drag-password']);

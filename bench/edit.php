@@ -12,8 +12,8 @@ use Bench\Bench;
 use Database\Factories\WorksheetFactory;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
+use OpenSlate\Elements\AnswerBox;
 use OpenSlate\Geometry\Frame;
-use OpenSlate\Page\AnswerBox;
 
 return function (Bench $bench): void {
     Schema::dropIfExists('bare');

@@ -14,9 +14,9 @@ use App\Models\Teacher;
 use Bench\Bench;
 use Database\Factories\WorksheetFactory;
 use Illuminate\Support\Facades\DB;
+use OpenSlate\Elements\AnswerBox;
 use OpenSlate\Geometry\Frame;
 use OpenSlate\Handout\Mode;
-use OpenSlate\Page\AnswerBox;
 
 return function (Bench $bench): void {
     $teacher = Teacher::create(['name' => 'Hand', 'email' => 'hand@school.example', 'password' => 'x']);

@@ -15,10 +15,10 @@ use App\Models\Teacher;
 use Bench\Bench;
 use Database\Factories\WorksheetFactory;
 use OpenSlate\Copies\Draft;
+use OpenSlate\Elements\AnswerBox;
+use OpenSlate\Elements\Part;
 use OpenSlate\Geometry\Frame;
 use OpenSlate\Handout\Mode;
-use OpenSlate\Page\AnswerBox;
-use OpenSlate\Page\Part;
 
 return function (Bench $bench): void {
     $teacher = Teacher::create(['name' => 'Parts', 'email' => 'parts@school.example', 'password' => 'x']);

@@ -16,9 +16,9 @@ use Database\Factories\WorksheetFactory;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 use OpenSlate\Answers\TextAnswer;
+use OpenSlate\Elements\AnswerBox;
 use OpenSlate\Geometry\Frame;
 use OpenSlate\Handout\Mode;
-use OpenSlate\Page\AnswerBox;
 
 return function (Bench $bench): void {
     Schema::dropIfExists('bare');

@@ -10,14 +10,14 @@ use App\Models\WorksheetPage;
 use Closure;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Str;
-use OpenSlate\Edit\Revision;
-use OpenSlate\Page\PageCodec;
+use OpenSlate\Arrange\ArrangedPage;
+use OpenSlate\Arrange\Arrangement;
+use OpenSlate\Arrange\ArrangementRefused;
+use OpenSlate\Edit\History\Revision;
+use OpenSlate\Format\PageCodec;
+use OpenSlate\Packs\Role;
 use OpenSlate\Page\Theme;
 use OpenSlate\Paper\Size;
-use OpenSlate\Trim\ArrangedPage;
-use OpenSlate\Trim\Arrangement;
-use OpenSlate\Trim\ArrangementRefused;
-use OpenSlate\Trim\Role;
 
 /** Adds pages to a worksheet at a chosen place, never over what is there. */
 final class AddPages

@@ -8,12 +8,12 @@ use App\Models\PageRevision;
 use App\Models\Worksheet;
 use App\Models\WorksheetPage;
 use Illuminate\Support\Facades\DB;
-use OpenSlate\Page\PageCodec;
-use OpenSlate\Trim\ArrangedPage;
-use OpenSlate\Trim\Arrangement;
-use OpenSlate\Trim\ArrangementRefused;
-use OpenSlate\Trim\BoardRefused;
-use OpenSlate\Trim\ChoiceBoard;
+use OpenSlate\Arrange\ArrangedPage;
+use OpenSlate\Arrange\Arrangement;
+use OpenSlate\Arrange\ArrangementRefused;
+use OpenSlate\Boards\BoardRefused;
+use OpenSlate\Boards\ChoiceBoard;
+use OpenSlate\Format\PageCodec;
 
 /**
  * Changes the choice of a set that was made from a board: what is chosen no longer leaves with its pages, what is new

@@ -8,7 +8,7 @@ use App\Models\PageRevision;
 use App\Models\Worksheet;
 use App\Models\WorksheetPage;
 use Illuminate\Support\Str;
-use OpenSlate\Edit\Revision;
+use OpenSlate\Edit\History\Revision;
 
 /** Lays a page, with what is on it now, into a worksheet. The printed page is not copied, only named again. */
 final class CopyPage

@@ -6,7 +6,7 @@ namespace App\Actions;
 
 use App\Models\Worksheet;
 use Illuminate\Support\Facades\DB;
-use OpenSlate\Trim\PlannedSet;
+use OpenSlate\Cutting\PlannedSet;
 
 /** Cuts many sets at once: all of them, or none. */
 final class CutManySets

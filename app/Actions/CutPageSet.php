@@ -8,7 +8,7 @@ use App\Models\Worksheet;
 use App\Models\WorksheetPage;
 use App\Models\WorksheetState;
 use Illuminate\Support\Facades\DB;
-use OpenSlate\Trim\PageRange;
+use OpenSlate\Cutting\PageRange;
 
 /** Cuts a named set of pages from a worksheet, with what lies on them. The worksheet it is cut from stays whole. */
 final class CutPageSet

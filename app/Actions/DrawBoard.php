@@ -6,17 +6,17 @@ namespace App\Actions;
 
 use App\Models\Worksheet;
 use App\Models\WorksheetPage;
-use OpenSlate\Page\Element;
-use OpenSlate\Page\LinkTarget;
+use OpenSlate\Boards\BoardPage;
+use OpenSlate\Boards\BoardTile;
+use OpenSlate\Boards\ChoiceBoard;
+use OpenSlate\Boards\ChoiceOption;
+use OpenSlate\Elements\Element;
+use OpenSlate\Elements\LinkTarget;
+use OpenSlate\Packs\Role;
 use OpenSlate\Page\Page;
 use OpenSlate\Paper\Colour;
 use OpenSlate\Paper\PaperSize;
 use OpenSlate\Paper\Size;
-use OpenSlate\Trim\BoardPage;
-use OpenSlate\Trim\BoardTile;
-use OpenSlate\Trim\ChoiceBoard;
-use OpenSlate\Trim\ChoiceOption;
-use OpenSlate\Trim\Role;
 
 /** Draws a choice board as a page, with the pages of its master for pictures. */
 final class DrawBoard

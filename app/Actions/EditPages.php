@@ -6,10 +6,10 @@ namespace App\Actions;
 
 use App\Models\Worksheet;
 use App\Models\WorksheetPage;
+use OpenSlate\Arrange\Arrangement;
+use OpenSlate\Arrange\ArrangementRefused;
 use OpenSlate\Edit\Edit;
 use OpenSlate\Edit\EditRefused;
-use OpenSlate\Trim\Arrangement;
-use OpenSlate\Trim\ArrangementRefused;
 
 /** Applies one edit to many pages of a worksheet, as one step that can be undone. */
 final class EditPages

@@ -7,7 +7,7 @@ namespace App\Actions;
 use App\Models\FileStage;
 use App\Models\Worksheet;
 use App\Models\WorksheetState;
-use OpenSlate\Trim\ArrangementRefused;
+use OpenSlate\Arrange\ArrangementRefused;
 
 /** Puts the prepared pages of an added file into the worksheet they were added to. */
 final class JoinArrived

@@ -9,12 +9,12 @@ use App\Models\Worksheet;
 use App\Models\WorksheetPage;
 use App\Models\WorksheetState;
 use Illuminate\Support\Facades\DB;
-use OpenSlate\Edit\Revision;
-use OpenSlate\Page\PageCodec;
-use OpenSlate\Trim\BoardRefused;
-use OpenSlate\Trim\ChoiceBoard;
-use OpenSlate\Trim\PageRange;
-use OpenSlate\Trim\Role;
+use OpenSlate\Boards\BoardRefused;
+use OpenSlate\Boards\ChoiceBoard;
+use OpenSlate\Cutting\PageRange;
+use OpenSlate\Edit\History\Revision;
+use OpenSlate\Format\PageCodec;
+use OpenSlate\Packs\Role;
 
 /** Makes a set from a choice board: the board first, then the pages of what is on it, and no others. */
 final class MakeBoard

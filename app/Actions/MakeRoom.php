@@ -8,12 +8,12 @@ use App\Models\PageRevision;
 use App\Models\Worksheet;
 use App\Models\WorksheetPage;
 use App\View\JobState;
+use OpenSlate\Arrange\Arrangement;
 use OpenSlate\Edit\EditRefused;
-use OpenSlate\Edit\Flow;
-use OpenSlate\Edit\Revision;
+use OpenSlate\Edit\History\Revision;
+use OpenSlate\Edit\Layout\Flow;
+use OpenSlate\Format\PageCodec;
 use OpenSlate\Page\Page;
-use OpenSlate\Page\PageCodec;
-use OpenSlate\Trim\Arrangement;
 
 /** Makes room between things on a page, or takes it away. What crosses the foot goes on to pages that carry it on. */
 final class MakeRoom

@@ -7,8 +7,8 @@ namespace App\Actions;
 use App\View\MendingOffer;
 use Illuminate\Support\Facades\DB;
 use OpenSlate\Edit\EditRefused;
-use OpenSlate\Edit\Mend;
-use OpenSlate\Edit\PageProperty;
+use OpenSlate\Edit\History\Mend;
+use OpenSlate\Edit\History\PageProperty;
 
 /** Gives a page of a set what has changed in the page it was cut from, as one edit that can be undone; or leaves it as it is. */
 final class MendPage

@@ -16,10 +16,10 @@ use App\Models\Worksheet;
 use App\Models\WorksheetPage;
 use Closure;
 use Illuminate\Support\Facades\DB;
-use OpenSlate\Edit\Revision;
+use OpenSlate\Edit\History\Revision;
+use OpenSlate\Format\PageCodec;
 use OpenSlate\Page\Backdrop as Printed;
 use OpenSlate\Page\Page;
-use OpenSlate\Page\PageCodec;
 use OpenSlate\Paper\Colour;
 use OpenSlate\Paper\Size;
 

@@ -10,7 +10,7 @@ use App\Models\Original;
 use App\Models\WorksheetPage;
 use OpenSlate\Blanks\Printed;
 use OpenSlate\Page\Page;
-use OpenSlate\Trim\Word;
+use OpenSlate\Text\Word;
 
 /** Reads what is printed on a page of a worksheet, where the page shows it, once an edit asks for it. */
 final class PrintedPage

@@ -13,9 +13,9 @@ use App\Models\Worksheet;
 use App\Models\WorksheetPage;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
-use OpenSlate\Page\Link;
-use OpenSlate\Page\PageCodec;
-use OpenSlate\Trim\PackReading;
+use OpenSlate\Elements\Link;
+use OpenSlate\Format\PageCodec;
+use OpenSlate\Packs\PackReading;
 
 /** Notes on the pages of a new master what each seems to be for, which section it belongs to, and its links. */
 final class ReadPack

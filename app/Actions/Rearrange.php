@@ -11,11 +11,11 @@ use App\Models\WorksheetPage;
 use App\Models\WorksheetState;
 use Closure;
 use Illuminate\Support\Facades\DB;
-use OpenSlate\Edit\Revision;
-use OpenSlate\Trim\ArrangedPage;
-use OpenSlate\Trim\Arrangement;
-use OpenSlate\Trim\ArrangementRefused;
-use OpenSlate\Trim\PageRange;
+use OpenSlate\Arrange\ArrangedPage;
+use OpenSlate\Arrange\Arrangement;
+use OpenSlate\Arrange\ArrangementRefused;
+use OpenSlate\Cutting\PageRange;
+use OpenSlate\Edit\History\Revision;
 
 /**
  * Gives a worksheet its next arrangement of pages, if nobody else has done so since, and steps back and forward.

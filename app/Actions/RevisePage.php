@@ -12,9 +12,9 @@ use App\Models\WorksheetPage;
 use Closure;
 use Illuminate\Support\Facades\DB;
 use OpenSlate\Edit\EditRefused;
-use OpenSlate\Edit\Revision;
+use OpenSlate\Edit\History\Revision;
+use OpenSlate\Format\PageCodec;
 use OpenSlate\Page\Page;
-use OpenSlate\Page\PageCodec;
 use OpenSlate\Page\PageFile;
 
 /** Gives a page its next revision, if nobody else has done so since. */

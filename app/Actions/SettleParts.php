@@ -7,13 +7,13 @@ namespace App\Actions;
 use App\Models\Copy;
 use OpenSlate\Answers\AnswerRefused;
 use OpenSlate\Answers\ModelAnswer;
+use OpenSlate\Assembly\Model;
+use OpenSlate\Assembly\ModelRefused;
 use OpenSlate\Copies\Draft;
 use OpenSlate\Copies\Places;
 use OpenSlate\Copies\Work;
-use OpenSlate\Page\Part;
-use OpenSlate\Parts\Board;
-use OpenSlate\Parts\Model;
-use OpenSlate\Parts\ModelRefused;
+use OpenSlate\Elements\Part;
+use OpenSlate\Parts\Scene;
 use OpenSlate\Parts\Settling;
 
 /** Lets the parts that a student has moved come to rest where their page has them. */
@@ -22,7 +22,7 @@ final class SettleParts
     /**
      * What it takes to settle the models of a draft. Editions do not change: this is read before the copy is locked.
      *
-     * @return array{Draft, array<string, array{Board, Model}>} the draft, with models that are none refused; and the
+     * @return array{Draft, array<string, array{Scene, Model}>} the draft, with models that are none refused; and the
      *                                                          parts of the page and what the window wants, by place
      */
     public function wanted(Copy $copy, Draft $draft, Places $places): array
@@ -43,7 +43,7 @@ final class SettleParts
             if (! $copy->hasPictures(array_values(array_diff($model->pictures(), $given)))) {
                 throw AnswerRefused::notPutHere();
             }
-            $wanted[$key] = [new Board($page), $model];
+            $wanted[$key] = [new Scene($page), $model];
 
             return $text;
         });
@@ -52,7 +52,7 @@ final class SettleParts
     }
 
     /**
-     * @param  array<string, array{Board, Model}>  $wanted  by place
+     * @param  array<string, array{Scene, Model}>  $wanted  by place
      * @return array{Draft, list<string>} the draft with models as they are kept, and what is to be said of parts that went back
      */
     public function __invoke(Draft $draft, array $wanted, Work $work): array

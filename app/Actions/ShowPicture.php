@@ -10,9 +10,9 @@ use App\Models\Backdrop;
 use App\Models\PageRevision;
 use App\Models\StoredFile;
 use Illuminate\Support\Facades\DB;
-use OpenSlate\Page\Clip;
+use OpenSlate\Elements\Clip;
+use OpenSlate\Elements\Picture;
 use OpenSlate\Page\Page;
-use OpenSlate\Page\Picture;
 use OpenSlate\Page\Showing;
 use OpenSlate\Paper\Raster;
 

@@ -11,11 +11,11 @@ use App\Models\WorksheetPage;
 use App\Models\WorksheetState;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
-use OpenSlate\Edit\Revision;
-use OpenSlate\Page\PageCodec;
+use OpenSlate\Edit\History\Revision;
+use OpenSlate\Format\PageCodec;
+use OpenSlate\Packs\Role;
 use OpenSlate\Page\Theme;
 use OpenSlate\Paper\Size;
-use OpenSlate\Trim\Role;
 
 /** Starts a master from nothing: one page to lay things on. */
 final class StartBlank

@@ -8,13 +8,13 @@ use App\Models\PageRevision;
 use App\Models\Worksheet;
 use App\Models\WorksheetPage;
 use Illuminate\Support\Str;
+use OpenSlate\Arrange\Arrangement;
 use OpenSlate\Blanks\Blank;
 use OpenSlate\Blanks\Proposals;
 use OpenSlate\Edit\EditRefused;
 use OpenSlate\Edit\Place;
-use OpenSlate\Page\AnswerBox;
-use OpenSlate\Trim\Arrangement;
-use OpenSlate\Trim\Role;
+use OpenSlate\Elements\AnswerBox;
+use OpenSlate\Packs\Role;
 
 /** Lays answer boxes over proposed blanks: on one page as one edit, or on all pages for students as one step. */
 final class TakeBlanks

@@ -9,7 +9,7 @@ use App\School;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
-use OpenSlate\Edit\Thinning;
+use OpenSlate\Edit\History\Thinning;
 use stdClass;
 
 /** Throws old revisions of pages away by the rule of Thinning; undo goes round the gaps. */

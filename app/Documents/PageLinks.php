@@ -6,9 +6,9 @@ namespace App\Documents;
 
 use InvalidArgumentException;
 use Normalizer;
+use OpenSlate\Elements\LinkTarget;
 use OpenSlate\Geometry\Frame;
-use OpenSlate\Page\LinkTarget;
-use OpenSlate\Trim\PageText;
+use OpenSlate\Text\PageText;
 
 /** Reads the links to the web on the pages of a PDF (ISO 32000-1, 12.5.6.5 and 12.6.4.7), with the words they lie on. */
 final class PageLinks

@@ -11,7 +11,7 @@ use OpenSlate\Blanks\Marks;
 use OpenSlate\Blanks\Rule;
 use OpenSlate\Blanks\Shade;
 use OpenSlate\Geometry\Frame;
-use OpenSlate\Trim\PageText;
+use OpenSlate\Text\PageText;
 
 /** Reads what is drawn on the pages of a PDF: rules, filled areas, rings and drawings, from the SVG that cairo makes of it. */
 final class PageMarks

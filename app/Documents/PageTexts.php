@@ -6,9 +6,9 @@ namespace App\Documents;
 
 use DOMElement;
 use OpenSlate\Geometry\Frame;
-use OpenSlate\Trim\PageText;
-use OpenSlate\Trim\TextLine;
-use OpenSlate\Trim\Word;
+use OpenSlate\Text\PageText;
+use OpenSlate\Text\TextLine;
+use OpenSlate\Text\Word;
 use XMLReader;
 
 /** Reads the words of a PDF, in lines with their places on the page as displayed. */

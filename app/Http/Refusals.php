@@ -12,11 +12,11 @@ use Illuminate\Http\Exceptions\PostTooLargeException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Log;
+use OpenSlate\Arrange\ArrangementRefused;
+use OpenSlate\Boards\BoardRefused;
 use OpenSlate\Copies\CopyRefused;
 use OpenSlate\Edit\EditRefused;
 use OpenSlate\Json\InvalidJson;
-use OpenSlate\Trim\ArrangementRefused;
-use OpenSlate\Trim\BoardRefused;
 use Symfony\Component\HttpFoundation\Response;
 use Throwable;
 

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
-use OpenSlate\Edit\Revision;
-use OpenSlate\Trim\Arrangement;
+use OpenSlate\Arrange\Arrangement;
+use OpenSlate\Edit\History\Revision;
 
 /**
  * One state of a worksheet's list of pages.

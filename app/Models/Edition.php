@@ -9,7 +9,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 use Illuminate\Support\Facades\DB;
 use OpenSlate\Copies\Places;
-use OpenSlate\Page\Clip;
+use OpenSlate\Elements\Clip;
 use OpenSlate\Page\Page;
 
 /**

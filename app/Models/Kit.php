@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
+use OpenSlate\Format\PageCodec;
 use OpenSlate\Page\Page;
-use OpenSlate\Page\PageCodec;
 
 /**
  * Parts, spots and a tray that a teacher keeps to lay on other pages. What is laid is a copy: a kit that is thrown away

@@ -6,9 +6,9 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Facades\DB;
-use OpenSlate\Edit\Revision;
+use OpenSlate\Edit\History\Revision;
+use OpenSlate\Format\PageCodec;
 use OpenSlate\Page\Page;
-use OpenSlate\Page\PageCodec;
 use OpenSlate\Page\PageFile;
 
 /**

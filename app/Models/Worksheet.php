@@ -15,7 +15,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
 use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Support\Carbon;
-use OpenSlate\Trim\ChoiceBoard;
+use OpenSlate\Boards\ChoiceBoard;
 
 /**
  * A master, or a set cut from one.

@@ -13,12 +13,12 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
 use Illuminate\Database\Query\JoinClause;
 use Illuminate\Support\Str;
 use LogicException;
+use OpenSlate\Arrange\ArrangedPage;
 use OpenSlate\Blanks\Blank;
 use OpenSlate\Blanks\Proposals;
+use OpenSlate\Packs\PackPage;
+use OpenSlate\Packs\Role;
 use OpenSlate\Page\Page;
-use OpenSlate\Trim\ArrangedPage;
-use OpenSlate\Trim\PackPage;
-use OpenSlate\Trim\Role;
 
 /**
  * A page of a worksheet; what is on it is in its revisions, of which `revision` names the one in force.

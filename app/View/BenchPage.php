@@ -7,12 +7,12 @@ namespace App\View;
 use App\Models\PageRevision;
 use App\Models\WorksheetPage;
 use OpenSlate\Blanks\Blank;
-use OpenSlate\Edit\Guides;
-use OpenSlate\Edit\Overlaps;
+use OpenSlate\Elements\Element;
 use OpenSlate\Geometry\Frame;
-use OpenSlate\Page\Element;
+use OpenSlate\Page\Overlaps;
 use OpenSlate\Page\Page;
 use OpenSlate\Page\Tags;
+use OpenSlate\Parts\Guides;
 
 /** A page as the Boxes station shows it: what is on it, what is proposed for it, and what can be undone. */
 final readonly class BenchPage

@@ -6,10 +6,10 @@ namespace App\View;
 
 use App\Models\Worksheet;
 use App\Models\WorksheetPage;
-use OpenSlate\Trim\ChoiceBoard;
-use OpenSlate\Trim\ChoiceOption;
-use OpenSlate\Trim\PageRange;
-use OpenSlate\Trim\Role;
+use OpenSlate\Boards\ChoiceBoard;
+use OpenSlate\Boards\ChoiceOption;
+use OpenSlate\Cutting\PageRange;
+use OpenSlate\Packs\Role;
 
 /** What the form of a choice board shows of its options. */
 final readonly class BoardForm

@@ -6,8 +6,8 @@ namespace App\View;
 
 use App\Models\Worksheet;
 use App\Models\WorksheetPage;
-use OpenSlate\Trim\PageRange;
-use OpenSlate\Trim\Role;
+use OpenSlate\Cutting\PageRange;
+use OpenSlate\Packs\Role;
 
 /** What the contact sheet shows beside the pages: the brackets of sections and sets, and what keys answer. */
 final readonly class ContactSheet

@@ -6,20 +6,20 @@ namespace App\View;
 
 use OpenSlate\Answers\AnswerKind;
 use OpenSlate\Answers\PassageAnswer;
-use OpenSlate\Page\AnswerBox;
-use OpenSlate\Page\Clip;
-use OpenSlate\Page\Element;
-use OpenSlate\Page\ElementKind;
-use OpenSlate\Page\Label;
-use OpenSlate\Page\LabelText;
-use OpenSlate\Page\Link;
-use OpenSlate\Page\Organiser;
-use OpenSlate\Page\OrganiserShape;
-use OpenSlate\Page\Part;
-use OpenSlate\Page\Picture;
-use OpenSlate\Page\Shape;
-use OpenSlate\Page\Spot;
-use OpenSlate\Page\Table;
+use OpenSlate\Elements\AnswerBox;
+use OpenSlate\Elements\Clip;
+use OpenSlate\Elements\Element;
+use OpenSlate\Elements\ElementKind;
+use OpenSlate\Elements\Label;
+use OpenSlate\Elements\LabelText;
+use OpenSlate\Elements\Link;
+use OpenSlate\Elements\Organiser;
+use OpenSlate\Elements\OrganiserShape;
+use OpenSlate\Elements\Part;
+use OpenSlate\Elements\Picture;
+use OpenSlate\Elements\Shape;
+use OpenSlate\Elements\Spot;
+use OpenSlate\Elements\Table;
 use OpenSlate\Paper\Length;
 
 /** Says in words what lies on a page. */

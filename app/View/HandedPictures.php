@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\View;
 
 use App\Models\HandoutItem;
+use OpenSlate\Elements\Clip;
+use OpenSlate\Elements\Picture;
 use OpenSlate\Geometry\Rotation;
-use OpenSlate\Page\Clip;
 use OpenSlate\Page\Page;
-use OpenSlate\Page\Picture;
 use OpenSlate\Page\Showing;
 
 /**

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\View;
 
-use OpenSlate\Page\Clip;
+use OpenSlate\Elements\Clip;
+use OpenSlate\Elements\Picture;
 use OpenSlate\Page\Page;
-use OpenSlate\Page\Picture;
 
 /** For teachers, who see whole pages: by the hashes under which files are kept. */
 final readonly class KeptPictures implements PagePictures

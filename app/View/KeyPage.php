@@ -10,12 +10,12 @@ use OpenSlate\Answers\AnswerForm;
 use OpenSlate\Answers\AnswerKind;
 use OpenSlate\Answers\ChoiceAnswer;
 use OpenSlate\Answers\ModelAnswer;
+use OpenSlate\Assembly\Model;
 use OpenSlate\Copies\Place;
-use OpenSlate\Page\Answerable;
+use OpenSlate\Elements\Answerable;
 use OpenSlate\Page\Page;
-use OpenSlate\Parts\Board;
 use OpenSlate\Parts\Held;
-use OpenSlate\Parts\Model;
+use OpenSlate\Parts\Scene;
 
 /** A page as the Key station shows it: with the right answers in its places. */
 final readonly class KeyPage
@@ -51,7 +51,7 @@ final readonly class KeyPage
     /** @return array<string, string> what stands in each place, by place: the first right answer, or all that have to be chosen */
     public function texts(): array
     {
-        $texts = $this->content->key === null ? [] : [Place::key(1, ModelAnswer::PLACE) => Held::on(new Board($this->content), Model::parse($this->content->key->model))->text()];
+        $texts = $this->content->key === null ? [] : [Place::key(1, ModelAnswer::PLACE) => Held::on(new Scene($this->content), Model::parse($this->content->key->model))->text()];
         foreach ($this->content->answerables() as $element) {
             $keys = $element->keys();
             foreach ($element->places() as $name => $form) {

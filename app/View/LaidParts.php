@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace App\View;
 
 use OpenSlate\Answers\ModelAnswer;
+use OpenSlate\Assembly\Model;
+use OpenSlate\Assembly\Placed;
 use OpenSlate\Copies\Place;
-use OpenSlate\Edit\Guides;
+use OpenSlate\Elements\Part;
 use OpenSlate\Geometry\Frame;
 use OpenSlate\Page\Page;
-use OpenSlate\Page\Part;
-use OpenSlate\Parts\Board;
-use OpenSlate\Parts\Model;
-use OpenSlate\Parts\Placed;
+use OpenSlate\Parts\Guides;
+use OpenSlate\Parts\Scene;
 
 /** The parts of a page as a student has put them, one by one, to be drawn. */
 final readonly class LaidParts
@@ -21,7 +21,7 @@ final readonly class LaidParts
     private const ABOVE = 600;
 
     /** @param  list<array{placed: Placed, part: Part, frame: Frame, z: int, said: string, left: int, under: bool}>  $all */
-    private function __construct(public string $place, public string $model, public array $all, private Board $board)
+    private function __construct(public string $place, public string $model, public array $all, private Scene $board)
     {
     }
 
@@ -29,7 +29,7 @@ final readonly class LaidParts
     public static function on(Page $page, int $number, array $texts): self
     {
         $place = Place::key($number, ModelAnswer::PLACE);
-        $board = new Board($page);
+        $board = new Scene($page);
         $model = Model::parse($texts[$place] ?? '');
         $levels = array_flip(array_map(fn ($element): string => $element->id(), $page->elements()));
         $above = array_flip(array_keys($model->placed));
@@ -61,7 +61,7 @@ final readonly class LaidParts
     }
 
     /** What it is and where it is, for those who do not see it. */
-    private static function said(Board $board, Placed $placed, Part $part, int $copy, bool $moved): string
+    private static function said(Scene $board, Placed $placed, Part $part, int $copy, bool $moved): string
     {
         $spot = $board->spots[(string) $placed->spotId()] ?? null;
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\View;
 
 use App\Models\WorksheetPage;
-use OpenSlate\Edit\Merge;
+use OpenSlate\Edit\History\Merge;
 use OpenSlate\Page\Page;
 
 /** A page of a set that could take what has changed in the page it was cut from. */

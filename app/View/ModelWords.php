@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\View;
 
 use OpenSlate\Answers\ModelAnswer;
+use OpenSlate\Assembly\Model;
 use OpenSlate\Copies\Place;
 use OpenSlate\Copies\Work;
+use OpenSlate\Matching\ModelCheck;
 use OpenSlate\Page\Page;
-use OpenSlate\Parts\Board;
-use OpenSlate\Parts\Model;
-use OpenSlate\Parts\ModelCheck;
+use OpenSlate\Parts\Scene;
 
 /** Says how a student's model of one page stands to its key. */
 final class ModelWords
@@ -22,7 +22,7 @@ final class ModelWords
         if ($page->key === null || $text === '') {
             return [];
         }
-        $verdict = ModelCheck::of(new Board($page), $page->key, Model::parse($text));
+        $verdict = ModelCheck::of(new Scene($page), $page->key, Model::parse($text));
 
         return $verdict->isRight() ? ['The model is right.'] : ["The model: {$verdict->right} of {$verdict->of} right", ...$verdict->words];
     }

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\View;
 
-use OpenSlate\Page\Clip;
+use OpenSlate\Elements\Clip;
+use OpenSlate\Elements\Picture;
 use OpenSlate\Page\Page;
-use OpenSlate\Page\Picture;
 
 /** Where a browser gets the pictures of a page from: teachers by what is kept, students by what they were handed. */
 interface PagePictures

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\View;
 
-use OpenSlate\Edit\Fit;
-use OpenSlate\Edit\Repaper;
+use OpenSlate\Edit\Paper\Fit;
+use OpenSlate\Edit\Paper\Repaper;
 use OpenSlate\Paper\Length;
 use OpenSlate\Paper\Size;
 

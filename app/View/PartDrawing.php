@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\View;
 
-use OpenSlate\Page\Part;
-use OpenSlate\Page\PartForm;
+use OpenSlate\Elements\Part;
+use OpenSlate\Elements\PartForm;
 use OpenSlate\Paper\Colour;
 
 /** The outline of a part as SVG, in points from the top left of its frame. */

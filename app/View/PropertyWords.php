@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\View;
 
-use OpenSlate\Edit\PageProperty;
+use OpenSlate\Assembly\Model;
+use OpenSlate\Edit\History\PageProperty;
 use OpenSlate\Page\Page;
 use OpenSlate\Page\TraySide;
-use OpenSlate\Parts\Model;
 
 /** What a page has as a whole, in words. */
 final class PropertyWords

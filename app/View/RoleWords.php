@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\View;
 
-use OpenSlate\Trim\Role;
+use OpenSlate\Packs\Role;
 
 /** What a page is for, in words, and the key that says so. */
 final class RoleWords

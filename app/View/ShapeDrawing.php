@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use OpenSlate\Elements\Lay;
+use OpenSlate\Elements\Shape;
+use OpenSlate\Elements\ShapeForm;
 use OpenSlate\Organise\Line;
-use OpenSlate\Page\Lay;
-use OpenSlate\Page\Shape;
-use OpenSlate\Page\ShapeForm;
 
 /** A shape as SVG, in points from the top left of its frame. */
 final readonly class ShapeDrawing

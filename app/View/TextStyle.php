@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\View;
 
 use OpenSlate\Answers\Ruling;
-use OpenSlate\Page\AnswerBox;
+use OpenSlate\Elements\AnswerBox;
 
 /** The style of typed text that cannot be said in a stylesheet. */
 final class TextStyle

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace OpenSlate\Answers;
 
-use OpenSlate\Parts\Model;
-use OpenSlate\Parts\ModelRefused;
+use OpenSlate\Assembly\Model;
+use OpenSlate\Assembly\ModelRefused;
 
 /** The parts of a page, as a student has put them. Where they come to rest is for the page to say: see Parts\Settling. */
 final readonly class ModelAnswer implements AnswerForm

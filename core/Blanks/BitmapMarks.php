@@ -6,8 +6,8 @@ namespace OpenSlate\Blanks;
 
 use OpenSlate\Geometry\Frame;
 use OpenSlate\Paper\Size;
-use OpenSlate\Trim\TextLine;
-use OpenSlate\Trim\Word;
+use OpenSlate\Text\TextLine;
+use OpenSlate\Text\Word;
 
 /** What can be seen on a page that is nothing but a picture, set upright where the page lies a little askew. */
 final class BitmapMarks

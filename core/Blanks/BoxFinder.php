@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace OpenSlate\Blanks;
 
 use OpenSlate\Geometry\Frame;
-use OpenSlate\Trim\Word;
+use OpenSlate\Text\Word;
 
 /** Finds boxes, the empty cells of tables, and squares and rings to tick. */
 final class BoxFinder

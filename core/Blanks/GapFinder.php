@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace OpenSlate\Blanks;
 
 use OpenSlate\Geometry\Frame;
-use OpenSlate\Trim\TextLine;
-use OpenSlate\Trim\Word;
+use OpenSlate\Text\TextLine;
+use OpenSlate\Text\Word;
 
 /** Finds runs of underscores and dotted leaders: gaps in text, or lines where nothing else stands beside them. */
 final class GapFinder

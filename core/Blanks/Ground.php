@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace OpenSlate\Blanks;
 
 use OpenSlate\Geometry\Frame;
-use OpenSlate\Trim\Word;
+use OpenSlate\Text\Word;
 
 /** What lies where on a page: asked for by everything that looks for blanks. */
 final readonly class Ground

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace OpenSlate\Blanks;
 
 use OpenSlate\Geometry\Frame;
-use OpenSlate\Trim\RoleSigns;
-use OpenSlate\Trim\Word;
+use OpenSlate\Packs\RoleSigns;
+use OpenSlate\Text\Word;
 
 /** Finds the rules that are there to be written on: alone, or in stacks of equal pitch. */
 final class LineFinder

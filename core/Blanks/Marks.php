@@ -6,7 +6,7 @@ namespace OpenSlate\Blanks;
 
 use OpenSlate\Geometry\Frame;
 use OpenSlate\Paper\Size;
-use OpenSlate\Trim\TextLine;
+use OpenSlate\Text\TextLine;
 
 /** What is printed on a page, as far as blanks can be told from it. */
 final readonly class Marks

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace OpenSlate\Blanks;
 
 use Closure;
-use OpenSlate\Trim\Word;
+use OpenSlate\Text\Word;
 
 /** What is printed on a page, where the page shows it; read only when an edit asks for it. */
 final readonly class Printed

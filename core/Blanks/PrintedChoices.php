@@ -6,7 +6,7 @@ namespace OpenSlate\Blanks;
 
 use OpenSlate\Answers\Choices;
 use OpenSlate\Geometry\Frame;
-use OpenSlate\Trim\Word;
+use OpenSlate\Text\Word;
 
 /**
  * The choices that are printed in a region: squares or circles to tick; letters or numbers that count up; or else the

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace OpenSlate\Blanks;
 
 use OpenSlate\Geometry\Frame;
-use OpenSlate\Trim\TextLine;
-use OpenSlate\Trim\Word;
+use OpenSlate\Text\TextLine;
+use OpenSlate\Text\Word;
 
 /** Finds the words that say what goes into a blank: beside it, above it, or at the head of its row and column. */
 final class Prompts

@@ -9,12 +9,12 @@ use OpenSlate\Answers\FormCodec;
 use OpenSlate\Answers\Ruling;
 use OpenSlate\Answers\TextAnswer;
 use OpenSlate\Answers\TickAnswer;
+use OpenSlate\Elements\AnswerBox;
+use OpenSlate\Elements\TextSize;
 use OpenSlate\Geometry\Frame;
 use OpenSlate\Json\Fields;
 use OpenSlate\Json\InvalidJson;
-use OpenSlate\Page\AnswerBox;
 use OpenSlate\Page\Page;
-use OpenSlate\Page\TextSize;
 use OpenSlate\Paper\Size;
 
 /** The blanks of a printed page as proposals for answer boxes on a page of a worksheet. */

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace OpenSlate\Edit;
 
 use OpenSlate\Blanks\Printed;
-use OpenSlate\Page\AnswerBox;
-use OpenSlate\Page\Element;
+use OpenSlate\Elements\AnswerBox;
+use OpenSlate\Elements\Element;
+use OpenSlate\Elements\Patch;
 use OpenSlate\Page\Page;
-use OpenSlate\Page\Patch;
-use OpenSlate\Trim\Word;
+use OpenSlate\Text\Word;
 
 /**
  * What a patch takes off a page, boxes do not go on saying: a prompt that was taken from the print goes with its print.

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace OpenSlate\Edit;
 
 use DomainException;
+use OpenSlate\Elements\Table;
 use OpenSlate\Page\Page;
-use OpenSlate\Page\Table;
 
 /** An edit that cannot be done, with a sentence for the person who asked for it. */
 final class EditRefused extends DomainException

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace OpenSlate\Edit;
 
-use OpenSlate\Page\Element;
+use OpenSlate\Elements\Element;
 use OpenSlate\Page\Page;
 
 /** Lays new elements on top of the page: drawn ones, and pasted ones. */

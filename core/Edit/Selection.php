@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace OpenSlate\Edit;
 
-use OpenSlate\Page\Element;
+use OpenSlate\Elements\Element;
 use OpenSlate\Page\Page;
 
 /** The elements that an edit is about, by id. */

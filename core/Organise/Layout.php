@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace OpenSlate\Organise;
 
+use OpenSlate\Elements\Organiser;
+use OpenSlate\Elements\OrganiserShape;
 use OpenSlate\Geometry\Frame;
-use OpenSlate\Page\Organiser;
-use OpenSlate\Page\OrganiserShape;
 
 /** Lays the boxes of an organiser out in its frame: with equal gaps, none over another, as large as there is room. */
 final class Layout

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace OpenSlate\Organise;
 
-use OpenSlate\Page\Organiser;
-use OpenSlate\Page\OrganiserBox;
+use OpenSlate\Elements\Organiser;
+use OpenSlate\Elements\OrganiserBox;
 
 /** What is below what in a hierarchy, read from the top: each box is followed by all that is below it. */
 final readonly class Outline

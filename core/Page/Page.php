@@ -5,6 +5,13 @@ declare(strict_types=1);
 namespace OpenSlate\Page;
 
 use InvalidArgumentException;
+use OpenSlate\Elements\Answerable;
+use OpenSlate\Elements\AnswerBox;
+use OpenSlate\Elements\Clip;
+use OpenSlate\Elements\Element;
+use OpenSlate\Elements\Link;
+use OpenSlate\Elements\Part;
+use OpenSlate\Elements\Spot;
 use OpenSlate\Geometry\Frame;
 use OpenSlate\Paper\Colour;
 use OpenSlate\Paper\Size;

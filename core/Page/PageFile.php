@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace OpenSlate\Page;
 
+use OpenSlate\Elements\Clip;
+use OpenSlate\Elements\Part;
+use OpenSlate\Elements\Picture;
 use OpenSlate\Geometry\Frame;
 
 /** A kept file that a page names: a printed page of it, or a picture. */

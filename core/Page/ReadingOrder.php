@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace OpenSlate\Page;
 
+use OpenSlate\Elements\Element;
+
 /**
  * The order in which people read, tab through and number the elements of a page: rows from the top, each row from
  * the left.

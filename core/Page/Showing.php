@@ -4,6 +4,13 @@ declare(strict_types=1);
 
 namespace OpenSlate\Page;
 
+use OpenSlate\Elements\AnswerBox;
+use OpenSlate\Elements\Clip;
+use OpenSlate\Elements\Element;
+use OpenSlate\Elements\Organiser;
+use OpenSlate\Elements\Patch;
+use OpenSlate\Elements\Picture;
+use OpenSlate\Elements\Table;
 use OpenSlate\Geometry\Frame;
 use OpenSlate\Geometry\Rotation;
 

@@ -5,6 +5,14 @@ declare(strict_types=1);
 namespace OpenSlate\Page;
 
 use Closure;
+use OpenSlate\Elements\Element;
+use OpenSlate\Elements\Font;
+use OpenSlate\Elements\Label;
+use OpenSlate\Elements\LabelText;
+use OpenSlate\Elements\Lay;
+use OpenSlate\Elements\Shape;
+use OpenSlate\Elements\ShapeForm;
+use OpenSlate\Elements\TextAlign;
 use OpenSlate\Geometry\Frame;
 use OpenSlate\Paper\Colour;
 use OpenSlate\Paper\Size;
@@ -108,9 +116,9 @@ enum Theme: string
         $below = $this === self::Banner ? 70.0 : 62.0;
 
         return [
-            new Label($newId(), Frame::of(self::EDGE, $top, $wide, 30), $title, 22, true, false, $font, $this === self::Framed ? Align::Centre : Align::Left, $this->ink()),
+            new Label($newId(), Frame::of(self::EDGE, $top, $wide, 30), $title, 22, true, false, $font, $this === self::Framed ? TextAlign::Centre : TextAlign::Left, $this->ink()),
             new Label($newId(), Frame::of(self::EDGE, $below, $wide * 0.6, 16), 'Name:', 12, fills: LabelText::Student),
-            new Label($newId(), Frame::of(self::EDGE + $wide * 0.6, $below, $wide * 0.4, 16), 'Date:', 12, align: Align::Right, fills: LabelText::Date),
+            new Label($newId(), Frame::of(self::EDGE + $wide * 0.6, $below, $wide * 0.4, 16), 'Date:', 12, align: TextAlign::Right, fills: LabelText::Date),
         ];
     }
 }

@@ -4,13 +4,16 @@ declare(strict_types=1);
 
 namespace OpenSlate\Parts;
 
+use OpenSlate\Assembly\Model;
+use OpenSlate\Assembly\Placed;
+
 /**
  * What goes along with a part: connectors with the end that holds to it, others that hold to one of its joints as they
  * are, with all that they carry.
  */
 final class Carrying
 {
-    private function __construct(private readonly Board $board, private Model $model)
+    private function __construct(private readonly Scene $board, private Model $model)
     {
     }
 
@@ -20,7 +23,7 @@ final class Carrying
      *
      * @param  Placed  $was  the part as it was before
      */
-    public static function along(Board $board, Model $model, Placed $was): Model
+    public static function along(Scene $board, Model $model, Placed $was): Model
     {
         $carrying = new self($board, $model);
         $carrying->follow($was, []);

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace OpenSlate\Parts;
 
+use OpenSlate\Assembly\Model;
+use OpenSlate\Assembly\Placed;
+
 /**
  * A model on a page whose spots and parts have been moved since: each of its parts is where what holds it now is. Of a
  * model that has settled on the page as it is, nothing changes.
@@ -13,11 +16,11 @@ final class Held
     /** @var array<string, Placed> by key; those that are where they belong */
     private array $placed = [];
 
-    private function __construct(private readonly Board $board, private readonly Model $model)
+    private function __construct(private readonly Scene $board, private readonly Model $model)
     {
     }
 
-    public static function on(Board $board, Model $model): Model
+    public static function on(Scene $board, Model $model): Model
     {
         $held = new self($board, $model->only($board->keys()));
         $held->inSpots();

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace OpenSlate\Parts;
 
+use OpenSlate\Elements\Settle;
+use OpenSlate\Elements\Spot;
+use OpenSlate\Elements\SpotForm;
 use OpenSlate\Geometry\Frame;
-use OpenSlate\Page\Settle;
-use OpenSlate\Page\Spot;
-use OpenSlate\Page\SpotForm;
 
 /** Where in a spot its parts come to rest. */
 final class Seats

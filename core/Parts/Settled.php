@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace OpenSlate\Parts;
 
+use OpenSlate\Assembly\Model;
+
 /** What came of moving parts. */
 final readonly class Settled
 {

@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace OpenSlate\Parts;
 
-use OpenSlate\Edit\Guides;
+use OpenSlate\Assembly\Model;
+use OpenSlate\Assembly\ModelRefused;
+use OpenSlate\Assembly\Placed;
+use OpenSlate\Elements\Part;
+use OpenSlate\Elements\PartForm;
+use OpenSlate\Elements\Spot;
 use OpenSlate\Geometry\Frame;
-use OpenSlate\Page\Part;
-use OpenSlate\Page\PartForm;
-use OpenSlate\Page\Spot;
 
 /**
  * Decides where parts come to rest: at the nearest joint, else in the nearest spot, else on a guide, else where they
@@ -28,7 +30,7 @@ final class Settling
     /** @var list<string> */
     private array $said = [];
 
-    private function __construct(private readonly Board $board, private readonly Model $before, private readonly float $near)
+    private function __construct(private readonly Scene $board, private readonly Model $before, private readonly float $near)
     {
         $this->model = $before;
     }
@@ -39,7 +41,7 @@ final class Settling
      *
      * @throws ModelRefused when it moves what is not there
      */
-    public static function settle(Board $board, Model $before, Model $wanted): Settled
+    public static function settle(Scene $board, Model $before, Model $wanted): Settled
     {
         $settling = new self($board, $before, max(self::NEAREST, min(self::FARTHEST, $wanted->near ?? self::NEAR)));
         foreach (array_keys(array_diff_key($before->placed, $wanted->placed)) as $key) {

@@ -6,7 +6,7 @@ use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
-use OpenSlate\Page\PageCodec;
+use OpenSlate\Format\PageCodec;
 use OpenSlate\Page\PageFile;
 
 /*

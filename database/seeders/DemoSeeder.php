@@ -28,24 +28,24 @@ use Illuminate\Support\Facades\Hash;
 use Illuminate\Support\Facades\Queue;
 use OpenSlate\Answers\ModelAnswer;
 use OpenSlate\Answers\TextAnswer;
+use OpenSlate\Boards\ChoiceBoard;
+use OpenSlate\Boards\ChoiceOption;
 use OpenSlate\Copies\Draft;
 use OpenSlate\Copies\Place as AnswerPlace;
-use OpenSlate\Edit\Change;
+use OpenSlate\Edit\Elements\Change;
+use OpenSlate\Edit\Keys\SetModelKey;
+use OpenSlate\Edit\Keys\SetModelPoints;
+use OpenSlate\Edit\Parts\SetTray;
 use OpenSlate\Edit\Place;
 use OpenSlate\Edit\Selection;
-use OpenSlate\Edit\SetModelKey;
-use OpenSlate\Edit\SetModelPoints;
-use OpenSlate\Edit\SetTray;
+use OpenSlate\Elements\AnswerBox;
+use OpenSlate\Elements\Element;
+use OpenSlate\Elements\Label;
 use OpenSlate\Geometry\Frame;
 use OpenSlate\Handout\Mode;
-use OpenSlate\Page\AnswerBox;
-use OpenSlate\Page\Element;
-use OpenSlate\Page\Label;
 use OpenSlate\Page\Theme;
 use OpenSlate\Paper\PaperSize;
 use OpenSlate\Paper\Size;
-use OpenSlate\Trim\ChoiceBoard;
-use OpenSlate\Trim\ChoiceOption;
 
 /** Saltmarsh Quay School, made up: two teachers, two classes, four files in two units, and handouts with copies in every state. */
 final class DemoSeeder extends Seeder

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
+use OpenSlate\Elements\Element;
+use OpenSlate\Elements\Joint;
+use OpenSlate\Elements\Label;
+use OpenSlate\Elements\Part;
+use OpenSlate\Elements\PartForm;
+use OpenSlate\Elements\Settle;
+use OpenSlate\Elements\Spot;
+use OpenSlate\Elements\SpotForm;
 use OpenSlate\Geometry\Frame;
-use OpenSlate\Page\Element;
-use OpenSlate\Page\Joint;
-use OpenSlate\Page\Label;
-use OpenSlate\Page\Part;
-use OpenSlate\Page\PartForm;
-use OpenSlate\Page\Settle;
-use OpenSlate\Page\Spot;
-use OpenSlate\Page\SpotForm;
 use OpenSlate\Page\Tray;
 use OpenSlate\Page\TraySide;
 use OpenSlate\Paper\Colour;

@@ -16,13 +16,13 @@ use OpenSlate\Answers\PassageAnswer;
 use OpenSlate\Answers\PictureAnswer;
 use OpenSlate\Answers\TextAnswer;
 use OpenSlate\Answers\TickAnswer;
+use OpenSlate\Elements\AnswerBox;
+use OpenSlate\Elements\Element;
+use OpenSlate\Elements\Font;
+use OpenSlate\Elements\Label;
+use OpenSlate\Elements\Table;
+use OpenSlate\Elements\TableCell;
 use OpenSlate\Geometry\Frame;
-use OpenSlate\Page\AnswerBox;
-use OpenSlate\Page\Element;
-use OpenSlate\Page\Font;
-use OpenSlate\Page\Label;
-use OpenSlate\Page\Table;
-use OpenSlate\Page\TableCell;
 
 /** A page made from nothing, with every kind of place to answer. */
 final class SkillsSheet

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use OpenSlate\Elements\OrganiserShape;
 use OpenSlate\Geometry\Frame;
 use OpenSlate\Organise\Diagram;
 use OpenSlate\Organise\Layout;
 use OpenSlate\Organise\Line;
 use OpenSlate\Organise\Outline;
-use OpenSlate\Page\OrganiserShape;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

@@ -14,7 +14,7 @@ use App\Models\WorksheetPage;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Facades\Queue;
 use OpenSlate\Answers\AnswerKind;
-use OpenSlate\Page\AnswerBox;
+use OpenSlate\Elements\AnswerBox;
 use Symfony\Component\HttpFoundation\Response;
 use Tests\TestCase;
 

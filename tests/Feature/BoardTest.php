@@ -18,12 +18,12 @@ use App\Models\WorksheetPage;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Testing\TestResponse;
 use OpenSlate\Edit\Place;
+use OpenSlate\Elements\AnswerBox;
+use OpenSlate\Elements\Clip;
+use OpenSlate\Elements\Label;
+use OpenSlate\Elements\Link;
 use OpenSlate\Geometry\Frame;
 use OpenSlate\Handout\Mode;
-use OpenSlate\Page\AnswerBox;
-use OpenSlate\Page\Clip;
-use OpenSlate\Page\Label;
-use OpenSlate\Page\Link;
 use Symfony\Component\HttpFoundation\Response;
 use Tests\TestCase;
 

@@ -16,9 +16,9 @@ use Illuminate\Support\Carbon;
 use Illuminate\Testing\TestResponse;
 use OpenSlate\Answers\TextAnswer;
 use OpenSlate\Copies\CopyState;
+use OpenSlate\Elements\AnswerBox;
 use OpenSlate\Geometry\Frame;
 use OpenSlate\Handout\Mode;
-use OpenSlate\Page\AnswerBox;
 use Symfony\Component\HttpFoundation\Response;
 use Tests\TestCase;
 

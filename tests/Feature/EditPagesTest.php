@@ -12,10 +12,10 @@ use App\Models\Worksheet;
 use App\Models\WorksheetPage;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Testing\TestResponse;
+use OpenSlate\Elements\AnswerBox;
+use OpenSlate\Elements\Label;
+use OpenSlate\Format\PageCodec;
 use OpenSlate\Geometry\Frame;
-use OpenSlate\Page\AnswerBox;
-use OpenSlate\Page\Label;
-use OpenSlate\Page\PageCodec;
 use Symfony\Component\HttpFoundation\Response;
 use Tests\TestCase;
 

@@ -20,9 +20,9 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\View;
 use OpenSlate\Answers\TextAnswer;
 use OpenSlate\Copies\CopyState;
+use OpenSlate\Elements\AnswerBox;
+use OpenSlate\Elements\Label;
 use OpenSlate\Geometry\Frame;
-use OpenSlate\Page\AnswerBox;
-use OpenSlate\Page\Label;
 use Tests\TestCase;
 
 final class HandOutTest extends TestCase

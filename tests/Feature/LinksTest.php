@@ -14,8 +14,8 @@ use App\Models\Student;
 use App\Models\Teacher;
 use App\Models\Worksheet;
 use Illuminate\Foundation\Testing\RefreshDatabase;
+use OpenSlate\Elements\Link;
 use OpenSlate\Handout\Mode;
-use OpenSlate\Page\Link;
 use Tests\TestCase;
 
 /** Links that were printed in a pack work in the copies, unless the teacher switched them off. */

@@ -12,10 +12,10 @@ use App\Models\Worksheet;
 use App\Models\WorksheetPage;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Facades\DB;
-use OpenSlate\Edit\Move;
+use OpenSlate\Edit\Elements\Move;
 use OpenSlate\Edit\Selection;
+use OpenSlate\Elements\AnswerBox;
 use OpenSlate\Geometry\Frame;
-use OpenSlate\Page\AnswerBox;
 use Tests\TestCase;
 
 /** Revisions take little room, and old ones go by a rule. */

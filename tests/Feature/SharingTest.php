@@ -11,10 +11,10 @@ use App\Models\Teacher;
 use App\Models\Worksheet;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use OpenSlate\Edit\Place;
+use OpenSlate\Elements\AnswerBox;
+use OpenSlate\Elements\Link;
 use OpenSlate\Geometry\Frame;
-use OpenSlate\Page\AnswerBox;
-use OpenSlate\Page\Link;
-use OpenSlate\Trim\Role;
+use OpenSlate\Packs\Role;
 use Tests\TestCase;
 
 /** A colleague's master: looked at, taken as one's own, and then two that never touch again. */

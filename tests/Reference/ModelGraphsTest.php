@@ -4,19 +4,19 @@ declare(strict_types=1);
 
 namespace Tests\Reference;
 
+use OpenSlate\Assembly\Model;
+use OpenSlate\Elements\Head;
+use OpenSlate\Elements\Joint;
+use OpenSlate\Elements\Part;
+use OpenSlate\Elements\PartForm;
 use OpenSlate\Geometry\Frame;
-use OpenSlate\Page\Head;
-use OpenSlate\Page\Joint;
+use OpenSlate\Matching\ModelCheck;
 use OpenSlate\Page\ModelAspect;
 use OpenSlate\Page\ModelKey;
 use OpenSlate\Page\Page;
-use OpenSlate\Page\Part;
-use OpenSlate\Page\PartForm;
 use OpenSlate\Paper\Colour;
 use OpenSlate\Paper\Size;
-use OpenSlate\Parts\Board;
-use OpenSlate\Parts\Model;
-use OpenSlate\Parts\ModelCheck;
+use OpenSlate\Parts\Scene;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Symfony\Component\Process\Process;
@@ -61,14 +61,14 @@ final class ModelGraphsTest extends TestCase
         $this->assertGreaterThan(100, count($theirs) - count(array_filter($theirs)));
     }
 
-    private function board(Head $head): Board
+    private function board(Head $head): Scene
     {
         $parts = [];
         foreach (self::NAMES as $name => $stock) {
             $parts[] = new Part($name, Frame::of(10, 10, 20, 20), text: $name, stock: $stock, joints: [new Joint('p', 0, 0.5), new Joint('m', 1, 0.5)]);
         }
 
-        return new Board(new Page(Size::of(600, 400), Colour::white(), elements: [...$parts, new Part('wire', Frame::of(10, 60, 30, 4), PartForm::Connector, stock: self::WIRES, head: $head)]));
+        return new Scene(new Page(Size::of(600, 400), Colour::white(), elements: [...$parts, new Part('wire', Frame::of(10, 60, 30, 4), PartForm::Connector, stock: self::WIRES, head: $head)]));
     }
 
     /** @return array{string, string} the two joints it holds to, in their order */

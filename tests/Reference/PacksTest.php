@@ -6,9 +6,9 @@ namespace Tests\Reference;
 
 use App\Documents\PageTexts;
 use App\Documents\PdfReader;
-use OpenSlate\Trim\PackReading;
-use OpenSlate\Trim\Role;
-use OpenSlate\Trim\Section;
+use OpenSlate\Packs\PackReading;
+use OpenSlate\Packs\Role;
+use OpenSlate\Packs\Section;
 use Tests\TestCase;
 
 /**

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Reference;
 
+use OpenSlate\Format\PageCodec;
 use OpenSlate\Json\InvalidJson;
-use OpenSlate\Page\PageCodec;
 use Opis\JsonSchema\Validator;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;

@@ -14,12 +14,12 @@ use App\Documents\PrintedLink;
 use Illuminate\Console\Command;
 use OpenSlate\Blanks\Blank;
 use OpenSlate\Blanks\BlankFinder;
-use OpenSlate\Trim\PackReading;
-use OpenSlate\Trim\PageRange;
-use OpenSlate\Trim\PageText;
-use OpenSlate\Trim\Section;
-use OpenSlate\Trim\TextLine;
-use OpenSlate\Trim\UnusableRange;
+use OpenSlate\Cutting\PageRange;
+use OpenSlate\Cutting\UnusableRange;
+use OpenSlate\Packs\PackReading;
+use OpenSlate\Packs\Section;
+use OpenSlate\Text\PageText;
+use OpenSlate\Text\TextLine;
 
 /** Says what the program sees in a file, without keeping it. */
 final class Inspect extends Command

@@ -17,11 +17,11 @@ use App\View\PaperWords;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
-use OpenSlate\Edit\SwitchLinks;
-use OpenSlate\Edit\Turn;
+use OpenSlate\Cutting\PageRange;
+use OpenSlate\Cutting\UnusableRange;
+use OpenSlate\Edit\Elements\SwitchLinks;
+use OpenSlate\Edit\Paper\Turn;
 use OpenSlate\Geometry\Rotation;
-use OpenSlate\Trim\PageRange;
-use OpenSlate\Trim\UnusableRange;
 
 /** The Pages station: changes come in, the contact sheet as it then is goes out drawn. */
 final class ArrangementController

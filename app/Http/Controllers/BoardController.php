@@ -15,8 +15,8 @@ use App\View\BoardForm;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
+use OpenSlate\Boards\ChoiceBoard;
 use OpenSlate\Page\Page;
-use OpenSlate\Trim\ChoiceBoard;
 
 /** Choice boards: a new one from a master, or that from which a set was made. */
 final class BoardController

@@ -19,13 +19,13 @@ use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Str;
 use InvalidArgumentException;
 use OpenSlate\Edit\EditRefused;
-use OpenSlate\Edit\MakePart;
+use OpenSlate\Edit\Parts\MakePart;
 use OpenSlate\Edit\Place;
+use OpenSlate\Elements\Clip;
+use OpenSlate\Elements\Picture;
 use OpenSlate\Geometry\Frame;
-use OpenSlate\Page\Clip;
 use OpenSlate\Page\Page;
 use OpenSlate\Page\PageFile;
-use OpenSlate\Page\Picture;
 
 /** Clips: a piece of any page that a teacher may look at, laid on a page of their own. */
 final class ClipController

@@ -15,12 +15,12 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Str;
 use OpenSlate\Edit\EditRefused;
-use OpenSlate\Edit\LayKit;
-use OpenSlate\Page\Element;
+use OpenSlate\Edit\Parts\LayKit;
+use OpenSlate\Elements\Element;
+use OpenSlate\Elements\Part;
+use OpenSlate\Elements\Spot;
+use OpenSlate\Format\PageCodec;
 use OpenSlate\Page\Page;
-use OpenSlate\Page\PageCodec;
-use OpenSlate\Page\Part;
-use OpenSlate\Page\Spot;
 
 /** Kits of parts: laid on a page, kept from a page, thrown away. */
 final class KitController

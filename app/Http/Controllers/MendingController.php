@@ -15,7 +15,7 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use OpenSlate\Edit\EditRefused;
-use OpenSlate\Edit\PageProperty;
+use OpenSlate\Edit\History\PageProperty;
 
 /** What has changed in a master since sets were cut from it, offered to them. */
 final class MendingController

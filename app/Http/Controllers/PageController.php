@@ -17,7 +17,7 @@ use App\View\KeyPage;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Str;
-use OpenSlate\Edit\EditCodec;
+use OpenSlate\Edit\Format\EditCodec;
 
 /** The pages of the bench: edits come in, the page as it then is goes out drawn. */
 final class PageController

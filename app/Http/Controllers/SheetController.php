@@ -8,7 +8,7 @@ use App\Actions\ShowPicture;
 use App\Documents\FileStore;
 use App\Models\HandoutItem;
 use Illuminate\Http\Request;
-use OpenSlate\Page\Clip;
+use OpenSlate\Elements\Clip;
 use Symfony\Component\HttpFoundation\Response;
 
 /** The pictures of the pages that a student was handed: only what shows there. */

@@ -7,8 +7,8 @@ namespace App\Http\Requests;
 use Closure;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
-use OpenSlate\Trim\Arrangement;
-use OpenSlate\Trim\Role;
+use OpenSlate\Arrange\Arrangement;
+use OpenSlate\Packs\Role;
 
 /** Reads a change to the order, the roles or the sections of pages. Pages are named by their ids. */
 final class ArrangeRequest extends FormRequest

@@ -7,10 +7,10 @@ namespace App\Http\Requests;
 use App\Models\Worksheet;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\ValidationException;
-use OpenSlate\Trim\ChoiceBoard;
-use OpenSlate\Trim\ChoiceOption;
-use OpenSlate\Trim\PageRange;
-use OpenSlate\Trim\UnusableRange;
+use OpenSlate\Boards\ChoiceBoard;
+use OpenSlate\Boards\ChoiceOption;
+use OpenSlate\Cutting\PageRange;
+use OpenSlate\Cutting\UnusableRange;
 
 /** Reads a choice board as its form has it: the master's pages by their numbers, and each option with its place. */
 final class BoardRequest extends FormRequest

@@ -10,10 +10,10 @@ use App\Models\WorksheetState;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
-use OpenSlate\Trim\CutBy;
-use OpenSlate\Trim\CutPlan;
-use OpenSlate\Trim\PackPage;
-use OpenSlate\Trim\PlannedSet;
+use OpenSlate\Cutting\CutBy;
+use OpenSlate\Cutting\CutPlan;
+use OpenSlate\Cutting\PlannedSet;
+use OpenSlate\Packs\PackPage;
 
 /** Reads how many sets are to be cut at once, for the preview and for the cut. */
 final class CutManyRequest extends FormRequest

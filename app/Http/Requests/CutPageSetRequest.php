@@ -8,8 +8,8 @@ use App\Models\Worksheet;
 use App\Models\WorksheetState;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Validator;
-use OpenSlate\Trim\PageRange;
-use OpenSlate\Trim\UnusableRange;
+use OpenSlate\Cutting\PageRange;
+use OpenSlate\Cutting\UnusableRange;
 
 final class CutPageSetRequest extends FormRequest
 {

@@ -2,7 +2,7 @@
 <div class="board" style="--pw:{{ $page->size->width }};--ph:{{ $page->size->height }}">
     <x-page.sheet :$page sizes="640px" />
     <div class="board__places">
-        @foreach (\OpenSlate\Trim\BoardPage::places(count($board->places), $page->size, $board->directions !== '') as $index => $frame)
+        @foreach (\OpenSlate\Boards\BoardPage::places(count($board->places), $page->size, $board->directions !== '') as $index => $frame)
             @php($option = $board->placed()[$index])
             <div role="button" tabindex="0" id="place-{{ $index + 1 }}" @class(['place', 'place--empty' => $option === null]) data-place="{{ $index + 1 }}" data-option="{{ $option?->id }}" draggable="{{ $option === null ? 'false' : 'true' }}"
                 style="--x:{{ $frame->x }};--y:{{ $frame->y }};--w:{{ $frame->width }};--h:{{ $frame->height }}"

@@ -20,7 +20,7 @@
                     @foreach ($board->options as $option)@include('bench.board-option')@endforeach
                 </ol>
                 <button type="button" class="btn btn-plain" data-option-new>Another option</button>
-                <template data-option-template>@include('bench.board-option', ['option' => new \OpenSlate\Trim\ChoiceOption('', '', '', []), 'form' => null])</template>
+                <template data-option-template>@include('bench.board-option', ['option' => new \OpenSlate\Boards\ChoiceOption('', '', '', []), 'form' => null])</template>
             </div>
         </div>
     </aside>

@@ -1,9 +1,9 @@
 {{-- One page on the contact sheet. $row: App\Models\WorksheetPage, $worksheet, $sheet: App\View\ContactSheet --}}
-@php($forTeacher = ! in_array($row->role, [\OpenSlate\Trim\Role::Student, \OpenSlate\Trim\Role::Unknown], true))
+@php($forTeacher = ! in_array($row->role, [\OpenSlate\Packs\Role::Student, \OpenSlate\Packs\Role::Unknown], true))
 @php($content = $row->current->page())
 @php($boxes = $content->placesCount())
 <li id="contact-{{ $row->id }}" @class(['contact__page', 'contact__page--teacher' => $forTeacher]) data-page="{{ $row->id }}" data-number="{{ $row->position }}" data-role="{{ $row->role->value }}">
-    @if ($row->section !== null && $row->role === \OpenSlate\Trim\Role::Student)
+    @if ($row->section !== null && $row->role === \OpenSlate\Packs\Role::Student)
         @php($starts = $sheet->startsSection($row))
         <span @class(['bracket', 'bracket--start' => $starts]) title="{{ $row->section }}">@if ($starts)<button type="button" class="bracket__grip" data-boundary aria-label="Start of {{ $row->section }}, at page {{ $row->position }}: move it with the arrow keys" title="Drag, or press the arrow keys, to move where {{ $row->section }} starts"></button><span class="bracket__name">{{ $row->section }}</span>@endif</span>
     @else

@@ -5,8 +5,8 @@
     <p class="field__error">Nothing would be cut: no page is marked for students. Tick pages and press S to mark them.</p>
 @else
     <ol class="preview" tabindex="0" aria-label="Sets that would be cut">
-        @foreach ($plan as $set)<li><b>{{ $set->name }}</b><span>{{ count($set->pages) === 1 ? 'page' : 'pages' }} {{ \OpenSlate\Trim\PageRange::format($set->pages) }}</span></li>@endforeach
+        @foreach ($plan as $set)<li><b>{{ $set->name }}</b><span>{{ count($set->pages) === 1 ? 'page' : 'pages' }} {{ \OpenSlate\Cutting\PageRange::format($set->pages) }}</span></li>@endforeach
     </ol>
 @endif
-<p class="ledger__hint">{{ $out === [] ? 'Every page is in a set.' : 'In no set: pages '.\OpenSlate\Trim\PageRange::format($out).'.' }}</p>
+<p class="ledger__hint">{{ $out === [] ? 'Every page is in a set.' : 'In no set: pages '.\OpenSlate\Cutting\PageRange::format($out).'.' }}</p>
 <button class="btn btn-primary" @disabled($plan === [])>{{ $plan === [] ? 'Cut the sets' : 'Cut '.\App\View\JobState::count(count($plan), 'set') }}</button>

@@ -7,8 +7,8 @@
         @php($keys = $element->keys())
         @php($tag = $tags[$element->id()])
         @foreach ($element->places() as $name => $form)
-            @php($cell = $element instanceof \OpenSlate\Page\AnswerBox ? null : str_replace('-', ', ', explode('.', $name, 2)[1]))
-            @php($said = $cell === null ? $tag : "{$tag}, ".($element instanceof \OpenSlate\Page\Table ? 'cell' : 'box')." {$cell}")
+            @php($cell = $element instanceof \OpenSlate\Elements\AnswerBox ? null : str_replace('-', ', ', explode('.', $name, 2)[1]))
+            @php($said = $cell === null ? $tag : "{$tag}, ".($element instanceof \OpenSlate\Elements\Table ? 'cell' : 'box')." {$cell}")
             <li class="row-of row-of--{{ $element->kind()->value }} keyed" data-key-row="{{ $name }}">
                 <div class="keyed__head"><button type="button" class="row-of__tag" data-key-go aria-label="Go to {{ $said }}">{{ $cell === null ? $tag : $tag.' '.$cell }}</button><span class="keyed__words">{{ $cell !== null && $element->prompt === '' ? '' : \App\View\ElementWords::of($element) }}</span>
                     @if ($cell === null || $loop->first)<label class="keyed__points"><input type="number" class="form-control" min="0" max="100" step="0.5" value="{{ $element->points() }}" data-points="{{ $element->id() }}" aria-label="Points for {{ $cell === null ? $tag : 'each in '.$tag }}" placeholder="–"> {{ $cell === null ? 'points' : 'each' }}</label>@endif</div>
@@ -30,7 +30,7 @@
     @endforeach
     @if ($shown->content->hasMoves())
         @php($key = $shown->content->key)
-        @php($placed = $key === null ? 0 : count(\OpenSlate\Parts\Model::parse($key->model)->placed))
+        @php($placed = $key === null ? 0 : count(\OpenSlate\Assembly\Model::parse($key->model)->placed))
         <li class="row-of row-of--part keyed" data-key-row="_parts">
             <div class="keyed__head"><button type="button" class="row-of__tag" data-key-go aria-label="Go to the parts">Parts</button><span class="keyed__words">{{ $key === null ? 'Build the right model on the page.' : \App\View\JobState::count($placed, 'part') }}</span>
                 <label class="keyed__points"><input type="number" class="form-control" min="0" max="100" step="0.5" value="{{ $key?->points }}" data-model-points aria-label="Points for the model" placeholder="–" @disabled($key === null)> points</label></div>

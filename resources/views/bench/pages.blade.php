@@ -57,7 +57,7 @@
                 <section class="ledger__head" data-roles aria-labelledby="roles-title">
                     <h2 id="roles-title">What ticked pages are for</h2>
                     <div class="roles">
-                        @foreach (\OpenSlate\Trim\Role::cases() as $role)
+                        @foreach (\OpenSlate\Packs\Role::cases() as $role)
                             <button type="button" class="role" data-role-set="{{ $role->value }}" data-key="{{ strtolower(\App\View\RoleWords::key($role)) }}" aria-keyshortcuts="{{ \App\View\RoleWords::key($role) }}">{{ \App\View\RoleWords::of($role) }} <kbd>{{ \App\View\RoleWords::key($role) }}</kbd></button>
                         @endforeach
                         <button type="button" class="role" data-tie title="Tick the key pages and the pages that they answer">key of the others</button>

@@ -13,8 +13,8 @@ use OpenSlate\Blanks\Rules;
 use OpenSlate\Blanks\Shade;
 use OpenSlate\Geometry\Frame;
 use OpenSlate\Paper\Size;
-use OpenSlate\Trim\TextLine;
-use OpenSlate\Trim\Word;
+use OpenSlate\Text\TextLine;
+use OpenSlate\Text\Word;
 use PHPUnit\Framework\TestCase;
 
 final class BlankFinderTest extends TestCase

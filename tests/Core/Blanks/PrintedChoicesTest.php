@@ -8,13 +8,13 @@ use OpenSlate\Blanks\Blank;
 use OpenSlate\Blanks\BlankKind;
 use OpenSlate\Blanks\Printed;
 use OpenSlate\Blanks\PrintedChoices;
-use OpenSlate\Edit\LayChoice;
+use OpenSlate\Edit\Elements\LayChoice;
+use OpenSlate\Elements\AnswerBox;
 use OpenSlate\Geometry\Frame;
-use OpenSlate\Page\AnswerBox;
 use OpenSlate\Page\Page;
 use OpenSlate\Paper\Colour;
 use OpenSlate\Paper\Size;
-use OpenSlate\Trim\Word;
+use OpenSlate\Text\Word;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

@@ -6,14 +6,14 @@ namespace Tests\Core\Edit;
 
 use OpenSlate\Blanks\Printed;
 use OpenSlate\Edit\CoveredPrompts;
+use OpenSlate\Elements\AnswerBox;
+use OpenSlate\Elements\Element;
+use OpenSlate\Elements\Patch;
 use OpenSlate\Geometry\Frame;
-use OpenSlate\Page\AnswerBox;
-use OpenSlate\Page\Element;
 use OpenSlate\Page\Page;
-use OpenSlate\Page\Patch;
 use OpenSlate\Paper\Colour;
 use OpenSlate\Paper\Size;
-use OpenSlate\Trim\Word;
+use OpenSlate\Text\Word;
 use PHPUnit\Framework\TestCase;
 
 /** "1. Name the river" at the left, "2. Name the Severn bridge" below it, a box beside each. */

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Tests\Core\Edit;
 
 use OpenSlate\Edit\EditRefused;
-use OpenSlate\Edit\Flow;
+use OpenSlate\Edit\Layout\Flow;
+use OpenSlate\Elements\Element;
+use OpenSlate\Elements\Patch;
 use OpenSlate\Geometry\Frame;
 use OpenSlate\Page\Backdrop;
-use OpenSlate\Page\Element;
 use OpenSlate\Page\Page;
-use OpenSlate\Page\Patch;
 use OpenSlate\Paper\Colour;
 use OpenSlate\Paper\Size;
 use PHPUnit\Framework\TestCase;

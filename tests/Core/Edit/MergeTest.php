@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace Tests\Core\Edit;
 
-use OpenSlate\Edit\Merge;
-use OpenSlate\Edit\PageProperty;
+use OpenSlate\Edit\History\Merge;
+use OpenSlate\Edit\History\PageProperty;
+use OpenSlate\Elements\Element;
+use OpenSlate\Elements\Label;
+use OpenSlate\Elements\Part;
+use OpenSlate\Elements\Patch;
+use OpenSlate\Format\PageCodec;
 use OpenSlate\Geometry\Frame;
-use OpenSlate\Page\Element;
-use OpenSlate\Page\Label;
 use OpenSlate\Page\ModelAspect;
 use OpenSlate\Page\ModelKey;
 use OpenSlate\Page\Page;
-use OpenSlate\Page\PageCodec;
-use OpenSlate\Page\Part;
-use OpenSlate\Page\Patch;
 use OpenSlate\Page\Tray;
 use OpenSlate\Page\TraySide;
 use OpenSlate\Paper\Colour;

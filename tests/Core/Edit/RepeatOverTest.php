@@ -8,17 +8,17 @@ use OpenSlate\Answers\DrawingAnswer;
 use OpenSlate\Blanks\Blank;
 use OpenSlate\Blanks\BlankKind;
 use OpenSlate\Edit\EditRefused;
-use OpenSlate\Edit\Guides;
-use OpenSlate\Edit\Overlaps;
-use OpenSlate\Edit\RepeatOver;
+use OpenSlate\Edit\Elements\RepeatOver;
 use OpenSlate\Edit\Selection;
+use OpenSlate\Elements\AnswerBox;
+use OpenSlate\Elements\Element;
+use OpenSlate\Elements\Patch;
 use OpenSlate\Geometry\Frame;
-use OpenSlate\Page\AnswerBox;
-use OpenSlate\Page\Element;
+use OpenSlate\Page\Overlaps;
 use OpenSlate\Page\Page;
-use OpenSlate\Page\Patch;
 use OpenSlate\Paper\Colour;
 use OpenSlate\Paper\Size;
+use OpenSlate\Parts\Guides;
 use PHPUnit\Framework\TestCase;
 
 /** One box, then the same over every further line or cell; and the lines to hold to while dragging. */

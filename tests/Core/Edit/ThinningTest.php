@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Edit;
 
-use OpenSlate\Edit\Thinning;
+use OpenSlate\Edit\History\Thinning;
 use PHPUnit\Framework\TestCase;
 
 /** Which old revisions go. */

@@ -17,40 +17,40 @@ use OpenSlate\Answers\PictureAnswer;
 use OpenSlate\Answers\Ruling;
 use OpenSlate\Answers\TextAnswer;
 use OpenSlate\Answers\TickAnswer;
+use OpenSlate\Elements\AnswerBox;
+use OpenSlate\Elements\Clip;
+use OpenSlate\Elements\Font;
+use OpenSlate\Elements\Head;
+use OpenSlate\Elements\Joint;
+use OpenSlate\Elements\Label;
+use OpenSlate\Elements\LabelText;
+use OpenSlate\Elements\Lay;
+use OpenSlate\Elements\Link;
+use OpenSlate\Elements\LinkTarget;
+use OpenSlate\Elements\Organiser;
+use OpenSlate\Elements\OrganiserBox;
+use OpenSlate\Elements\OrganiserShape;
+use OpenSlate\Elements\Part;
+use OpenSlate\Elements\PartForm;
+use OpenSlate\Elements\Patch;
+use OpenSlate\Elements\Picture;
+use OpenSlate\Elements\Settle;
+use OpenSlate\Elements\Shape;
+use OpenSlate\Elements\ShapeForm;
+use OpenSlate\Elements\Spot;
+use OpenSlate\Elements\SpotForm;
+use OpenSlate\Elements\Table;
+use OpenSlate\Elements\TableCell;
+use OpenSlate\Elements\TextAlign;
+use OpenSlate\Elements\TextFit;
+use OpenSlate\Format\PageCodec;
 use OpenSlate\Geometry\Frame;
 use OpenSlate\Geometry\Rotation;
 use OpenSlate\Json\InvalidJson;
-use OpenSlate\Page\Align;
-use OpenSlate\Page\AnswerBox;
 use OpenSlate\Page\Backdrop;
-use OpenSlate\Page\Clip;
-use OpenSlate\Page\Font;
-use OpenSlate\Page\Head;
-use OpenSlate\Page\Joint;
-use OpenSlate\Page\Label;
-use OpenSlate\Page\LabelText;
-use OpenSlate\Page\Lay;
-use OpenSlate\Page\Link;
-use OpenSlate\Page\LinkTarget;
 use OpenSlate\Page\ModelAspect;
 use OpenSlate\Page\ModelKey;
-use OpenSlate\Page\Organiser;
-use OpenSlate\Page\OrganiserBox;
-use OpenSlate\Page\OrganiserShape;
 use OpenSlate\Page\Page;
-use OpenSlate\Page\PageCodec;
-use OpenSlate\Page\Part;
-use OpenSlate\Page\PartForm;
-use OpenSlate\Page\Patch;
-use OpenSlate\Page\Picture;
-use OpenSlate\Page\Settle;
-use OpenSlate\Page\Shape;
-use OpenSlate\Page\ShapeForm;
-use OpenSlate\Page\Spot;
-use OpenSlate\Page\SpotForm;
-use OpenSlate\Page\Table;
-use OpenSlate\Page\TableCell;
-use OpenSlate\Page\TextFit;
 use OpenSlate\Page\Tray;
 use OpenSlate\Page\TraySide;
 use OpenSlate\Paper\Colour;
@@ -69,7 +69,7 @@ final class PageCodecTest extends TestCase
             new AnswerBox('b2', Frame::of(72, 200, 300, 90), TextAnswer::lines(), '', 11, true, false),
             new Link('g1', Frame::of(50, 500, 120, 14), LinkTarget::of('https://tides.example/today?port=1#high'), 'Tides today', 12, true, false, false),
             new Link('g2', Frame::of(50, 520, 120, 30), LinkTarget::page('k7'), outline: true),
-            new AnswerBox('b3', Frame::of(10, 600, 100, 20), TextAnswer::lines(Limit::of(Counted::Sentences, 3, 5), new Ruling(25.5, 20)), 'Why?', 11, false, false, Font::School, Align::Centre, 'Look at page 1', true, 2.5, ['The tide', 'tide'], TextFit::Grow, true, 'grp', true),
+            new AnswerBox('b3', Frame::of(10, 600, 100, 20), TextAnswer::lines(Limit::of(Counted::Sentences, 3, 5), new Ruling(25.5, 20)), 'Why?', 11, false, false, Font::School, TextAlign::Centre, 'Look at page 1', true, 2.5, ['The tide', 'tide'], TextFit::Grow, true, 'grp', true),
             new AnswerBox('b4', Frame::of(10, 620, 60, 20), new NumberAnswer('m'), key: ['3.5']),
             new AnswerBox('b5', Frame::of(10, 640, 12, 12), new TickAnswer, key: ['yes']),
             new AnswerBox('b6', Frame::of(10, 660, 90, 40), ChoiceAnswer::of([new Option('a', 'ebb', 0, 0, 0.5, 1), new Option('b', 'flood', 0.5, 0, 0.5, 1)], true, ChoiceMark::Tick), key: ['a', 'b']),
@@ -78,7 +78,7 @@ final class PageCodecTest extends TestCase
             new AnswerBox('b9', Frame::of(10, 780, 60, 20), new DrawingAnswer),
             new AnswerBox('b10', Frame::of(80, 780, 60, 20), new PictureAnswer),
             new Table('t1', Frame::of(300, 700, 200, 60), [0.25, 0.75], [0.5, 0.5], [new TableCell('Time'), new TableCell('Height'), new TableCell('03:10'), new TableCell('', true, ['4.2'])], 'Tides', points: 1.0),
-            new Label('l2', Frame::of(10, 10, 100, 20), 'Name', font: Font::Hand, align: Align::Right, colour: Colour::of('#1e7b6d'), fills: LabelText::Student),
+            new Label('l2', Frame::of(10, 10, 100, 20), 'Name', font: Font::Hand, align: TextAlign::Right, colour: Colour::of('#1e7b6d'), fills: LabelText::Student),
             new Picture('i1', Frame::of(10, 40, 50, 50), str_repeat('9c', 32), 'a gull'),
             new Shape('s1', Frame::of(10, 90, 50, 50), ShapeForm::Arrow, Lay::Rising, Colour::of('#a93a2c'), 2.5, Colour::white(), 0.5, true),
             new Clip('c2', Frame::of(300, 300, 50, 50), str_repeat('0f', 32), 1, kept: true, locked: true),

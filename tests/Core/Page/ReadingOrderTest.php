@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Core\Page;
 
+use OpenSlate\Elements\AnswerBox;
+use OpenSlate\Elements\Element;
+use OpenSlate\Elements\Label;
+use OpenSlate\Elements\Patch;
 use OpenSlate\Geometry\Frame;
-use OpenSlate\Page\AnswerBox;
-use OpenSlate\Page\Element;
-use OpenSlate\Page\Label;
 use OpenSlate\Page\Page;
-use OpenSlate\Page\Patch;
 use OpenSlate\Page\ReadingOrder;
 use OpenSlate\Page\Tags;
 use OpenSlate\Paper\Colour;

@@ -4,20 +4,20 @@ declare(strict_types=1);
 
 namespace Tests\Core\Parts;
 
+use OpenSlate\Assembly\Model;
+use OpenSlate\Elements\Head;
+use OpenSlate\Elements\Joint;
+use OpenSlate\Elements\Part;
+use OpenSlate\Elements\PartForm;
 use OpenSlate\Geometry\Frame;
-use OpenSlate\Page\Head;
-use OpenSlate\Page\Joint;
+use OpenSlate\Matching\ModelCheck;
+use OpenSlate\Matching\ModelVerdict;
 use OpenSlate\Page\ModelAspect;
 use OpenSlate\Page\ModelKey;
 use OpenSlate\Page\Page;
-use OpenSlate\Page\Part;
-use OpenSlate\Page\PartForm;
 use OpenSlate\Paper\Colour;
 use OpenSlate\Paper\Size;
-use OpenSlate\Parts\Board;
-use OpenSlate\Parts\Model;
-use OpenSlate\Parts\ModelCheck;
-use OpenSlate\Parts\ModelVerdict;
+use OpenSlate\Parts\Scene;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -81,7 +81,7 @@ final class LikenessTest extends TestCase
      */
     private static function check(int $parts, Head $head, array $key, array $done): ModelVerdict
     {
-        $board = new Board(new Page(Size::of(2000, 800), Colour::white(), elements: [
+        $board = new Scene(new Page(Size::of(2000, 800), Colour::white(), elements: [
             new Part('link', Frame::of(10, 10, 20, 20), text: 'link', stock: $parts, joints: [new Joint('p', 0, 0.5), new Joint('m', 1, 0.5)]),
             new Part('wire', Frame::of(10, 60, 30, 4), PartForm::Connector, stock: $parts, head: $head),
         ]));

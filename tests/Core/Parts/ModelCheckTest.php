@@ -4,27 +4,27 @@ declare(strict_types=1);
 
 namespace Tests\Core\Parts;
 
+use OpenSlate\Assembly\Model;
 use OpenSlate\Edit\EditRefused;
-use OpenSlate\Edit\SetKey;
-use OpenSlate\Edit\SetModelAspects;
-use OpenSlate\Edit\SetModelPoints;
+use OpenSlate\Edit\Keys\SetKey;
+use OpenSlate\Edit\Keys\SetModelAspects;
+use OpenSlate\Edit\Keys\SetModelPoints;
+use OpenSlate\Elements\Head;
+use OpenSlate\Elements\Joint;
+use OpenSlate\Elements\Part;
+use OpenSlate\Elements\PartForm;
+use OpenSlate\Elements\Settle;
+use OpenSlate\Elements\Spot;
+use OpenSlate\Elements\SpotForm;
 use OpenSlate\Geometry\Frame;
-use OpenSlate\Page\Head;
-use OpenSlate\Page\Joint;
+use OpenSlate\Matching\ModelCheck;
+use OpenSlate\Matching\ModelVerdict;
 use OpenSlate\Page\ModelAspect;
 use OpenSlate\Page\ModelKey;
 use OpenSlate\Page\Page;
-use OpenSlate\Page\Part;
-use OpenSlate\Page\PartForm;
-use OpenSlate\Page\Settle;
-use OpenSlate\Page\Spot;
-use OpenSlate\Page\SpotForm;
 use OpenSlate\Paper\Colour;
 use OpenSlate\Paper\Size;
-use OpenSlate\Parts\Board;
-use OpenSlate\Parts\Model;
-use OpenSlate\Parts\ModelCheck;
-use OpenSlate\Parts\ModelVerdict;
+use OpenSlate\Parts\Scene;
 use PHPUnit\Framework\TestCase;
 
 final class ModelCheckTest extends TestCase
@@ -54,7 +54,7 @@ final class ModelCheckTest extends TestCase
     {
         $text = fn (array $model): string => $model === [] ? '' : (string) json_encode($model);
 
-        return ModelCheck::of(new Board(self::page()), new ModelKey($text($key), [$aspect, ModelAspect::Ends]), Model::parse($text($done)));
+        return ModelCheck::of(new Scene(self::page()), new ModelKey($text($key), [$aspect, ModelAspect::Ends]), Model::parse($text($done)));
     }
 
     public function test_parts_of_one_name_are_alike_and_rings_are_counted(): void
@@ -102,7 +102,7 @@ final class ModelCheckTest extends TestCase
         $cards = array_map(fn (string $word): Part => new Part($word, Frame::of(10, 10, 60, 20), text: $word, joints: $sides), ['limpet', 'crab', 'gull']);
         $key = ['limpet.1' => [100, 100], 'crab.1' => [200, 100], 'arrow.1' => [1, 1, '>limpet.1.b', '', 2, 2, '>crab.1.d']];
         $check = fn (array $done, Head $head, ModelAspect ...$more): ModelVerdict => ModelCheck::of(
-            new Board(new Page(Size::of(600, 400), Colour::white(), elements: [...$cards, new Part('arrow', Frame::of(10, 60, 60, 4), PartForm::Connector, name: 'arrow', stock: 4, head: $head)])),
+            new Scene(new Page(Size::of(600, 400), Colour::white(), elements: [...$cards, new Part('arrow', Frame::of(10, 60, 60, 4), PartForm::Connector, name: 'arrow', stock: 4, head: $head)])),
             new ModelKey((string) json_encode($key), [ModelAspect::Joints, ...array_values($more)]),
             Model::parse((string) json_encode($done + $key)),
         );
@@ -142,7 +142,7 @@ final class ModelCheckTest extends TestCase
     {
         $page = self::page();
         $without = $page->withElements(array_values(array_filter($page->elements(), fn ($element): bool => $element->id() !== 'boat')));
-        $verdict = ModelCheck::of(new Board($without), new ModelKey('{"boat.1":[1,1,"@inner"],"buoy.1":[4,4,"@outer"]}', [ModelAspect::Spots, ModelAspect::Joints]), Model::parse('{"buoy.2":[4,4,"@outer"]}'));
+        $verdict = ModelCheck::of(new Scene($without), new ModelKey('{"boat.1":[1,1,"@inner"],"buoy.1":[4,4,"@outer"]}', [ModelAspect::Spots, ModelAspect::Joints]), Model::parse('{"buoy.2":[4,4,"@outer"]}'));
 
         $this->assertTrue($verdict->isRight());
         $this->assertSame(1, $verdict->of);

@@ -4,24 +4,24 @@ declare(strict_types=1);
 
 namespace Tests\Core\Parts;
 
+use OpenSlate\Assembly\Model;
+use OpenSlate\Assembly\ModelRefused;
+use OpenSlate\Assembly\Placed;
+use OpenSlate\Elements\Joint;
+use OpenSlate\Elements\Lay;
+use OpenSlate\Elements\Part;
+use OpenSlate\Elements\PartForm;
+use OpenSlate\Elements\Settle;
+use OpenSlate\Elements\Spot;
+use OpenSlate\Elements\SpotForm;
 use OpenSlate\Geometry\Frame;
-use OpenSlate\Page\Joint;
-use OpenSlate\Page\Lay;
 use OpenSlate\Page\Page;
-use OpenSlate\Page\Part;
-use OpenSlate\Page\PartForm;
-use OpenSlate\Page\Settle;
-use OpenSlate\Page\Spot;
-use OpenSlate\Page\SpotForm;
 use OpenSlate\Page\Tray;
 use OpenSlate\Page\TraySide;
 use OpenSlate\Paper\Colour;
 use OpenSlate\Paper\Size;
-use OpenSlate\Parts\Board;
 use OpenSlate\Parts\Held;
-use OpenSlate\Parts\Model;
-use OpenSlate\Parts\ModelRefused;
-use OpenSlate\Parts\Placed;
+use OpenSlate\Parts\Scene;
 use OpenSlate\Parts\Seats;
 use OpenSlate\Parts\Settled;
 use OpenSlate\Parts\Settling;
@@ -30,9 +30,9 @@ use PHPUnit\Framework\TestCase;
 
 final class SettlingTest extends TestCase
 {
-    private static function board(Part|Spot ...$elements): Board
+    private static function board(Part|Spot ...$elements): Scene
     {
-        return new Board(new Page(Size::of(600, 400), Colour::white(), elements: array_values($elements), tray: new Tray(TraySide::Right, 150)));
+        return new Scene(new Page(Size::of(600, 400), Colour::white(), elements: array_values($elements), tray: new Tray(TraySide::Right, 150)));
     }
 
     private static function tile(string $id, float $x = 620, float $y = 20, string $text = '', int $stock = 1, Joint ...$joints): Part
@@ -46,7 +46,7 @@ final class SettlingTest extends TestCase
     }
 
     /** @param  list<mixed>  $list */
-    private static function move(Board $board, Model $from, string $key, array $list, float $near = 8): Settled
+    private static function move(Scene $board, Model $from, string $key, array $list, float $near = 8): Settled
     {
         $wanted = array_map(fn (Placed $one): array => $one->toList(), $from->placed);
         unset($wanted[$key]);
@@ -216,7 +216,7 @@ final class SettlingTest extends TestCase
     }
 
     /** A hull with a mast on its deck, and a flag at the mast's top with a line to the hull. */
-    private static function rig(): Board
+    private static function rig(): Scene
     {
         return self::board(
             self::tile('hull', 300, 300, '', 1, new Joint('deck', 0.5, 0), new Joint('bow', 1, 0)),
@@ -226,7 +226,7 @@ final class SettlingTest extends TestCase
         );
     }
 
-    private static function rigged(Board $board): Model
+    private static function rigged(Scene $board): Model
     {
         $model = self::move($board, Model::empty(), 'mast.1', [300, 280])->model;
         $model = self::move($board, $model, 'flag.1', [320, 270])->model;

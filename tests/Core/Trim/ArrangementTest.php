@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Core\Trim;
 
+use OpenSlate\Arrange\ArrangedPage;
+use OpenSlate\Arrange\Arrangement;
+use OpenSlate\Arrange\ArrangementRefused;
 use OpenSlate\Json\InvalidJson;
-use OpenSlate\Trim\ArrangedPage;
-use OpenSlate\Trim\Arrangement;
-use OpenSlate\Trim\ArrangementRefused;
-use OpenSlate\Trim\Role;
+use OpenSlate\Packs\Role;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

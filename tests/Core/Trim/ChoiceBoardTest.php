@@ -4,23 +4,23 @@ declare(strict_types=1);
 
 namespace Tests\Core\Trim;
 
+use OpenSlate\Boards\BoardPage;
+use OpenSlate\Boards\BoardRefused;
+use OpenSlate\Boards\BoardTile;
+use OpenSlate\Boards\ChoiceBoard;
+use OpenSlate\Boards\ChoiceOption;
+use OpenSlate\Elements\Clip;
+use OpenSlate\Elements\Element;
+use OpenSlate\Elements\Label;
+use OpenSlate\Elements\Link;
+use OpenSlate\Elements\LinkTarget;
+use OpenSlate\Format\PageCodec;
 use OpenSlate\Geometry\Frame;
 use OpenSlate\Page\Backdrop;
-use OpenSlate\Page\Clip;
-use OpenSlate\Page\Element;
-use OpenSlate\Page\Label;
-use OpenSlate\Page\Link;
-use OpenSlate\Page\LinkTarget;
 use OpenSlate\Page\Page;
-use OpenSlate\Page\PageCodec;
 use OpenSlate\Paper\Colour;
 use OpenSlate\Paper\PaperSize;
 use OpenSlate\Paper\Size;
-use OpenSlate\Trim\BoardPage;
-use OpenSlate\Trim\BoardRefused;
-use OpenSlate\Trim\BoardTile;
-use OpenSlate\Trim\ChoiceBoard;
-use OpenSlate\Trim\ChoiceOption;
 use PHPUnit\Framework\TestCase;
 
 final class ChoiceBoardTest extends TestCase

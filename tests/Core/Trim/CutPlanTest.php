@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Core\Trim;
 
-use OpenSlate\Trim\CutBy;
-use OpenSlate\Trim\CutPlan;
-use OpenSlate\Trim\PackPage;
-use OpenSlate\Trim\PageRange;
-use OpenSlate\Trim\PlannedSet;
-use OpenSlate\Trim\Role;
+use OpenSlate\Cutting\CutBy;
+use OpenSlate\Cutting\CutPlan;
+use OpenSlate\Cutting\PageRange;
+use OpenSlate\Cutting\PlannedSet;
+use OpenSlate\Packs\PackPage;
+use OpenSlate\Packs\Role;
 use PHPUnit\Framework\TestCase;
 
 final class CutPlanTest extends TestCase

@@ -5,16 +5,16 @@ declare(strict_types=1);
 namespace Tests\Core\Trim;
 
 use OpenSlate\Geometry\Frame;
+use OpenSlate\Packs\Furniture;
+use OpenSlate\Packs\Numeral;
+use OpenSlate\Packs\PackLabels;
+use OpenSlate\Packs\PackReading;
+use OpenSlate\Packs\Role;
+use OpenSlate\Packs\Section;
+use OpenSlate\Packs\SectionLabel;
 use OpenSlate\Paper\Size;
-use OpenSlate\Trim\Furniture;
-use OpenSlate\Trim\Numeral;
-use OpenSlate\Trim\PackLabels;
-use OpenSlate\Trim\PackReading;
-use OpenSlate\Trim\PageText;
-use OpenSlate\Trim\Role;
-use OpenSlate\Trim\Section;
-use OpenSlate\Trim\SectionLabel;
-use OpenSlate\Trim\TextLine;
+use OpenSlate\Text\PageText;
+use OpenSlate\Text\TextLine;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

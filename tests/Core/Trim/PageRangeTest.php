@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Core\Trim;
 
-use OpenSlate\Trim\PageRange;
-use OpenSlate\Trim\UnusableRange;
+use OpenSlate\Cutting\PageRange;
+use OpenSlate\Cutting\UnusableRange;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

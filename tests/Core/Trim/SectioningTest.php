@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Core\Trim;
 
-use OpenSlate\Trim\PackPage;
-use OpenSlate\Trim\Role;
-use OpenSlate\Trim\Sectioning;
+use OpenSlate\Arrange\Sectioning;
+use OpenSlate\Packs\PackPage;
+use OpenSlate\Packs\Role;
 use PHPUnit\Framework\TestCase;
 
 final class SectioningTest extends TestCase

@@ -1,6 +1,6 @@
 @props(['element', 'mode', 'tag', 'z', 'texts', 'number', 'closed'])
 @php($diagram = \OpenSlate\Organise\Layout::of($element))
-@php($outline = $element->shape === \OpenSlate\Page\OrganiserShape::Hierarchy ? \OpenSlate\Organise\Outline::of($element) : null)
+@php($outline = $element->shape === \OpenSlate\Elements\OrganiserShape::Hierarchy ? \OpenSlate\Organise\Outline::of($element) : null)
 @php($named = $element->prompt === '' ? 'Organiser '.substr($tag, 1) : $element->prompt)
 <x-page.frame :$element :$mode :$tag :$z :data-levels="$mode === 'bench' && $outline ? implode(' ', $outline->levels) : null" :name="\App\View\ElementWords::shape($element->shape).($element->prompt === '' ? '' : ': '.$element->prompt)"
     :class="implode(' ', array_filter([$element->cover ? 'element--cover' : '', $element->outline && $diagram->rings === [] ? 'organiser--lined' : '', 'type type--'.$element->font->value, 'type--'.$element->align->value]))">

@@ -17,7 +17,7 @@
         @endif
         @foreach ($tags as $id => $tag)
             @php($element = $page->element((string) $id))
-            @continue($element instanceof \OpenSlate\Page\Clip && $element->kept && ! $answers && $mode !== 'bench')
+            @continue($element instanceof \OpenSlate\Elements\Clip && $element->kept && ! $answers && $mode !== 'bench')
             @include('components.page.element', ['z' => $places[$id] + 1])
         @endforeach
         @if ($mode !== 'bench' && $page->parts() !== [])@include('components.page.parts')@endif

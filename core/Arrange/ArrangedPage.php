@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenSlate\Arrange;
+
+use OpenSlate\Packs\Role;
+
+/** A page as it stands in its worksheet: what it is for, which section it belongs to, which pages it answers. */
+final readonly class ArrangedPage
+{
+    /**
+     * @param  int  $id  names the page for as long as there is one
+     * @param  int  $revision  what was on the page when it was last put, turned or given other paper here
+     * @param  string  $reason  why it has its role, in words
+     * @param  list<int>  $answers  ids of the pages to which this one, a key, has the answers
+     */
+    public function __construct(
+        public int $id,
+        public int $revision,
+        public Role $role = Role::Unknown,
+        public string $reason = '',
+        public ?string $section = null,
+        public array $answers = [],
+    ) {
+    }
+
+    public function as(Role $role, string $reason, ?string $section): self
+    {
+        return new self($this->id, $this->revision, $role, $reason, $section, $this->answers);
+    }
+
+    public function in(?string $section): self
+    {
+        return new self($this->id, $this->revision, $this->role, $this->reason, $section, $this->answers);
+    }
+
+    public function at(int $revision): self
+    {
+        return new self($this->id, $revision, $this->role, $this->reason, $this->section, $this->answers);
+    }
+
+    /** @param  list<int>  $pages */
+    public function answering(array $pages): self
+    {
+        return new self($this->id, $this->revision, $this->role, $this->reason, $this->section, $pages);
+    }
+}

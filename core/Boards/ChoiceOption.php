@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenSlate\Boards;
+
+/** Something a student may choose: a name, one line about it, and the pages of the master that belong to it. */
+final readonly class ChoiceOption
+{
+    public const LONGEST_NAME = 60;
+
+    public const LONGEST_LINE = 120;
+
+    /** @param  list<int>  $pages  ids of the master's pages, in order */
+    public function __construct(public string $id, public string $name, public string $line, public array $pages)
+    {
+    }
+}

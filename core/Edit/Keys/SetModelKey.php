@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenSlate\Edit\Keys;
+
+use OpenSlate\Assembly\Model;
+use OpenSlate\Assembly\ModelRefused;
+use OpenSlate\Edit\Edit;
+use OpenSlate\Edit\EditRefused;
+use OpenSlate\Elements\Part;
+use OpenSlate\Elements\PartForm;
+use OpenSlate\Elements\Settle;
+use OpenSlate\Elements\Spot;
+use OpenSlate\Elements\SpotForm;
+use OpenSlate\Page\ModelAspect;
+use OpenSlate\Page\ModelKey;
+use OpenSlate\Page\Page;
+use OpenSlate\Parts\Held;
+use OpenSlate\Parts\Scene;
+use OpenSlate\Parts\Settling;
+
+/** Says how the parts of a page are right. At first all of it counts that there is to count. */
+final readonly class SetModelKey implements Edit
+{
+    /** @param  string  $model  as a window has it; it settles as a student's does. Nothing takes the key away */
+    public function __construct(public string $model)
+    {
+    }
+
+    public function apply(Page $page): Page
+    {
+        $board = new Scene($page);
+        try {
+            $model = Settling::settle($board, Held::on($board, Model::parse($page->key->model ?? '')), Model::parse($this->model)->only($board->keys()))->model;
+        } catch (ModelRefused $refusal) {
+            throw EditRefused::invalid('the key '.lcfirst($refusal->getMessage()));
+        }
+
+        return $page->withKey($model->placed === [] ? null : new ModelKey($model->text(), $page->key->counts ?? self::usual($board), $page->key->points ?? null));
+    }
+
+    /** @return list<ModelAspect> what there is to count on the page */
+    private static function usual(Scene $board): array
+    {
+        $rows = array_filter($board->spots, fn (Spot $spot): bool => $spot->settle === Settle::Row || $spot->form === SpotForm::Line);
+        $joints = array_filter($board->parts, fn (Part $part): bool => $part->joints !== []);
+
+        // Arrows between cards say which leads to which; on which side of a card they end says nothing.
+        $arrows = array_filter($board->parts, fn (Part $part): bool => $part->form === PartForm::Connector && $part->head->isOneWay());
+
+        return [...($board->spots === [] ? [] : [ModelAspect::Spots]), ...($rows === [] ? [] : [ModelAspect::Order]), ...($joints === [] ? [] : [ModelAspect::Joints]), ...($joints === [] || $arrows !== [] ? [] : [ModelAspect::Ends])];
+    }
+}

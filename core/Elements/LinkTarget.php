@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenSlate\Elements;
+
+use InvalidArgumentException;
+
+/** Where a link leads: to the web or to mail, or to another page of the same copy, named by that page's key. */
+final readonly class LinkTarget
+{
+    public const LONGEST = 2000;
+
+    private const PAGE = 'page:';
+
+    private function __construct(public string $address)
+    {
+    }
+
+    /** @throws InvalidArgumentException with what is wrong, to stand behind the field's name */
+    public static function of(string $address): self
+    {
+        $address = trim($address);
+        $web = preg_match('~^https?://[^\s/?#@:]+\.?[^\s]*$~iu', $address) === 1;
+        $mail = preg_match('~^mailto:[^\s@]+@[^\s@]+$~iu', $address) === 1;
+        $page = preg_match('/^page:[a-z0-9]{1,24}$/D', $address) === 1;
+        if (! $web && ! $mail && ! $page) {
+            throw new InvalidArgumentException('must be an address that starts with https://, http:// or mailto:, or a page of this worksheet');
+        }
+
+        return new self($address);
+    }
+
+    public static function page(string $key): self
+    {
+        return self::of(self::PAGE.$key);
+    }
+
+    /** The key of the page that it leads to; null when it leads out. */
+    public function pageKey(): ?string
+    {
+        return str_starts_with($this->address, self::PAGE) ? substr($this->address, strlen(self::PAGE)) : null;
+    }
+}

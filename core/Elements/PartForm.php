@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenSlate\Elements;
+
+/** What a part looks like. */
+enum PartForm: string
+{
+    case Ellipse = 'ellipse';
+    case Rectangle = 'rectangle';
+    case Rounded = 'rounded';
+    case Triangle = 'triangle';
+    case Polygon = 'polygon';
+
+    /** A speech box with a tip that points down. */
+    case Callout = 'callout';
+
+    case Arrow = 'arrow';
+
+    /** A line of which students move each end by itself. */
+    case Connector = 'connector';
+
+    case Picture = 'picture';
+}

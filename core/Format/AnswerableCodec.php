@@ -1,0 +1,201 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenSlate\Format;
+
+use InvalidArgumentException;
+use OpenSlate\Answers\AnswerRefused;
+use OpenSlate\Answers\FormCodec;
+use OpenSlate\Answers\ModelAnswer;
+use OpenSlate\Elements\AnswerBox;
+use OpenSlate\Elements\Font;
+use OpenSlate\Elements\Organiser;
+use OpenSlate\Elements\OrganiserBox;
+use OpenSlate\Elements\OrganiserShape;
+use OpenSlate\Elements\Table;
+use OpenSlate\Elements\TableCell;
+use OpenSlate\Elements\TextAlign;
+use OpenSlate\Elements\TextFit;
+use OpenSlate\Geometry\Frame;
+use OpenSlate\Json\Fields;
+use OpenSlate\Json\InvalidJson;
+
+/** What is answered, to and from JSON: boxes, tables, organisers. */
+final class AnswerableCodec
+{
+    /** @return array<string, mixed> */
+    public static function properties(AnswerBox|Table|Organiser $element): array
+    {
+        return match (true) {
+            $element instanceof AnswerBox => [
+                ...FormCodec::properties($element->form),
+                ...self::asking($element),
+                'key' => $element->key,
+                'fit' => $element->fit->value,
+                'printed' => $element->printed,
+            ],
+            $element instanceof Table => [
+                'columns' => $element->columns,
+                'rows' => $element->rows,
+                'cells' => array_map(fn (TableCell $cell): array => ['text' => $cell->text, 'fill' => $cell->fill] + ($cell->key === [] ? [] : ['key' => $cell->key]), $element->cells),
+                ...self::asking($element),
+            ],
+            $element instanceof Organiser => [
+                'shape' => $element->shape->value,
+                'number' => $element->number,
+                'boxes' => array_map(self::boxProperties(...), $element->boxes),
+                ...self::asking($element),
+            ],
+        };
+    }
+
+    /** @throws InvalidJson */
+    public static function box(string $id, Frame $frame, Fields $fields): AnswerBox
+    {
+        $form = FormCodec::decode($fields);
+        if ($form instanceof ModelAnswer) {
+            throw $fields->wrong('answer', 'is for a page with parts');
+        }
+        try {
+            $key = $fields->has('key') ? $form->key(self::keyOf($fields)) : [];
+        } catch (AnswerRefused $refusal) {
+            throw $fields->wrong('key', $refusal->getMessage());
+        }
+
+        return new AnswerBox(
+            $id,
+            $frame,
+            $form,
+            ...self::asked($fields),
+            key: $key,
+            fit: $fields->has('fit') ? $fields->oneOf('fit', TextFit::class) : TextFit::Scroll,
+            printed: Looks::flag($fields, 'printed'),
+        );
+    }
+
+    /** @throws InvalidJson */
+    public static function table(string $id, Frame $frame, Fields $fields): Table
+    {
+        $cells = array_map(self::cell(...), $fields->objects('cells', Table::MOST_ROWS * Table::MOST_COLUMNS));
+        $columns = self::shares($fields, 'columns', Table::MOST_COLUMNS);
+        $rows = self::shares($fields, 'rows', Table::MOST_ROWS);
+        try {
+            return new Table(
+                $id,
+                $frame,
+                $columns,
+                $rows,
+                $cells,
+                ...self::asked($fields),
+            );
+        } catch (InvalidArgumentException $problem) {
+            throw $fields->wrong('cells', $problem->getMessage());
+        }
+    }
+
+    /** @throws InvalidJson */
+    public static function organiser(string $id, Frame $frame, Fields $fields): Organiser
+    {
+        return new Organiser(
+            $id,
+            $frame,
+            $fields->oneOf('shape', OrganiserShape::class),
+            $fields->integer('number', Organiser::FEWEST, Organiser::MOST),
+            array_map(self::organiserBox(...), $fields->objects('boxes', Organiser::MOST)),
+            ...self::asked($fields),
+        );
+    }
+
+    /** @return array<string, mixed> */
+    private static function boxProperties(OrganiserBox $box): array
+    {
+        return ['name' => $box->name, ...($box->prompt === '' ? [] : ['prompt' => $box->prompt]), ...($box->key === [] ? [] : ['key' => $box->key]), ...($box->level === null ? [] : ['level' => $box->level])];
+    }
+
+    private static function organiserBox(Fields $box): OrganiserBox
+    {
+        $one = new OrganiserBox(
+            $box->text('name', OrganiserBox::LONGEST_NAME),
+            (new OrganiserBox)->form()->key(self::keyOf($box)),
+            $box->has('prompt') ? $box->text('prompt', AnswerBox::LONGEST_PROMPT) : '',
+            $box->isGiven('level') ? $box->integer('level', 0, OrganiserBox::DEEPEST) : null,
+        );
+        $box->nothingElse();
+
+        return $one;
+    }
+
+    private static function cell(Fields $cell): TableCell
+    {
+        $fill = $cell->flag('fill');
+        $key = self::keyOf($cell);
+        if ($key !== [] && ! $fill) {
+            throw $cell->wrong('key', 'is for cells that are filled in');
+        }
+        $one = new TableCell($cell->text('text', TableCell::LONGEST), $fill, (new TableCell)->form()->key($key));
+        $cell->nothingElse();
+
+        return $one;
+    }
+
+    /** @return list<float> shares that make one whole; they may be given as any numbers in the same proportion */
+    private static function shares(Fields $fields, string $name, int $most): array
+    {
+        $given = $fields->numbers($name, $most, 0.0001, 100000.0);
+        if ($given === []) {
+            throw $fields->wrong($name, 'must be at least one');
+        }
+        $sum = array_sum($given);
+        $shares = array_map(fn (float $share): float => abs($sum - 1) < 0.0001 ? $share : round($share / $sum, 6), $given);
+
+        return min($shares) >= Table::SMALLEST_SHARE ? $shares : throw $fields->wrong($name, 'must be wide enough to take hold of');
+    }
+
+    /** @return list<string> */
+    private static function keyOf(Fields $fields): array
+    {
+        return $fields->has('key') ? $fields->texts('key', AnswerBox::MOST_KEYS, 5000) : [];
+    }
+
+    /**
+     * What all that is answered has alike: how it asks, and how it looks.
+     *
+     * @return array<string, mixed>
+     */
+    private static function asking(AnswerBox|Table|Organiser $element): array
+    {
+        return [
+            'prompt' => $element->prompt,
+            'size' => $element->size,
+            'cover' => $element->cover,
+            'outline' => $element->outline,
+            'font' => $element->font->value,
+            'align' => $element->align->value,
+            'help' => $element->help,
+            'needed' => $element->needed,
+            'points' => $element->points,
+        ];
+    }
+
+    /** @return array{string, float, bool, bool, Font, TextAlign, string, bool, float|null} in the order of their constructors */
+    private static function asked(Fields $fields): array
+    {
+        return [
+            $fields->text('prompt', AnswerBox::LONGEST_PROMPT),
+            Looks::size($fields),
+            $fields->flag('cover'),
+            $fields->flag('outline'),
+            Looks::font($fields),
+            Looks::align($fields),
+            $fields->has('help') ? $fields->text('help', AnswerBox::LONGEST_HELP) : '',
+            Looks::flag($fields, 'needed'),
+            self::points($fields),
+        ];
+    }
+
+    private static function points(Fields $fields): ?float
+    {
+        return $fields->isGiven('points') ? $fields->number('points', 0, AnswerBox::MOST_POINTS) : null;
+    }
+}

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenSlate\Matching;
+
+use OpenSlate\Assembly\Model;
+use OpenSlate\Elements\Head;
+use OpenSlate\Parts\Scene;
+
+/** What is joined to what in a model: a graph whose nodes are parts. */
+final class Joined
+{
+    /** Joints this near, in points, are in one place. */
+    private const SAME = 0.5;
+
+    /** @return list<Edge> */
+    public static function in(Scene $board, Model $model): array
+    {
+        $edges = $points = [];
+        foreach ($board->keys() as $key) {
+            $placed = $board->where($key, $model);
+            if ($placed->end !== null) {
+                $ends = [$placed->joint(), $placed->endJoint()];
+                if ($ends[0] !== null && $ends[1] !== null) {
+                    $part = $board->part($key);
+                    [[, $from, $at], [, $to, $its]] = $part->head === Head::Start ? [$ends[1], $ends[0]] : $ends;
+                    $edges[] = new Edge($part->named(), $from, $at, $to, $its, $part->head->isOneWay());
+                }
+            } elseif ($board->isOnPage($placed)) {
+                foreach ($board->joints($placed) as $joint => $point) {
+                    $points[] = [$key, $joint, $point];
+                }
+            }
+        }
+        // From the left to the right, each has to be held against its next neighbours only.
+        usort($points, fn (array $a, array $b): int => $a[2][0] <=> $b[2][0]);
+        foreach ($points as $n => [$key, $joint, $at]) {
+            for ($next = $n + 1; isset($points[$next]) && $points[$next][2][0] - $at[0] <= self::SAME; $next++) {
+                [$other, $its, $there] = $points[$next];
+                // What nobody has moved is not joined by anybody: the copies of a stock lie on each other.
+                if ($other !== $key && abs($there[1] - $at[1]) <= self::SAME && ($model->find($key) ?? $model->find($other)) !== null) {
+                    $edges[] = new Edge('', $key, (string) $joint, $other, (string) $its);
+                }
+            }
+        }
+
+        return $edges;
+    }
+}

@@ -1,0 +1,144 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenSlate\Packs;
+
+use OpenSlate\Text\PageText;
+use OpenSlate\Text\TextLine;
+
+/**
+ * Finds the sections of a pack: by labels that count up ("Day 1", "Task Card 2"), else by titles that change.
+ */
+final class SectionFinder
+{
+    private const LONGEST_LABEL = 60;
+
+    /** A title stands out from the running text by this factor. */
+    private const STANDS_OUT = 1.25;
+
+    /** A label that begins again on this share of the pages counts within pages, not over them. */
+    private const RESTARTS = 0.3;
+
+    /**
+     * @param  list<PageText>  $pages  without their furniture
+     * @param  list<Verdict>  $verdicts
+     * @return list<Section>
+     */
+    public static function sections(array $pages, array $verdicts, PackLabels $known): array
+    {
+        $forStudents = array_values(array_filter($pages, fn (PageText $page, int $at): bool => $verdicts[$at]->role === Role::Student, ARRAY_FILTER_USE_BOTH));
+        $labels = self::byKind($forStudents, $known);
+        $kind = self::series($labels, count($forStudents));
+
+        return $kind === null ? self::byTitle($forStudents) : self::byLabel($forStudents, $labels[$kind]);
+    }
+
+    /**
+     * @param  list<PageText>  $pages
+     * @return array<string, array<int, SectionLabel>> by kind and page
+     */
+    private static function byKind(array $pages, PackLabels $known): array
+    {
+        $labels = [];
+        foreach ($pages as $page) {
+            foreach ($page->lines as $line) {
+                $label = $line->wordCount() <= 12 ? $known->in($line->text) : null;
+                if ($label !== null) {
+                    $there = $labels[$label->kind][$page->number] ?? null;
+                    $labels[$label->kind][$page->number] = $there === null ? $label : $there->through($label);
+                }
+            }
+        }
+
+        return $labels;
+    }
+
+    /**
+     * The kind of label that the pack is built on: on the most pages, with the most numbers.
+     *
+     * @param  array<string, array<int, SectionLabel>>  $labels
+     */
+    private static function series(array $labels, int $pages): ?string
+    {
+        $best = null;
+        $most = [1, 0];
+        foreach ($labels as $kind => $byPage) {
+            $numbers = array_values(array_map(fn (SectionLabel $label): int => $label->number, $byPage));
+            $counts = array_count_values($numbers);
+            ksort($counts);
+            $distinct = count($counts);
+            $again = reset($counts);
+            $sorted = $numbers;
+            sort($sorted);
+            // One that counts up without ever going back does not begin again, however many pages each number has.
+            $restarts = $numbers !== $sorted && (($again >= 3 && $distinct <= 2) || ($again > 2 && $again > self::RESTARTS * $pages && $again > $distinct));
+            if ($distinct < 2 || $restarts) {
+                continue;
+            }
+            if ([$distinct, count($byPage)] > $most) {
+                $most = [$distinct, count($byPage)];
+                $best = (string) $kind;
+            }
+        }
+
+        return $best;
+    }
+
+    /**
+     * @param  list<PageText>  $pages
+     * @param  array<int, SectionLabel>  $labels  by page
+     * @return list<Section>
+     */
+    private static function byLabel(array $pages, array $labels): array
+    {
+        $sections = [];
+        $open = null;
+        foreach ($pages as $page) {
+            $label = $labels[$page->number] ?? null;
+            if ($label !== null && $label->words() !== $open?->label) {
+                $open === null || $sections[] = $open;
+                $open = new Section($label->words(), $label->number, $page->number, $page->number);
+            }
+            $open = $open?->until($page->number);
+        }
+
+        return $open === null ? $sections : [...$sections, $open];
+    }
+
+    /**
+     * @param  list<PageText>  $pages
+     * @return list<Section>
+     */
+    private static function byTitle(array $pages): array
+    {
+        $sections = [];
+        $open = null;
+        foreach ($pages as $page) {
+            $title = self::title($page);
+            if ($title !== null && ($open === null || ! self::sameTitle($title, $open->label))) {
+                $open === null || $sections[] = $open;
+                $open = new Section($title, count($sections) + 1, $page->number, $page->number);
+            }
+            $open = $open?->until($page->number);
+        }
+
+        return $sections === [] || $open === null ? [] : [...$sections, $open];
+    }
+
+    private static function title(PageText $page): ?string
+    {
+        $title = $page->title();
+        $heights = array_map(fn (TextLine $line): float => $line->frame->height, array_filter($page->lines, fn (TextLine $line): bool => trim($line->text) === $title));
+        $standsOut = $heights !== [] && max($heights) >= self::STANDS_OUT * $page->bodyHeight();
+
+        return $standsOut ? mb_strimwidth($title, 0, self::LONGEST_LABEL, '…') : null;
+    }
+
+    private static function sameTitle(string $a, string $b): bool
+    {
+        $plain = fn (string $title): string => trim((string) preg_replace(['/\(?\b(continued|cont\.?|part \d+|page \d+|\d+ of \d+)\)?/iu', '/[^\p{L}\p{N}]+/u'], ['', ' '], mb_strtolower($title)));
+
+        return $plain($a) === $plain($b);
+    }
+}

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenSlate\Packs;
+
+use OpenSlate\Text\PageText;
+
+/** How much of one page's words stands on another, as bags of words. */
+final class TextSimilarity
+{
+    /** @var array<int, array<string, int>> counts of words by page */
+    private array $bags = [];
+
+    /** @param  list<PageText>  $pages */
+    public function __construct(array $pages)
+    {
+        foreach ($pages as $page) {
+            preg_match_all('/[\p{L}\p{N}]+/u', mb_strtolower($page->text()), $words);
+            $this->bags[$page->number] = array_count_values($words[0]);
+        }
+    }
+
+    public function size(int $page): int
+    {
+        return array_sum($this->bags[$page]);
+    }
+
+    /** The number of words of the first page that the other has as well. */
+    public function shared(int $page, int $other): int
+    {
+        $shared = 0;
+        foreach ($this->bags[$page] as $word => $count) {
+            $shared += min($count, $this->bags[$other][$word] ?? 0);
+        }
+
+        return $shared;
+    }
+}

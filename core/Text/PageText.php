@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenSlate\Text;
+
+use OpenSlate\Paper\Size;
+
+/** What is printed on a page, as far as its part in a pack can be told from it. */
+final readonly class PageText
+{
+    /**
+     * @param  int  $number  from 1
+     * @param  list<TextLine>  $lines  in the order of reading
+     * @param  float|null  $ink  share of the page that is not paper, 0 to 1; null where it was not looked at
+     * @param  int  $furniture  how many words were on it besides: running heads, page numbers
+     */
+    public function __construct(public int $number, public Size $size, public array $lines, public ?float $ink = null, public int $furniture = 0)
+    {
+    }
+
+    /**
+     * The page without its furniture.
+     *
+     * @param  list<TextLine>  $lines  those that are left
+     */
+    public function withLines(array $lines): self
+    {
+        $less = new self($this->number, $this->size, $lines, $this->ink);
+
+        return new self($this->number, $this->size, $lines, $this->ink, $this->furniture + $this->wordCount() - $less->wordCount());
+    }
+
+    public function text(): string
+    {
+        return implode("\n", array_map(fn (TextLine $line): string => $line->text, $this->lines));
+    }
+
+    public function wordCount(): int
+    {
+        return array_sum(array_map(fn (TextLine $line): int => $line->wordCount(), $this->lines));
+    }
+
+    /** The height of the largest line, in points; 0 on a page without words. */
+    public function tallest(): float
+    {
+        return array_reduce($this->lines, fn (float $tallest, TextLine $line): float => max($tallest, $line->frame->height), 0.0);
+    }
+
+    /** The height of most words: that of running text. 0 on a page without words. */
+    public function bodyHeight(): float
+    {
+        $heights = [];
+        foreach ($this->lines as $line) {
+            $height = (string) (round($line->frame->height * 2) / 2);
+            $heights[$height] = ($heights[$height] ?? 0) + $line->wordCount();
+        }
+        arsort($heights);
+
+        return (float) (array_key_first($heights) ?? 0);
+    }
+
+    /**
+     * What the page is headed with: its largest lines, if they stand out and stand high; else its first line.
+     *
+     * @return list<TextLine>
+     */
+    public function headings(): array
+    {
+        $body = $this->bodyHeight();
+        $large = array_values(array_filter(
+            $this->lines,
+            fn (TextLine $line): bool => $line->frame->height >= $body * 1.15 && $line->frame->y < $this->size->height * 0.6 && $line->wordCount() > 0,
+        ));
+        $first = array_values(array_filter($this->lines, fn (TextLine $line): bool => $line->wordCount() > 0 && $line->frame->y < $this->size->height * 0.35));
+
+        return array_values(array_unique([...array_slice($first, 0, 3), ...$large], SORT_REGULAR));
+    }
+
+    /** The words of the largest heading, or of the first line. */
+    public function title(): string
+    {
+        $headings = $this->headings();
+        usort($headings, fn (TextLine $a, TextLine $b): int => [$b->frame->height, $a->frame->y] <=> [$a->frame->height, $b->frame->y]);
+
+        return trim($headings[0]->text ?? '');
+    }
+}

@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenSlate\Text;
+
+use OpenSlate\Geometry\Frame;
+
+/** A printed word and where it stands on the page as displayed, in points. */
+final readonly class Word
+{
+    public function __construct(public string $text, public Frame $frame)
+    {
+    }
+}
