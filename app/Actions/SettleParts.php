@@ -62,9 +62,9 @@ final class SettleParts
             if (! isset($wanted[$key])) {
                 return $text;
             }
-            [$board, $model] = $wanted[$key];
+            [$scene, $model] = $wanted[$key];
             try {
-                $result = Settling::settle($board, Model::parse($work->text($key)), $model);
+                $result = Settling::settle($scene, Model::parse($work->text($key)), $model);
             } catch (ModelRefused $refusal) {
                 throw AnswerRefused::noModel($refusal->getMessage());
             }

@@ -26,7 +26,7 @@ use OpenSlate\Boards\ChoiceBoard;
  * @property int|null $original_id
  * @property int|null $unit_id
  * @property bool $shared_with_school
- * @property string|null $board the choice board that this set is made from, as OpenSlate\Trim\ChoiceBoard writes it
+ * @property string|null $board the choice board that this set is made from, as OpenSlate\Boards\ChoiceBoard writes it
  * @property int|null $board_page_id the page on which that board is drawn
  * @property string $name
  * @property WorksheetState $state

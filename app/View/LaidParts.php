@@ -21,7 +21,7 @@ final readonly class LaidParts
     private const ABOVE = 600;
 
     /** @param  list<array{placed: Placed, part: Part, frame: Frame, z: int, said: string, left: int, under: bool}>  $all */
-    private function __construct(public string $place, public string $model, public array $all, private Scene $board)
+    private function __construct(public string $place, public string $model, public array $all, private Scene $scene)
     {
     }
 
@@ -29,48 +29,48 @@ final readonly class LaidParts
     public static function on(Page $page, int $number, array $texts): self
     {
         $place = Place::key($number, ModelAnswer::PLACE);
-        $board = new Scene($page);
+        $scene = new Scene($page);
         $model = Model::parse($texts[$place] ?? '');
         $levels = array_flip(array_map(fn ($element): string => $element->id(), $page->elements()));
         $above = array_flip(array_keys($model->placed));
         $all = [];
-        foreach ($board->keys() as $key) {
+        foreach ($scene->keys() as $key) {
             [$id, $copy] = explode('.', $key);
-            $part = $board->part($key);
-            $placed = $board->where($key, $model);
+            $part = $scene->part($key);
+            $placed = $scene->where($key, $model);
             $moved = isset($above[$key]);
             $all[] = [
                 'placed' => $placed,
                 'part' => $part,
-                'frame' => $board->frame($placed),
+                'frame' => $scene->frame($placed),
                 'z' => $moved ? self::ABOVE + $above[$key] : $levels[$id] + 1,
-                'said' => self::said($board, $placed, $part, (int) $copy, $moved),
+                'said' => self::said($scene, $placed, $part, (int) $copy, $moved),
                 // Of a stock only the topmost that is left is seen: see-through copies would add up.
                 'under' => ! $moved && (int) $copy < max(array_map(fn (int $n): int => isset($above["{$id}.{$n}"]) ? 0 : $n, range(1, $part->stock))),
                 'left' => $moved ? 0 : $part->stock - count(array_filter(array_keys($model->placed), fn (string $one): bool => explode('.', (string) $one)[0] === $id)),
             ];
         }
 
-        return new self($place, $texts[$place] ?? '', $all, $board);
+        return new self($place, $texts[$place] ?? '', $all, $scene);
     }
 
     /** @return array<string, mixed> the lines and gaps that a dragged part may hold to */
     public function guides(): array
     {
-        return Guides::among($this->board->page->size, $this->board->lined(Model::parse($this->model)));
+        return Guides::among($this->scene->page->size, $this->scene->lined(Model::parse($this->model)));
     }
 
     /** What it is and where it is, for those who do not see it. */
-    private static function said(Scene $board, Placed $placed, Part $part, int $copy, bool $moved): string
+    private static function said(Scene $scene, Placed $placed, Part $part, int $copy, bool $moved): string
     {
-        $spot = $board->spots[(string) $placed->spotId()] ?? null;
+        $spot = $scene->spots[(string) $placed->spotId()] ?? null;
 
         return ($placed->words === '' || $part->takesPicture() ? $part->named() : $placed->words)
             .($part->takesPicture() && $placed->words !== '' ? ', with a picture' : '')
             .($part->stock > 1 ? ", {$copy} of {$part->stock}" : '')
             .match (true) {
                 $spot !== null => ", in {$spot->named()}",
-                ! $board->isOnPage($placed) => ', in the tray',
+                ! $scene->isOnPage($placed) => ', in the tray',
                 $moved => ', on the page',
                 default => '',
             };

@@ -15,20 +15,20 @@ final class Joined
     private const SAME = 0.5;
 
     /** @return list<Edge> */
-    public static function in(Scene $board, Model $model): array
+    public static function in(Scene $scene, Model $model): array
     {
         $edges = $points = [];
-        foreach ($board->keys() as $key) {
-            $placed = $board->where($key, $model);
+        foreach ($scene->keys() as $key) {
+            $placed = $scene->where($key, $model);
             if ($placed->end !== null) {
                 $ends = [$placed->joint(), $placed->endJoint()];
                 if ($ends[0] !== null && $ends[1] !== null) {
-                    $part = $board->part($key);
+                    $part = $scene->part($key);
                     [[, $from, $at], [, $to, $its]] = $part->head === Head::Start ? [$ends[1], $ends[0]] : $ends;
                     $edges[] = new Edge($part->named(), $from, $at, $to, $its, $part->head->isOneWay());
                 }
-            } elseif ($board->isOnPage($placed)) {
-                foreach ($board->joints($placed) as $joint => $point) {
+            } elseif ($scene->isOnPage($placed)) {
+                foreach ($scene->joints($placed) as $joint => $point) {
                     $points[] = [$key, $joint, $point];
                 }
             }

@@ -26,13 +26,13 @@ final class ModelCheck
     /** @var list<string> */
     private array $words = [];
 
-    private function __construct(private readonly Scene $board, private readonly Model $key, private readonly Model $done)
+    private function __construct(private readonly Scene $scene, private readonly Model $key, private readonly Model $done)
     {
     }
 
-    public static function of(Scene $board, ModelKey $key, Model $done): ModelVerdict
+    public static function of(Scene $scene, ModelKey $key, Model $done): ModelVerdict
     {
-        $check = new self($board, Held::on($board, Model::parse($key->model)), $done->only($board->keys()));
+        $check = new self($scene, Held::on($scene, Model::parse($key->model)), $done->only($scene->keys()));
         foreach ($key->counts as $aspect) {
             match ($aspect) {
                 ModelAspect::Spots => $check->spots(),
@@ -47,7 +47,7 @@ final class ModelCheck
 
     private function spots(): void
     {
-        foreach ($this->board->spots as $spot) {
+        foreach ($this->scene->spots as $spot) {
             $right = $of = 0;
             $strangers = [];
             for ($cell = 0; $cell < $spot->cells(); $cell++) {
@@ -76,7 +76,7 @@ final class ModelCheck
     /** Partial credit by the longest run that stands in the right order, others left out. */
     private function order(): void
     {
-        foreach ($this->board->spots as $spot) {
+        foreach ($this->scene->spots as $spot) {
             if ($spot->settle !== Settle::Row && $spot->form !== SpotForm::Line) {
                 continue;
             }
@@ -96,10 +96,10 @@ final class ModelCheck
     private function joints(bool $ends): void
     {
         $names = [];
-        foreach ($this->board->keys() as $key) {
-            $names[$key] = $this->board->part($key)->named();
+        foreach ($this->scene->keys() as $key) {
+            $names[$key] = $this->scene->part($key)->named();
         }
-        $joined = fn (Model $model): array => array_map(fn (Edge $edge): Edge => $ends ? $edge : $edge->anywhere(), Joined::in($this->board, $model));
+        $joined = fn (Model $model): array => array_map(fn (Edge $edge): Edge => $ends ? $edge : $edge->anywhere(), Joined::in($this->scene, $model));
         [$wanted, $there] = [$joined($this->key), $joined($this->done)];
         $to = GraphMatching::best($wanted, $there, $names);
         $exact = array_count_values(array_map(fn (Edge $edge): string => $edge->name(), $there));
@@ -143,7 +143,7 @@ final class ModelCheck
     /** @return array<string, int> how many of each name are in a place */
     private function names(Spot $spot, int $cell, Model $model): array
     {
-        return array_count_values(array_map(fn (Placed $one): string => $this->board->part($one->key)->named(), $model->in($spot->id, $spot->cells() > 1 ? $cell : null)));
+        return array_count_values(array_map(fn (Placed $one): string => $this->scene->part($one->key)->named(), $model->in($spot->id, $spot->cells() > 1 ? $cell : null)));
     }
 
     /** @return list<string> names from the left to the right */
@@ -152,7 +152,7 @@ final class ModelCheck
         $in = $model->in($spot->id);
         usort($in, fn (Placed $a, Placed $b): int => $a->x <=> $b->x);
 
-        return array_map(fn (Placed $one): string => $this->board->part($one->key)->named(), $in);
+        return array_map(fn (Placed $one): string => $this->scene->part($one->key)->named(), $in);
     }
 
     /**

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace OpenSlate\Packs;
 
+use OpenSlate\Text\Numeral;
+
 /** A heading's label with its number: "Day 3", "LESSON IV", "Task Card #12", "Cards 5–8", "Source B". */
 final readonly class SectionLabel
 {

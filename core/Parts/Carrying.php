@@ -13,7 +13,7 @@ use OpenSlate\Assembly\Placed;
  */
 final class Carrying
 {
-    private function __construct(private readonly Scene $board, private Model $model)
+    private function __construct(private readonly Scene $scene, private Model $model)
     {
     }
 
@@ -23,9 +23,9 @@ final class Carrying
      *
      * @param  Placed  $was  the part as it was before
      */
-    public static function along(Scene $board, Model $model, Placed $was): Model
+    public static function along(Scene $scene, Model $model, Placed $was): Model
     {
-        $carrying = new self($board, $model);
+        $carrying = new self($scene, $model);
         $carrying->follow($was, []);
 
         return $carrying->model;
@@ -82,10 +82,10 @@ final class Carrying
     private function follow(Placed $was, array $gone): void
     {
         $gone[$was->key] = true;
-        $now = $this->board->where($was->key, $this->model);
-        $joints = $this->board->isOnPage($now) ? $this->board->joints($now) : [];
+        $now = $this->scene->where($was->key, $this->model);
+        $joints = $this->scene->isOnPage($now) ? $this->scene->joints($now) : [];
         foreach (array_keys($this->model->placed) as $key) {
-            $one = $this->board->where($key, $this->model); // What goes along may have moved it by now.
+            $one = $this->scene->where($key, $this->model); // What goes along may have moved it by now.
             if ($one->end !== null) {
                 $this->model = $this->model->moving($this->connector($one, $one->end, $was->key, $joints));
             } elseif (($one->joint()[1] ?? null) === $was->key && ! isset($gone[$key])) {
@@ -104,10 +104,10 @@ final class Carrying
     private function part(Placed $one, array $joints): Placed
     {
         [$own, , $its] = $one->joint() ?? ['', '', ''];
-        $at = $this->board->joints($one)[$own] ?? null;
+        $at = $this->scene->joints($one)[$own] ?? null;
         $moved = $at === null || ! isset($joints[$its]) ? null : $one->at($one->x + $joints[$its][0] - $at[0], $one->y + $joints[$its][1] - $at[1]);
 
-        return $moved === null || ! $this->board->isOnPage($moved) ? $one->held('') : $moved;
+        return $moved === null || ! $this->scene->isOnPage($moved) ? $one->held('') : $moved;
     }
 
     /**

@@ -16,13 +16,13 @@ final class Held
     /** @var array<string, Placed> by key; those that are where they belong */
     private array $placed = [];
 
-    private function __construct(private readonly Scene $board, private readonly Model $model)
+    private function __construct(private readonly Scene $scene, private readonly Model $model)
     {
     }
 
-    public static function on(Scene $board, Model $model): Model
+    public static function on(Scene $scene, Model $model): Model
     {
-        $held = new self($board, $model->only($board->keys()));
+        $held = new self($scene, $model->only($scene->keys()));
         $held->inSpots();
         foreach ($held->model->placed as $key => $one) {
             $held->placed[$key] ??= $held->atJoint($one, [$key => true]);
@@ -33,10 +33,10 @@ final class Held
 
     private function inSpots(): void
     {
-        foreach ($this->board->spots as $spot) {
+        foreach ($this->scene->spots as $spot) {
             for ($cell = 0; $cell < $spot->cells(); $cell++) {
                 $in = $this->model->in($spot->id, $spot->cells() > 1 ? $cell : null);
-                $frames = array_map($this->board->frame(...), $in);
+                $frames = array_map($this->scene->frame(...), $in);
                 foreach (Seats::of($spot, $cell, $frames) as $index => [$x, $y]) {
                     $this->placed[$in[$index]->key] = $in[$index]->at($x - $frames[$index]->width / 2, $y - $frames[$index]->height / 2);
                 }
@@ -52,7 +52,7 @@ final class Held
         }
         [$own, $other, $its] = $one->joint();
         $to = $this->point($other, $its, $asking);
-        $at = $this->board->joints($one)[$own] ?? null;
+        $at = $this->scene->joints($one)[$own] ?? null;
 
         return $to === null || $at === null ? $one->held('') : $one->at($one->x + $to[0] - $at[0], $one->y + $to[1] - $at[1]);
     }
@@ -72,7 +72,7 @@ final class Held
      */
     private function point(string $key, string $joint, array $asking): ?array
     {
-        if (! isset($this->board->parts[explode('.', $key)[0]])) {
+        if (! isset($this->scene->parts[explode('.', $key)[0]])) {
             return null;
         }
         $placed = $this->placed[$key] ?? null;
@@ -81,6 +81,6 @@ final class Held
             $placed = $this->placed[$key] = $this->atJoint($moved, $asking + [$key => true]);
         }
 
-        return $this->board->joints($placed ?? $this->board->where($key, $this->model))[$joint] ?? null;
+        return $this->scene->joints($placed ?? $this->scene->where($key, $this->model))[$joint] ?? null;
     }
 }

@@ -30,7 +30,7 @@ final class Settling
     /** @var list<string> */
     private array $said = [];
 
-    private function __construct(private readonly Scene $board, private readonly Model $before, private readonly float $near)
+    private function __construct(private readonly Scene $scene, private readonly Model $before, private readonly float $near)
     {
         $this->model = $before;
     }
@@ -41,9 +41,9 @@ final class Settling
      *
      * @throws ModelRefused when it moves what is not there
      */
-    public static function settle(Scene $board, Model $before, Model $wanted): Settled
+    public static function settle(Scene $scene, Model $before, Model $wanted): Settled
     {
-        $settling = new self($board, $before, max(self::NEAREST, min(self::FARTHEST, $wanted->near ?? self::NEAR)));
+        $settling = new self($scene, $before, max(self::NEAREST, min(self::FARTHEST, $wanted->near ?? self::NEAR)));
         foreach (array_keys(array_diff_key($before->placed, $wanted->placed)) as $key) {
             $wanted->hasMoved((string) $key) && $settling->putBack((string) $key);
         }
@@ -57,7 +57,7 @@ final class Settling
 
     private function put(Placed $wanted): void
     {
-        $part = $this->board->part($wanted->key);
+        $part = $this->scene->part($wanted->key);
         if ($part->locked) {
             throw ModelRefused::fixed();
         }
@@ -71,7 +71,7 @@ final class Settling
             throw ModelRefused::noModel();
         }
         $was = $this->model->find($wanted->key);
-        $here = $was ?? $this->board->home($wanted->key);
+        $here = $was ?? $this->scene->home($wanted->key);
         if ($wanted->x === $here->x && $wanted->y === $here->y && ($wanted->end[0] ?? null) === ($here->end[0] ?? null) && ($wanted->end[1] ?? null) === ($here->end[1] ?? null)) {
             // Only its words are others, if anything is.
             if ($was !== null || $wanted->words !== '') {
@@ -81,11 +81,11 @@ final class Settling
             return;
         }
         $wanted = $this->within($wanted->held(''));
-        if (! $this->board->isOnPage($wanted)) {
+        if (! $this->scene->isOnPage($wanted)) {
             $this->putBack($wanted->key);
             if ($wanted->words !== '') {
                 // What a student has written on it stays on it.
-                $home = $this->board->home($wanted->key);
+                $home = $this->scene->home($wanted->key);
                 $this->model = $this->model->with(new Placed($home->key, $home->x, $home->y, '', $wanted->words, $home->end));
             }
 
@@ -105,7 +105,7 @@ final class Settling
         } else {
             $this->model = $this->model->with($placed ?? $this->onGuide($wanted));
         }
-        $this->model = Carrying::along($this->board, $this->model, $here);
+        $this->model = Carrying::along($this->scene, $this->model, $here);
     }
 
     /** Back to where the teacher put it. */
@@ -117,13 +117,13 @@ final class Settling
         }
         $this->leave($was);
         $this->model = $this->model->without($key);
-        $this->model = Carrying::along($this->board, $this->model, $was);
+        $this->model = Carrying::along($this->scene, $this->model, $was);
     }
 
     /** What is dropped over the edge lies at the edge. */
     private function within(Placed $placed): Placed
     {
-        [$dx, $dy] = $this->board->frame($placed)->moveWithin(0.0, 0.0, $this->board->page->whole());
+        [$dx, $dy] = $this->scene->frame($placed)->moveWithin(0.0, 0.0, $this->scene->page->whole());
         $moved = $placed->at($placed->x + $dx, $placed->y + $dy);
 
         return $placed->end === null ? $moved : $moved->ending($placed->end[0] + $dx, $placed->end[1] + $dy, '');
@@ -133,7 +133,7 @@ final class Settling
     private function atJoint(Placed $wanted, Part $part): ?Placed
     {
         [$best, $found] = [$this->near, null];
-        $joints = $this->board->joints($wanted);
+        $joints = $this->scene->joints($wanted);
         $others = $joints === [] ? [] : $this->othersJoints($wanted->key);
         foreach ($joints as $own => $at) {
             foreach ($others as [$name, $to]) {
@@ -156,10 +156,10 @@ final class Settling
     {
         $joints = [];
         $along = Carrying::carried($this->model, $key);
-        foreach ([...array_diff($this->board->keys(), array_keys($this->model->placed)), ...array_keys($this->model->placed)] as $other) {
-            $placed = $this->board->where($other, $this->model);
-            if ($other !== $key && ! isset($along[$other]) && $this->board->isOnPage($placed)) {
-                foreach ($this->board->joints($placed) as $id => $point) {
+        foreach ([...array_diff($this->scene->keys(), array_keys($this->model->placed)), ...array_keys($this->model->placed)] as $other) {
+            $placed = $this->scene->where($other, $this->model);
+            if ($other !== $key && ! isset($along[$other]) && $this->scene->isOnPage($placed)) {
+                foreach ($this->scene->joints($placed) as $id => $point) {
                     $joints[] = ["{$other}.{$id}", $point];
                 }
             }
@@ -174,9 +174,9 @@ final class Settling
      */
     private function spot(Placed $wanted, Part $part): ?Spot
     {
-        $frame = $this->board->frame($wanted);
+        $frame = $this->scene->frame($wanted);
         [$x, $y] = [$frame->x + $frame->width / 2, $frame->middle()];
-        $near = array_filter($this->board->spots, fn (Spot $spot): bool => $spot->distance($x, $y) <= $this->near);
+        $near = array_filter($this->scene->spots, fn (Spot $spot): bool => $spot->distance($x, $y) <= $this->near);
         $lines = array_map(fn (Spot $ring): float => $ring->fromLine($x, $y), array_filter($near, fn (Spot $spot): bool => $spot->isOpenRing()));
         [$found, $rank] = [null, [INF, INF]];
         foreach ($near as $id => $spot) {
@@ -191,7 +191,7 @@ final class Settling
 
     private function enter(Spot $spot, Placed $wanted, Part $part, ?Placed $was): void
     {
-        $frame = $this->board->frame($wanted);
+        $frame = $this->scene->frame($wanted);
         $cell = $this->cell($spot, $frame);
         $problem = match (true) {
             ! $spot->takes($part) => "{$part->named()} does not go there.",
@@ -237,7 +237,7 @@ final class Settling
 
     private function seatAll(Placed $one): void
     {
-        $spot = $this->board->spots[(string) $one->spotId()] ?? null;
+        $spot = $this->scene->spots[(string) $one->spotId()] ?? null;
         if ($spot !== null) {
             $this->seat($spot, $one->cell());
         }
@@ -246,21 +246,21 @@ final class Settling
     private function seat(Spot $spot, int $cell): void
     {
         $in = $this->model->in($spot->id, $spot->cells() > 1 ? $cell : null);
-        $frames = array_map($this->board->frame(...), $in);
+        $frames = array_map($this->scene->frame(...), $in);
         foreach (Seats::of($spot, $cell, $frames) as $index => [$x, $y]) {
             $was = $in[$index];
             $this->model = $this->model->moving($was->at($x - $frames[$index]->width / 2, $y - $frames[$index]->height / 2));
-            $this->model = Carrying::along($this->board, $this->model, $was);
+            $this->model = Carrying::along($this->scene, $this->model, $was);
         }
     }
 
     /** The nearest line or gap, along and down, that the page and the parts beside, above and below it give. */
     private function onGuide(Placed $wanted): Placed
     {
-        $frame = $this->board->frame($wanted);
-        $lined = $this->board->lined($this->model);
+        $frame = $this->scene->frame($wanted);
+        $lined = $this->scene->lined($this->model);
         $lined = array_diff_key($lined, [$wanted->key => true], Carrying::carried($this->model, $wanted->key));
-        $guides = Guides::among($this->board->page->size, array_filter($lined, fn (Frame $other): bool => self::isBeside($other, $frame)));
+        $guides = Guides::among($this->scene->page->size, array_filter($lined, fn (Frame $other): bool => self::isBeside($other, $frame)));
         $step = fn (string $axis, string $side, float $start, float $size): float => self::step(
             [$start, $start + $size / 2, $start + $size],
             array_map(fn (array $line): float => $line[0], $side === 'x' ? $guides['x'] : $guides['y']),

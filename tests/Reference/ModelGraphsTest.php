@@ -40,7 +40,7 @@ final class ModelGraphsTest extends TestCase
     public function test_four_hundred_random_models_are_right_where_the_graphs_are_one(Head $head, array $counts): void
     {
         mt_srand(5);
-        $board = $this->board($head);
+        $scene = $this->scene($head);
         $asked = $ours = [];
         for ($n = 0; $n < 400; $n++) {
             $key = $this->wired(mt_rand(1, self::WIRES));
@@ -51,7 +51,7 @@ final class ModelGraphsTest extends TestCase
             }
             $done = array_values(array_filter($done));
             $asked[] = $head === Head::None ? [...$this->graph($key), ...$this->graph($done)] : [...$this->arrows($key), ...$this->arrows($done)];
-            $ours[] = ModelCheck::of($board, new ModelKey($this->model($key), $counts), Model::parse($this->model($done)))->isRight();
+            $ours[] = ModelCheck::of($scene, new ModelKey($this->model($key), $counts), Model::parse($this->model($done)))->isRight();
         }
         /** @var list<bool> $theirs */
         $theirs = json_decode((new Process(['node', __DIR__.'/graphs.mjs']))->setInput((string) json_encode($asked))->mustRun()->getOutput(), true, flags: JSON_THROW_ON_ERROR);
@@ -61,7 +61,7 @@ final class ModelGraphsTest extends TestCase
         $this->assertGreaterThan(100, count($theirs) - count(array_filter($theirs)));
     }
 
-    private function board(Head $head): Scene
+    private function scene(Head $head): Scene
     {
         $parts = [];
         foreach (self::NAMES as $name => $stock) {

@@ -9,7 +9,7 @@ use OpenSlate\Json\InvalidJson;
 use Opis\JsonSchema\Validator;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use Tests\Core\Page\PageCodecTest;
+use Tests\Core\Format\PageCodecTest;
 
 /** The published schema (JSON Schema 2020-12, read by opis/json-schema) and the codec say yes and no to the same pages. */
 final class PageSchemaTest extends TestCase

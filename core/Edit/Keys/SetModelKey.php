@@ -30,25 +30,25 @@ final readonly class SetModelKey implements Edit
 
     public function apply(Page $page): Page
     {
-        $board = new Scene($page);
+        $scene = new Scene($page);
         try {
-            $model = Settling::settle($board, Held::on($board, Model::parse($page->key->model ?? '')), Model::parse($this->model)->only($board->keys()))->model;
+            $model = Settling::settle($scene, Held::on($scene, Model::parse($page->key->model ?? '')), Model::parse($this->model)->only($scene->keys()))->model;
         } catch (ModelRefused $refusal) {
             throw EditRefused::invalid('the key '.lcfirst($refusal->getMessage()));
         }
 
-        return $page->withKey($model->placed === [] ? null : new ModelKey($model->text(), $page->key->counts ?? self::usual($board), $page->key->points ?? null));
+        return $page->withKey($model->placed === [] ? null : new ModelKey($model->text(), $page->key->counts ?? self::usual($scene), $page->key->points ?? null));
     }
 
     /** @return list<ModelAspect> what there is to count on the page */
-    private static function usual(Scene $board): array
+    private static function usual(Scene $scene): array
     {
-        $rows = array_filter($board->spots, fn (Spot $spot): bool => $spot->settle === Settle::Row || $spot->form === SpotForm::Line);
-        $joints = array_filter($board->parts, fn (Part $part): bool => $part->joints !== []);
+        $rows = array_filter($scene->spots, fn (Spot $spot): bool => $spot->settle === Settle::Row || $spot->form === SpotForm::Line);
+        $joints = array_filter($scene->parts, fn (Part $part): bool => $part->joints !== []);
 
         // Arrows between cards say which leads to which; on which side of a card they end says nothing.
-        $arrows = array_filter($board->parts, fn (Part $part): bool => $part->form === PartForm::Connector && $part->head->isOneWay());
+        $arrows = array_filter($scene->parts, fn (Part $part): bool => $part->form === PartForm::Connector && $part->head->isOneWay());
 
-        return [...($board->spots === [] ? [] : [ModelAspect::Spots]), ...($rows === [] ? [] : [ModelAspect::Order]), ...($joints === [] ? [] : [ModelAspect::Joints]), ...($joints === [] || $arrows !== [] ? [] : [ModelAspect::Ends])];
+        return [...($scene->spots === [] ? [] : [ModelAspect::Spots]), ...($rows === [] ? [] : [ModelAspect::Order]), ...($joints === [] ? [] : [ModelAspect::Joints]), ...($joints === [] || $arrows !== [] ? [] : [ModelAspect::Ends])];
     }
 }

@@ -45,17 +45,17 @@ final readonly class Turn implements Edit
 
     private function model(string $model, Page $page): string
     {
-        $board = new Scene($page);
+        $scene = new Scene($page);
         $turned = fn (Frame $frame): Frame => $frame->turned($this->by, $page->size->width, $page->size->height);
 
-        return Model::of(array_map(function (Placed $one) use ($board, $turned): Placed {
-            $at = $turned($one->end === null ? $board->frame($one) : Frame::of($one->x, $one->y, 0, 0));
+        return Model::of(array_map(function (Placed $one) use ($scene, $turned): Placed {
+            $at = $turned($one->end === null ? $scene->frame($one) : Frame::of($one->x, $one->y, 0, 0));
             if ($one->end === null) {
                 return $one->at($at->x, $at->y);
             }
             $end = $turned(Frame::of($one->end[0], $one->end[1], 0, 0));
 
             return $one->at($at->x, $at->y)->ending($end->x, $end->y, $one->end[2]);
-        }, Model::parse($model)->only($board->keys())->placed))->text();
+        }, Model::parse($model)->only($scene->keys())->placed))->text();
     }
 }

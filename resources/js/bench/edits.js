@@ -23,7 +23,7 @@ export class Edits {
         this.waiting = waiting;
     }
 
-    /** @param edit  as OpenSlate\Edit\EditCodec reads it, or 'undo', or 'redo', or what to send to another address of the page */
+    /** @param edit  as OpenSlate\Edit\Format\EditCodec reads it, or 'undo', or 'redo', or what to send to another address of the page */
     send(edit, then = () => {}) {
         this.#queue.push({ edit, then });
         this.#run();

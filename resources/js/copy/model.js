@@ -18,7 +18,7 @@ const parse = (text) => { try { const { near, moved, ...placed } = JSON.parse(te
 const elsewhere = (from, to) => Object.keys({ ...from, ...to }).filter((key) => JSON.stringify(from[key]) !== JSON.stringify(to[key]));
 
 /**
- * The parts of a page, as OpenSlate\Parts\Model has them. A part is moved by dragging it; by choosing it and then a
+ * The parts of a page, as OpenSlate\Assembly\Model has them. A part is moved by dragging it; by choosing it and then a
  * place, with taps or keys; or with the arrows. Here it lies where it was dropped; the server says where it settles.
  */
 export class ModelPlace {

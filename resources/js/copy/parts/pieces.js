@@ -5,7 +5,7 @@ const holder = (held) => /^[a-z0-9]*>([a-z0-9]+\.\d+)\./.exec(held ?? '')?.[1];
 
 /** The parts of a page as they are drawn: where each is, what holds it, and what it is called there. */
 export class Pieces {
-    /** Where parts are that were moved, as OpenSlate\Parts\Model has it: [x, y, held, words, x2, y2, held2] by key, the lowest first. */
+    /** Where parts are that were moved, as OpenSlate\Assembly\Model has it: [x, y, held, words, x2, y2, held2] by key, the lowest first. */
     placed = {};
 
     /** What went along with a part that was dropped, until the server says where it rests. */

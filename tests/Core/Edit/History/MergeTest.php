@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Tests\Core\Edit;
+namespace Tests\Core\Edit\History;
 
 use OpenSlate\Edit\History\Merge;
 use OpenSlate\Edit\History\PageProperty;

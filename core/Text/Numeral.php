@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace OpenSlate\Packs;
+namespace OpenSlate\Text;
 
 /** Numbers as headings write them: 3, III, three, third. */
 final class Numeral

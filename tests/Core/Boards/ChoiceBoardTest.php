@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Tests\Core\Trim;
+namespace Tests\Core\Boards;
 
 use OpenSlate\Boards\BoardPage;
 use OpenSlate\Boards\BoardRefused;

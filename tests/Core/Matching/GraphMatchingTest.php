@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Tests\Core\Parts;
+namespace Tests\Core\Matching;
 
 use OpenSlate\Assembly\Model;
 use OpenSlate\Elements\Head;
@@ -22,7 +22,7 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
 /** Where nothing has a name of its own: every part could stand for every other, and the joins alone say which does. */
-final class LikenessTest extends TestCase
+final class GraphMatchingTest extends TestCase
 {
     /** @return iterable<string, array{int, int, Head}> */
     public static function sizes(): iterable
@@ -81,12 +81,12 @@ final class LikenessTest extends TestCase
      */
     private static function check(int $parts, Head $head, array $key, array $done): ModelVerdict
     {
-        $board = new Scene(new Page(Size::of(2000, 800), Colour::white(), elements: [
+        $scene = new Scene(new Page(Size::of(2000, 800), Colour::white(), elements: [
             new Part('link', Frame::of(10, 10, 20, 20), text: 'link', stock: $parts, joints: [new Joint('p', 0, 0.5), new Joint('m', 1, 0.5)]),
             new Part('wire', Frame::of(10, 60, 30, 4), PartForm::Connector, stock: $parts, head: $head),
         ]));
 
-        return ModelCheck::of($board, new ModelKey(self::model($parts, $key), [ModelAspect::Joints, ModelAspect::Ends]), Model::parse(self::model($parts, $done)));
+        return ModelCheck::of($scene, new ModelKey(self::model($parts, $key), [ModelAspect::Joints, ModelAspect::Ends]), Model::parse(self::model($parts, $done)));
     }
 
     /** @param  list<array{int, int}>  $wires */

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Tests\Core\Trim;
+namespace Tests\Core\Cutting;
 
 use OpenSlate\Cutting\PageRange;
 use OpenSlate\Cutting\UnusableRange;

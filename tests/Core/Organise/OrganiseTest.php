@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Tests\Core;
+namespace Tests\Core\Organise;
 
 use OpenSlate\Elements\OrganiserShape;
 use OpenSlate\Geometry\Frame;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Tests\Core\Edit;
+namespace Tests\Core\Edit\Layout;
 
 use OpenSlate\Edit\Edit;
 use OpenSlate\Edit\EditRefused;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Tests\Core\Page;
+namespace Tests\Core\Format;
 
 use OpenSlate\Answers\ChoiceAnswer;
 use OpenSlate\Answers\ChoiceMark;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Tests\Core\Parts;
+namespace Tests\Core\Matching;
 
 use OpenSlate\Assembly\Model;
 use OpenSlate\Edit\EditRefused;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Tests\Core\Edit;
+namespace Tests\Core\Edit\Paper;
 
 use OpenSlate\Edit\EditRefused;
 use OpenSlate\Edit\Elements\SwitchLinks;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Tests\Core\Edit;
+namespace Tests\Core\Edit\Elements;
 
 use OpenSlate\Answers\DrawingAnswer;
 use OpenSlate\Blanks\Blank;

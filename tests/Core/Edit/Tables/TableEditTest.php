@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Tests\Core\Edit;
+namespace Tests\Core\Edit\Tables;
 
 use OpenSlate\Edit\Edit;
 use OpenSlate\Edit\EditRefused;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Tests\Core\Edit;
+namespace Tests\Core\Edit\History;
 
 use OpenSlate\Edit\History\Thinning;
 use PHPUnit\Framework\TestCase;

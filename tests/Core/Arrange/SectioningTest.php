@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Tests\Core\Trim;
+namespace Tests\Core\Arrange;
 
 use OpenSlate\Arrange\Sectioning;
 use OpenSlate\Packs\PackPage;

@@ -2,17 +2,17 @@
 
 declare(strict_types=1);
 
-namespace Tests\Core\Trim;
+namespace Tests\Core\Packs;
 
 use OpenSlate\Geometry\Frame;
 use OpenSlate\Packs\Furniture;
-use OpenSlate\Packs\Numeral;
 use OpenSlate\Packs\PackLabels;
 use OpenSlate\Packs\PackReading;
 use OpenSlate\Packs\Role;
 use OpenSlate\Packs\Section;
 use OpenSlate\Packs\SectionLabel;
 use OpenSlate\Paper\Size;
+use OpenSlate\Text\Numeral;
 use OpenSlate\Text\PageText;
 use OpenSlate\Text\TextLine;
 use PHPUnit\Framework\Attributes\DataProvider;

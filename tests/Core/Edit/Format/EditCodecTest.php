@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Tests\Core\Edit;
+namespace Tests\Core\Edit\Format;
 
 use OpenSlate\Blanks\Printed;
 use OpenSlate\Edit\Edit;
