@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Access;
 
-use App\Models\Student;
-
 /** Whom somebody says to be who is not signed in yet. */
 final readonly class Account
 {
@@ -13,9 +11,9 @@ final readonly class Account
     {
     }
 
-    public static function ofStudent(Student $student): self
+    public static function ofStudent(int $id): self
     {
-        return new self("s{$student->id}");
+        return new self("s{$id}");
     }
 
     /** Of whatever address was typed, whether it is anybody's or not. */

@@ -37,7 +37,7 @@ final class ChangeBoard
                     throw new MasterLocked;
                 }
                 $rows = $this->chosen($locked, $master, $board);
-                $first = $this->redraw($locked, $master, $board, array_map(fn (WorksheetPage $row): string => $row->key, $rows));
+                $first = $this->redraw($locked, $master, $board, array_map(fn (WorksheetPage $row): string => $row->anchor, $rows));
                 $sources = $locked->allPages()->pluck('source_page_id', 'id')->all();
                 $theBoards = [...$before, ...$board->allPages()];
                 $now = array_column(array_map(fn (ArrangedPage $page): array => [$page->id, $page], $is->pages), 1, 0);
@@ -73,11 +73,11 @@ final class ChangeBoard
         return $rows;
     }
 
-    /** @param  array<int, string>  $keys  by the master's page */
-    private function redraw(Worksheet $set, Worksheet $master, ChoiceBoard $board, array $keys): WorksheetPage
+    /** @param  array<int, string>  $anchors  by the master's page */
+    private function redraw(Worksheet $set, Worksheet $master, ChoiceBoard $board, array $anchors): WorksheetPage
     {
         $page = $set->allPages()->with('current')->whereKey($set->board_page_id)->firstOrFail();
-        $content = PageCodec::encode(($this->draw)($master, $board, $keys, $page->current->page()));
+        $content = PageCodec::encode(($this->draw)($master, $board, $anchors, $page->current->page()));
         if ($content !== $page->current->content) {
             $revision = $page->current->revision()->edited();
             PageRevision::record($page->id, $revision, $content);

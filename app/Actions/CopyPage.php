@@ -19,7 +19,7 @@ final class CopyPage
      */
     public function __invoke(WorksheetPage $page, Worksheet $to, ?int $position, ?array $source): WorksheetPage
     {
-        $taken = WorksheetPage::where('worksheet_id', $to->id)->where('key', $page->key)->exists();
+        $taken = WorksheetPage::where('worksheet_id', $to->id)->where('anchor', $page->anchor)->exists();
         $copy = WorksheetPage::create([
             'worksheet_id' => $to->id,
             'backdrop_id' => $page->backdrop_id,
@@ -29,7 +29,7 @@ final class CopyPage
             'role_reason' => $page->role_reason,
             'section' => $page->section,
             'refused' => $page->refused,
-            'key' => $taken ? Str::lower(Str::random(10)) : $page->key,
+            'anchor' => $taken ? Str::lower(Str::random(10)) : $page->anchor,
             'source_page_id' => $source[0] ?? null,
             'source_revision' => $source[1] ?? null,
         ]);

@@ -22,13 +22,13 @@ use OpenSlate\Paper\Size;
 final class DrawBoard
 {
     /**
-     * @param  array<int, string>  $keys  of the pages in the set, by the master's page; the master's own where there is none
+     * @param  array<int, string>  $anchors  of the pages in the set, by the master's page; the master's own where there is none
      * @param  Page|null  $now  the page as it is, whose paper and whose other elements stay; null draws a new one
      */
-    public function __invoke(Worksheet $master, ChoiceBoard $board, array $keys = [], ?Page $now = null): Page
+    public function __invoke(Worksheet $master, ChoiceBoard $board, array $anchors = [], ?Page $now = null): Page
     {
         $pages = $master->allPages()->with('current')->whereIn('id', $board->pages())->get()->keyBy('id');
-        $tiles = array_map(function (?ChoiceOption $option) use ($pages, $keys): ?BoardTile {
+        $tiles = array_map(function (?ChoiceOption $option) use ($pages, $anchors): ?BoardTile {
             $first = $option === null ? null : $pages->get($option->pages[0] ?? 0);
             if ($option === null || ! $first instanceof WorksheetPage) {
                 return null;
@@ -36,7 +36,7 @@ final class DrawBoard
             $page = $first->current->page();
             $frame = $page->backdrop?->frame;
 
-            return new BoardTile($option, LinkTarget::page($keys[$first->id] ?? $first->key), $page->backdrop, $frame === null ? $page->size : Size::of($frame->width, $frame->height));
+            return new BoardTile($option, LinkTarget::page($anchors[$first->id] ?? $first->anchor), $page->backdrop, $frame === null ? $page->size : Size::of($frame->width, $frame->height));
         }, $board->placed());
         $page = $now ?? new Page($this->paper($master), Colour::white());
         $own = array_values(array_filter($page->elements(), fn (Element $element): bool => ! BoardPage::isGenerated($element)));

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Jobs\TakeTurn;
+use App\Events\FileWaiting;
 use App\Models\FileStage;
 use App\Models\Worksheet;
 use Illuminate\Database\Eloquent\Builder;
@@ -25,7 +25,7 @@ final class FileTurns
     {
         $new = $worksheet->stage === null;
         $worksheet->goOnTo($stage);
-        $new && TakeTurn::dispatch();
+        $new && FileWaiting::dispatch();
     }
 
     /** @return Worksheet|null null when nothing can be done just now */

@@ -42,7 +42,7 @@ final class FindBlanks
             return false;
         }
         $path = $this->files->path($original->sha256);
-        $pages = $original->pdfPages();
+        $pages = $original->sourcePages();
         $texts = $this->texts->some($path, $pages, $numbers);
         foreach ($this->marks->read($path, $pages, $texts, $numbers) as $number => $marks) {
             Backdrop::where('source', $original->sha256)->where('page', $number)->update(['blanks' => Proposals::encode(BlankFinder::find($marks))]);

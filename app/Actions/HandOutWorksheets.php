@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Jobs\ShowPages;
+use App\Events\EditionFrozen;
 use App\Models\Handout;
 use App\Models\HandoutItem;
 use App\Models\Student;
@@ -30,7 +30,7 @@ final class HandOutWorksheets
             ]);
             foreach ($plan->items as $index => [$worksheet, $mode]) {
                 $edition = ($this->freeze)($worksheet);
-                ShowPages::dispatch($edition->id);
+                EditionFrozen::dispatch($edition->id);
                 HandoutItem::create([
                     'handout_id' => $handout->id,
                     'edition_id' => $edition->id,

@@ -7,7 +7,6 @@ namespace App\Actions;
 use App\Models\PageRevision;
 use App\Models\Worksheet;
 use App\Models\WorksheetPage;
-use App\View\JobState;
 use OpenSlate\Arrange\Arrangement;
 use OpenSlate\Edit\EditRefused;
 use OpenSlate\Edit\History\Revision;
@@ -25,18 +24,18 @@ final class MakeRoom
     /**
      * @param  int  $base  the revision that the window last saw
      * @param  float  $at  height on the page, in points, from which on things move
-     * @return string what came of it for other pages, in words; empty when nothing did
+     * @return int|null the pages after this one that what crossed the foot is on; null when it is about this page alone
      *
      * @throws StaleEdit|MasterLocked|EditRefused|StaleArrangement
      */
-    public function __invoke(WorksheetPage $page, int $base, float $at, float $by): string
+    public function __invoke(WorksheetPage $page, int $base, float $at, float $by): ?int
     {
         $chain = $this->chain($page);
         $laid = Flow::room(array_map(fn (WorksheetPage $one): Page => $one->current->page(), $chain), $at, $by);
         if (count($chain) === 1 && count($laid) === 1) {
             ($this->revise)($page, $base, fn (PageRevision $now): array => [$now->revision()->edited(), PageCodec::encode($laid[0])]);
 
-            return '';
+            return null;
         }
         $worksheet = $page->worksheet;
         ($this->rearrange)($worksheet, $worksheet->arranged, function (Arrangement $is, Worksheet $locked) use ($chain, $laid, $base): Arrangement {
@@ -58,9 +57,8 @@ final class MakeRoom
 
             return $surplus === [] ? $is : $is->without($surplus);
         });
-        $pages = count($laid) - 1;
 
-        return $pages === 0 ? 'All of it is on this page again.' : 'What crossed the foot is on '.JobState::count($pages, 'page').' right after this one. To undo it, use Undo at the Pages station.';
+        return count($laid) - 1;
     }
 
     private function added(Worksheet $to, WorksheetPage $like, Page $content): WorksheetPage

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\View\MendingOffer;
 use Illuminate\Support\Facades\DB;
 use OpenSlate\Edit\EditRefused;
 use OpenSlate\Edit\History\Mend;

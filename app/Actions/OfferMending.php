@@ -6,7 +6,6 @@ namespace App\Actions;
 
 use App\Models\PageRevision;
 use App\Models\Worksheet;
-use App\View\MendingOffer;
 
 /** Finds the pages that could take what has changed in a worksheet since they were cut from it. */
 final class OfferMending

@@ -9,7 +9,6 @@ use App\Documents\FileRefused;
 use App\Documents\FileStore;
 use App\Documents\PagePaper;
 use App\Documents\PageRenderer;
-use App\Documents\PdfPage;
 use App\Models\Backdrop;
 use App\Models\PageRevision;
 use App\Models\Worksheet;
@@ -22,6 +21,7 @@ use OpenSlate\Page\Backdrop as Printed;
 use OpenSlate\Page\Page;
 use OpenSlate\Paper\Colour;
 use OpenSlate\Paper\Size;
+use OpenSlate\Paper\SourcePage;
 
 /**
  * Makes the pages of a new master, some at a time: each gets its pictures and its first revision as soon as it is drawn.
@@ -57,7 +57,7 @@ final class PreparePages
             $this->addPage($master, fn (): Backdrop => $backdrop);
             $there[] = $backdrop->page;
         }
-        $missing = array_values(array_filter($original->pdfPages(), fn (PdfPage $page): bool => ! in_array($page->number, $there, true)));
+        $missing = array_values(array_filter($original->sourcePages(), fn (SourcePage $page): bool => ! in_array($page->number, $there, true)));
         $some = array_slice($missing, 0, self::AT_ONCE);
         if ($some !== []) {
             $this->files->inWorkFolder(function (string $folder) use ($some, $master, $source): void {

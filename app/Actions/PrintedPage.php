@@ -35,7 +35,7 @@ final class PrintedPage
         if ($page->backdrop === null || $original === null || $printed === null) {
             return [];
         }
-        $words = $this->texts->wordsOf($this->files->path($original->sha256), $original->pdfPages(), $page->backdrop->page);
+        $words = $this->texts->wordsOf($this->files->path($original->sha256), $original->sourcePages(), $page->backdrop->page);
 
         return array_map(fn (Word $word): Word => new Word($word->text, $page->backdrop->shown($word->frame, $printed, $page->frame())), $words);
     }

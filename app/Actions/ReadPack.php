@@ -27,7 +27,7 @@ final class ReadPack
     /** @throws FileRefused when reading takes too much */
     public function __invoke(Worksheet $master, string $path): void
     {
-        $pages = $master->original()->firstOrFail()->pdfPages();
+        $pages = $master->original()->firstOrFail()->sourcePages();
         $texts = $this->texts->read($path, $pages);
         $reading = PackReading::of($texts);
         $links = $this->links->read($path, $texts);

@@ -8,7 +8,7 @@ use App\Documents\Deadline;
 use App\Documents\FileRefused;
 use App\Documents\FileStore;
 use App\Documents\PdfReader;
-use App\Jobs\JoinFile;
+use App\Events\FileArrived;
 use App\Models\FileStage;
 use App\Models\Worksheet;
 use App\Models\WorksheetState;
@@ -76,7 +76,7 @@ final class WorkOnFile
     {
         ($this->sort)($worksheet, $this->files->path($worksheet->original()->firstOrFail()->sha256));
         $worksheet->update(['state' => WorksheetState::Ready, 'pages_total' => $worksheet->pages()->count(), 'stage' => FileStage::Blanks]);
-        $worksheet->joins_id === null || JoinFile::dispatch($worksheet->id);
+        $worksheet->joins_id === null || FileArrived::dispatch($worksheet->id);
     }
 
     private function giveUp(Worksheet $worksheet, FileRefused $refusal): void

@@ -97,7 +97,7 @@ final class PageLinks
             return null;
         }
 
-        return $target?->pageKey() === null ? $target : null;
+        return $target?->anchor() === null ? $target : null;
     }
 
     private function words(PageText $page, Frame $frame): string

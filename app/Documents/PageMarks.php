@@ -11,6 +11,7 @@ use OpenSlate\Blanks\Marks;
 use OpenSlate\Blanks\Rule;
 use OpenSlate\Blanks\Shade;
 use OpenSlate\Geometry\Frame;
+use OpenSlate\Paper\SourcePage;
 use OpenSlate\Text\PageText;
 
 /** Reads what is drawn on the pages of a PDF: rules, filled areas, rings and drawings, from the SVG that cairo makes of it. */
@@ -40,7 +41,7 @@ final class PageMarks
     }
 
     /**
-     * @param  list<PdfPage>  $pages
+     * @param  list<SourcePage>  $pages
      * @param  list<PageText>  $texts  of the same pages, with their words
      * @param  list<int>  $numbers  of the pages that are wanted
      * @return array<int, Marks> by number
@@ -67,7 +68,7 @@ final class PageMarks
     }
 
     /** Whether a page has no words, and a picture over most of it. */
-    private function isPicture(string $path, PdfPage $page, PageText $text): bool
+    private function isPicture(string $path, SourcePage $page, PageText $text): bool
     {
         if ($text->wordCount() > 0 || ($text->ink ?? 0.0) === 0.0) {
             return false;
@@ -90,7 +91,7 @@ final class PageMarks
      *
      * @param  list<Blank>  $fields
      */
-    private function seen(string $path, PdfPage $page, PageText $text, array $fields): Marks
+    private function seen(string $path, SourcePage $page, PageText $text, array $fields): Marks
     {
         $dots = min(self::SEEN_DPI, 72 * self::MOST_PIXELS / max($page->size->width, $page->size->height));
         [$width, $height, $levels] = $this->grey($path, $page, $dots);
@@ -106,7 +107,7 @@ final class PageMarks
      *
      * @return array{int, int, string} width, height, and a byte for each pixel
      */
-    private function grey(string $path, PdfPage $page, float $dpi): array
+    private function grey(string $path, SourcePage $page, float $dpi): array
     {
         $picture = LimitedProcess::run(['pdftoppm', '-cropbox', '-r', sprintf('%.4F', $dpi * $page->userUnit), '-f', (string) $page->number, '-l', (string) $page->number, $path])->getOutput();
         if (preg_match('/^P6\s+(\d+)\s+(\d+)\s+\d+\s/', $picture, $head) !== 1) {

@@ -6,6 +6,7 @@ namespace App\Documents;
 
 use Generator;
 use OpenSlate\Paper\Raster;
+use OpenSlate\Paper\SourcePage;
 use Symfony\Component\Process\Exception\ProcessTimedOutException;
 
 /**
@@ -31,7 +32,7 @@ final class PageRenderer
     /**
      * Draws the pages; each is handed over as soon as both its pictures are there, not always in order.
      *
-     * @param  list<PdfPage>  $pages
+     * @param  list<SourcePage>  $pages
      * @param  string  $folder  an empty folder to work in
      * @return Generator<DrawnPage>
      *
@@ -86,7 +87,7 @@ final class PageRenderer
     /**
      * The first page alone, so that there is something to see; then all others, split between the cores.
      *
-     * @param  list<PdfPage>  $pages
+     * @param  list<SourcePage>  $pages
      * @return list<non-empty-list<string>>
      */
     private function commands(string $path, array $pages, string $folder): array
@@ -104,7 +105,7 @@ final class PageRenderer
      * Runs of pages that are drawn at the same resolutions, cut so that every core has work; each run is one start of
      * a program.
      *
-     * @param  list<PdfPage>  $pages
+     * @param  list<SourcePage>  $pages
      * @return list<array{int, int, string, string}> first and last page, resolution of thumbnail and of image
      */
     private function runs(array $pages): array
@@ -136,7 +137,7 @@ final class PageRenderer
     }
 
     /** poppler does not know /UserUnit: a page of larger units is drawn finer by as much. */
-    private function resolution(Raster $raster, PdfPage $page): string
+    private function resolution(Raster $raster, SourcePage $page): string
     {
         return sprintf('%.3F', $raster->dpi * $page->userUnit);
     }
@@ -171,7 +172,7 @@ final class PageRenderer
     }
 
     /** @param  list<string>  $files */
-    private function drawn(PdfPage $page, array $files): DrawnPage
+    private function drawn(SourcePage $page, array $files): DrawnPage
     {
         [$image, $thumbnail] = str_contains(basename($files[0]), 'p-') ? $files : array_reverse($files);
 

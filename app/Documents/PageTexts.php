@@ -6,6 +6,7 @@ namespace App\Documents;
 
 use DOMElement;
 use OpenSlate\Geometry\Frame;
+use OpenSlate\Paper\SourcePage;
 use OpenSlate\Text\PageText;
 use OpenSlate\Text\TextLine;
 use OpenSlate\Text\Word;
@@ -21,7 +22,7 @@ final class PageTexts
     private const FEW_WORDS = 20;
 
     /**
-     * @param  list<PdfPage>  $pages
+     * @param  list<SourcePage>  $pages
      * @return list<PageText> one for each page; ink is looked at where there are few words or none
      *
      * @throws FileRefused
@@ -31,7 +32,7 @@ final class PageTexts
         $out = LimitedProcess::run(['pdftotext', '-bbox-layout', '-cropbox', $path, '-'])->getOutput();
         $lines = $this->lines($out, $pages);
 
-        return array_map(fn (PdfPage $page): PageText => new PageText(
+        return array_map(fn (SourcePage $page): PageText => new PageText(
             $page->number,
             $page->size,
             $lines[$page->number] ?? [],
@@ -42,7 +43,7 @@ final class PageTexts
     /**
      * Of some pages only; the others are as if nothing was on them.
      *
-     * @param  list<PdfPage>  $pages  those of the file
+     * @param  list<SourcePage>  $pages  those of the file
      * @param  non-empty-list<int>  $numbers
      * @return list<PageText> one for each page of the file
      *
@@ -54,7 +55,7 @@ final class PageTexts
         $out = LimitedProcess::run(['pdftotext', '-bbox-layout', '-cropbox', '-f', (string) $from, '-l', (string) $to, $path, '-'])->getOutput();
         $lines = $this->lines($out, array_slice($pages, $from - 1, $to - $from + 1));
 
-        return array_map(function (PdfPage $page) use ($path, $from, $lines, $numbers): PageText {
+        return array_map(function (SourcePage $page) use ($path, $from, $lines, $numbers): PageText {
             $its = in_array($page->number, $numbers, true) ? $lines[$page->number - $from + 1] ?? [] : [];
 
             return new PageText($page->number, $page->size, $its, in_array($page->number, $numbers, true) && $this->words($its) <= self::FEW_WORDS ? $this->ink($path, $page) : null);
@@ -64,7 +65,7 @@ final class PageTexts
     /**
      * The words of one page, in the order in which they are read.
      *
-     * @param  list<PdfPage>  $pages  those of the file
+     * @param  list<SourcePage>  $pages  those of the file
      * @return list<Word>
      *
      * @throws FileRefused
@@ -84,7 +85,7 @@ final class PageTexts
     }
 
     /**
-     * @param  list<PdfPage>  $pages
+     * @param  list<SourcePage>  $pages
      * @return array<int, list<TextLine>> by page number
      */
     private function lines(string $html, array $pages): array
@@ -134,7 +135,7 @@ final class PageTexts
     }
 
     /** The share of a page's pixels that are not the colour of its paper. */
-    private function ink(string $path, PdfPage $page): float
+    private function ink(string $path, SourcePage $page): float
     {
         $picture = LimitedProcess::run([
             'pdftoppm', '-cropbox', '-gray', '-r', sprintf('%.3F', min(self::INK_DPI * $page->userUnit, self::INK_DPI * 2000 / max($page->size->width, $page->size->height))),

@@ -6,6 +6,7 @@ namespace App\Documents;
 
 use OpenSlate\Geometry\Rotation;
 use OpenSlate\Paper\PageBoxes;
+use OpenSlate\Paper\SourcePage;
 use OpenSlate\Paper\UnusableSize;
 
 /** Reads what a PDF is before anything is made of it; refuses what cannot be used. */
@@ -18,7 +19,7 @@ final class PdfReader
     }
 
     /**
-     * @return non-empty-list<PdfPage>
+     * @return non-empty-list<SourcePage>
      *
      * @throws FileRefused
      */
@@ -32,7 +33,7 @@ final class PdfReader
             } catch (UnusableSize $problem) {
                 throw $problem->tooLarge ? FileRefused::pageTooLarge($number) : FileRefused::pageTooSmall($number);
             }
-            $pages[] = new PdfPage($number, $size, $boxes->userUnit);
+            $pages[] = new SourcePage($number, $size, $boxes->userUnit);
         }
 
         return $pages ?: throw FileRefused::noPages();

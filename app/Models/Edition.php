@@ -56,7 +56,7 @@ final class Edition extends Model
     /** @return array<string, int> the number of each page by its key, by which links name it */
     public function pageNumbers(): array
     {
-        return $this->revisions()->join('pages', 'pages.id', '=', 'page_revisions.page_id')->pluck('edition_pages.position', 'pages.key')->all();
+        return $this->revisions()->join('pages', 'pages.id', '=', 'page_revisions.page_id')->pluck('edition_pages.position', 'pages.anchor')->all();
     }
 
     /** Whether there are clips on its pages that are answers, kept back from students until the teacher shows them. */

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Documents\PdfPage;
 use Illuminate\Database\Eloquent\Model;
 use OpenSlate\Paper\Size;
+use OpenSlate\Paper\SourcePage;
 
 /**
  * A file as a teacher brought it in.
@@ -31,17 +31,17 @@ final class Original extends Model
         return self::create(['teacher_id' => $teacher->id, 'sha256' => $file->sha256, 'name' => $name, 'pages' => $same->pages ?? []]);
     }
 
-    /** @param  non-empty-list<PdfPage>  $pages */
+    /** @param  non-empty-list<SourcePage>  $pages */
     public function note(array $pages): void
     {
-        $this->update(['pages' => array_map(fn (PdfPage $page): array => [$page->size->width, $page->size->height, $page->userUnit], $pages)]);
+        $this->update(['pages' => array_map(fn (SourcePage $page): array => [$page->size->width, $page->size->height, $page->userUnit], $pages)]);
     }
 
-    /** @return list<PdfPage> as they were read */
-    public function pdfPages(): array
+    /** @return list<SourcePage> as they were read */
+    public function sourcePages(): array
     {
         return array_map(
-            fn (array $page, int $index): PdfPage => new PdfPage($index + 1, Size::of($page[0], $page[1]), (float) $page[2]),
+            fn (array $page, int $index): SourcePage => new SourcePage($index + 1, Size::of($page[0], $page[1]), (float) $page[2]),
             $this->pages,
             array_keys($this->pages),
         );

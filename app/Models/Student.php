@@ -63,7 +63,7 @@ final class Student extends Authenticatable
 
     protected static function booted(): void
     {
-        self::updated(fn (self $student) => $student->wasChanged('pin') && Guesses::begin(Account::ofStudent($student)));
+        self::updated(fn (self $student) => $student->wasChanged('pin') && Guesses::begin(Account::ofStudent($student->id)));
     }
 
     /**

@@ -31,7 +31,7 @@ use OpenSlate\Page\Page;
  * @property Role $role
  * @property string $role_reason
  * @property string|null $section
- * @property string $key names the page to links, here and in whatever is cut from here
+ * @property string $anchor names the page to links, here and in whatever is cut from here
  * @property int|null $source_page_id the page it was cut from
  * @property int|null $source_revision what of that page this one has
  * @property list<int>|null $answers ids of the pages to which this one, a key, has the answers
@@ -47,7 +47,7 @@ final class WorksheetPage extends Model
 
     protected $table = 'pages';
 
-    protected $fillable = ['worksheet_id', 'backdrop_id', 'position', 'revision', 'role', 'role_reason', 'section', 'answers', 'key', 'source_page_id', 'source_revision', 'refused'];
+    protected $fillable = ['worksheet_id', 'backdrop_id', 'position', 'revision', 'role', 'role_reason', 'section', 'answers', 'anchor', 'source_page_id', 'source_revision', 'refused'];
 
     /** @return BelongsTo<Worksheet, $this> */
     public function worksheet(): BelongsTo
@@ -131,7 +131,7 @@ final class WorksheetPage extends Model
     protected static function booted(): void
     {
         self::creating(function (self $page): void {
-            $page->key ??= Str::lower(Str::random(10));
+            $page->anchor ??= Str::lower(Str::random(10));
         });
     }
 

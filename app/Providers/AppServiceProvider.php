@@ -6,6 +6,12 @@ namespace App\Providers;
 
 use App\Database\ImmediateSQLiteConnection;
 use App\Documents\Deadline;
+use App\Events\EditionFrozen;
+use App\Events\FileArrived;
+use App\Events\FileWaiting;
+use App\Jobs\JoinFile;
+use App\Jobs\ShowPages;
+use App\Jobs\TakeTurn;
 use App\School;
 use App\Session\SessionFiles;
 use Closure;
@@ -57,6 +63,11 @@ final class AppServiceProvider extends ServiceProvider
                 $worker === false || DB::table('jobs')->where('id', $event->job->getJobId())->update(['worker' => $worker]);
             });
         }
+
+        // What can wait is done by the workers of the queue.
+        Event::listen(FileWaiting::class, fn () => TakeTurn::dispatch());
+        Event::listen(FileArrived::class, fn (FileArrived $event) => JoinFile::dispatch($event->worksheetId));
+        Event::listen(EditionFrozen::class, fn (EditionFrozen $event) => ShowPages::dispatch($event->editionId));
 
         // Somebody else may have been signed in with this session before.
         Event::listen(Login::class, fn (Login $event) => session()->forget("password_hash_{$event->guard}"));

@@ -29,7 +29,7 @@ final readonly class HandedOutWords
             }
         }
 
-        return array_map(fn (array $all): array => count($all) > self::MOST ? [...array_slice($all, 0, self::MOST), 'and '.JobState::count(count($all) - self::MOST, 'time').' before'] : $all, $said);
+        return array_map(fn (array $all): array => count($all) > self::MOST ? [...array_slice($all, 0, self::MOST), 'and '.Count::of(count($all) - self::MOST, 'time').' before'] : $all, $said);
     }
 
     private function one(Handout $handout): string

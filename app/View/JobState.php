@@ -30,9 +30,9 @@ final readonly class JobState
         $ready = $this->worksheet->state === WorksheetState::Ready;
 
         return [
-            'pages' => ['Pages', self::count($this->worksheet->pages_total, 'page'), route('worksheets.show', $this->worksheet)],
-            'boxes' => ['Boxes', $ready ? self::count($this->boxes(), 'answer box', 'answer boxes') : 'when the pages are here', $ready ? route('bench', $this->worksheet) : null],
-            'parts' => ['Parts', $ready ? self::count($this->parts(), 'part') : 'when the pages are here', $ready ? route('parts', $this->worksheet) : null],
+            'pages' => ['Pages', Count::of($this->worksheet->pages_total, 'page'), route('worksheets.show', $this->worksheet)],
+            'boxes' => ['Boxes', $ready ? Count::of($this->boxes(), 'answer box', 'answer boxes') : 'when the pages are here', $ready ? route('bench', $this->worksheet) : null],
+            'parts' => ['Parts', $ready ? Count::of($this->parts(), 'part') : 'when the pages are here', $ready ? route('parts', $this->worksheet) : null],
             'key' => ['Key', $ready ? $this->keyed() : 'when the pages are here', $ready ? route('key', $this->worksheet) : null],
             'hand-out' => ['Hand out', $ready ? $this->handedOut() : 'when the pages are here', $ready ? route('handouts.create', $this->worksheet) : null],
         ];
@@ -81,10 +81,5 @@ final readonly class JobState
             2 => 'twice',
             default => "{$times} times",
         };
-    }
-
-    public static function count(int $number, string $one, ?string $many = null): string
-    {
-        return $number === 1 ? "1 {$one}" : "{$number} ".($many ?? "{$one}s");
     }
 }

@@ -51,13 +51,13 @@ final readonly class KeyPage
     /** @return array<string, string> what stands in each place, by place: the first right answer, or all that have to be chosen */
     public function texts(): array
     {
-        $texts = $this->content->key === null ? [] : [Place::key(1, ModelAnswer::PLACE) => Held::on(new Scene($this->content), Model::parse($this->content->key->model))->text()];
+        $texts = $this->content->key === null ? [] : [Place::idOn(1, ModelAnswer::PLACE) => Held::on(new Scene($this->content), Model::parse($this->content->key->model))->text()];
         foreach ($this->content->answerables() as $element) {
             $keys = $element->keys();
             foreach ($element->places() as $name => $form) {
                 $key = $keys[$name] ?? [];
                 $first = $key[0] ?? '';
-                $texts[Place::key(1, (string) $name)] = match (true) {
+                $texts[Place::idOn(1, (string) $name)] = match (true) {
                     $form instanceof ChoiceAnswer => $form->many ? implode(',', $key) : $first,
                     $form->kind() === AnswerKind::Tick => $first === 'yes' ? 'yes' : '',
                     default => $first,

@@ -28,13 +28,13 @@ final readonly class LaidParts
     /** @param  array<string, string>  $texts  what stands in the places of the copy */
     public static function on(Page $page, int $number, array $texts): self
     {
-        $place = Place::key($number, ModelAnswer::PLACE);
+        $place = Place::idOn($number, ModelAnswer::PLACE);
         $scene = new Scene($page);
         $model = Model::parse($texts[$place] ?? '');
         $levels = array_flip(array_map(fn ($element): string => $element->id(), $page->elements()));
         $above = array_flip(array_keys($model->placed));
         $all = [];
-        foreach ($scene->keys() as $key) {
+        foreach ($scene->ids() as $key) {
             [$id, $copy] = explode('.', $key);
             $part = $scene->part($key);
             $placed = $scene->where($key, $model);

@@ -18,7 +18,7 @@ final class ModelWords
     /** @return list<string> nothing where the page has no key for its parts, or nobody has moved any */
     public static function of(Page $page, int $number, Work $work): array
     {
-        $text = $work->text(Place::key($number, ModelAnswer::PLACE));
+        $text = $work->text(Place::idOn($number, ModelAnswer::PLACE));
         if ($page->key === null || $text === '') {
             return [];
         }

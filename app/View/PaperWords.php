@@ -36,15 +36,15 @@ final class PaperWords
         $shrunk = array_sum(array_column($pages, 'shrunk'));
         $cut = count(array_filter($pages, fn (array $page): bool => $page['cut']));
         $scales = array_unique(array_map(fn (array $page): int => (int) round($page['scale'] * 100), $pages));
-        $said = [JobState::count(count($pages), 'page').' on '.self::of($repaper->size).'.'];
+        $said = [Count::of(count($pages), 'page').' on '.self::of($repaper->size).'.'];
         $said[] = match (true) {
             $repaper->fit === Fit::Keep => 'Print, boxes and words keep their size.',
             $scales === [100] => 'Print, boxes and words keep their size and stand in the middle.',
             default => 'Print, boxes and words are shown at '.min($scales).(count($scales) > 1 ? ' to '.max($scales) : '').' % of their size, in the middle.',
         };
-        $moved && $said[] = JobState::count($moved, 'thing is', 'things are').' moved in, to stay on the paper.';
-        $shrunk && $said[] = JobState::count($shrunk, 'thing is', 'things are').' made smaller, to stay on the paper.';
-        $cut && $said[] = 'On '.JobState::count($cut, 'page').' some of the print would lie off the paper.';
+        $moved && $said[] = Count::of($moved, 'thing is', 'things are').' moved in, to stay on the paper.';
+        $shrunk && $said[] = Count::of($shrunk, 'thing is', 'things are').' made smaller, to stay on the paper.';
+        $cut && $said[] = 'On '.Count::of($cut, 'page').' some of the print would lie off the paper.';
 
         return implode(' ', $said);
     }

@@ -34,7 +34,7 @@ final class PassageWords
 
     public static function counted(int $count): string
     {
-        return $count === 0 ? 'No changes yet' : JobState::count($count, 'change');
+        return $count === 0 ? 'No changes yet' : Count::of($count, 'change');
     }
 
     /** "4 mistakes: 1 capital, 2 commas, 1 end mark" */
@@ -44,6 +44,6 @@ final class PassageWords
         $byKind = array_count_values(array_map(fn (TextChange $change): string => $change->kind->value, $planted));
         $kinds = array_map(fn (string $kind, int $count): string => MistakeKind::from($kind)->named($count), array_keys($byKind), $byKind);
 
-        return JobState::count(count($planted), 'mistake').($kinds === [] ? '' : ': '.implode(', ', $kinds));
+        return Count::of(count($planted), 'mistake').($kinds === [] ? '' : ': '.implode(', ', $kinds));
     }
 }

@@ -51,6 +51,6 @@ final class PropertyWords
             return 'none';
         }
 
-        return JobState::count(count(Model::parse($page->key->model)->placed), 'part').($page->key->points === null ? '' : ', '.($page->key->points == 1.0 ? '1 point' : "{$page->key->points} points"));
+        return Count::of(count(Model::parse($page->key->model)->placed), 'part').($page->key->points === null ? '' : ', '.($page->key->points == 1.0 ? '1 point' : "{$page->key->points} points"));
     }
 }

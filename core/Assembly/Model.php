@@ -43,8 +43,8 @@ final readonly class Model
     {
         $byKey = [];
         foreach ($placed as $one) {
-            unset($byKey[$one->key]);
-            $byKey[$one->key] = $one;
+            unset($byKey[$one->id]);
+            $byKey[$one->id] = $one;
         }
 
         return new self($byKey, null);
@@ -115,7 +115,7 @@ final readonly class Model
     {
         $all = $this->placed;
         foreach ($changed as $one) {
-            $all[$one->key] = $one;
+            $all[$one->id] = $one;
         }
 
         return new self($all, $this->near);

@@ -10,7 +10,7 @@ use OpenSlate\Geometry\Frame;
 final readonly class Placed
 {
     /**
-     * @param  string  $key  the part's id, a dot, and its number in the stock, from 1: "lamp.2"
+     * @param  string  $id  the part's id, a dot, and its number in the stock, from 1: "lamp.2"
      * @param  float  $x  of its left edge, in points; of a connector, of its first end
      * @param  float  $y  of its upper edge; of a connector, of its first end
      * @param  string  $held  what holds it: "@spot", "@spot.3" for one place of a table, "own>lamp.2.a" for a joint of
@@ -19,7 +19,7 @@ final readonly class Placed
      * @param  array{float, float, string}|null  $end  the second end of a connector, and what holds it
      */
     public function __construct(
-        public string $key,
+        public string $id,
         public float $x,
         public float $y,
         public string $held = '',
@@ -30,22 +30,22 @@ final readonly class Placed
 
     public function at(float $x, float $y): self
     {
-        return new self($this->key, round($x, 2), round($y, 2), $this->held, $this->words, $this->end);
+        return new self($this->id, round($x, 2), round($y, 2), $this->held, $this->words, $this->end);
     }
 
     public function held(string $held): self
     {
-        return new self($this->key, $this->x, $this->y, $held, $this->words, $this->end);
+        return new self($this->id, $this->x, $this->y, $held, $this->words, $this->end);
     }
 
     public function ending(float $x, float $y, string $held): self
     {
-        return new self($this->key, $this->x, $this->y, $this->held, $this->words, [round($x, 2), round($y, 2), $held]);
+        return new self($this->id, $this->x, $this->y, $this->held, $this->words, [round($x, 2), round($y, 2), $held]);
     }
 
     public function partId(): string
     {
-        return explode('.', $this->key)[0];
+        return explode('.', $this->id)[0];
     }
 
     /** The spot that holds it. */

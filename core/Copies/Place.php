@@ -10,20 +10,20 @@ use OpenSlate\Answers\AnswerForm;
 final readonly class Place
 {
     /**
-     * @param  string  $key  page number in the edition, a dot, and the place on that page: "2.k3f9", "2.k4a1.1-2"
+     * @param  string  $id  page number in the edition, a dot, and the place on that page: "2.k3f9", "2.k4a1.1-2"
      * @param  bool  $needed  whether the copy can be handed in only with something here
      */
-    public function __construct(public string $key, public AnswerForm $form, public bool $needed = false)
+    public function __construct(public string $id, public AnswerForm $form, public bool $needed = false)
     {
     }
 
     /** The number of the page in the edition. */
     public function page(): int
     {
-        return (int) explode('.', $this->key)[0];
+        return (int) explode('.', $this->id)[0];
     }
 
-    public static function key(int $page, string $place): string
+    public static function idOn(int $page, string $place): string
     {
         return "{$page}.{$place}";
     }

@@ -25,12 +25,12 @@ final readonly class Places
         foreach ($pages as $index => $page) {
             foreach ($page->answerables() as $element) {
                 foreach ($element->places() as $name => $form) {
-                    $key = Place::key($index + 1, (string) $name);
+                    $key = Place::idOn($index + 1, (string) $name);
                     $places[$key] = new Place($key, $form, $element->isNeeded());
                 }
             }
             if ($page->hasMoves()) {
-                $key = Place::key($index + 1, ModelAnswer::PLACE);
+                $key = Place::idOn($index + 1, ModelAnswer::PLACE);
                 $places[$key] = new Place($key, new ModelAnswer);
             }
         }

@@ -66,13 +66,13 @@ final readonly class Work
 
     public function filled(Places $places): int
     {
-        return count(array_filter($places->all(), fn (Place $place): bool => $place->form->isFilled($this->text($place->key))));
+        return count(array_filter($places->all(), fn (Place $place): bool => $place->form->isFilled($this->text($place->id))));
     }
 
     /** How many places still need something before the copy can be handed in. */
     public function stillNeeded(Places $places): int
     {
-        return count(array_filter($places->all(), fn (Place $place): bool => $place->needed && ! $place->form->isFilled($this->text($place->key))));
+        return count(array_filter($places->all(), fn (Place $place): bool => $place->needed && ! $place->form->isFilled($this->text($place->id))));
     }
 
     /**

@@ -6,7 +6,7 @@ namespace OpenSlate\Elements;
 
 use InvalidArgumentException;
 
-/** Where a link leads: to the web or to mail, or to another page of the same copy, named by that page's key. */
+/** Where a link leads: to the web or to mail, or to another page of the same copy, named by that page's anchor. */
 final readonly class LinkTarget
 {
     public const LONGEST = 2000;
@@ -31,13 +31,13 @@ final readonly class LinkTarget
         return new self($address);
     }
 
-    public static function page(string $key): self
+    public static function page(string $anchor): self
     {
-        return self::of(self::PAGE.$key);
+        return self::of(self::PAGE.$anchor);
     }
 
-    /** The key of the page that it leads to; null when it leads out. */
-    public function pageKey(): ?string
+    /** The anchor of the page that it leads to; null when it leads out. */
+    public function anchor(): ?string
     {
         return str_starts_with($this->address, self::PAGE) ? substr($this->address, strlen(self::PAGE)) : null;
     }

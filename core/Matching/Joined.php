@@ -18,7 +18,7 @@ final class Joined
     public static function in(Scene $scene, Model $model): array
     {
         $edges = $points = [];
-        foreach ($scene->keys() as $key) {
+        foreach ($scene->ids() as $key) {
             $placed = $scene->where($key, $model);
             if ($placed->end !== null) {
                 $ends = [$placed->joint(), $placed->endJoint()];

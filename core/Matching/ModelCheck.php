@@ -32,7 +32,7 @@ final class ModelCheck
 
     public static function of(Scene $scene, ModelKey $key, Model $done): ModelVerdict
     {
-        $check = new self($scene, Held::on($scene, Model::parse($key->model)), $done->only($scene->keys()));
+        $check = new self($scene, Held::on($scene, Model::parse($key->model)), $done->only($scene->ids()));
         foreach ($key->counts as $aspect) {
             match ($aspect) {
                 ModelAspect::Spots => $check->spots(),
@@ -96,7 +96,7 @@ final class ModelCheck
     private function joints(bool $ends): void
     {
         $names = [];
-        foreach ($this->scene->keys() as $key) {
+        foreach ($this->scene->ids() as $key) {
             $names[$key] = $this->scene->part($key)->named();
         }
         $joined = fn (Model $model): array => array_map(fn (Edge $edge): Edge => $ends ? $edge : $edge->anywhere(), Joined::in($this->scene, $model));
@@ -143,7 +143,7 @@ final class ModelCheck
     /** @return array<string, int> how many of each name are in a place */
     private function names(Spot $spot, int $cell, Model $model): array
     {
-        return array_count_values(array_map(fn (Placed $one): string => $this->scene->part($one->key)->named(), $model->in($spot->id, $spot->cells() > 1 ? $cell : null)));
+        return array_count_values(array_map(fn (Placed $one): string => $this->scene->part($one->id)->named(), $model->in($spot->id, $spot->cells() > 1 ? $cell : null)));
     }
 
     /** @return list<string> names from the left to the right */
@@ -152,7 +152,7 @@ final class ModelCheck
         $in = $model->in($spot->id);
         usort($in, fn (Placed $a, Placed $b): int => $a->x <=> $b->x);
 
-        return array_map(fn (Placed $one): string => $this->scene->part($one->key)->named(), $in);
+        return array_map(fn (Placed $one): string => $this->scene->part($one->id)->named(), $in);
     }
 
     /**

@@ -60,10 +60,10 @@ final class Carrying
     {
         $ordered = $visited = [];
         $visit = function (Placed $one) use (&$visit, &$ordered, &$visited, $changed): void {
-            if (isset($visited[$one->key])) {
+            if (isset($visited[$one->id])) {
                 return;
             }
-            $visited[$one->key] = true;
+            $visited[$one->id] = true;
             foreach ([$one->joint(), $one->endJoint()] as $joint) {
                 if ($joint !== null && isset($changed[$joint[1]])) {
                     $visit($changed[$joint[1]]);
@@ -81,14 +81,14 @@ final class Carrying
     /** @param  array<string, true>  $gone  parts that have gone already */
     private function follow(Placed $was, array $gone): void
     {
-        $gone[$was->key] = true;
-        $now = $this->scene->where($was->key, $this->model);
+        $gone[$was->id] = true;
+        $now = $this->scene->where($was->id, $this->model);
         $joints = $this->scene->isOnPage($now) ? $this->scene->joints($now) : [];
         foreach (array_keys($this->model->placed) as $key) {
             $one = $this->scene->where($key, $this->model); // What goes along may have moved it by now.
             if ($one->end !== null) {
-                $this->model = $this->model->moving($this->connector($one, $one->end, $was->key, $joints));
-            } elseif (($one->joint()[1] ?? null) === $was->key && ! isset($gone[$key])) {
+                $this->model = $this->model->moving($this->connector($one, $one->end, $was->id, $joints));
+            } elseif (($one->joint()[1] ?? null) === $was->id && ! isset($gone[$key])) {
                 $moved = $this->part($one, $joints);
                 $this->model = $this->model->moving($moved);
                 $moved->held !== '' && $this->follow($one, $gone);

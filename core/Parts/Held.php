@@ -22,13 +22,13 @@ final class Held
 
     public static function on(Scene $scene, Model $model): Model
     {
-        $held = new self($scene, $model->only($scene->keys()));
+        $held = new self($scene, $model->only($scene->ids()));
         $held->inSpots();
         foreach ($held->model->placed as $key => $one) {
             $held->placed[$key] ??= $held->atJoint($one, [$key => true]);
         }
 
-        return Model::of(array_map(fn (Placed $one): Placed => $one->end === null ? $held->placed[$one->key] : $held->connector($one), $held->model->placed));
+        return Model::of(array_map(fn (Placed $one): Placed => $one->end === null ? $held->placed[$one->id] : $held->connector($one), $held->model->placed));
     }
 
     private function inSpots(): void
@@ -38,7 +38,7 @@ final class Held
                 $in = $this->model->in($spot->id, $spot->cells() > 1 ? $cell : null);
                 $frames = array_map($this->scene->frame(...), $in);
                 foreach (Seats::of($spot, $cell, $frames) as $index => [$x, $y]) {
-                    $this->placed[$in[$index]->key] = $in[$index]->at($x - $frames[$index]->width / 2, $y - $frames[$index]->height / 2);
+                    $this->placed[$in[$index]->id] = $in[$index]->at($x - $frames[$index]->width / 2, $y - $frames[$index]->height / 2);
                 }
             }
         }

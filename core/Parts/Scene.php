@@ -35,8 +35,8 @@ final readonly class Scene
         [$this->parts, $this->spots] = [$parts, $spots];
     }
 
-    /** @return list<string> keys of all the parts there are, copies of a stock one by one */
-    public function keys(): array
+    /** @return list<string> ids of all the parts there are, copies of a stock one by one */
+    public function ids(): array
     {
         $keys = [];
         foreach ($this->parts as $id => $part) {
@@ -76,7 +76,7 @@ final readonly class Scene
 
     public function frame(Placed $placed): Frame
     {
-        $part = $this->part($placed->key);
+        $part = $this->part($placed->id);
         if ($placed->end !== null) {
             return Frame::of(min($placed->x, $placed->end[0]), min($placed->y, $placed->end[1]), abs($placed->end[0] - $placed->x), abs($placed->end[1] - $placed->y));
         }
@@ -91,7 +91,7 @@ final readonly class Scene
      */
     public function joints(Placed $placed): array
     {
-        $part = $this->part($placed->key);
+        $part = $this->part($placed->id);
         $points = [];
         foreach ($part->form === PartForm::Connector ? [] : $part->joints as $joint) {
             $points[$joint->id] = [$placed->x + $joint->x * $part->frame->width, $placed->y + $joint->y * $part->frame->height];

@@ -47,7 +47,7 @@ final class Settling
         foreach (array_keys(array_diff_key($before->placed, $wanted->placed)) as $key) {
             $wanted->hasMoved((string) $key) && $settling->putBack((string) $key);
         }
-        $changed = array_filter($wanted->placed, fn (Placed $placed): bool => $wanted->hasMoved($placed->key) && ! $placed->sameAs($before->find($placed->key)));
+        $changed = array_filter($wanted->placed, fn (Placed $placed): bool => $wanted->hasMoved($placed->id) && ! $placed->sameAs($before->find($placed->id)));
         foreach (Carrying::carriersFirst($changed) as $placed) {
             $settling->put($placed);
         }
@@ -57,7 +57,7 @@ final class Settling
 
     private function put(Placed $wanted): void
     {
-        $part = $this->scene->part($wanted->key);
+        $part = $this->scene->part($wanted->id);
         if ($part->locked) {
             throw ModelRefused::fixed();
         }
@@ -70,23 +70,23 @@ final class Settling
         if (($wanted->end !== null) !== ($part->form === PartForm::Connector)) {
             throw ModelRefused::noModel();
         }
-        $was = $this->model->find($wanted->key);
-        $here = $was ?? $this->scene->home($wanted->key);
+        $was = $this->model->find($wanted->id);
+        $here = $was ?? $this->scene->home($wanted->id);
         if ($wanted->x === $here->x && $wanted->y === $here->y && ($wanted->end[0] ?? null) === ($here->end[0] ?? null) && ($wanted->end[1] ?? null) === ($here->end[1] ?? null)) {
             // Only its words are others, if anything is.
             if ($was !== null || $wanted->words !== '') {
-                $this->model = $this->model->moving(new Placed($here->key, $here->x, $here->y, $here->held, $wanted->words, $here->end));
+                $this->model = $this->model->moving(new Placed($here->id, $here->x, $here->y, $here->held, $wanted->words, $here->end));
             }
 
             return;
         }
         $wanted = $this->within($wanted->held(''));
         if (! $this->scene->isOnPage($wanted)) {
-            $this->putBack($wanted->key);
+            $this->putBack($wanted->id);
             if ($wanted->words !== '') {
                 // What a student has written on it stays on it.
-                $home = $this->scene->home($wanted->key);
-                $this->model = $this->model->with(new Placed($home->key, $home->x, $home->y, '', $wanted->words, $home->end));
+                $home = $this->scene->home($wanted->id);
+                $this->model = $this->model->with(new Placed($home->id, $home->x, $home->y, '', $wanted->words, $home->end));
             }
 
             return;
@@ -97,7 +97,7 @@ final class Settling
             return;
         }
         $this->leave($was);
-        $this->model = $this->model->without($wanted->key);
+        $this->model = $this->model->without($wanted->id);
         $placed = $this->atJoint($wanted, $part);
         $spot = $placed === null ? $this->spot($wanted, $part) : null;
         if ($spot !== null) {
@@ -134,7 +134,7 @@ final class Settling
     {
         [$best, $found] = [$this->near, null];
         $joints = $this->scene->joints($wanted);
-        $others = $joints === [] ? [] : $this->othersJoints($wanted->key);
+        $others = $joints === [] ? [] : $this->othersJoints($wanted->id);
         foreach ($joints as $own => $at) {
             foreach ($others as [$name, $to]) {
                 $distance = hypot($to[0] - $at[0], $to[1] - $at[1]);
@@ -156,7 +156,7 @@ final class Settling
     {
         $joints = [];
         $along = Carrying::carried($this->model, $key);
-        foreach ([...array_diff($this->scene->keys(), array_keys($this->model->placed)), ...array_keys($this->model->placed)] as $other) {
+        foreach ([...array_diff($this->scene->ids(), array_keys($this->model->placed)), ...array_keys($this->model->placed)] as $other) {
             $placed = $this->scene->where($other, $this->model);
             if ($other !== $key && ! isset($along[$other]) && $this->scene->isOnPage($placed)) {
                 foreach ($this->scene->joints($placed) as $id => $point) {
@@ -230,7 +230,7 @@ final class Settling
     private function leave(?Placed $was): void
     {
         if ($was?->spotId() !== null) {
-            $this->model = $this->model->without($was->key);
+            $this->model = $this->model->without($was->id);
             $this->seatAll($was);
         }
     }
@@ -259,7 +259,7 @@ final class Settling
     {
         $frame = $this->scene->frame($wanted);
         $lined = $this->scene->lined($this->model);
-        $lined = array_diff_key($lined, [$wanted->key => true], Carrying::carried($this->model, $wanted->key));
+        $lined = array_diff_key($lined, [$wanted->id => true], Carrying::carried($this->model, $wanted->id));
         $guides = Guides::among($this->scene->page->size, array_filter($lined, fn (Frame $other): bool => self::isBeside($other, $frame)));
         $step = fn (string $axis, string $side, float $start, float $size): float => self::step(
             [$start, $start + $size / 2, $start + $size],
@@ -300,8 +300,8 @@ final class Settling
     private function connect(Placed $wanted, ?Placed $was): void
     {
         [$x, $y] = $wanted->end ?? [0.0, 0.0];
-        [$first, $firstHeld] = $this->end($wanted->key, $wanted->x, $wanted->y);
-        [$second, $secondHeld] = $this->end($wanted->key, $x, $y);
+        [$first, $firstHeld] = $this->end($wanted->id, $wanted->x, $wanted->y);
+        [$second, $secondHeld] = $this->end($wanted->id, $x, $y);
         $this->model = $this->model->with($wanted->at($first[0], $first[1])->held($firstHeld)->ending($second[0], $second[1], $secondHeld));
     }
 

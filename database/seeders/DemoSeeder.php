@@ -209,7 +209,7 @@ final class DemoSeeder extends Seeder
         foreach ($this->copies($handout) as $index => $copy) {
             foreach (HarbourModels::WORK[$index % 5] ?? [] as $number => $moves) {
                 $this->move->open($copy);
-                $place = AnswerPlace::key($number, ModelAnswer::PLACE);
+                $place = AnswerPlace::idOn($number, ModelAnswer::PLACE);
                 ($this->save)($copy, new Draft(Copy::findOrFail($copy->id)->written()->revision, 'demo', [$place => (string) json_encode($moves)]), $copy->item->edition->placesToFill(), $number);
             }
         }
@@ -276,7 +276,7 @@ final class DemoSeeder extends Seeder
                 $this->move->open($copy);
                 $page = $index % 3 === 0 ? 2 : 4;
                 $its = array_values(array_filter($places->all(), fn (AnswerPlace $place): bool => $place->page() === $page && $place->form instanceof TextAnswer));
-                ($this->save)($copy, new Draft(0, 'demo', array_combine(array_map(fn (AnswerPlace $place): string => $place->key, array_slice($its, 0, 2)), array_slice(['Edda', 'Friday'], 0, min(2, count($its))))), $places, $page);
+                ($this->save)($copy, new Draft(0, 'demo', array_combine(array_map(fn (AnswerPlace $place): string => $place->id, array_slice($its, 0, 2)), array_slice(['Edda', 'Friday'], 0, min(2, count($its))))), $places, $page);
             }
         }
     }
@@ -306,7 +306,7 @@ final class DemoSeeder extends Seeder
         $this->move->open($copy);
         $typed = [];
         foreach (array_slice($places->all(), 0, 7) as $index => $place) {
-            $typed[$place->key] = $index === 0 ? $copy->student->name : ($answers[$index - 1] ?? '');
+            $typed[$place->id] = $index === 0 ? $copy->student->name : ($answers[$index - 1] ?? '');
         }
         ($this->save)($copy, new Draft(0, 'demo', array_filter($typed, fn (string $text): bool => $text !== '')), $places, 1);
         Copy::whereKey($copy->id)->update(['changed_at' => $at]);

@@ -7,7 +7,7 @@
                 <li class="binned"><b>{{ $unit->name }}</b><span>unit</span><form method="post" action="{{ route('units.put-back', $unit) }}">@csrf<button class="btn btn-plain" aria-label="Put the unit {{ $unit->name }} back">Put back</button></form></li>
             @endforeach
             @foreach ($worksheets as $worksheet)
-                <li class="binned"><b>{{ $worksheet->name }}</b><span>{{ \App\View\JobState::count($worksheet->pages_total, 'page') }}</span>
+                <li class="binned"><b>{{ $worksheet->name }}</b><span>{{ \App\View\Count::of($worksheet->pages_total, 'page') }}</span>
                     @if ($worksheet->canBePutBack())
                         <span>until {{ $school->said($worksheet->leavesBinAt()) }}</span>
                         <form method="post" action="{{ route('bin.put-back', $worksheet) }}">@csrf<button class="btn btn-plain" aria-label="Put {{ $worksheet->name }} back">Put back</button></form>

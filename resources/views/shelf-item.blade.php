@@ -15,9 +15,9 @@
                 <span x-text="words">{{ $worksheet->pages_total === 0 ? 'Reading the file' : 'Preparing: '.$worksheet->pages_count.' of '.$worksheet->pages_total.' pages' }}</span>
                 <progress max="{{ max(1, $worksheet->pages_total) }}" value="{{ $worksheet->pages_count }}" x-bind:value="done" aria-label="Preparing {{ $worksheet->name }}"></progress>
             @else
-                <span>{{ \App\View\JobState::count($worksheet->pages_total, 'page') }}@if ($worksheet->shared_with_school), shared @endif</span>
+                <span>{{ \App\View\Count::of($worksheet->pages_total, 'page') }}@if ($worksheet->shared_with_school), shared @endif</span>
             @endif
-            <span class="shelf__origin">{{ $worksheet->isMaster() ? 'Master'.($worksheet->sets_count ? ', '.\App\View\JobState::count($worksheet->sets_count, 'set').' cut' : '') : \App\View\JobState::cutFrom($worksheet) }}</span>
+            <span class="shelf__origin">{{ $worksheet->isMaster() ? 'Master'.($worksheet->sets_count ? ', '.\App\View\Count::of($worksheet->sets_count, 'set').' cut' : '') : \App\View\JobState::cutFrom($worksheet) }}</span>
             @foreach ($handedOut[$worksheet->id] ?? [] as $line)<span class="shelf__origin">{{ $loop->first ? 'Handed out: ' : '' }}{{ $line }}</span>@endforeach
             <time class="shelf__time" datetime="{{ $worksheet->updated_at->toIso8601String() }}">{{ $school->brief($worksheet->updated_at) }}</time>
         </span>

@@ -12,6 +12,29 @@ use SplFileInfo;
 /** The rules of docs/architecture.md that code can break without anyone noticing. */
 final class ArchitectureTest extends TestCase
 {
+    /** The packages of the core, the lowest first: each may use those before it. */
+    private const CORE = [
+        'Access', 'Json', 'Geometry', 'Paper', 'Text', 'Handout', 'Assembly', 'Answers', 'Elements', 'Page', 'Format', 'Organise',
+        'Parts', 'Matching', 'Copies', 'Packs', 'Blanks', 'Arrange', 'Cutting', 'Boards',
+        'Edit', 'Edit/Elements', 'Edit/Parts', 'Edit/Layout', 'Edit/Tables', 'Edit/Keys', 'Edit/Paper', 'Edit/History', 'Edit/Format',
+    ];
+
+    /** Those of the application, likewise. What stands in no folder is at the bottom. */
+    private const APP = [
+        '', 'Access', 'Database', 'Events', 'Session', 'Models', 'Policies', 'Documents', 'Actions', 'Jobs', 'View',
+        'Http', 'Http/Middleware', 'Http/Requests', 'Http/Controllers', 'Console/Commands', 'Providers',
+    ];
+
+    public function test_packages_of_the_core_use_only_those_below_them(): void
+    {
+        $this->assertInOrder(self::CORE, 'core', 'OpenSlate');
+    }
+
+    public function test_packages_of_the_application_use_only_those_below_them(): void
+    {
+        $this->assertInOrder(self::APP, 'app', 'App');
+    }
+
     public function test_the_core_knows_nothing_but_php_and_itself(): void
     {
         foreach ($this->files('core') as $path => $code) {
@@ -45,6 +68,22 @@ final class ArchitectureTest extends TestCase
         foreach ([...$this->files('core'), ...$this->files('app')] as $path => $code) {
             $this->assertStringContainsString('declare(strict_types=1);', $code, $path);
             $this->assertDoesNotMatchRegularExpression('/^class /m', $code, "{$path} is open to being extended");
+        }
+    }
+
+    /** @param  list<string>  $floors */
+    private function assertInOrder(array $floors, string $folder, string $namespace): void
+    {
+        $height = array_flip($floors);
+        foreach ($this->files($folder) as $path => $code) {
+            $package = trim(dirname(substr($path, strlen($folder) + 1)), '.');
+            $this->assertArrayHasKey($package, $height, "{$package} has no place in the order of packages");
+            preg_match_all("/\\b{$namespace}\\\\((?:\\w+\\\\)*)(\\w+)/", (string) preg_replace('/^namespace .*/m', '', $code), $used, PREG_SET_ORDER);
+            foreach ($used as [$name, $of]) {
+                $of = str_replace('\\', '/', rtrim($of, '\\'));
+                $this->assertArrayHasKey($of, $height, "{$path} names {$name}");
+                $this->assertLessThanOrEqual($height[$package], $height[$of], "{$path} uses {$name}, which stands above it");
+            }
         }
     }
 

@@ -61,7 +61,7 @@ final class GrowthTest extends TestCase
                 $places = Places::of(array_map(fn (): Page => $page(500), range(1, max(1, intdiv($n, 500)))));
                 $answers = [];
                 foreach ($places->all() as $place) {
-                    $answers[$place->key] = 'The tide comes in.';
+                    $answers[$place->id] = 'The tide comes in.';
                 }
                 $json = $places->toJson();
 

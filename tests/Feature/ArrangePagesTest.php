@@ -135,7 +135,7 @@ final class ArrangePagesTest extends TestCase
         $order = $this->order();
         $this->assertSame([$a, $b, $c], [$order[0], $order[2], $order[4]]);
         $this->assertNotNull(WorksheetPage::findOrFail($order[3])->current->page()->element('x'));
-        $this->assertNotSame($page->key, WorksheetPage::findOrFail($order[3])->key, 'links can tell them apart');
+        $this->assertNotSame($page->anchor, WorksheetPage::findOrFail($order[3])->anchor, 'links can tell them apart');
     }
 
     public function test_added_files_go_in_in_the_order_in_which_they_were_chosen(): void

@@ -57,8 +57,8 @@ final class BoardTest extends TestCase
         $this->assertSame([null, 12, 6, 7], $this->sources($set));
         $this->assertSame($files, StoredFile::count());
         $links = $this->board($set)->links();
-        $pages = $set->pages()->pluck('key')->all();
-        $this->assertSame([$pages[1], $pages[2]], array_map(fn (Link $link): ?string => $link->target->pageKey(), $links));
+        $pages = $set->pages()->pluck('anchor')->all();
+        $this->assertSame([$pages[1], $pages[2]], array_map(fn (Link $link): ?string => $link->target->anchor(), $links));
         $this->assertStringNotContainsString('Beside', $this->board($set)->elements()[0]->id().json_encode(array_map(fn ($element): string => $element instanceof Label ? $element->text : '', $this->board($set)->elements())));
         $this->get("/worksheets/{$set->id}")->assertOk()->assertSee('Change the choice board');
     }

@@ -10,7 +10,7 @@ use App\Actions\TakeBlanks;
 use App\Models\Worksheet;
 use App\Models\WorksheetPage;
 use App\View\BenchPage;
-use App\View\JobState;
+use App\View\Count;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -47,7 +47,7 @@ final class BlankController
             return back()->withErrors(['blanks' => $stale->getMessage()]);
         }
 
-        return to_route('worksheets.show', $worksheet)->with('done', $laid === 0 ? 'Nothing was laid: every blank that was found has its box, or was refused.' : 'Laid on the pages for students: '.JobState::count($laid, 'answer box', 'answer boxes').'. Undo takes them off again.');
+        return to_route('worksheets.show', $worksheet)->with('done', $laid === 0 ? 'Nothing was laid: every blank that was found has its box, or was refused.' : 'Laid on the pages for students: '.Count::of($laid, 'answer box', 'answer boxes').'. Undo takes them off again.');
     }
 
     /** @return list<int> */

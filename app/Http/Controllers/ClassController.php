@@ -39,9 +39,9 @@ final class ClassController
     public function show(SchoolClass $class): View
     {
         $class->load('students');
-        $wrong = Guesses::many(array_values($class->students->map(fn (Student $student): Account => Account::ofStudent($student))->all()));
+        $wrong = Guesses::many(array_values($class->students->map(fn (Student $student): Account => Account::ofStudent($student->id))->all()));
 
-        return view('classes.show', ['class' => $class, 'wrong' => $class->students->mapWithKeys(fn (Student $student): array => [$student->id => $wrong[Account::ofStudent($student)->name] ?? 0])->all()]);
+        return view('classes.show', ['class' => $class, 'wrong' => $class->students->mapWithKeys(fn (Student $student): array => [$student->id => $wrong[Account::ofStudent($student->id)->name] ?? 0])->all()]);
     }
 
     public function enrol(Request $request, SchoolClass $class, EnrolStudent $enrol): RedirectResponse
@@ -64,7 +64,7 @@ final class ClassController
     /** Whoever waits because of wrong PINs need not any more. */
     public function letTry(SchoolClass $class, Student $student): RedirectResponse
     {
-        Guesses::clear(Account::ofStudent($student));
+        Guesses::clear(Account::ofStudent($student->id));
 
         return to_route('classes.show', $class);
     }

@@ -48,7 +48,7 @@ final class ClassDoorController
             ['student.*' => 'Choose your name first.', 'pin.*' => 'Type your PIN.'],
         );
         $student = $class->students()->find($request->integer('student'));
-        $wait = $student instanceof Student ? $guess(Account::ofStudent($student), $request, fn (): bool => Hash::check((string) $request->string('pin'), $student->pin)) : -1;
+        $wait = $student instanceof Student ? $guess(Account::ofStudent($student->id), $request, fn (): bool => Hash::check((string) $request->string('pin'), $student->pin)) : -1;
         if ($wait > 0) {
             throw ValidationException::withMessages(['pin' => "There were too many wrong tries with this name. Wait {$wait} seconds, then try again, or ask your teacher."])->status(429);
         }

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\MasterLocked;
+use App\Actions\MendingOffer;
 use App\Actions\MendPage;
 use App\Actions\OfferMending;
 use App\Actions\StaleEdit;
 use App\Models\Worksheet;
-use App\View\JobState;
-use App\View\MendingOffer;
+use App\View\Count;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -42,7 +42,7 @@ final class MendingController
                 }
             }
         }
-        $said = 'Mended: '.JobState::count($taken, 'page').'.';
+        $said = 'Mended: '.Count::of($taken, 'page').'.';
 
         return to_route('mending.show', $worksheet)->with('done', $locked === [] ? $said : $said.' Locked, and left as it was: '.implode(', ', array_unique($locked)).'.');
     }

@@ -7,7 +7,7 @@ namespace App\Http\Controllers;
 use App\Actions\CutManySets;
 use App\Http\Requests\CutManyRequest;
 use App\Models\Worksheet;
-use App\View\JobState;
+use App\View\Count;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 
@@ -28,6 +28,6 @@ final class PackController
         }
         $cut($worksheet, $plan);
 
-        return to_route('worksheets.show', $worksheet)->with('done', 'Cut: '.JobState::count(count($plan), 'set').'.');
+        return to_route('worksheets.show', $worksheet)->with('done', 'Cut: '.Count::of(count($plan), 'set').'.');
     }
 }

@@ -14,6 +14,7 @@ use App\Models\PageRevision;
 use App\Models\WorksheetPage;
 use App\View\BenchPage;
 use App\View\KeyPage;
+use App\View\RoomWords;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Str;
@@ -57,14 +58,14 @@ final class PageController
     public function room(Request $request, WorksheetPage $page, MakeRoom $make): JsonResponse
     {
         $request->validate(['at' => ['required', 'numeric'], 'by' => ['required', 'numeric', 'between:-14400,14400']], ['*' => 'Say how much room, as a number.']);
-        $said = '';
-        $response = $this->after($page, function () use ($request, $page, $make, &$said): PageRevision {
-            $said = $make($page, $request->integer('base'), $request->float('at'), $request->float('by'));
+        $pages = null;
+        $response = $this->after($page, function () use ($request, $page, $make, &$pages): PageRevision {
+            $pages = $make($page, $request->integer('base'), $request->float('at'), $request->float('by'));
 
             return $page->refresh()->current;
         });
 
-        return $said === '' ? $response : $response->setData((array) $response->getData(true) + ['said' => $said]);
+        return $pages === null ? $response : $response->setData((array) $response->getData(true) + ['said' => RoomWords::of($pages)]);
     }
 
     /** @return array<string, mixed> the page as the station that asks shows it */

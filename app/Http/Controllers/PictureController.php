@@ -62,9 +62,9 @@ final class PictureController
         if ($place->form->kind() === AnswerKind::Model) {
             return response()->json(['value' => $file->sha256], 201);
         }
-        $draft = new Draft($request->base(), $request->window(), [$place->key => $file->sha256]);
+        $draft = new Draft($request->base(), $request->window(), [$place->id => $file->sha256]);
         $saved = $save($copy, $draft, $places, max(1, min($edition->pages_count, $request->integer('page', 1))));
 
-        return response()->json(['revision' => $saved->work->revision, 'filled' => $saved->work->filled($places), 'value' => $saved->work->text($place->key), 'address' => PictureAddress::of($saved->work->text($place->key))], 201);
+        return response()->json(['revision' => $saved->work->revision, 'filled' => $saved->work->filled($places), 'value' => $saved->work->text($place->id), 'address' => PictureAddress::of($saved->work->text($place->id))], 201);
     }
 }

@@ -7,7 +7,7 @@ namespace App\Http\Controllers;
 use App\Models\Teacher;
 use App\Models\Unit;
 use App\Models\Worksheet;
-use App\View\JobState;
+use App\View\Count;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
@@ -62,7 +62,7 @@ final class UnitController
         $worksheets = $unit->worksheets()->shelved()->count();
         $unit->delete();
 
-        return to_route('shelf')->with('dissolved', ['id' => $unit->id, 'name' => $unit->name, 'worksheets' => $worksheets === 0 ? null : JobState::count($worksheets, 'worksheet')]);
+        return to_route('shelf')->with('dissolved', ['id' => $unit->id, 'name' => $unit->name, 'worksheets' => $worksheets === 0 ? null : Count::of($worksheets, 'worksheet')]);
     }
 
     /** Worksheets that were put into another unit since stay there. */

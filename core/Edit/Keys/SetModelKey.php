@@ -32,7 +32,7 @@ final readonly class SetModelKey implements Edit
     {
         $scene = new Scene($page);
         try {
-            $model = Settling::settle($scene, Held::on($scene, Model::parse($page->key->model ?? '')), Model::parse($this->model)->only($scene->keys()))->model;
+            $model = Settling::settle($scene, Held::on($scene, Model::parse($page->key->model ?? '')), Model::parse($this->model)->only($scene->ids()))->model;
         } catch (ModelRefused $refusal) {
             throw EditRefused::invalid('the key '.lcfirst($refusal->getMessage()));
         }

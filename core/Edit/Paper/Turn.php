@@ -56,6 +56,6 @@ final readonly class Turn implements Edit
             $end = $turned(Frame::of($one->end[0], $one->end[1], 0, 0));
 
             return $one->at($at->x, $at->y)->ending($end->x, $end->y, $one->end[2]);
-        }, Model::parse($model)->only($scene->keys())->placed))->text();
+        }, Model::parse($model)->only($scene->ids())->placed))->text();
     }
 }

@@ -12,7 +12,7 @@
     <label class="contact__pick">
         <input type="checkbox" class="form-check-input" value="{{ $row->id }}" data-pick>
         <span>Page {{ $row->position }}</span>
-        @if ($boxes)<span class="contact__count">{{ \App\View\JobState::count($boxes, 'box', 'boxes') }}</span>@endif
+        @if ($boxes)<span class="contact__count">{{ \App\View\Count::of($boxes, 'box', 'boxes') }}</span>@endif
     </label>
     <x-page.sheet answers :page="$content" :number="$row->position" :of="$worksheet->pages_total" sizes="(min-width: 1200px) 480px, 300px" />
     <div class="cuts" data-cuts title="Drag along this strip to choose the pages of a set">

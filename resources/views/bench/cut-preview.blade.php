@@ -9,4 +9,4 @@
     </ol>
 @endif
 <p class="ledger__hint">{{ $out === [] ? 'Every page is in a set.' : 'In no set: pages '.\OpenSlate\Cutting\PageRange::format($out).'.' }}</p>
-<button class="btn btn-primary" @disabled($plan === [])>{{ $plan === [] ? 'Cut the sets' : 'Cut '.\App\View\JobState::count(count($plan), 'set') }}</button>
+<button class="btn btn-primary" @disabled($plan === [])>{{ $plan === [] ? 'Cut the sets' : 'Cut '.\App\View\Count::of(count($plan), 'set') }}</button>

@@ -37,7 +37,7 @@
                                 <label class="visually-hidden" for="also-{{ $n }}">Another item</label>
                                 <select id="also-{{ $n }}" name="also[{{ $n }}][worksheet]" class="form-select @error("also.$n.worksheet") is-invalid @enderror">
                                     <option value="">nothing</option>
-                                    @foreach ($others as $other)<option value="{{ $other->id }}" @selected($chosen === (string) $other->id)>{{ $other->name }} ({{ \App\View\JobState::count($other->pages_total, 'page') }})</option>@endforeach
+                                    @foreach ($others as $other)<option value="{{ $other->id }}" @selected($chosen === (string) $other->id)>{{ $other->name }} ({{ \App\View\Count::of($other->pages_total, 'page') }})</option>@endforeach
                                 </select>
                                 <label class="visually-hidden" for="also-{{ $n }}-mode">How students get it</label>
                                 <select id="also-{{ $n }}-mode" name="also[{{ $n }}][mode]" class="form-select">
@@ -56,7 +56,7 @@
                     @foreach ($classes as $class)
                         @php($to = old("to.{$class->id}", 'none'))
                         <fieldset class="who" data-class="{{ $class->id }}">
-                            <legend>{{ $class->name }} <small>{{ \App\View\JobState::count($class->students->count(), 'student') }}</small></legend>
+                            <legend>{{ $class->name }} <small>{{ \App\View\Count::of($class->students->count(), 'student') }}</small></legend>
                             @foreach (['none' => 'Not this class', 'whole' => 'The whole class, and whoever joins it', 'chosen' => 'Chosen students'] as $value => $words)
                                 <label><input type="radio" class="form-check-input" name="to[{{ $class->id }}]" value="{{ $value }}" @checked($to === $value) x-on:change="who"> {{ $words }}</label>
                             @endforeach

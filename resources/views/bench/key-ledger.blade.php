@@ -32,7 +32,7 @@
         @php($key = $shown->content->key)
         @php($placed = $key === null ? 0 : count(\OpenSlate\Assembly\Model::parse($key->model)->placed))
         <li class="row-of row-of--part keyed" data-key-row="_parts">
-            <div class="keyed__head"><button type="button" class="row-of__tag" data-key-go aria-label="Go to the parts">Parts</button><span class="keyed__words">{{ $key === null ? 'Build the right model on the page.' : \App\View\JobState::count($placed, 'part') }}</span>
+            <div class="keyed__head"><button type="button" class="row-of__tag" data-key-go aria-label="Go to the parts">Parts</button><span class="keyed__words">{{ $key === null ? 'Build the right model on the page.' : \App\View\Count::of($placed, 'part') }}</span>
                 <label class="keyed__points"><input type="number" class="form-control" min="0" max="100" step="0.5" value="{{ $key?->points }}" data-model-points aria-label="Points for the model" placeholder="–" @disabled($key === null)> points</label></div>
             <div class="keyed__choices" role="group" aria-label="What of the model counts">@foreach (['spots' => 'which part is in which spot, and how many', 'order' => 'their order in rows and on lines', 'joints' => 'what is joined to what', 'ends' => 'at which joints'] as $aspect => $words)<label><input type="checkbox" class="form-check-input" value="{{ $aspect }}" data-model-counts @checked($key !== null && in_array(\OpenSlate\Page\ModelAspect::from($aspect), $key->counts, true)) @disabled($key === null)> {{ $words }}</label>@endforeach</div>
         </li>

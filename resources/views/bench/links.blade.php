@@ -1,7 +1,7 @@
 {{-- The links of a worksheet, by page, to be switched off and on unless it is locked. $worksheet, $locked --}}
 @php($pages = $worksheet->pages->mapWithKeys(fn ($page) => [$page->id => $page->current->page()->links()])->filter())
 @php($all = $pages->flatten(1))
-@php($numbers = $worksheet->pages->pluck('position', 'key'))
+@php($numbers = $worksheet->pages->pluck('position', 'anchor'))
 @if ($all->isNotEmpty())
     @php($off = $all->reject(fn ($link) => $link->on)->count())
     <details class="links" data-keep-open="links"><summary>Links on its pages: {{ $all->count() }}@if ($off), {{ $off }} switched off @endif</summary>
@@ -13,7 +13,7 @@
         <ul>
             @foreach ($worksheet->pages as $page)
                 @foreach ($pages[$page->id] ?? [] as $link)
-                    @php($to = $link->target->pageKey() === null ? $link->target->address : (isset($numbers[$link->target->pageKey()]) ? 'page '.$numbers[$link->target->pageKey()] : 'a page that is not here'))
+                    @php($to = $link->target->anchor() === null ? $link->target->address : (isset($numbers[$link->target->anchor()]) ? 'page '.$numbers[$link->target->anchor()] : 'a page that is not here'))
                     <li @class(['link', 'link--off' => ! $link->on])>
                         <label><input type="checkbox" class="form-check-input" role="switch" data-link="{{ $link->id }}" data-pages="{{ $page->id }}" @checked($link->on) @disabled($locked)> <span><b>Page {{ $page->position }}</b> {{ $link->text }}<br><span class="link__to">{{ $to }}</span></span></label>
                     </li>

@@ -7,7 +7,7 @@
         <form method="post" action="{{ route('lock', $worksheet) }}">@csrf<button class="btn btn-plain">Lock again</button></form></div>
 @endif
 @if ($mending->behind > 0)
-    <div class="notice locked"><p>{{ \App\View\JobState::count($mending->behind, 'page') }} in what was cut from this could take what you changed here.</p><a class="btn btn-plain" href="{{ route('mending.show', $worksheet) }}">Look and mend</a></div>
+    <div class="notice locked"><p>{{ \App\View\Count::of($mending->behind, 'page') }} in what was cut from this could take what you changed here.</p><a class="btn btn-plain" href="{{ route('mending.show', $worksheet) }}">Look and mend</a></div>
 @endif
 @if ($mending->ahead > 0)
     <div class="notice locked"><p>{{ $mending->ahead === 1 ? '1 page of this has' : "{$mending->ahead} pages of this have" }} changed in {{ $mending->master?->name }} since.</p><a class="btn btn-plain" href="{{ route('mending.show', $mending->master) }}">Look and mend</a></div>

@@ -10,7 +10,7 @@
         @endif
         @if ($clean->isNotEmpty())
             <section aria-labelledby="clean-title">
-                <h3 id="clean-title">Can take the change as it is: {{ \App\View\JobState::count($clean->count(), 'page') }}</h3>
+                <h3 id="clean-title">Can take the change as it is: {{ \App\View\Count::of($clean->count(), 'page') }}</h3>
                 <p class="ledger__hint">What was changed in the sets themselves stays. Each page can be put back with Undo at its Boxes.</p>
                 <ul class="mending__list">
                     @foreach ($clean as $offer)<li><b>{{ $offer->page->worksheet->name }}</b><span>page {{ $offer->page->position }}, from page {{ $offer->source->position }}</span></li>@endforeach

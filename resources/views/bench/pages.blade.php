@@ -149,7 +149,7 @@
                     <div class="field"><label for="add-files">PDFs, in the order in which they go in</label><input id="add-files" type="file" class="form-control" accept="application/pdf,.pdf" multiple data-add-files data-url="{{ route('files.store', $worksheet) }}" data-most="{{ config('slate.files.most_bytes') }}"></div>
                 </div>
                 <div data-add-way="worksheet" hidden>
-                    <div class="field"><label for="add-from">Worksheet</label><select id="add-from" name="from" class="form-select">@foreach ($others as $other)<option value="{{ $other->id }}">{{ $other->name }} ({{ \App\View\JobState::count($other->pages_total, 'page') }})</option>@endforeach</select></div>
+                    <div class="field"><label for="add-from">Worksheet</label><select id="add-from" name="from" class="form-select">@foreach ($others as $other)<option value="{{ $other->id }}">{{ $other->name }} ({{ \App\View\Count::of($other->pages_total, 'page') }})</option>@endforeach</select></div>
                     <div class="field"><label for="add-range">Which of its pages</label><input id="add-range" name="range" class="form-control" value="1-" autocomplete="off" aria-describedby="add-range-note"><div id="add-range-note" class="field__note">For example 1-5, 8, 11-</div></div>
                 </div>
                 <div data-add-way="blank" hidden>

@@ -3,7 +3,7 @@
     <p class="ledger__hint">Still looking for blanks on this page. Reload it in a moment.</p>
 @elseif ($proposals !== [])
     <section class="proposed" aria-labelledby="proposed-title">
-        <h2 id="proposed-title">{{ \App\View\JobState::count(count($proposals), 'blank') }} found here</h2>
+        <h2 id="proposed-title">{{ \App\View\Count::of(count($proposals), 'blank') }} found here</h2>
         <div class="verbs">
             <button type="button" class="btn btn-primary" data-blanks="take">Take {{ count($proposals) === 1 ? 'it' : 'all '.count($proposals) }}</button>
             <button type="button" class="btn btn-plain" data-blanks="refuse">Refuse {{ count($proposals) === 1 ? 'it' : 'all' }}</button>

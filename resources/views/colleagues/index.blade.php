@@ -10,7 +10,7 @@
                     </span>
                     <span class="shelf__words">
                         <b class="shelf__name">{{ $worksheet->name }}</b>
-                        <span>{{ \App\View\JobState::count($worksheet->pages_total, 'page') }}</span>
+                        <span>{{ \App\View\Count::of($worksheet->pages_total, 'page') }}</span>
                         <span class="shelf__origin">{{ $worksheet->teacher->name }}</span>
                         <time class="shelf__time" datetime="{{ $worksheet->updated_at->toIso8601String() }}">{{ $school->brief($worksheet->updated_at) }}</time>
                     </span>

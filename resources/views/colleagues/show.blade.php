@@ -1,6 +1,6 @@
 <x-layout.teacher :title="$worksheet->name" at="shelf">
     <main id="main" class="room room--wide">
-        <div class="room__head"><p><a href="{{ route('colleagues.index') }}">From colleagues</a></p><h1>{{ $worksheet->name }}</h1><p>{{ $worksheet->teacher->name }}, {{ \App\View\JobState::count($worksheet->pages_total, 'page') }}, to look at</p></div>
+        <div class="room__head"><p><a href="{{ route('colleagues.index') }}">From colleagues</a></p><h1>{{ $worksheet->name }}</h1><p>{{ $worksheet->teacher->name }}, {{ \App\View\Count::of($worksheet->pages_total, 'page') }}, to look at</p></div>
         <form method="post" action="{{ route('colleagues.take', $worksheet) }}" class="inline-form" novalidate>@csrf<x-once />
             <x-field name="name" label="Take it as your own, named" :value="$worksheet->name" maxlength="120" autocomplete="off" />
             <button class="btn btn-primary">Take it as my own</button>

@@ -2,7 +2,7 @@
     <main id="main" class="room room--wide" @if ($item) data-desks data-changes="{{ route('desks.changes', $handout) }}" data-item="{{ $item->id }}" data-page="{{ $page }}" @endif>
         <div class="room__head">
             <h1>{{ $handout->title }}</h1>
-            <p>{{ $handout->classes->pluck('name')->join(', ', ' and ') }} · {{ $handout->due_at ? 'due '.$school->said($handout->due_at) : 'no due time' }}{{ $handout->points === null ? '' : ' · '.\App\View\JobState::count($handout->points, 'point') }}</p>
+            <p>{{ $handout->classes->pluck('name')->join(', ', ' and ') }} · {{ $handout->due_at ? 'due '.$school->said($handout->due_at) : 'no due time' }}{{ $handout->points === null ? '' : ' · '.\App\View\Count::of($handout->points, 'point') }}</p>
         </div>
         @if (session('done'))<p class="notice notice--good" role="status">{{ session('done') }}</p>@endif
         @if ($item === null)

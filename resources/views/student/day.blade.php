@@ -10,7 +10,7 @@
                 <li class="task">
                     <div class="task__head">
                         <h2>{{ $handout->title }}</h2>
-                        <p @class(['task__due', 'task__due--past' => $late])>{{ $handout->due_at ? ($late ? 'was due ' : 'due ').$school->said($handout->due_at) : 'no due time' }}{{ $handout->points === null ? '' : ' · '.\App\View\JobState::count($handout->points, 'point') }}</p>
+                        <p @class(['task__due', 'task__due--past' => $late])>{{ $handout->due_at ? ($late ? 'was due ' : 'due ').$school->said($handout->due_at) : 'no due time' }}{{ $handout->points === null ? '' : ' · '.\App\View\Count::of($handout->points, 'point') }}</p>
                     </div>
                     @if ($handout->directions !== '')<p class="task__directions">{!! nl2br(e($handout->directions)) !!}</p>@endif
                     <ul class="task__items">

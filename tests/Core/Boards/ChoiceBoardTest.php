@@ -85,7 +85,7 @@ final class ChoiceBoardTest extends TestCase
                     $this->assertGreaterThan(4, min($element->frame()->width, $element->frame()->height));
                 }
                 $this->assertEquals($page, PageCodec::decode(PageCodec::encode($page)));
-                $this->assertSame(array_map(fn (int $n): string => "k{$n}", range(1, $count)), array_map(fn (Link $link): ?string => $link->target->pageKey(), $page->links()));
+                $this->assertSame(array_map(fn (int $n): string => "k{$n}", range(1, $count)), array_map(fn (Link $link): ?string => $link->target->anchor(), $page->links()));
                 $clips = array_values(array_filter($page->elements(), fn (Element $element): bool => $element instanceof Clip));
                 $this->assertCount((int) ceil($count / 2), $clips);
                 $this->assertEqualsWithDelta(210 / 297, $clips[0]->frame()->width / $clips[0]->frame()->height, 0.01, 'pictures keep their proportions');

@@ -33,7 +33,7 @@ final class WorkTest extends TestCase
 
     public function test_places_stand_in_reading_order_and_one_id_on_two_pages_is_two_places(): void
     {
-        $this->assertSame(['1.a', '1.b', '2.a'], array_map(fn (Place $place): string => $place->key, $this->places->all()));
+        $this->assertSame(['1.a', '1.b', '2.a'], array_map(fn (Place $place): string => $place->id, $this->places->all()));
         $this->assertEquals($this->places, Places::fromJson($this->places->toJson()));
         $this->assertSame('{}', Places::of([])->toJson());
         $this->assertSame(0, Places::fromJson('{}')->count());
@@ -161,7 +161,7 @@ final class WorkTest extends TestCase
         $windows = array_fill_keys(['aaaa', 'bbbb', 'cccc'], 0);
         for ($n = 0; $n < 500; $n++) {
             $window = (string) array_rand($windows);
-            $place = array_map(fn (Place $place): string => $place->key, $this->places->all())[mt_rand(0, 2)];
+            $place = array_map(fn (Place $place): string => $place->id, $this->places->all())[mt_rand(0, 2)];
             $before = $work->text($place);
             $saved = $this->save($work, $windows[$window], $window, [$place => "text {$n}"]);
             // Either it is on the server now, or the window was told what stands there instead.

@@ -116,7 +116,7 @@ final class SettlingTest extends TestCase
         foreach (['a.1' => 120, 'a.2' => 300, 'a.3' => 230] as $key => $x) {
             $model = self::move($scene, $model, $key, [$x, 110])->model;
         }
-        $order = fn (Model $model): array => array_map(fn (Placed $one): string => $one->key, self::byX($model));
+        $order = fn (Model $model): array => array_map(fn (Placed $one): string => $one->id, self::byX($model));
         $this->assertSame(['a.1', 'a.3', 'a.2'], $order($model));
         [$first, $second, $third] = array_map(fn (Placed $one): float => $one->x, self::byX($model));
         $this->assertEqualsWithDelta($second - $first, $third - $second, 0.02);
@@ -376,7 +376,7 @@ final class SettlingTest extends TestCase
             $scene = self::scene(self::tile('a', stock: 6), self::tile('b', 100, 100, '', 2, new Joint('j', 1, 0.5)), self::tile('c', 620, 60, '', 2, new Joint('k', 0, 0.5)), self::wire('w'), ...$spots);
             $model = Model::empty();
             for ($n = 0; $n < 25; $n++) {
-                $keys = $scene->keys();
+                $keys = $scene->ids();
                 $key = $keys[mt_rand(0, count($keys) - 1)];
                 $list = [mt_rand(-50, 780), mt_rand(-50, 450)];
                 $model = self::move($scene, $model, $key, str_starts_with($key, 'w') ? [...$list, '', '', mt_rand(0, 600), mt_rand(0, 400), ''] : $list)->model;

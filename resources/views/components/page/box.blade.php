@@ -1,7 +1,7 @@
 @props(['element', 'mode', 'tag', 'z', 'texts', 'number', 'closed'])
 @php($form = $element->form)
 @php($kind = $form->kind()->value)
-@php($place = \OpenSlate\Copies\Place::key($number, $element->id))
+@php($place = \OpenSlate\Copies\Place::idOn($number, $element->id))
 @php($said = $element->prompt === '' ? 'Answer '.substr($tag, 1) : $element->prompt)
 <x-page.frame :$element :$mode :$tag :$z :name="\App\View\ElementWords::form($form->kind()).($element->prompt === '' ? '' : ': '.$element->prompt)"
     :data-planted="$mode === 'bench' && $form instanceof \OpenSlate\Answers\PassageAnswer && $form->right !== '' ? \App\View\PassageWords::planted($form) : null"

@@ -9,7 +9,7 @@
         @foreach ($diagram->lines as $line)<path d="{{ \App\View\LineDrawing::line($line, 2) }}" />@if ($line->arrow)<path class="organiser__head" d="{{ \App\View\LineDrawing::head($line, 2) }}" />@endif @endforeach
     </svg>
     @foreach ($diagram->boxes as $at => $box)
-        @php($place = \OpenSlate\Copies\Place::key($number, $element->place($at)))
+        @php($place = \OpenSlate\Copies\Place::idOn($number, $element->place($at)))
         @php([$name, $prompt] = [$element->box($at)->name, $element->box($at)->prompt])
         @php($parent = $outline?->parents()[$at])
         <div class="organiser__box" style="--x:{{ $box->x }};--y:{{ $box->y }};--w:{{ $box->width }};--h:{{ $box->height }};--size:{{ $element->size }}">
@@ -17,5 +17,5 @@
             @if ($mode === 'copy')<textarea class="answer" rows="1" data-place="{{ $place }}" data-kind="cell" aria-label="{{ $name === '' ? $named.', box '.($at + 1) : $name }}{{ $parent === null ? '' : ', below '.($element->box($parent)->name ?: 'box '.($parent + 1)) }}{{ $prompt === '' ? '' : ': '.$prompt }}" placeholder="{{ $prompt }}" maxlength="{{ $element->box($at)->form()->longest() }}" autocomplete="off" @readonly($closed)>{{ "\n".($texts[$place] ?? '') }}</textarea>@else<span @class(['answer', 'answer--prompt' => $mode === 'bench', 'answer--typed' => $mode !== 'bench'])>{{ $mode === 'bench' ? $prompt : ($texts[$place] ?? '') }}</span>@endif
         </div>
     @endforeach
-    @if ($mode === 'copy' && $element->help !== '')<x-page.help :place="\OpenSlate\Copies\Place::key($number, $element->id)" :said="$named" :help="$element->help" />@endif
+    @if ($mode === 'copy' && $element->help !== '')<x-page.help :place="\OpenSlate\Copies\Place::idOn($number, $element->id)" :said="$named" :help="$element->help" />@endif
 </x-page.frame>

@@ -8,7 +8,7 @@
             <div class="table-grid__row" @if ($mode !== 'bench') role="row" @endif>
                 @foreach ($element->columns as $column => $width)
                     @php($cell = $element->cell($row, $column))
-                    @php($place = \OpenSlate\Copies\Place::key($number, $element->place($row, $column)))
+                    @php($place = \OpenSlate\Copies\Place::idOn($number, $element->place($row, $column)))
                     <div @class(['table-cell', 'table-cell--fill' => $cell->fill]) @if ($mode !== 'bench') role="cell" @else data-cell="{{ $row * $columns + $column }}" @endif>
                         @if ($cell->fill && $mode === 'copy')
                             <label class="table-cell__press"><textarea class="answer" rows="1" data-place="{{ $place }}" data-kind="cell" aria-label="{{ $element->heading($row, $column) === '' ? $named.', row '.($row + 1).', column '.($column + 1) : $element->heading($row, $column) }}" maxlength="{{ $cell->form()->longest() }}" autocomplete="off" @readonly($closed)>{{ "\n".($texts[$place] ?? '') }}</textarea></label>
@@ -20,5 +20,5 @@
             </div>
         @endforeach
     </div>
-    @if ($mode === 'copy' && $element->help !== '')<x-page.help :place="\OpenSlate\Copies\Place::key($number, $element->id)" :said="$named" :help="$element->help" />@endif
+    @if ($mode === 'copy' && $element->help !== '')<x-page.help :place="\OpenSlate\Copies\Place::idOn($number, $element->id)" :said="$named" :help="$element->help" />@endif
 </x-page.frame>

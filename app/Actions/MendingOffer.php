@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\View;
+namespace App\Actions;
 
 use App\Models\WorksheetPage;
 use OpenSlate\Edit\History\Merge;
