@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Models\PageRevision;
 use App\Models\Worksheet;
 use App\Models\WorksheetPage;
 use Closure;
@@ -13,8 +12,6 @@ use Illuminate\Support\Str;
 use OpenSlate\Arrange\ArrangedPage;
 use OpenSlate\Arrange\Arrangement;
 use OpenSlate\Arrange\ArrangementRefused;
-use OpenSlate\Edit\History\Revision;
-use OpenSlate\Format\PageCodec;
 use OpenSlate\Packs\Role;
 use OpenSlate\Page\Theme;
 use OpenSlate\Paper\Size;
@@ -38,9 +35,7 @@ final class AddPages
         return $this->add($worksheet, $base, $before, function (Worksheet $to) use ($size, $count, $theme): array {
             $pages = [];
             for ($n = 0; $n < $count; $n++) {
-                $page = WorksheetPage::create(['worksheet_id' => $to->id, 'position' => null, 'revision' => 1, 'role' => Role::Student, 'role_reason' => 'you added it']);
-                PageRevision::record($page->id, Revision::first(), PageCodec::encode($theme->page($size, fn (): string => Str::lower(Str::random(10)), $to->name)));
-                $pages[] = $page;
+                $pages[] = WorksheetPage::begin($to->id, $theme->page($size, fn (): string => Str::lower(Str::random(10)), $to->name), ['role' => Role::Student, 'role_reason' => 'you added it']);
             }
 
             return $pages;

@@ -13,7 +13,6 @@ use OpenSlate\Arrange\Arrangement;
 use OpenSlate\Arrange\ArrangementRefused;
 use OpenSlate\Boards\BoardRefused;
 use OpenSlate\Boards\ChoiceBoard;
-use OpenSlate\Format\PageCodec;
 
 /**
  * Changes the choice of a set that was made from a board: what is chosen no longer leaves with its pages, what is new
@@ -22,7 +21,7 @@ use OpenSlate\Format\PageCodec;
  */
 final class ChangeBoard
 {
-    public function __construct(private Rearrange $rearrange, private DrawBoard $draw, private CopyPage $copy)
+    public function __construct(private Rearrange $rearrange, private DrawBoard $draw, private CopyPage $copy, private RevisePage $revise)
     {
     }
 
@@ -77,13 +76,9 @@ final class ChangeBoard
     private function redraw(Worksheet $set, Worksheet $master, ChoiceBoard $board, array $anchors): WorksheetPage
     {
         $page = $set->allPages()->with('current')->whereKey($set->board_page_id)->firstOrFail();
-        $content = PageCodec::encode(($this->draw)($master, $board, $anchors, $page->current->page()));
-        if ($content !== $page->current->content) {
-            $revision = $page->current->revision()->edited();
-            PageRevision::record($page->id, $revision, $content);
-            $page->update(['revision' => $revision->number]);
-        }
+        $drawn = ($this->draw)($master, $board, $anchors, $page->current->page());
+        ($this->revise)($page, $page->revision, fn (PageRevision $now): array => [$now->revision()->edited(), $drawn]);
 
-        return $page;
+        return $page->refresh();
     }
 }

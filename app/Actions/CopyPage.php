@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Models\PageRevision;
 use App\Models\Worksheet;
 use App\Models\WorksheetPage;
 use Illuminate\Support\Str;
@@ -20,11 +19,10 @@ final class CopyPage
     public function __invoke(WorksheetPage $page, Worksheet $to, ?int $position, ?array $source): WorksheetPage
     {
         $taken = WorksheetPage::where('worksheet_id', $to->id)->where('anchor', $page->anchor)->exists();
-        $copy = WorksheetPage::create([
-            'worksheet_id' => $to->id,
+
+        return WorksheetPage::begin($to->id, $page->current->content, [
             'backdrop_id' => $page->backdrop_id,
             'position' => $position,
-            'revision' => 1,
             'role' => $page->role,
             'role_reason' => $page->role_reason,
             'section' => $page->section,
@@ -33,8 +31,5 @@ final class CopyPage
             'source_page_id' => $source[0] ?? null,
             'source_revision' => $source[1] ?? null,
         ]);
-        PageRevision::record($copy->id, Revision::first(), $page->current->content);
-
-        return $copy;
     }
 }

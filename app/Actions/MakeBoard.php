@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Models\PageRevision;
 use App\Models\Worksheet;
 use App\Models\WorksheetPage;
 use App\Models\WorksheetState;
@@ -12,8 +11,6 @@ use Illuminate\Support\Facades\DB;
 use OpenSlate\Boards\BoardRefused;
 use OpenSlate\Boards\ChoiceBoard;
 use OpenSlate\Cutting\PageRange;
-use OpenSlate\Edit\History\Revision;
-use OpenSlate\Format\PageCodec;
 use OpenSlate\Packs\Role;
 
 /** Makes a set from a choice board: the board first, then the pages of what is on it, and no others. */
@@ -42,9 +39,8 @@ final class MakeBoard
                 'cut_from' => PageRange::format(array_map(fn (WorksheetPage $page): int => $page->number(), $chosen)),
                 'board' => $board->encode(),
             ]);
-            $first = WorksheetPage::create(['worksheet_id' => $set->id, 'position' => 1, 'revision' => 1, 'role' => Role::Student, 'role_reason' => 'the choice board']);
+            $first = WorksheetPage::begin($set->id, ($this->draw)($master, $board), ['position' => 1, 'role' => Role::Student, 'role_reason' => 'the choice board']);
             ($this->copy)($chosen, $set, tied: true, from: 2);
-            PageRevision::record($first->id, Revision::first(), PageCodec::encode(($this->draw)($master, $board)));
             $set->update(['board_page_id' => $first->id]);
 
             return $set;

@@ -11,7 +11,6 @@ use OpenSlate\Arrange\Arrangement;
 use OpenSlate\Edit\EditRefused;
 use OpenSlate\Edit\History\Revision;
 use OpenSlate\Edit\Layout\Flow;
-use OpenSlate\Format\PageCodec;
 use OpenSlate\Page\Page;
 
 /** Makes room between things on a page, or takes it away. What crosses the foot goes on to pages that carry it on. */
@@ -33,7 +32,7 @@ final class MakeRoom
         $chain = $this->chain($page);
         $laid = Flow::room(array_map(fn (WorksheetPage $one): Page => $one->current->page(), $chain), $at, $by);
         if (count($chain) === 1 && count($laid) === 1) {
-            ($this->revise)($page, $base, fn (PageRevision $now): array => [$now->revision()->edited(), PageCodec::encode($laid[0])]);
+            ($this->revise)($page, $base, fn (PageRevision $now): array => [$now->revision()->edited(), $laid[0]]);
 
             return null;
         }
@@ -43,7 +42,7 @@ final class MakeRoom
             foreach ($chain as $index => $one) {
                 if (isset($laid[$index])) {
                     // It is a step of all these pages together, so that it is undone with them, where pages are arranged.
-                    $content = PageCodec::encode($laid[$index]);
+                    $content = $laid[$index];
                     $revised[$one->id] = ($this->revise)($one, $index === 0 ? $base : $one->revision, fn (PageRevision $now): array => [new Revision($now->number + 1), $content])->number;
                 }
             }
@@ -63,10 +62,7 @@ final class MakeRoom
 
     private function added(Worksheet $to, WorksheetPage $like, Page $content): WorksheetPage
     {
-        $page = WorksheetPage::create(['worksheet_id' => $to->id, 'position' => null, 'revision' => 1, 'role' => $like->role, 'role_reason' => 'it carries the page before it on', 'section' => $like->section]);
-        PageRevision::record($page->id, Revision::first(), PageCodec::encode($content));
-
-        return $page;
+        return WorksheetPage::begin($to->id, $content, ['role' => $like->role, 'role_reason' => 'it carries the page before it on', 'section' => $like->section]);
     }
 
     /** @return non-empty-list<WorksheetPage> the page, and those right after it that carry it on */

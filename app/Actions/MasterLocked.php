@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use OpenSlate\Refusal;
 use RuntimeException;
 
 /** A change to a master from which sets were cut, and which was not unlocked on purpose. */
-final class MasterLocked extends RuntimeException
+final class MasterLocked extends RuntimeException implements Refusal
 {
     public function __construct()
     {

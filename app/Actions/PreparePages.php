@@ -10,13 +10,11 @@ use App\Documents\FileStore;
 use App\Documents\PagePaper;
 use App\Documents\PageRenderer;
 use App\Models\Backdrop;
-use App\Models\PageRevision;
 use App\Models\Worksheet;
 use App\Models\WorksheetPage;
 use Closure;
 use Illuminate\Support\Facades\DB;
 use OpenSlate\Edit\History\Revision;
-use OpenSlate\Format\PageCodec;
 use OpenSlate\Page\Backdrop as Printed;
 use OpenSlate\Page\Page;
 use OpenSlate\Paper\Colour;
@@ -81,25 +79,17 @@ final class PreparePages
         ]);
     }
 
-    /**
-     * Adds a page with its first revision, both or neither: whoever looks meanwhile sees no page without content.
-     *
-     * @param  Closure(): Backdrop  $backdrop
-     */
+    /** @param  Closure(): Backdrop  $backdrop */
     private function addPage(Worksheet $master, Closure $backdrop): void
     {
         DB::transaction(function () use ($master, $backdrop): void {
             $printed = $backdrop();
-            $page = WorksheetPage::firstOrCreate(
-                ['worksheet_id' => $master->id, 'position' => $printed->page],
-                ['backdrop_id' => $printed->id, 'revision' => 1],
-            );
-            if ($page->wasRecentlyCreated) {
-                PageRevision::record($page->id, Revision::first(), PageCodec::encode(new Page(
+            if (! $master->allPages()->where('position', $printed->page)->exists()) {
+                WorksheetPage::begin($master->id, new Page(
                     Size::of($printed->width, $printed->height),
                     Colour::of($printed->paper),
                     Printed::of($printed->source, $printed->page),
-                )));
+                ), ['position' => $printed->page, 'backdrop_id' => $printed->id]);
             }
         });
     }

@@ -24,6 +24,10 @@ use OpenSlate\Edit\History\Revision;
  */
 final class Rearrange
 {
+    public function __construct(private RevisePage $revise)
+    {
+    }
+
     /**
      * @param  int  $base  the arrangement that the window last saw
      * @param  Closure(Arrangement, Worksheet): Arrangement  $change
@@ -120,11 +124,8 @@ final class Rearrange
         if ($page->current->content !== $content($from)) {
             throw ArrangementRefused::changedSince($page->position ?? $number);
         }
-        $revision = $page->current->revision()->edited();
-        PageRevision::record($id, $revision, $content($to));
-        $page->update(['revision' => $revision->number]);
 
-        return $revision->number;
+        return ($this->revise)($page, $page->revision, fn (PageRevision $now): array => [$now->revision()->edited(), $content($to)])->number;
     }
 
     /** Writes the arrangement down on the pages, where everything else reads it. */

@@ -29,7 +29,7 @@ final class RevisePage
     public function __invoke(WorksheetPage $page, int $base, Closure $next): PageRevision
     {
         if ($page->revision !== $base) {
-            throw new StaleEdit($page);
+            throw new StaleEdit;
         }
         // A revision never changes, so that the work on it needs no lock: others may write meanwhile.
         $now = $page->revisions()->where('number', $base)->sole();
@@ -48,7 +48,7 @@ final class RevisePage
                 throw new MasterLocked;
             }
             if (WorksheetPage::query()->whereKey($page->id)->where('revision', $now->number)->update(['revision' => $revision->number]) === 0) {
-                throw new StaleEdit($page->refresh());
+                throw new StaleEdit;
             }
             $recorded = PageRevision::record($page->id, $revision, $content, $made instanceof Page ? $made : null);
             $made instanceof Page && $recorded->madeFrom($now->page(), $made);

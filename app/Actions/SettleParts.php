@@ -36,7 +36,7 @@ final class SettleParts
             try {
                 $model = Model::parse($text);
             } catch (ModelRefused $refusal) {
-                throw AnswerRefused::noModel($refusal->getMessage());
+                throw AnswerRefused::noModel($refusal);
             }
             $page = $copy->item->edition->revision($place->page())->page();
             $given = array_merge([], ...array_map(fn (Part $part): array => $part->set, $page->parts()));
@@ -66,7 +66,7 @@ final class SettleParts
             try {
                 $result = Settling::settle($scene, Model::parse($work->text($key)), $model);
             } catch (ModelRefused $refusal) {
-                throw AnswerRefused::noModel($refusal->getMessage());
+                throw AnswerRefused::noModel($refusal);
             }
             array_push($said, ...$result->said);
 

@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use OpenSlate\Refusal;
 use RuntimeException;
 
 /** A change to the pages of a worksheet that have changed since the window that sent it last saw them. Nothing was done. */
-final class StaleArrangement extends RuntimeException
+final class StaleArrangement extends RuntimeException implements Refusal
 {
     public function __construct()
     {

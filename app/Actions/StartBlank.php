@@ -4,15 +4,12 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Models\PageRevision;
 use App\Models\Teacher;
 use App\Models\Worksheet;
 use App\Models\WorksheetPage;
 use App\Models\WorksheetState;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
-use OpenSlate\Edit\History\Revision;
-use OpenSlate\Format\PageCodec;
 use OpenSlate\Packs\Role;
 use OpenSlate\Page\Theme;
 use OpenSlate\Paper\Size;
@@ -24,8 +21,7 @@ final class StartBlank
     {
         return DB::transaction(function () use ($teacher, $name, $size, $theme): Worksheet {
             $worksheet = Worksheet::create(['teacher_id' => $teacher->id, 'name' => $name, 'state' => WorksheetState::Ready, 'pages_total' => 1]);
-            $page = WorksheetPage::create(['worksheet_id' => $worksheet->id, 'position' => 1, 'revision' => 1, 'role' => Role::Student, 'role_reason' => 'you started with it']);
-            PageRevision::record($page->id, Revision::first(), PageCodec::encode($theme->page($size, fn (): string => Str::lower(Str::random(10)), $name)));
+            WorksheetPage::begin($worksheet->id, $theme->page($size, fn (): string => Str::lower(Str::random(10)), $name), ['position' => 1, 'role' => Role::Student, 'role_reason' => 'you started with it']);
 
             return $worksheet;
         });

@@ -4,14 +4,17 @@ declare(strict_types=1);
 
 namespace App\Documents;
 
+use OpenSlate\Paper\UnusableSize;
+use OpenSlate\Refusal;
 use RuntimeException;
+use Throwable;
 
 /** A file that cannot be brought in: a code for programs, a sentence for people that says what and what to do. */
-final class FileRefused extends RuntimeException
+final class FileRefused extends RuntimeException implements Refusal
 {
-    private function __construct(public readonly string $reason, string $message)
+    private function __construct(public readonly string $reason, string $message, ?Throwable $cause = null)
     {
-        parent::__construct($message);
+        parent::__construct($message, 0, $cause);
     }
 
     public static function notPdf(): self
@@ -72,14 +75,14 @@ final class FileRefused extends RuntimeException
         return new self('too_many_pages', "This PDF has {$pages} pages; at most {$most} can be brought in. Split it, and bring in the parts that you need.");
     }
 
-    public static function pageTooLarge(int $page): self
+    public static function pageTooLarge(int $page, UnusableSize $cause): self
     {
-        return new self('page_too_large', "Page {$page} of this PDF is larger than 200 inches. Save it at a smaller paper size, then bring that in.");
+        return new self('page_too_large', "Page {$page} of this PDF is larger than 200 inches. Save it at a smaller paper size, then bring that in.", $cause);
     }
 
-    public static function pageTooSmall(int $page): self
+    public static function pageTooSmall(int $page, UnusableSize $cause): self
     {
-        return new self('page_too_small', "Page {$page} of this PDF is smaller than 10 points, too small to show. Save it at a real paper size, then bring that in.");
+        return new self('page_too_small', "Page {$page} of this PDF is smaller than 10 points, too small to show. Save it at a real paper size, then bring that in.", $cause);
     }
 
     public static function pageUnreadable(int $page): self
@@ -87,9 +90,9 @@ final class FileRefused extends RuntimeException
         return new self('page_unreadable', "Page {$page} of this PDF cannot be drawn. Open it in a PDF reader, print it to a new PDF, then bring that in.");
     }
 
-    public static function tooMuchWork(): self
+    public static function tooMuchWork(?Throwable $cause = null): self
     {
-        return new self('too_much_work', 'This PDF takes too long or too much memory to read. Print it to a new PDF, or bring in fewer pages.');
+        return new self('too_much_work', 'This PDF takes too long or too much memory to read. Print it to a new PDF, or bring in fewer pages.', $cause);
     }
 
     public static function noPicture(): self
@@ -102,9 +105,9 @@ final class FileRefused extends RuntimeException
         return new self('picture_too_heavy', sprintf('This picture has %s MB; at most %d MB can be taken. Make it smaller and try again.', number_format($bytes / 1048576, 1), intdiv($most, 1048576)));
     }
 
-    public static function pictureTakesTooLong(): self
+    public static function pictureTakesTooLong(?Throwable $cause = null): self
     {
-        return new self('picture_too_much_work', 'This picture takes too long to read. Make it smaller and try again.');
+        return new self('picture_too_much_work', 'This picture takes too long to read. Make it smaller and try again.', $cause);
     }
 
     public static function tooManyPictures(int $most): self

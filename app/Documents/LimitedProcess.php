@@ -66,8 +66,8 @@ final class LimitedProcess
             });
             $heard->from = (int) $process->getPid();
             $process->wait();
-        } catch (ProcessTimedOutException|ProcessSignaledException) {
-            throw FileRefused::tooMuchWork();
+        } catch (ProcessTimedOutException|ProcessSignaledException $limit) {
+            throw FileRefused::tooMuchWork($limit);
         }
 
         return $heard->bytes > $mostSaid ? throw FileRefused::tooMuchWork() : $process;

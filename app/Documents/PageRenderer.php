@@ -72,8 +72,8 @@ final class PageRenderer
                 }
                 usleep(self::POLL_MICROSECONDS);
             }
-        } catch (ProcessTimedOutException) {
-            throw FileRefused::tooMuchWork();
+        } catch (ProcessTimedOutException $limit) {
+            throw FileRefused::tooMuchWork($limit);
         } finally {
             foreach ($running as $process) {
                 $process->stop(0);

@@ -31,7 +31,7 @@ final class PdfReader
             try {
                 $size = $boxes->displayed();
             } catch (UnusableSize $problem) {
-                throw $problem->tooLarge ? FileRefused::pageTooLarge($number) : FileRefused::pageTooSmall($number);
+                throw $problem->tooLarge ? FileRefused::pageTooLarge($number, $problem) : FileRefused::pageTooSmall($number, $problem);
             }
             $pages[] = new SourcePage($number, $size, $boxes->userUnit);
         }

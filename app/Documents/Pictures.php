@@ -136,8 +136,8 @@ final class Pictures
                 $said = LimitedProcess::run([
                     'vipsthumbnail', "{$folder}/sent", '--size', self::LONGEST_SIDE.'x'.self::LONGEST_SIDE.'>', ...$colours, '--output', "{$folder}/{$name}",
                 ], $folder, environment: ['VIPS_BLOCK_UNTRUSTED' => '1', 'VIPS_CONCURRENCY' => '1'])->getErrorOutput();
-            } catch (FileRefused) {
-                throw FileRefused::pictureTakesTooLong(); // It speaks of a picture, where the limit speaks of a PDF.
+            } catch (FileRefused $limit) {
+                throw FileRefused::pictureTakesTooLong($limit); // It speaks of a picture, where the limit speaks of a PDF.
             }
             $made = $folder.'/'.strtok($name, '[');
             $size = is_file($made) ? getimagesize($made) : false;

@@ -5,18 +5,21 @@ declare(strict_types=1);
 namespace App\Http;
 
 use App\Actions\MasterLocked;
+use App\Actions\StaleArrangement;
+use App\Actions\StaleEdit;
 use App\Documents\FileRefused;
+use App\Models\Worksheet;
+use App\Models\WorksheetPage;
+use App\View\ContactSheet;
+use App\View\StationPage;
 use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Http\Exceptions\PostTooLargeException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Log;
-use OpenSlate\Arrange\ArrangementRefused;
-use OpenSlate\Boards\BoardRefused;
 use OpenSlate\Copies\CopyRefused;
-use OpenSlate\Edit\EditRefused;
-use OpenSlate\Json\InvalidJson;
+use OpenSlate\Refusal;
 use Symfony\Component\HttpFoundation\Response;
 use Throwable;
 
@@ -25,13 +28,10 @@ final class Refusals
 {
     public static function register(Exceptions $exceptions): void
     {
-        $exceptions->dontReport([FileRefused::class, EditRefused::class, InvalidJson::class, CopyRefused::class, MasterLocked::class, ArrangementRefused::class, BoardRefused::class]);
-        $exceptions->render(fn (FileRefused $refusal): JsonResponse => self::say($refusal->getMessage(), Response::HTTP_UNPROCESSABLE_ENTITY, ['code' => $refusal->reason]));
-        $exceptions->render(fn (EditRefused|InvalidJson|ArrangementRefused|BoardRefused $refusal): JsonResponse => self::say($refusal->getMessage(), Response::HTTP_UNPROCESSABLE_ENTITY));
-        $exceptions->render(fn (MasterLocked $refusal): JsonResponse => self::say($refusal->getMessage(), Response::HTTP_LOCKED));
-        $exceptions->render(fn (CopyRefused $refusal, Request $request): Response => $request->expectsJson()
-            ? self::say($refusal->getMessage(), Response::HTTP_CONFLICT)
-            : back()->withErrors(['copy' => $refusal->getMessage()]));
+        $exceptions->dontReport(Refusal::class);
+        $exceptions->render(fn (Refusal $refusal, Request $request): Response => $request->expectsJson()
+            ? self::say($refusal->getMessage(), self::status($refusal), self::more($refusal, $request))
+            : back()->withErrors(['refused' => $refusal->getMessage()]));
         $exceptions->render(function (PostTooLargeException $problem, Request $request): ?Response {
             $refusal = FileRefused::tooLarge((int) $request->header('Content-Length'), (int) config('slate.files.most_bytes'));
             $isFile = $request->is('worksheets', 'worksheets/*/files');
@@ -55,6 +55,29 @@ final class Refusals
             return false;
         });
         $exceptions->shouldRenderJsonWhen(fn (Request $request, Throwable $cause): bool => $request->expectsJson());
+    }
+
+    private static function status(Refusal $refusal): int
+    {
+        return match (true) {
+            $refusal instanceof MasterLocked => Response::HTTP_LOCKED,
+            $refusal instanceof CopyRefused, $refusal instanceof StaleEdit, $refusal instanceof StaleArrangement => Response::HTTP_CONFLICT,
+            default => Response::HTTP_UNPROCESSABLE_ENTITY,
+        };
+    }
+
+    /** @return array<string, mixed> what a window needs beside the sentence: whoever was late sees what is there now */
+    private static function more(Refusal $refusal, Request $request): array
+    {
+        [$page, $worksheet] = [$request->route('page'), $request->route('worksheet')];
+
+        return match (true) {
+            $refusal instanceof FileRefused => ['code' => $refusal->reason],
+            ! $refusal instanceof StaleEdit && ! $refusal instanceof StaleArrangement => [],
+            $page instanceof WorksheetPage => StationPage::drawn($page->refresh(), $request->input('station')),
+            $worksheet instanceof Worksheet => ContactSheet::drawn($worksheet),
+            default => [],
+        };
     }
 
     private static function withoutValues(QueryException $problem): string

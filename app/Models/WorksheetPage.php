@@ -11,11 +11,14 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
 use Illuminate\Database\Query\JoinClause;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use LogicException;
 use OpenSlate\Arrange\ArrangedPage;
 use OpenSlate\Blanks\Blank;
 use OpenSlate\Blanks\Proposals;
+use OpenSlate\Edit\History\Revision;
+use OpenSlate\Format\PageCodec;
 use OpenSlate\Packs\PackPage;
 use OpenSlate\Packs\Role;
 use OpenSlate\Page\Page;
@@ -95,6 +98,22 @@ final class WorksheetPage extends Model
             ->whereColumn('was.content', '!=', 'now.content')
             ->whereNotNull('pages.position')->whereNotNull('sources.position')
             ->whereHas('worksheet');
+    }
+
+    /**
+     * A page with what is on it at first, both or neither: whoever looks meanwhile sees no page without content.
+     *
+     * @param  Page|string  $content  as it is, or as it is written in another page's revision
+     * @param  array<string, mixed>  $more  its place, its role and the like; without a place, an arrangement gives it one
+     */
+    public static function begin(int $worksheetId, Page|string $content, array $more = []): self
+    {
+        return DB::transaction(function () use ($worksheetId, $content, $more): self {
+            $page = self::create(['worksheet_id' => $worksheetId, 'revision' => 1, ...$more]);
+            PageRevision::record($page->id, Revision::first(), is_string($content) ? $content : PageCodec::encode($content), is_string($content) ? null : $content);
+
+            return $page;
+        });
     }
 
     /** Its number in the worksheet. */

@@ -21,6 +21,23 @@ final readonly class ContactSheet
     {
     }
 
+    /** @return array<string, mixed> all of it as it is now, drawn for the browser */
+    public static function drawn(Worksheet $worksheet): array
+    {
+        $worksheet->refresh()->load(['pages.current', 'sets.pages', 'arrangement']);
+        $sheet = self::of($worksheet);
+
+        return [
+            'html' => view('bench.contact', ['worksheet' => $worksheet, 'sheet' => $sheet])->render(),
+            'links' => view('bench.links', ['worksheet' => $worksheet, 'locked' => $worksheet->isLocked()])->render(),
+            'arranged' => $worksheet->arranged,
+            'undo' => $worksheet->arrangement?->undo_to !== null,
+            'redo' => $worksheet->arrangement?->redo_to !== null,
+            'total' => $worksheet->pages_total,
+            'left' => $sheet->leftOut(),
+        ];
+    }
+
     public static function of(Worksheet $worksheet): self
     {
         $starts = [];

@@ -5,9 +5,12 @@ declare(strict_types=1);
 namespace OpenSlate\Answers;
 
 use DomainException;
+use OpenSlate\Assembly\ModelRefused;
+use OpenSlate\Json\InvalidJson;
+use OpenSlate\Refusal;
 
 /** An answer, a key or a form of answer that cannot be; the message stands behind the name of the field. */
-final class AnswerRefused extends DomainException
+final class AnswerRefused extends DomainException implements Refusal
 {
     public static function tooLong(int $most): self
     {
@@ -19,9 +22,9 @@ final class AnswerRefused extends DomainException
         return new self('must be "yes", "no" or nothing');
     }
 
-    public static function noModel(string $why): self
+    public static function noModel(ModelRefused $why): self
     {
-        return new self("must say where parts are. {$why}");
+        return new self("must say where parts are. {$why->getMessage()}", 0, $why);
     }
 
     public static function notOffered(): self
@@ -44,9 +47,9 @@ final class AnswerRefused extends DomainException
         return new self("must be a number, such as 12, 3.5, 1/2 or 2 1/4; \"{$given}\" is none");
     }
 
-    public static function noDrawing(): self
+    public static function noDrawing(InvalidJson $why): self
     {
-        return new self('is no drawing');
+        return new self('is no drawing', 0, $why);
     }
 
     public static function noPicture(): self

@@ -18,8 +18,8 @@ final readonly class DrawingAnswer implements AnswerForm
     {
         try {
             return $answer === '' ? '' : Ink::decode($answer)->encode();
-        } catch (InvalidJson) {
-            throw AnswerRefused::noDrawing();
+        } catch (InvalidJson $problem) {
+            throw AnswerRefused::noDrawing($problem);
         }
     }
 

@@ -92,7 +92,7 @@ final class FormCodec
         try {
             $of = Limit::of($limit->oneOf('of', Counted::class), $number('least'), $number('most'));
         } catch (AnswerRefused $refusal) {
-            throw $fields->wrong('limit', $refusal->getMessage());
+            throw $fields->wrong('limit', $refusal);
         }
         $limit->nothingElse();
 
@@ -133,7 +133,7 @@ final class FormCodec
         try {
             return $make();
         } catch (AnswerRefused $refusal) {
-            throw $fields->wrong($name, $refusal->getMessage());
+            throw $fields->wrong($name, $refusal);
         }
     }
 }

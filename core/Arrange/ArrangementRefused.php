@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace OpenSlate\Arrange;
 
 use DomainException;
+use OpenSlate\Refusal;
 
 /** A change to the pages of a worksheet that cannot be made, with a sentence for the person who asked for it. */
-final class ArrangementRefused extends DomainException
+final class ArrangementRefused extends DomainException implements Refusal
 {
     public static function nothingChosen(): self
     {

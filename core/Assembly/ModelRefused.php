@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace OpenSlate\Assembly;
 
 use DomainException;
+use OpenSlate\Refusal;
 
 /** Parts that were put where they may not go, or that there are none of. Nothing was moved. */
-final class ModelRefused extends DomainException
+final class ModelRefused extends DomainException implements Refusal
 {
     public static function noModel(): self
     {

@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace OpenSlate\Boards;
 
 use DomainException;
+use OpenSlate\Refusal;
 
 /** A choice board that cannot be made, with a sentence for the person who asked for it. */
-final class BoardRefused extends DomainException
+final class BoardRefused extends DomainException implements Refusal
 {
     public static function tooFew(): self
     {

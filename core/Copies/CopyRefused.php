@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace OpenSlate\Copies;
 
 use DomainException;
+use OpenSlate\Refusal;
 
 /** Something a student may not do with a copy as it stands, in words for a ten-year-old. */
-final class CopyRefused extends DomainException
+final class CopyRefused extends DomainException implements Refusal
 {
     public static function handedIn(): self
     {

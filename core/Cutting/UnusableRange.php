@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace OpenSlate\Cutting;
 
 use DomainException;
+use OpenSlate\Refusal;
 
 /** Typed page numbers that cannot be followed, with a sentence that names the piece. */
-final class UnusableRange extends DomainException
+final class UnusableRange extends DomainException implements Refusal
 {
     public static function nothing(): self
     {

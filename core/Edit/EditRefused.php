@@ -7,9 +7,11 @@ namespace OpenSlate\Edit;
 use DomainException;
 use OpenSlate\Elements\Table;
 use OpenSlate\Page\Page;
+use OpenSlate\Refusal;
+use Throwable;
 
 /** An edit that cannot be done, with a sentence for the person who asked for it. */
-final class EditRefused extends DomainException
+final class EditRefused extends DomainException implements Refusal
 {
     public static function missing(): self
     {
@@ -116,8 +118,8 @@ final class EditRefused extends DomainException
         return new self('There is a picture or a clip in it that is not among yours. Bring it in, or clip it from a page that you may look at.');
     }
 
-    public static function invalid(string $problem): self
+    public static function invalid(string $problem, ?Throwable $cause = null): self
     {
-        return new self("That value cannot be used: {$problem}.");
+        return new self("That value cannot be used: {$problem}.", 0, $cause);
     }
 }

@@ -60,7 +60,7 @@ final class AnswerableCodec
         try {
             $key = $fields->has('key') ? $form->key(self::keyOf($fields)) : [];
         } catch (AnswerRefused $refusal) {
-            throw $fields->wrong('key', $refusal->getMessage());
+            throw $fields->wrong('key', $refusal);
         }
 
         return new AnswerBox(
@@ -90,7 +90,7 @@ final class AnswerableCodec
                 ...self::asked($fields),
             );
         } catch (InvalidArgumentException $problem) {
-            throw $fields->wrong('cells', $problem->getMessage());
+            throw $fields->wrong('cells', $problem);
         }
     }
 

@@ -151,7 +151,7 @@ final class FurnishingCodec
         try {
             return LinkTarget::of($fields->text('target', LinkTarget::LONGEST));
         } catch (InvalidArgumentException $problem) {
-            throw $fields->wrong('target', $problem->getMessage());
+            throw $fields->wrong('target', $problem);
         }
     }
 }

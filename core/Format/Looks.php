@@ -36,8 +36,8 @@ final class Looks
         }
         try {
             return Colour::of($fields->text($name, 7));
-        } catch (InvalidArgumentException) {
-            throw $fields->wrong($name, 'must be a colour, written #rrggbb');
+        } catch (InvalidArgumentException $problem) {
+            throw $fields->wrong($name, $problem);
         }
     }
 

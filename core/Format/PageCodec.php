@@ -73,7 +73,7 @@ final class PageCodec
             $backdrop = $fields->isNull('backdrop') ? null : self::backdrop($fields->object('backdrop'));
             $page = new Page($size, $colour, $backdrop, $elements, $fields->has('carried') ? $fields->number('carried') : null, $fields->isGiven('tray') ? self::tray($fields->object('tray')) : null, $fields->isGiven('key') ? self::key($fields->object('key')) : null);
         } catch (UnusableSize|InvalidArgumentException $problem) {
-            throw InvalidJson::at('$', $problem->getMessage());
+            throw InvalidJson::at('$', $problem);
         }
         $paper->nothingElse();
         $fields->nothingElse();
@@ -87,7 +87,7 @@ final class PageCodec
         try {
             Model::parse($model);
         } catch (ModelRefused $refusal) {
-            throw $fields->wrong('model', $refusal->getMessage());
+            throw $fields->wrong('model', $refusal);
         }
         $key = new ModelKey($model, self::counts($fields), $fields->isGiven('points') ? $fields->number('points', 0, AnswerBox::MOST_POINTS) : null);
         $fields->nothingElse();

@@ -92,7 +92,7 @@ final class PartCodec
                 $fields->has('head') ? $fields->oneOf('head', Head::class) : Head::None,
             );
         } catch (InvalidArgumentException $problem) {
-            throw $fields->wrong('form', $problem->getMessage());
+            throw $fields->wrong('form', $problem);
         }
     }
 

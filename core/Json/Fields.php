@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OpenSlate\Json;
 
 use BackedEnum;
+use Throwable;
 
 /**
  * Reads the fields of one decoded JSON object by type, and names the path of whatever is missing, odd or unknown.
@@ -217,7 +218,7 @@ final class Fields
         }
     }
 
-    public function wrong(string $name, string $problem): InvalidJson
+    public function wrong(string $name, Throwable|string $problem): InvalidJson
     {
         return InvalidJson::at($this->pathOf($name), $problem);
     }

@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace OpenSlate\Paper;
 
 use DomainException;
+use OpenSlate\Refusal;
 
 /** A page that is too small to read or too large to draw. */
-final class UnusableSize extends DomainException
+final class UnusableSize extends DomainException implements Refusal
 {
     private function __construct(string $message, public readonly bool $tooLarge)
     {

@@ -58,7 +58,7 @@ final class BlanksTest extends TestCase
         $this->assertSame([], $this->boxes($this->page(4)), 'a page for the teacher gets none');
         $this->postJson("/worksheets/{$this->pack->id}/pages/undo", ['base' => $this->pack->refresh()->arranged])->assertOk();
         $this->assertSame([], $this->boxes($this->page(7)));
-        $this->post("/worksheets/{$this->pack->id}/blanks", ['base' => 0])->assertSessionHasErrors('blanks');
+        $this->post("/worksheets/{$this->pack->id}/blanks", ['base' => 0])->assertSessionHasErrors('refused');
     }
 
     public function test_a_printed_page_is_looked_at_once_whoever_has_it(): void

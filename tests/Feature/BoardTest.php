@@ -100,7 +100,7 @@ final class BoardTest extends TestCase
         $set = $this->pack->sets()->firstOrFail();
         $this->post($this->url($set), ['base' => 99] + $this->form(['Tides' => '6', 'Knots' => '12']), ['Accept' => 'application/json'])->assertConflict();
         $this->pack->delete();
-        $this->get($this->url($set))->assertRedirect("/worksheets/{$set->id}")->assertSessionHasErrors('board');
+        $this->get($this->url($set))->assertRedirect("/worksheets/{$set->id}")->assertSessionHasErrors('refused');
     }
 
     public function test_in_the_copies_each_option_leads_to_its_page_and_its_picture_is_seen(): void

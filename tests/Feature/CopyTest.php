@@ -102,7 +102,7 @@ final class CopyTest extends TestCase
         $this->save(0, 'wind', ['1.a' => 'late'])->assertOk();
         $this->post("/my/copies/{$this->copy->id}/hand-in");
         $this->get("/my/copies/{$this->copy->id}")->assertDontSee('Take it back');
-        $this->from("/my/copies/{$this->copy->id}")->post("/my/copies/{$this->copy->id}/take-back")->assertSessionHasErrors('copy');
+        $this->from("/my/copies/{$this->copy->id}")->post("/my/copies/{$this->copy->id}/take-back")->assertSessionHasErrors('refused');
 
         $this->assertSame(CopyState::HandedIn, $this->copy->refresh()->state);
         $this->actingAs($this->copy->item->handout->teacher, 'teacher')->get("/copies/{$this->copy->id}")->assertSee('handed in late');

@@ -149,7 +149,7 @@ final class KindsTest extends TestCase
     public function test_what_is_needed_has_to_be_there_before_handing_in(): void
     {
         $this->get($this->url());
-        $this->from($this->url())->post($this->url().'/hand-in')->assertRedirect($this->url())->assertSessionHasErrors(['copy' => 'One place that your teacher needs is still blank. Fill it in, then hand in.']);
+        $this->from($this->url())->post($this->url().'/hand-in')->assertRedirect($this->url())->assertSessionHasErrors(['refused' => 'One place that your teacher needs is still blank. Fill it in, then hand in.']);
         $this->assertSame(CopyState::Working, $this->copy->refresh()->state);
         $this->save(['1.why' => 'A rope.']);
         $this->post($this->url().'/hand-in')->assertSessionHasNoErrors();

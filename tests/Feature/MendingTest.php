@@ -135,12 +135,12 @@ final class MendingTest extends TestCase
         $waits = 'waits for no mending any more';
         $this->postJson("/worksheets/{$this->one->id}/pages/arrange", ['base' => 0, 'kind' => 'remove', 'pages' => [$this->page($this->one, 1)->id]])->assertOk();
         $gone = $this->one->allPages()->whereNull('position')->sole();
-        $this->post($this->url().'/page', ['page' => $gone->id, 'base' => $gone->revision, 'source' => 2])->assertSessionHasErrors(['page']);
+        $this->post($this->url().'/page', ['page' => $gone->id, 'base' => $gone->revision, 'source' => 2])->assertSessionHasErrors(['refused']);
         $this->get($this->url())->assertSee($waits)->assertDontSee('One, page');
 
         $page = $this->page($this->two, 1);
         $this->two->delete();
-        $this->post($this->url().'/page', ['page' => $page->id, 'base' => $page->revision, 'source' => 2])->assertSessionHasErrors(['page']);
+        $this->post($this->url().'/page', ['page' => $page->id, 'base' => $page->revision, 'source' => 2])->assertSessionHasErrors(['refused']);
         $this->get($this->url())->assertSee($waits);
         $this->assertSame('Springs and neaps', $this->texts($this->two, 1)[0]);
     }
@@ -152,7 +152,7 @@ final class MendingTest extends TestCase
         $page = $this->page($this->one, 1);
         $source = $this->page($this->master, 1)->revision;
         $this->edit($this->one, 1, $this->words('a', 'Slack water'));
-        $this->post($this->url().'/page', ['page' => $page->id, 'base' => $page->revision, 'source' => $source, 'take' => ['a' => 'master']])->assertSessionHasErrors('page');
+        $this->post($this->url().'/page', ['refused' => $page->id, 'base' => $page->revision, 'source' => $source, 'take' => ['a' => 'master']])->assertSessionHasErrors('refused');
         $this->assertSame('Slack water', $this->texts($this->one, 1)[0]);
     }
 

@@ -7,7 +7,6 @@ namespace App\Http\Controllers;
 use App\Actions\AddPages;
 use App\Actions\EditPages;
 use App\Actions\Rearrange;
-use App\Actions\StaleArrangement;
 use App\Http\Requests\ArrangeRequest;
 use App\Http\Requests\PaperRequest;
 use App\Models\Worksheet;
@@ -18,7 +17,6 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
 use OpenSlate\Cutting\PageRange;
-use OpenSlate\Cutting\UnusableRange;
 use OpenSlate\Edit\Elements\SwitchLinks;
 use OpenSlate\Edit\Paper\Turn;
 use OpenSlate\Geometry\Rotation;
@@ -28,22 +26,28 @@ final class ArrangementController
 {
     public function show(Worksheet $worksheet): JsonResponse
     {
-        return response()->json($this->drawn($worksheet));
+        return response()->json(ContactSheet::drawn($worksheet));
     }
 
     public function arrange(ArrangeRequest $request, Worksheet $worksheet, Rearrange $rearrange): JsonResponse
     {
-        return $this->after($worksheet, fn (): Worksheet => $rearrange($worksheet, $request->integer('base'), $request->change()));
+        $rearrange($worksheet, $request->integer('base'), $request->change());
+
+        return response()->json(ContactSheet::drawn($worksheet));
     }
 
     public function undo(Request $request, Worksheet $worksheet, Rearrange $rearrange): JsonResponse
     {
-        return $this->after($worksheet, fn (): Worksheet => $rearrange->undo($worksheet, $request->integer('base')));
+        $rearrange->undo($worksheet, $request->integer('base'));
+
+        return response()->json(ContactSheet::drawn($worksheet));
     }
 
     public function redo(Request $request, Worksheet $worksheet, Rearrange $rearrange): JsonResponse
     {
-        return $this->after($worksheet, fn (): Worksheet => $rearrange->redo($worksheet, $request->integer('base')));
+        $rearrange->redo($worksheet, $request->integer('base'));
+
+        return response()->json(ContactSheet::drawn($worksheet));
     }
 
     public function turn(Request $request, Worksheet $worksheet, EditPages $edit): JsonResponse
@@ -51,17 +55,23 @@ final class ArrangementController
         $request->validate(['degrees' => ['required', 'in:90,180,270']], ['degrees.*' => 'A page turns by quarters.']);
         $turn = new Turn(Rotation::fromDegrees($request->integer('degrees')));
 
-        return $this->after($worksheet, fn (): Worksheet => $edit($worksheet, $request->integer('base'), $this->pages($request), $turn));
+        $edit($worksheet, $request->integer('base'), $this->pages($request), $turn);
+
+        return response()->json(ContactSheet::drawn($worksheet));
     }
 
     public function duplicate(Request $request, Worksheet $worksheet, AddPages $add): JsonResponse
     {
-        return $this->after($worksheet, fn (): Worksheet => $add->duplicates($worksheet, $request->integer('base'), $this->pages($request)));
+        $add->duplicates($worksheet, $request->integer('base'), $this->pages($request));
+
+        return response()->json(ContactSheet::drawn($worksheet));
     }
 
     public function blank(PaperRequest $request, Worksheet $worksheet, AddPages $add): JsonResponse
     {
-        return $this->after($worksheet, fn (): Worksheet => $add->blank($worksheet, $request->integer('base'), $request->size(), $request->integer('count', 1), $request->before(), $request->theme()));
+        $add->blank($worksheet, $request->integer('base'), $request->size(), $request->integer('count', 1), $request->before(), $request->theme());
+
+        return response()->json(ContactSheet::drawn($worksheet));
     }
 
     /** Takes pages in from another worksheet. */
@@ -72,19 +82,19 @@ final class ArrangementController
         if ($other === null || Gate::denies('view', $other)) {
             return response()->json(['message' => 'That worksheet is no longer on your shelf. Choose another.'], 422);
         }
-        try {
-            $numbers = PageRange::parse((string) $request->string('range'), $other->pages_total);
-        } catch (UnusableRange $problem) {
-            return response()->json(['message' => $problem->getMessage()], 422);
-        }
+        $numbers = PageRange::parse((string) $request->string('range'), $other->pages_total);
         $before = $request->filled('before') ? $request->integer('before') : null;
 
-        return $this->after($worksheet, fn (): Worksheet => $add->from($worksheet, $request->integer('base'), $other, $numbers, $before));
+        $add->from($worksheet, $request->integer('base'), $other, $numbers, $before);
+
+        return response()->json(ContactSheet::drawn($worksheet));
     }
 
     public function paper(PaperRequest $request, Worksheet $worksheet, EditPages $edit): JsonResponse
     {
-        return $this->after($worksheet, fn (): Worksheet => $edit($worksheet, $request->integer('base'), $request->pages(), $request->repaper()));
+        $edit($worksheet, $request->integer('base'), $request->pages(), $request->repaper());
+
+        return response()->json(ContactSheet::drawn($worksheet));
     }
 
     /** Says what would happen to what is on the pages. */
@@ -102,41 +112,14 @@ final class ArrangementController
         $request->validate(['on' => ['required', 'boolean'], 'link' => ['nullable', 'string', 'max:24']]);
         $switch = new SwitchLinks($request->boolean('on'), $request->filled('link') ? (string) $request->string('link') : null);
 
-        return $this->after($worksheet, fn (): Worksheet => $edit($worksheet, $request->integer('base'), $this->pages($request), $switch));
+        $edit($worksheet, $request->integer('base'), $this->pages($request), $switch);
+
+        return response()->json(ContactSheet::drawn($worksheet));
     }
 
     /** @return list<int> */
     private function pages(Request $request): array
     {
         return array_values(array_map(intval(...), (array) $request->input('pages')));
-    }
-
-    /** @param  callable(): Worksheet  $change */
-    private function after(Worksheet $worksheet, callable $change): JsonResponse
-    {
-        try {
-            $change();
-        } catch (StaleArrangement $stale) {
-            return response()->json(['message' => $stale->getMessage()] + $this->drawn($worksheet->refresh()), 409);
-        }
-
-        return response()->json($this->drawn($worksheet->refresh()));
-    }
-
-    /** @return array<string, mixed> */
-    private function drawn(Worksheet $worksheet): array
-    {
-        $worksheet->load(['pages.current', 'sets.pages', 'arrangement']);
-        $sheet = ContactSheet::of($worksheet);
-
-        return [
-            'html' => view('bench.contact', ['worksheet' => $worksheet, 'sheet' => $sheet])->render(),
-            'links' => view('bench.links', ['worksheet' => $worksheet, 'locked' => $worksheet->isLocked()])->render(),
-            'arranged' => $worksheet->arranged,
-            'undo' => $worksheet->arrangement?->undo_to !== null,
-            'redo' => $worksheet->arrangement?->redo_to !== null,
-            'total' => $worksheet->pages_total,
-            'left' => $sheet->leftOut(),
-        ];
     }
 }

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\StaleArrangement;
-use App\Actions\StaleEdit;
 use App\Actions\TakeBlanks;
 use App\Models\Worksheet;
 use App\Models\WorksheetPage;
@@ -20,11 +18,7 @@ final class BlankController
 {
     public function take(Request $request, WorksheetPage $page, TakeBlanks $take): JsonResponse
     {
-        try {
-            $take($page, $request->integer('base'), $request->has('which') ? $this->which($request) : null);
-        } catch (StaleEdit $stale) {
-            return response()->json(['message' => $stale->getMessage()] + BenchPage::of($page->refresh())->drawn(), 409);
-        }
+        $take($page, $request->integer('base'), $request->has('which') ? $this->which($request) : null);
 
         return response()->json(BenchPage::of($page->refresh())->drawn() + ['new' => []]);
     }
@@ -41,11 +35,7 @@ final class BlankController
 
     public function takeAll(Request $request, Worksheet $worksheet, TakeBlanks $take): RedirectResponse
     {
-        try {
-            $laid = $take->onAll($worksheet, $request->integer('base'));
-        } catch (StaleArrangement $stale) {
-            return back()->withErrors(['blanks' => $stale->getMessage()]);
-        }
+        $laid = $take->onAll($worksheet, $request->integer('base'));
 
         return to_route('worksheets.show', $worksheet)->with('done', $laid === 0 ? 'Nothing was laid: every blank that was found has its box, or was refused.' : 'Laid on the pages for students: '.Count::of($laid, 'answer box', 'answer boxes').'. Undo takes them off again.');
     }

@@ -7,7 +7,6 @@ namespace App\Http\Controllers;
 use App\Actions\ChangeBoard;
 use App\Actions\DrawBoard;
 use App\Actions\MakeBoard;
-use App\Actions\StaleArrangement;
 use App\Http\Requests\BoardRequest;
 use App\Models\Worksheet;
 use App\Models\WorksheetState;
@@ -28,7 +27,7 @@ final class BoardController
             return to_route('worksheets.show', $worksheet);
         }
         if ($master->trashed()) {
-            return to_route('worksheets.show', $worksheet)->withErrors(['board' => 'The pages that this board chooses from are in the bin. Put the master back first.']);
+            return to_route('worksheets.show', $worksheet)->withErrors(['refused' => 'The pages that this board chooses from are in the bin. Put the master back first.']);
         }
         $worksheet->load(['pages.current', 'master', 'original', 'sets'])->loadCount('editions');
         $board = $worksheet->choiceBoard() ?? BoardForm::suggested($master);
@@ -57,11 +56,7 @@ final class BoardController
         if ($worksheet->board === null) {
             return response()->json(['url' => route('worksheets.show', $make($worksheet, $board, $this->name($worksheet, $board->title)))], 201);
         }
-        try {
-            $change($worksheet, $master, $request->integer('base'), $board);
-        } catch (StaleArrangement $stale) {
-            return response()->json(['message' => $stale->getMessage()], 409);
-        }
+        $change($worksheet, $master, $request->integer('base'), $board);
 
         return response()->json(['url' => route('worksheets.show', $worksheet)]);
     }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\ApplyEdit;
-use App\Actions\StaleEdit;
 use App\Documents\Pictures;
 use App\Models\Backdrop;
 use App\Models\StoredFile;
@@ -53,8 +52,6 @@ final class ClipController
             $clip = $content->clip($from->backdrop->size(), $region, $id, $this->place($page->current->page(), $region));
             TeacherFile::give($page->worksheet->teacher_id, new PageFile($clip->source, $clip->page));
             $apply($page, $request->integer('base'), new Place([$clip]));
-        } catch (StaleEdit $stale) {
-            return response()->json(['message' => $stale->getMessage()] + BenchPage::of($page)->drawn(), 409);
         } catch (InvalidArgumentException $problem) {
             return response()->json(['message' => $problem->getMessage()], 422);
         }
@@ -72,11 +69,7 @@ final class ClipController
             $element instanceof Clip => $this->cutOut($element, $pictures, $page->worksheet->teacher_id),
             default => throw EditRefused::noPicture(),
         };
-        try {
-            $revision = $apply($page, $request->integer('base'), new MakePart($element->id, $source));
-        } catch (StaleEdit $stale) {
-            return response()->json(['message' => $stale->getMessage()] + BenchPage::of($page)->drawn(), 409);
-        }
+        $revision = $apply($page, $request->integer('base'), new MakePart($element->id, $source));
 
         return response()->json(BenchPage::at($page, $revision)->drawn() + ['new' => [$element->id]]);
     }

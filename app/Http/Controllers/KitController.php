@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\ApplyEdit;
-use App\Actions\StaleEdit;
 use App\Models\Kit;
 use App\Models\WorksheetPage;
 use App\ShippedKits;
@@ -32,13 +31,9 @@ final class KitController
         $request->validate(['base' => ['required', 'integer'], 'kit' => ['required', 'string', 'max:60']], ['*' => 'Choose a kit first.']);
         $kit = $this->kit($request->string('kit')->value());
         $new = [];
-        try {
-            $revision = $apply($page, $request->integer('base'), new LayKit($kit, function () use (&$new): string {
-                return $new[] = Str::lower(Str::random(10));
-            }));
-        } catch (StaleEdit $stale) {
-            return response()->json(['message' => $stale->getMessage()] + BenchPage::of($page)->drawn(), 409);
-        }
+        $revision = $apply($page, $request->integer('base'), new LayKit($kit, function () use (&$new): string {
+            return $new[] = Str::lower(Str::random(10));
+        }));
         $shown = BenchPage::at($page, $revision);
 
         return response()->json($shown->drawn() + ['new' => array_values(array_intersect($new, $shown->ids()))]);

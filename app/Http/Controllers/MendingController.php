@@ -8,13 +8,11 @@ use App\Actions\MasterLocked;
 use App\Actions\MendingOffer;
 use App\Actions\MendPage;
 use App\Actions\OfferMending;
-use App\Actions\StaleEdit;
 use App\Models\Worksheet;
 use App\View\Count;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use OpenSlate\Edit\EditRefused;
 use OpenSlate\Edit\History\PageProperty;
 
 /** What has changed in a master since sets were cut from it, offered to them. */
@@ -64,17 +62,13 @@ final class MendingController
             return to_route('mending.show', $worksheet)->with('done', "Left as it is: page {$one->page->position} of {$one->page->worksheet->name}.");
         }
         $wanted = fn (string $field): array => array_map(strval(...), array_keys(array_filter((array) $request->input($field), fn (mixed $whose): bool => $whose === 'master')));
-        try {
-            $mend($one, $wanted('take'), array_values(array_filter(array_map(PageProperty::tryFrom(...), $wanted('page_takes')))));
-        } catch (MasterLocked|StaleEdit|EditRefused $refusal) {
-            return $this->back($worksheet, $refusal->getMessage());
-        }
+        $mend($one, $wanted('take'), array_values(array_filter(array_map(PageProperty::tryFrom(...), $wanted('page_takes')))));
 
         return to_route('mending.show', $worksheet)->with('done', "Mended: page {$one->page->position} of {$one->page->worksheet->name}.");
     }
 
     private function back(Worksheet $worksheet, string $problem): RedirectResponse
     {
-        return to_route('mending.show', $worksheet)->withErrors(['page' => $problem]);
+        return to_route('mending.show', $worksheet)->withErrors(['refused' => $problem]);
     }
 }

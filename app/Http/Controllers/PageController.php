@@ -7,14 +7,13 @@ namespace App\Http\Controllers;
 use App\Actions\ApplyEdit;
 use App\Actions\MakeRoom;
 use App\Actions\PrintedPage;
-use App\Actions\StaleArrangement;
-use App\Actions\StaleEdit;
 use App\Actions\UndoEdit;
 use App\Models\PageRevision;
 use App\Models\WorksheetPage;
 use App\View\BenchPage;
 use App\View\KeyPage;
 use App\View\RoomWords;
+use App\View\StationPage;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Str;
@@ -25,7 +24,7 @@ final class PageController
 {
     public function show(Request $request, WorksheetPage $page): JsonResponse
     {
-        return response()->json($this->drawn($page, $request));
+        return response()->json(StationPage::drawn($page, $request->input('station')));
     }
 
     /** The lines that dragged things may hold to; asked for once the page has come to rest. */
@@ -68,24 +67,13 @@ final class PageController
         return $pages === null ? $response : $response->setData((array) $response->getData(true) + ['said' => RoomWords::of($pages)]);
     }
 
-    /** @return array<string, mixed> the page as the station that asks shows it */
-    private function drawn(WorksheetPage $page, Request $request): array
-    {
-        return $request->input('station') === 'key' ? KeyPage::of($page)->drawn() : BenchPage::of($page)->drawn();
-    }
-
     /**
      * @param  callable(): PageRevision  $change
      * @param  list<string>  $new  ids of the elements that the change made
      */
     private function after(WorksheetPage $page, callable $change, array &$new = []): JsonResponse
     {
-        try {
-            $revision = $change();
-        } catch (StaleEdit|StaleArrangement $stale) {
-            return response()->json(['message' => $stale->getMessage()] + $this->drawn($page, request()), 409);
-        }
-
+        $revision = $change();
         if (request()->input('station') === 'key') {
             return response()->json(KeyPage::of($page)->drawn());
         }

@@ -49,7 +49,7 @@ final readonly class Change implements Edit
         try {
             return ElementCodec::changed($element, array_diff_key($this->properties, self::NOT_PROPERTIES));
         } catch (InvalidJson $problem) {
-            throw EditRefused::invalid(ltrim($problem->path, '$.').' '.$problem->problem);
+            throw EditRefused::invalid(ltrim($problem->path, '$.').' '.$problem->problem, $problem);
         }
     }
 }

@@ -31,7 +31,7 @@ final readonly class CopyStyle implements Edit
             try {
                 return ElementCodec::changed($element, $looks);
             } catch (InvalidJson $problem) {
-                throw EditRefused::invalid($problem->getMessage());
+                throw EditRefused::invalid($problem->getMessage(), $problem);
             }
         });
     }

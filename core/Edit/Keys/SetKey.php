@@ -50,7 +50,7 @@ final readonly class SetKey implements Edit
             // Of a passage, the right text itself is the key.
             $after = ElementCodec::changed($box, $box->form instanceof PassageAnswer ? ['right' => $this->answers[0] ?? ''] : ['key' => $this->answers]);
         } catch (InvalidJson $problem) {
-            throw EditRefused::invalid('the key '.$problem->problem);
+            throw EditRefused::invalid('the key '.$problem->problem, $problem);
         }
 
         return $page->withElements(array_map(fn (Element $element): Element => $element === $box ? $after : $element, $page->elements()));
@@ -66,7 +66,7 @@ final readonly class SetKey implements Edit
         try {
             return $organiser->withBox($at, new OrganiserBox($box->name, $box->form()->key($this->answers), $box->prompt, $box->level));
         } catch (AnswerRefused $refusal) {
-            throw EditRefused::invalid('the key '.$refusal->getMessage());
+            throw EditRefused::invalid('the key '.$refusal->getMessage(), $refusal);
         }
     }
 

@@ -34,7 +34,7 @@ final readonly class SetModelKey implements Edit
         try {
             $model = Settling::settle($scene, Held::on($scene, Model::parse($page->key->model ?? '')), Model::parse($this->model)->only($scene->ids()))->model;
         } catch (ModelRefused $refusal) {
-            throw EditRefused::invalid('the key '.lcfirst($refusal->getMessage()));
+            throw EditRefused::invalid('the key '.lcfirst($refusal->getMessage()), $refusal);
         }
 
         return $page->withKey($model->placed === [] ? null : new ModelKey($model->text(), $page->key->counts ?? self::usual($scene), $page->key->points ?? null));

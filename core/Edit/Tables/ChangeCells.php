@@ -33,7 +33,7 @@ final readonly class ChangeCells implements Edit
             try {
                 $after = ElementCodec::changed($table, ['cells' => $cells]);
             } catch (InvalidJson $problem) {
-                throw EditRefused::invalid(ltrim($problem->path, '$.').' '.$problem->problem);
+                throw EditRefused::invalid(ltrim($problem->path, '$.').' '.$problem->problem, $problem);
             }
 
             return $after instanceof Table ? $after : $table;

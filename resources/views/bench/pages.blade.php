@@ -40,7 +40,7 @@
                 <progress max="{{ max(1, $worksheet->pages_total) }}" x-bind:max="total" x-bind:value="done" value="{{ $worksheet->pages->count() }}" aria-label="Pages prepared"></progress>
             </div>
             <div data-arriving="{{ $arriving->values()->toJson() }}"></div>
-            @error('board')<p class="notice notice--bad" role="alert">{{ $message }}</p>@enderror
+            @error('refused')<p class="notice notice--bad" role="alert">{{ $message }}</p>@enderror
             @if (session('done'))<p class="notice notice--good" role="status">{{ session('done') }}</p>@endif
             <div class="notice notice--bad" role="alert" x-show="problem" x-cloak x-text="problem"></div>
             <div class="notice notice--bad" data-page-problem hidden><p role="alert" data-page-problem-words></p><button type="button" class="btn btn-plain" data-page-problem-close>Close</button></div>

@@ -15,7 +15,7 @@
     </header>
     <main id="main" class="copy" data-copy-work data-save="{{ route('copies.save', $copy) }}" data-copy="{{ $copy->id }}" data-student="{{ $copy->student_id }}" data-revision="{{ $work->revision }}" data-closed="{{ $closed ? 'yes' : 'no' }}" data-places="{{ $edition->places_count }}">
         <h1 class="visually-hidden">{{ $handout->title }}</h1>
-        @error('copy')<p class="notice notice--bad" role="alert">{{ $message }}</p>@enderror
+        @error('refused')<p class="notice notice--bad" role="alert">{{ $message }}</p>@enderror
         @if ($closed)
             <div class="notice notice--good handed" role="status">
                 <p><b>Handed in</b> {{ $copy->handed_in_at ? $school->said($copy->handed_in_at) : '' }}. {{ session('handed-in') ? 'Well done!' : '' }}</p>
