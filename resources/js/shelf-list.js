@@ -4,9 +4,9 @@ const plain = (text) => text.normalize('NFD').replace(/\p{M}/gu, '').toLowerCase
 
 /** Finds worksheets by name as one types; accents and capitals do not matter. */
 export function findOnShelf(field) {
-    const items = [...document.querySelectorAll('.shelf__item[data-name]')];
     const units = [...document.querySelectorAll('[data-unit]')];
     field.addEventListener('input', () => {
+        const items = [...document.querySelectorAll('.shelf__item[data-name]')];
         const wanted = plain(field.value.trim()).split(/\s+/);
         items.forEach((item) => { item.hidden = !wanted.every((word) => plain(item.dataset.name).includes(word)); });
         // While looking for something, units without it are in the way.

@@ -1,5 +1,6 @@
-import { request } from './lib/request';
+import { request, requestPage } from './lib/request';
 import { megabytes, upload } from './lib/upload';
+import { renameInPlace } from './shelf-list';
 
 /** Brings files in: upload with progress, then on to the contact sheet, where the preparing shows. */
 export const bringIn = () => ({
@@ -76,11 +77,24 @@ export const preparing = () => ({
         if (answer) {
             this.done = answer.done;
             this.words = answer.total === 0 ? 'Reading the file' : `Preparing: ${answer.done} of ${answer.total} pages`;
-            if (answer.state !== 'preparing') {
-                window.location.reload();
-                return;
-            }
+            if (answer.state !== 'preparing' && await this.isDrawn()) return;
         }
         setTimeout(() => this.look(), 700);
+    },
+    /** Puts it there as it is now, and nothing else: somebody may be typing elsewhere on the shelf. */
+    async isDrawn() {
+        const shelf = await requestPage('GET', window.location.href).catch(() => null);
+        if (shelf === null) return false;
+        const item = new DOMParser().parseFromString(shelf, 'text/html').querySelector(`[data-worksheet="${this.$root.dataset.worksheet}"]`);
+        if (item === null) { // Its pages went to another worksheet.
+            this.$root.remove();
+            return true;
+        }
+        const isFocused = this.$root.contains(document.activeElement);
+        item.hidden = this.$root.hidden;
+        item.querySelectorAll('[data-rename]').forEach(renameInPlace);
+        this.$root.replaceWith(item);
+        if (isFocused) item.querySelector('a').focus();
+        return true;
     },
 });

@@ -1,6 +1,6 @@
 {{-- One worksheet on the shelf. $worksheet, $units, $handedOut: lines by worksheet --}}
 @php($preparing = $worksheet->state === \App\Models\WorksheetState::Preparing)
-<li class="shelf__item" data-name="{{ $worksheet->name }}" data-changed="{{ $worksheet->updated_at->getTimestamp() }}" @if ($preparing) x-data="preparing" data-url="{{ route('worksheets.progress', $worksheet) }}" @else draggable="true" data-assign="{{ route('units.assign', $worksheet) }}" @endif>
+<li class="shelf__item" data-worksheet="{{ $worksheet->id }}" data-name="{{ $worksheet->name }}" data-changed="{{ $worksheet->updated_at->getTimestamp() }}" @if ($preparing) x-data="preparing" data-url="{{ route('worksheets.progress', $worksheet) }}" @else draggable="true" data-assign="{{ route('units.assign', $worksheet) }}" @endif>
     <a class="shelf__link" href="{{ route('worksheets.show', $worksheet) }}" draggable="false">
         <span class="shelf__cover" aria-hidden="true">
             @if ($backdrop = $worksheet->pages->first()?->backdrop)

@@ -1,4 +1,5 @@
-import { bringIn, dragOnto, expect, expectAccessible, test } from './support.js';
+import { readFileSync } from 'node:fs';
+import { bringIn, demoFile, dragOnto, expect, expectAccessible, test } from './support.js';
 
 test('worksheets are found by name, renamed where they stand, thrown away and put back', async ({ teacher: page }) => {
     const name = await bringIn(page);
@@ -23,6 +24,22 @@ test('worksheets are found by name, renamed where they stand, thrown away and pu
     await expectAccessible(page);
     await page.getByRole('button', { name: `Put ${renamed} back` }).click();
     await expect(page.locator(`.shelf__item[data-name="${renamed}"]`)).toBeVisible();
+});
+
+test('what is typed on the shelf stays while a file becomes ready there', async ({ teacher: page }) => {
+    const name = `Pack ${process.pid}`;
+    await page.goto('/shelf');
+    await page.locator('#bring-file').setInputFiles({ name: `${name}.pdf`, mimeType: 'application/pdf', buffer: readFileSync(demoFile('working-harbour-pack.pdf')) });
+    await page.waitForURL('**/worksheets/*');
+    await page.goto('/shelf');
+    const item = page.locator(`.shelf__item[data-name="${name}"]`);
+    await page.getByLabel('A new unit').fill('Piers');
+    await expect(item).toContainText('20 pages', { timeout: 60000 });
+    await expect(page.getByLabel('A new unit')).toHaveValue('Piers');
+    await item.getByRole('button', { name: `Rename ${name}` }).click();
+    await page.getByLabel(`New name for ${name}`).fill(`${name} again`);
+    await page.keyboard.press('Enter');
+    await expect(page.locator('.shelf__name', { hasText: `${name} again` })).toBeVisible();
 });
 
 test('units hold worksheets, by drag and by menu, in the order the teacher likes', async ({ teacher: page }) => {

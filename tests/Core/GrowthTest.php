@@ -31,6 +31,8 @@ final class GrowthTest extends TestCase
 {
     private const RUNS = 7;
 
+    private const MOST_RUNS = 40;
+
     /** Twice, and room for the logarithm of sorting, for memory, and for a busy machine. */
     private const MOST = 3.4;
 
@@ -86,14 +88,23 @@ final class GrowthTest extends TestCase
     {
         [$once, $twice] = [$make($size), $make(2 * $size)];
         $times = [INF, INF];
-        for ($n = 0; $n < self::RUNS; $n++) {
+        // The least of some runs is what the work takes; where others use the same memory, it takes more runs to see it.
+        for ($n = 0; $n < self::RUNS || ($n < self::MOST_RUNS && $times[1] / $times[0] >= self::MOST); $n++) {
             foreach ([$once, $twice] as $which => $work) {
-                $began = hrtime(true);
+                $began = self::processorTime();
                 $work();
-                $times[$which] = min($times[$which], hrtime(true) - $began);
+                $times[$which] = min($times[$which], self::processorTime() - $began);
             }
         }
 
-        $this->assertLessThan(self::MOST, $times[1] / $times[0], sprintf('%.1f ms, then %.1f ms', $times[0] / 1e6, $times[1] / 1e6));
+        $this->assertLessThan(self::MOST, $times[1] / $times[0], sprintf('%.1f ms, then %.1f ms', $times[0] * 1e3, $times[1] * 1e3));
+    }
+
+    /** Of this process, in seconds: what else the machine does meanwhile does not count. */
+    private static function processorTime(): float
+    {
+        $used = (array) getrusage();
+
+        return $used['ru_utime.tv_sec'] + $used['ru_stime.tv_sec'] + ($used['ru_utime.tv_usec'] + $used['ru_stime.tv_usec']) / 1e6;
     }
 }
