@@ -7,10 +7,15 @@ namespace App\Documents;
 use App\Models\StoredFile;
 use Illuminate\Support\Facades\Storage;
 use RuntimeException;
+use Symfony\Component\Filesystem\Filesystem;
 
 /** Keeps files by the SHA-256 of their bytes: the same file twice is one file. Outside the web root. */
 final class FileStore
 {
+    public function __construct(private Filesystem $folders)
+    {
+    }
+
     /** Takes a copy of a file. */
     public function keep(string $path, string $mediaType): StoredFile
     {
@@ -47,12 +52,11 @@ final class FileStore
     public function inWorkFolder(callable $work): mixed
     {
         $folder = Storage::disk('local')->path('work/'.bin2hex(random_bytes(8)));
-        $this->makeFolder($folder);
+        $this->folders->mkdir($folder, 0700);
         try {
             return $work($folder);
         } finally {
-            array_map(unlink(...), glob("{$folder}/*") ?: []);
-            @rmdir($folder);
+            $this->folders->remove($folder);
         }
     }
 
@@ -66,7 +70,7 @@ final class FileStore
      */
     public function alone(string $name, callable $work): mixed
     {
-        $this->makeFolder(Storage::disk('local')->path('locks'));
+        $this->folders->mkdir(Storage::disk('local')->path('locks'), 0700);
         $lock = fopen(Storage::disk('local')->path('locks/'.substr(hash('sha256', $name), 0, 2)), 'c') ?: throw new RuntimeException('Cannot make a lock.');
         try {
             flock($lock, LOCK_EX);
@@ -85,7 +89,7 @@ final class FileStore
         if (is_file($target) && filesize($target) === $bytes) {
             $move && unlink($path);
         } else {
-            $this->makeFolder(dirname($target));
+            $this->folders->mkdir(dirname($target), 0700);
             // Written beside the target and renamed, so that nobody ever reads half a file.
             $whole = $target.'.'.bin2hex(random_bytes(4));
             ($move ? rename(...) : copy(...))($path, $whole) && rename($whole, $target) ?: throw new RuntimeException("Cannot store {$path}.");
@@ -96,12 +100,5 @@ final class FileStore
         StoredFile::query()->upsert([...$file->getAttributes(), 'created_at' => now()], ['sha256'], ['created_at']);
 
         return $file;
-    }
-
-    private function makeFolder(string $folder): void
-    {
-        if (! is_dir($folder) && ! @mkdir($folder, 0700, true) && ! is_dir($folder)) {
-            throw new RuntimeException("Cannot make the folder {$folder}.");
-        }
     }
 }

@@ -36,6 +36,9 @@ final class PageMarks
 
     private const IDENTITY = [1.0, 0.0, 0.0, 1.0, 0.0, 0.0];
 
+    /** @var array<string, array<int, list<Blank>>> form fields of the file that was read last, by its path */
+    private array $known = [];
+
     public function __construct(private FormFields $fields)
     {
     }
@@ -50,7 +53,9 @@ final class PageMarks
      */
     public function read(string $path, array $pages, array $texts, array $numbers): array
     {
-        $fields = $this->fields->read($path);
+        // A file is looked through some pages at a time: what it says once is read once.
+        $fields = $this->known[$path] ?? $this->fields->read($path);
+        $this->known = [$path => $fields];
         $deadline = app(Deadline::class);
         $marks = [];
         foreach ($numbers as $number) {

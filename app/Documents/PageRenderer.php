@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Documents;
 
+use Fidry\CpuCoreCounter\CpuCoreCounter;
 use Generator;
 use OpenSlate\Paper\Raster;
 use OpenSlate\Paper\SourcePage;
@@ -182,7 +183,7 @@ final class PageRenderer
     private function processes(): int
     {
         static $cores = null;
-        $cores ??= (int) config('slate.tools.processes') ?: max(1, substr_count((string) @file_get_contents('/proc/cpuinfo'), 'processor'));
+        $cores ??= (int) config('slate.tools.processes') ?: (new CpuCoreCounter)->getCountWithFallback(1);
 
         return $cores;
     }

@@ -10,6 +10,7 @@ use OpenSlate\Edit\History\Revision;
 use OpenSlate\Format\PageCodec;
 use OpenSlate\Page\Page;
 use OpenSlate\Page\PageFile;
+use OpenSlate\Page\Tally;
 
 /**
  * @property int $id
@@ -66,6 +67,7 @@ final class PageRevision extends Model
     public function setContentAttribute(string $content): void
     {
         $this->attributes['content'] = self::packed($content);
+        $this->decoded = null;
     }
 
     public function revision(): Revision
@@ -87,9 +89,11 @@ final class PageRevision extends Model
 
     protected static function booted(): void
     {
+        self::saving(function (self $revision): void {
+            $revision->forceFill((array) Tally::of($revision->page()));
+        });
         self::saved(function (self $revision): void {
             if (! $revision->wasRecentlyCreated) {
-                $revision->decoded = null;
                 DB::table('revision_files')->where('page_revision_id', $revision->id)->delete();
             }
             DB::table('revision_files')->insert(array_map(fn (PageFile $file): array => [

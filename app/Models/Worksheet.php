@@ -14,8 +14,11 @@ use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
 use Illuminate\Database\Eloquent\SoftDeletes;
+use Illuminate\Database\Query\JoinClause;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
 use OpenSlate\Boards\ChoiceBoard;
+use OpenSlate\Page\Tally;
 
 /**
  * A master, or a set cut from one.
@@ -104,6 +107,25 @@ final class Worksheet extends Model
     public function pages(): HasMany
     {
         return $this->hasMany(WorksheetPage::class)->whereNotNull('position')->orderBy('position');
+    }
+
+    /** Its pages, as far as they are shown in small: of what has no print, the paper. */
+    public function loadRail(): self
+    {
+        $this->load('pages.backdrop');
+        $this->pages->whereNull('backdrop_id')->load('current');
+
+        return $this;
+    }
+
+    /** How much there is on its pages; no page is read for it. */
+    public function tally(): Tally
+    {
+        $sums = DB::table('pages')->join('page_revisions', fn (JoinClause $join) => $join->on('page_revisions.page_id', '=', 'pages.id')->on('page_revisions.number', '=', 'pages.revision'))
+            ->where('pages.worksheet_id', $this->id)->whereNotNull('pages.position')
+            ->selectRaw('sum(boxes) as boxes, sum(parts) as parts, sum(keyed) as keyed, sum(keyable) as keyable')->first();
+
+        return new Tally((int) $sums?->boxes, (int) $sums?->parts, (int) $sums?->keyed, (int) $sums?->keyable);
     }
 
     /** @return HasMany<WorksheetPage, $this> those that were taken out as well */

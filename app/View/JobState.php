@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\View;
 
 use App\Models\Worksheet;
-use App\Models\WorksheetPage;
 use App\Models\WorksheetState;
+use OpenSlate\Page\Tally;
 
 /** What the job sheet says of a worksheet: where it comes from, and how far each station has come, in words. */
 final readonly class JobState
@@ -28,32 +28,20 @@ final readonly class JobState
     public function stations(): array
     {
         $ready = $this->worksheet->state === WorksheetState::Ready;
+        $tally = $this->worksheet->tally();
 
         return [
             'pages' => ['Pages', Count::of($this->worksheet->pages_total, 'page'), route('worksheets.show', $this->worksheet)],
-            'boxes' => ['Boxes', $ready ? Count::of($this->boxes(), 'answer box', 'answer boxes') : 'when the pages are here', $ready ? route('bench', $this->worksheet) : null],
-            'parts' => ['Parts', $ready ? Count::of($this->parts(), 'part') : 'when the pages are here', $ready ? route('parts', $this->worksheet) : null],
-            'key' => ['Key', $ready ? $this->keyed() : 'when the pages are here', $ready ? route('key', $this->worksheet) : null],
+            'boxes' => ['Boxes', $ready ? Count::of($tally->boxes, 'answer box', 'answer boxes') : 'when the pages are here', $ready ? route('bench', $this->worksheet) : null],
+            'parts' => ['Parts', $ready ? Count::of($tally->parts, 'part') : 'when the pages are here', $ready ? route('parts', $this->worksheet) : null],
+            'key' => ['Key', $ready ? $this->keyed($tally) : 'when the pages are here', $ready ? route('key', $this->worksheet) : null],
             'hand-out' => ['Hand out', $ready ? $this->handedOut() : 'when the pages are here', $ready ? route('handouts.create', $this->worksheet) : null],
         ];
     }
 
-    private function boxes(): int
+    private function keyed(Tally $tally): string
     {
-        return $this->worksheet->pages->sum(fn (WorksheetPage $page): int => $page->current->page()->boxesCount());
-    }
-
-    private function parts(): int
-    {
-        return $this->worksheet->pages->sum(fn (WorksheetPage $page): int => count($page->current->page()->parts()));
-    }
-
-    private function keyed(): string
-    {
-        $counts = $this->worksheet->pages->map(fn (WorksheetPage $page): array => KeyPage::count($page->current->page()));
-        $all = $counts->sum(fn (array $count): int => $count[1]);
-
-        return $all === 0 ? 'nothing to key' : "{$counts->sum(fn (array $count): int => $count[0])} of {$all} keyed";
+        return $tally->keyable === 0 ? 'nothing to key' : "{$tally->keyed} of {$tally->keyable} keyed";
     }
 
     private function handedOut(): string

@@ -6,13 +6,11 @@ namespace App\View;
 
 use App\Models\PageRevision;
 use App\Models\WorksheetPage;
-use OpenSlate\Answers\AnswerForm;
 use OpenSlate\Answers\AnswerKind;
 use OpenSlate\Answers\ChoiceAnswer;
 use OpenSlate\Answers\ModelAnswer;
 use OpenSlate\Assembly\Model;
 use OpenSlate\Copies\Place;
-use OpenSlate\Elements\Answerable;
 use OpenSlate\Page\Page;
 use OpenSlate\Parts\Held;
 use OpenSlate\Parts\Scene;
@@ -20,9 +18,6 @@ use OpenSlate\Parts\Scene;
 /** A page as the Key station shows it: with the right answers in its places. */
 final readonly class KeyPage
 {
-    /** Kinds that only a person can mark. */
-    private const BY_EYE = [AnswerKind::Drawing, AnswerKind::Picture];
-
     private function __construct(public PageRevision $revision, public Page $content)
     {
     }
@@ -32,20 +27,6 @@ final readonly class KeyPage
         $revision = $page->revisions()->latest('number')->firstOrFail();
 
         return new self($revision, $revision->page());
-    }
-
-    public static function canBeKeyed(AnswerForm $form): bool
-    {
-        return ! in_array($form->kind(), self::BY_EYE, true);
-    }
-
-    /** @return array{int, int} how many places have a key, of how many that could */
-    public static function count(Page $page): array
-    {
-        $keyed = array_sum(array_map(fn (Answerable $one): int => count($one->keys()), $page->answerables()));
-        $all = array_sum(array_map(fn (Answerable $one): int => count(array_filter($one->places(), self::canBeKeyed(...))), $page->answerables()));
-
-        return [$keyed + (int) ($page->key !== null), $all + (int) $page->hasMoves()];
     }
 
     /** @return array<string, string> what stands in each place, by place: the first right answer, or all that have to be chosen */

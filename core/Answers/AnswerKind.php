@@ -24,4 +24,10 @@ enum AnswerKind: string
 
     /** Where the parts of a page are; no box takes it. */
     case Model = 'model';
+
+    /** Whether right answers can be given; what cannot have any only a person can mark. */
+    public function canBeKeyed(): bool
+    {
+        return $this !== self::Drawing && $this !== self::Picture;
+    }
 }

@@ -4,15 +4,12 @@ declare(strict_types=1);
 
 namespace Database\Factories;
 
-use App\Models\PageRevision;
 use App\Models\Teacher;
 use App\Models\Worksheet;
 use App\Models\WorksheetPage;
 use App\Models\WorksheetState;
 use Illuminate\Database\Eloquent\Factories\Factory;
-use OpenSlate\Edit\History\Revision;
 use OpenSlate\Elements\Element;
-use OpenSlate\Format\PageCodec;
 use OpenSlate\Page\Page;
 use OpenSlate\Paper\Colour;
 use OpenSlate\Paper\PaperSize;
@@ -39,8 +36,7 @@ final class WorksheetFactory extends Factory
     {
         return $this->state(['pages_total' => count($pages)])->afterCreating(function (Worksheet $worksheet) use ($pages): void {
             foreach ($pages as $index => $elements) {
-                $page = WorksheetPage::create(['worksheet_id' => $worksheet->id, 'position' => $index + 1, 'revision' => 1]);
-                PageRevision::record($page->id, Revision::first(), PageCodec::encode(new Page(Size::ofPaper(PaperSize::A4), Colour::white(), null, $elements)));
+                WorksheetPage::begin($worksheet->id, new Page(Size::ofPaper(PaperSize::A4), Colour::white(), null, $elements), ['position' => $index + 1]);
             }
         });
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Actions\ApplyEdit;
 use App\Actions\BringInFile;
 use App\Actions\HandoutPlan;
 use App\Actions\HandOutWorksheets;
@@ -13,9 +14,11 @@ use App\Models\Teacher;
 use App\Models\Worksheet;
 use App\Models\WorksheetPage;
 use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use OpenSlate\Answers\ChoiceAnswer;
 use OpenSlate\Answers\Option;
+use OpenSlate\Edit\Place;
 use OpenSlate\Elements\AnswerBox;
 use OpenSlate\Elements\Clip;
 use OpenSlate\Elements\Element;
@@ -39,6 +42,19 @@ final class BenchTest extends TestCase
         parent::setUp();
         $this->teacher = Teacher::factory()->create();
         $this->actingAs($this->teacher, 'teacher');
+    }
+
+    public function test_a_station_reads_the_page_it_shows_and_counts_the_others_without_reading_them(): void
+    {
+        $worksheet = app(BringInFile::class)($this->teacher, PdfMaker::file(PdfMaker::make([[], []])), 'x.pdf')->refresh();
+        [$page, $other] = $worksheet->pages()->get()->all();
+        app(ApplyEdit::class)($page, 1, new Place([new AnswerBox('a', Frame::of(50, 50, 100, 20))]));
+        app(ApplyEdit::class)($other, 1, new Place([new AnswerBox('b', Frame::of(50, 50, 100, 20)), new AnswerBox('c', Frame::of(50, 80, 100, 20), key: ['ebb'])]));
+        DB::table('page_revisions')->where('page_id', $other->id)->update(['content' => 'nothing that could be read']);
+
+        foreach (['boxes/1', 'parts/1', 'key/1', 'hand-out'] as $station) {
+            $this->get("/worksheets/{$worksheet->id}/{$station}")->assertOk()->assertSee('3 answer boxes')->assertSee('1 of 3 keyed');
+        }
     }
 
     public function test_a_worksheet_starts_from_nothing_in_each_of_the_looks(): void

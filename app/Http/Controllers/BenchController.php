@@ -45,7 +45,7 @@ final class BenchController
         if ($worksheet->state !== WorksheetState::Ready) {
             return to_route('worksheets.show', $worksheet);
         }
-        $worksheet->load(['pages.current', 'pages.backdrop', 'master:id,name,teacher_id,deleted_at', 'original', 'sets:id,master_id,name'])->loadCount('editions');
+        $worksheet->load(['master:id,name,teacher_id,deleted_at', 'original', 'sets:id,master_id,name'])->loadRail()->loadCount('editions');
         $page = $worksheet->pages->firstWhere('position', $number) ?? abort(404);
 
         $shown = BenchPage::of($page);

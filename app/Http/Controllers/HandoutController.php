@@ -32,7 +32,7 @@ final class HandoutController
         if ($worksheet->state !== WorksheetState::Ready) {
             return to_route('worksheets.show', $worksheet);
         }
-        $worksheet->load(['pages.current', 'master:id,name,deleted_at', 'original'])->loadCount('editions');
+        $worksheet->load(['master:id,name,deleted_at', 'original'])->loadCount('editions');
 
         return view('bench.hand-out', [
             'worksheet' => $worksheet,

@@ -20,7 +20,7 @@ final class MendingController
 {
     public function show(Worksheet $worksheet, OfferMending $offer): View
     {
-        $worksheet->load(['pages.current', 'master:id,name,deleted_at', 'original', 'sets'])->loadCount('editions');
+        $worksheet->load(['master:id,name,deleted_at', 'original', 'sets'])->loadCount('editions');
 
         return view('bench.mending', ['worksheet' => $worksheet, 'offers' => collect($offer($worksheet))]);
     }

@@ -26,7 +26,7 @@ final class SharingController
 
     public function edit(Worksheet $worksheet, #[CurrentUser('teacher')] Teacher $teacher): View
     {
-        $worksheet->load(['pages.current', 'master:id,name,deleted_at', 'original', 'colleagues'])->loadCount('editions');
+        $worksheet->load(['master:id,name,deleted_at', 'original', 'colleagues'])->loadCount('editions');
 
         return view('bench.sharing', ['worksheet' => $worksheet, 'teachers' => Teacher::whereKeyNot($teacher->id)->orderBy('name')->get(['id', 'name'])]);
     }

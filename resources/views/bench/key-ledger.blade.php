@@ -1,7 +1,7 @@
 {{-- The places of the page with their right answers and points, in reading order. $shown: App\View\KeyPage --}}
 @php($tags = \OpenSlate\Page\Tags::of($shown->content))
-@php([$keyed, $all] = \App\View\KeyPage::count($shown->content))
-<p class="ledger__tally" role="status" data-keyed="{{ $keyed }}" data-all="{{ $all }}">{{ $all === 0 ? 'Nothing on this page is marked against a key.' : "{$keyed} of {$all} keyed on this page" }}</p>
+@php($tally = \OpenSlate\Page\Tally::of($shown->content))
+<p class="ledger__tally" role="status" data-keyed="{{ $tally->keyed }}" data-all="{{ $tally->keyable }}">{{ $tally->keyable === 0 ? 'Nothing on this page is marked against a key.' : "{$tally->keyed} of {$tally->keyable} keyed on this page" }}</p>
 <ol class="rows">
     @foreach ($shown->content->answerables() as $element)
         @php($keys = $element->keys())
@@ -12,7 +12,7 @@
             <li class="row-of row-of--{{ $element->kind()->value }} keyed" data-key-row="{{ $name }}">
                 <div class="keyed__head"><button type="button" class="row-of__tag" data-key-go aria-label="Go to {{ $said }}">{{ $cell === null ? $tag : $tag.' '.$cell }}</button><span class="keyed__words">{{ $cell !== null && $element->prompt === '' ? '' : \App\View\ElementWords::of($element) }}</span>
                     @if ($cell === null || $loop->first)<label class="keyed__points"><input type="number" class="form-control" min="0" max="100" step="0.5" value="{{ $element->points() }}" data-points="{{ $element->id() }}" aria-label="Points for {{ $cell === null ? $tag : 'each in '.$tag }}" placeholder="–"> {{ $cell === null ? 'points' : 'each' }}</label>@endif</div>
-                @if (! \App\View\KeyPage::canBeKeyed($form))
+                @if (! $form->kind()->canBeKeyed())
                     <p class="keyed__said">Marked by eye.</p>
                 @elseif ($form instanceof \OpenSlate\Answers\PassageAnswer)
                     <textarea class="form-control" rows="2" data-key="{{ $name }}" data-one aria-label="Right text of {{ $said }}" placeholder="As it should be">{{ $form->right }}</textarea>

@@ -1,5 +1,5 @@
 <x-layout.bench :$worksheet station="key" :title="'Key of '.$worksheet->name.', page '.$row->position" :scripts="$locked ? [] : ['resources/js/key.js']">
-    <main id="main" class="table table--page" data-key-station data-keyed="{{ \App\View\KeyPage::count($shown->content)[0] }}" data-page-id="{{ $row->id }}" data-revision="{{ $shown->revision->number }}" data-undo="{{ $shown->revision->undo_to === null ? 'no' : 'yes' }}" data-redo="{{ $shown->revision->redo_to === null ? 'no' : 'yes' }}">
+    <main id="main" class="table table--page" data-key-station data-keyed="{{ \OpenSlate\Page\Tally::of($shown->content)->keyed }}" data-page-id="{{ $row->id }}" data-revision="{{ $shown->revision->number }}" data-undo="{{ $shown->revision->undo_to === null ? 'no' : 'yes' }}" data-redo="{{ $shown->revision->redo_to === null ? 'no' : 'yes' }}">
         <div class="table__head">
             <h2>Key, page {{ $row->position }} <small>of {{ $worksheet->pages->count() }}</small></h2>
             @unless ($locked)

@@ -2,8 +2,8 @@
 <nav class="rail" aria-label="Pages" @if ($worksheet->pages->count() === 1) hidden @endif>
     @foreach ($worksheet->pages as $other)
         <a href="{{ route($route, [$worksheet, $other->position]) }}" @if ($other->is($row)) aria-current="page" @endif>
-            @php($its = $other->current->page())
-            @if ($its->backdrop)<img src="{{ route('backdrops.show', ['source' => $its->backdrop->source, 'page' => $its->backdrop->page, 'size' => 'thumbnail'], false) }}" alt="" loading="lazy">@else<i class="rail__blank" style="aspect-ratio:{{ $its->size->width }}/{{ $its->size->height }};background:{{ $its->paper->hex }}"></i>@endif
+            @if ($other->backdrop)<img src="{{ route('backdrops.show', ['source' => $other->backdrop->source, 'page' => $other->backdrop->page, 'size' => 'thumbnail'], false) }}" alt="" loading="lazy">@else
+            @php($its = $other->current->page())<i class="rail__blank" style="aspect-ratio:{{ $its->size->width }}/{{ $its->size->height }};background:{{ $its->paper->hex }}"></i>@endif
             <span>{{ $other->position }}</span>
         </a>
     @endforeach
