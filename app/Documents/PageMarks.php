@@ -13,6 +13,7 @@ use OpenSlate\Blanks\Shade;
 use OpenSlate\Geometry\Frame;
 use OpenSlate\Paper\SourcePage;
 use OpenSlate\Text\PageText;
+use XMLReader;
 
 /** Reads what is drawn on the pages of a PDF: rules, filled areas, rings and drawings, from the SVG that cairo makes of it. */
 final class PageMarks
@@ -33,6 +34,9 @@ final class PageMarks
     private const PIXELS_AT_ONCE = 16;
 
     private const MOST_OF_A_PAGE = 0.5;
+
+    /** What is defined to be drawn elsewhere, or only cuts other things off. */
+    private const NOT_DRAWN = ['symbol', 'clipPath', 'mask', 'pattern', 'linearGradient', 'radialGradient'];
 
     private const IDENTITY = [1.0, 0.0, 0.0, 1.0, 0.0, 0.0];
 
@@ -135,14 +139,15 @@ final class PageMarks
      */
     private function marks(string $svg, float $unit, PageText $text, array $fields): Marks
     {
-        // Letters, and what only cuts other things off, are not drawn where they are written.
-        $svg = (string) preg_replace('~<(symbol|clipPath|mask|pattern|linearGradient|radialGradient)\b.*?</\1>|<g>\s*<path style="stroke:none;".*?</g>~s', '', $svg);
         $rules = $shades = $rings = $drawings = [];
-        preg_match_all('~<path\b([^>]*)/>~', $svg, $paths);
-        foreach ($paths[1] as $attributes) {
-            $style = $this->attribute('style', $attributes);
-            $matrix = $this->matrix($attributes, $unit);
-            $path = SvgPath::parse($this->attribute('d', $attributes), $matrix);
+        foreach ($this->drawn($svg) as ['name' => $name, 'style' => $style, 'd' => $d, 'transform' => $transform, 'size' => $size]) {
+            $matrix = $this->matrix($transform, $unit);
+            if ($name === 'image') {
+                $drawings[] = $this->image($size, $matrix);
+
+                continue;
+            }
+            $path = SvgPath::parse($d, $matrix);
             preg_match('~(?<!-)\bfill:rgb\(([\d.]+)%,([\d.]+)%,([\d.]+)%\)~', $style, $fill);
             preg_match('~\bstroke:rgb\(([\d.]+)%,([\d.]+)%,([\d.]+)%\)~', $style, $stroke);
             $opaque = preg_match('~(fill|stroke)-opacity:0(\.0+)?;~', $style) !== 1;
@@ -155,13 +160,45 @@ final class PageMarks
                 $this->stroked($path, $weight, str_contains($style, 'stroke-dasharray:') && ! str_contains($style, 'stroke-dasharray:none'), $rules, $rings, $drawings);
             }
         }
-        preg_match_all('~<image\b([^>]*?)(?:xlink:href|/>)~', $svg, $images);
-        foreach ($images[1] as $attributes) {
-            $frame = $this->image($attributes, $unit);
-            $frame === null || $drawings[] = $frame;
-        }
 
         return new Marks($text->size, $rules, $shades, $rings, $drawings, $text->lines, $fields);
+    }
+
+    /**
+     * The paths and pictures of a drawing, one after the other; a picture that is defined once where it is used.
+     *
+     * @return iterable<array{name: string, style: string, d: string, transform: string, size: array{float, float}}>
+     */
+    private function drawn(string $svg): iterable
+    {
+        $reader = new XMLReader;
+        if ($svg === '' || $reader->XML($svg, null, LIBXML_NONET | LIBXML_PARSEHUGE | LIBXML_COMPACT | LIBXML_NOERROR | LIBXML_NOWARNING) !== true) {
+            return;
+        }
+        $pictures = [];
+        for ($more = @$reader->read(); $more;) {
+            if ($reader->nodeType !== XMLReader::ELEMENT) {
+                $more = @$reader->read();
+
+                continue;
+            }
+            $name = $reader->localName;
+            if (in_array($name, self::NOT_DRAWN, true)) {
+                $more = @$reader->next(); // With all that is in it.
+
+                continue;
+            }
+            $of = fn (string $attribute): string => (string) $reader->getAttribute($attribute);
+            $one = ['name' => $name, 'style' => $of('style'), 'd' => $of('d'), 'transform' => $of('transform'), 'size' => [(float) $of('width'), (float) $of('height')]];
+            if ($name === 'image' && $of('id') !== '') {
+                $pictures['#'.$of('id')] = $one;
+            } elseif ($name === 'use' && isset($pictures[$of('xlink:href')])) {
+                yield ['transform' => $one['transform']] + $pictures[$of('xlink:href')];
+            } elseif ($name === 'path' || $name === 'image') {
+                yield $one;
+            }
+            $more = @$reader->read();
+        }
     }
 
     /**
@@ -291,10 +328,10 @@ final class PageMarks
     }
 
     /** @return array{float, float, float, float, float, float} */
-    private function matrix(string $attributes, float $unit): array
+    private function matrix(string $transform, float $unit): array
     {
         $own = self::IDENTITY;
-        if (preg_match('~\btransform="matrix\(([^)]*)\)"~', $attributes, $match) === 1) {
+        if (preg_match('~^matrix\(([^)]*)\)$~', trim($transform), $match) === 1) {
             $numbers = array_map(floatval(...), explode(',', $match[1]));
             $own = count($numbers) === 6 ? [$numbers[0], $numbers[1], $numbers[2], $numbers[3], $numbers[4], $numbers[5]] : $own;
         }
@@ -302,20 +339,16 @@ final class PageMarks
         return [$own[0] * $unit, $own[1] * $unit, $own[2] * $unit, $own[3] * $unit, $own[4] * $unit, $own[5] * $unit];
     }
 
-    private function image(string $attributes, float $unit): ?Frame
+    /**
+     * @param  array{float, float}  $size  in the picture's own dots
+     * @param  array{float, float, float, float, float, float}  $matrix
+     */
+    private function image(array $size, array $matrix): Frame
     {
-        if (preg_match('~\bwidth="([\d.]+)"~', $attributes, $width) !== 1 || preg_match('~\bheight="([\d.]+)"~', $attributes, $height) !== 1) {
-            return null;
-        }
-        [$a, $b, $c, $d, $e, $f] = $this->matrix($attributes, $unit);
-        [$w, $h] = [(float) $width[1], (float) $height[1]];
+        [$a, $b, $c, $d, $e, $f] = $matrix;
+        [$w, $h] = $size;
 
         return $this->around([[$e, $f], [$a * $w + $e, $b * $w + $f], [$c * $h + $e, $d * $h + $f], [$a * $w + $c * $h + $e, $b * $w + $d * $h + $f]]);
-    }
-
-    private function attribute(string $name, string $attributes): string
-    {
-        return preg_match("~\\b{$name}=\"([^\"]*)\"~", $attributes, $match) === 1 ? $match[1] : '';
     }
 
     /** @param  array<int, string>  $rgb  in percent, from 1; relative luminance without gamma is near enough */
