@@ -4,9 +4,9 @@
 
 declare(strict_types=1);
 
-use App\Documents\PageMarks;
-use App\Documents\PageTexts;
-use App\Documents\PdfReader;
+use App\Documents\Pdf\PageMarks;
+use App\Documents\Pdf\PageTexts;
+use App\Documents\Pdf\PdfReader;
 use Bench\Bench;
 use OpenSlate\Blanks\BlankFinder;
 use Symfony\Component\Process\Process;

@@ -6,7 +6,7 @@ namespace App\Actions;
 
 use App\Documents\FileRefused;
 use App\Documents\FileStore;
-use App\Documents\PdfReader;
+use App\Documents\Sources;
 use App\Models\FileStage;
 use App\Models\Original;
 use App\Models\Teacher;
@@ -24,7 +24,7 @@ use OpenSlate\Page\PageFile;
  */
 final class BringInFile
 {
-    public function __construct(private PdfReader $reader, private FileStore $files)
+    public function __construct(private Sources $sources, private FileStore $files)
     {
     }
 
@@ -41,8 +41,7 @@ final class BringInFile
             throw new MasterLocked;
         }
         $name = mb_scrub($name);
-        $this->reader->checkFile($path);
-        $file = $this->files->keep($path, 'application/pdf');
+        $file = $this->files->keep($path, $this->sources->of($path)->mediaType());
 
         return DB::transaction(function () use ($teacher, $name, $file, $into, $before): Worksheet {
             $original = Original::of($teacher, $file, Str::limit($name, 250, ''));
@@ -65,7 +64,7 @@ final class BringInFile
     /** "working-harbour_pack.pdf" is for machines, "Working harbour pack" for people. */
     private static function title(string $name): string
     {
-        $words = trim((string) preg_replace('/[\s_-]+/u', ' ', (string) preg_replace('/\.pdf$/i', '', $name)));
+        $words = trim((string) preg_replace('/[\s_-]+/u', ' ', (string) preg_replace('/\.[a-z0-9]{1,5}$/i', '', $name)));
 
         return Str::limit(Str::ucfirst($words === '' ? 'Untitled' : $words), 120, '');
     }

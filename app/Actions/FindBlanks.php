@@ -6,8 +6,7 @@ namespace App\Actions;
 
 use App\Documents\FileRefused;
 use App\Documents\FileStore;
-use App\Documents\PageMarks;
-use App\Documents\PageTexts;
+use App\Documents\Sources;
 use App\Models\Backdrop;
 use App\Models\Original;
 use App\Models\Worksheet;
@@ -21,7 +20,7 @@ final class FindBlanks
     /** Pages whose marks are held at one time. */
     private const AT_ONCE = 8;
 
-    public function __construct(private FileStore $files, private PageTexts $texts, private PageMarks $marks)
+    public function __construct(private FileStore $files, private Sources $sources)
     {
     }
 
@@ -43,8 +42,7 @@ final class FindBlanks
         }
         $path = $this->files->path($original->sha256);
         $pages = $original->sourcePages();
-        $texts = $this->texts->some($path, $pages, $numbers);
-        foreach ($this->marks->read($path, $pages, $texts, $numbers) as $number => $marks) {
+        foreach ($this->sources->of($path)->marks($path, $pages, $numbers) as $number => $marks) {
             Backdrop::where('source', $original->sha256)->where('page', $number)->update(['blanks' => Proposals::encode(BlankFinder::find($marks))]);
         }
 

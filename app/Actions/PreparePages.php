@@ -8,7 +8,7 @@ use App\Documents\DrawnPage;
 use App\Documents\FileRefused;
 use App\Documents\FileStore;
 use App\Documents\PagePaper;
-use App\Documents\PageRenderer;
+use App\Documents\Sources;
 use App\Models\Backdrop;
 use App\Models\Worksheet;
 use App\Models\WorksheetPage;
@@ -33,7 +33,7 @@ final class PreparePages
     private const AT_ONCE = 40;
 
     public function __construct(
-        private PageRenderer $renderer,
+        private Sources $sources,
         private PagePaper $paper,
         private FileStore $files,
     ) {
@@ -59,7 +59,8 @@ final class PreparePages
         $some = array_slice($missing, 0, self::AT_ONCE);
         if ($some !== []) {
             $this->files->inWorkFolder(function (string $folder) use ($some, $master, $source): void {
-                foreach ($this->renderer->draw($this->files->path($source), $some, $folder) as $drawn) {
+                $path = $this->files->path($source);
+                foreach ($this->sources->of($path)->draw($path, $some, $folder) as $drawn) {
                     $this->addPage($master, fn (): Backdrop => $this->backdrop($source, $drawn));
                 }
             });

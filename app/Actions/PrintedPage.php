@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Documents\FileStore;
-use App\Documents\PageTexts;
+use App\Documents\Sources;
 use App\Models\Original;
 use App\Models\WorksheetPage;
 use OpenSlate\Blanks\Printed;
@@ -15,7 +15,7 @@ use OpenSlate\Text\Word;
 /** Reads what is printed on a page of a worksheet, where the page shows it, once an edit asks for it. */
 final class PrintedPage
 {
-    public function __construct(private FileStore $files, private PageTexts $texts)
+    public function __construct(private FileStore $files, private Sources $sources)
     {
     }
 
@@ -35,7 +35,8 @@ final class PrintedPage
         if ($page->backdrop === null || $original === null || $printed === null) {
             return [];
         }
-        $words = $this->texts->wordsOf($this->files->path($original->sha256), $original->sourcePages(), $page->backdrop->page);
+        $path = $this->files->path($original->sha256);
+        $words = $this->sources->of($path)->words($path, $original->sourcePages(), $page->backdrop->page);
 
         return array_map(fn (Word $word): Word => new Word($word->text, $page->backdrop->shown($word->frame, $printed, $page->frame())), $words);
     }

@@ -5,9 +5,8 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Documents\FileRefused;
-use App\Documents\PageLinks;
-use App\Documents\PageTexts;
 use App\Documents\PrintedLink;
+use App\Documents\Sources;
 use App\Models\PageRevision;
 use App\Models\Worksheet;
 use App\Models\WorksheetPage;
@@ -20,7 +19,7 @@ use OpenSlate\Packs\PackReading;
 /** Notes on the pages of a new master what each seems to be for, which section it belongs to, and its links. */
 final class ReadPack
 {
-    public function __construct(private PageTexts $texts, private PageLinks $links)
+    public function __construct(private Sources $sources)
     {
     }
 
@@ -28,9 +27,10 @@ final class ReadPack
     public function __invoke(Worksheet $master, string $path): void
     {
         $pages = $master->original()->firstOrFail()->sourcePages();
-        $texts = $this->texts->read($path, $pages);
+        $source = $this->sources->of($path);
+        $texts = $source->texts($path, $pages);
         $reading = PackReading::of($texts);
-        $links = $this->links->read($path, $texts);
+        $links = $source->links($path, $texts);
         DB::transaction(function () use ($master, $reading, $links): void {
             $rows = $master->pages()->with('current')->get()->keyBy('position');
             $ids = $rows->map(fn (WorksheetPage $page): int => $page->id)->all();

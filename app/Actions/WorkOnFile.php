@@ -7,7 +7,7 @@ namespace App\Actions;
 use App\Documents\Deadline;
 use App\Documents\FileRefused;
 use App\Documents\FileStore;
-use App\Documents\PdfReader;
+use App\Documents\Sources;
 use App\Events\FileArrived;
 use App\Models\FileStage;
 use App\Models\Worksheet;
@@ -23,7 +23,7 @@ final class WorkOnFile
     private const MOST_TRIES = 5;
 
     public function __construct(
-        private PdfReader $reader,
+        private Sources $sources,
         private FileStore $files,
         private PreparePages $prepare,
         private ReadPack $sort,
@@ -67,7 +67,8 @@ final class WorkOnFile
     {
         $original = $worksheet->original()->firstOrFail();
         if ($original->pages === []) {
-            $original->note($this->reader->pages($this->files->path($original->sha256)));
+            $path = $this->files->path($original->sha256);
+            $original->note($this->sources->of($path)->pages($path));
         }
         $worksheet->goOnTo(FileStage::Draw, ['pages_total' => count($original->pages)]);
     }

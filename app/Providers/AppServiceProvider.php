@@ -6,6 +6,9 @@ namespace App\Providers;
 
 use App\Database\ImmediateSQLiteConnection;
 use App\Documents\Deadline;
+use App\Documents\Pdf\PdfSource;
+use App\Documents\Source;
+use App\Documents\Sources;
 use App\Events\EditionFrozen;
 use App\Events\FileArrived;
 use App\Events\FileWaiting;
@@ -38,6 +41,9 @@ final class AppServiceProvider extends ServiceProvider
     {
         Connection::resolverFor('sqlite', fn (PDO|Closure $pdo, string $database, string $prefix, array $config): Connection => new ImmediateSQLiteConnection($pdo, $database, $prefix, $config));
         $this->app->singleton(Deadline::class);
+        // The kinds of files that can be brought in.
+        $this->app->tag([PdfSource::class], Source::class);
+        $this->app->when(Sources::class)->needs(Source::class)->giveTagged(Source::class);
         $this->app->singleton(School::class, fn (): School => new School(
             (string) config('slate.school.name'),
             (string) config('slate.school.timezone'),

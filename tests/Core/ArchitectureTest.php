@@ -21,7 +21,7 @@ final class ArchitectureTest extends TestCase
 
     /** Those of the application, likewise. What stands in no folder is at the bottom. */
     private const APP = [
-        '', 'Access', 'Database', 'Events', 'Session', 'Models', 'Policies', 'Documents', 'Actions', 'Jobs', 'View',
+        '', 'Access', 'Database', 'Events', 'Session', 'Models', 'Policies', 'Documents', 'Documents/Pdf', 'Actions', 'Jobs', 'View',
         'Http', 'Http/Middleware', 'Http/Requests', 'Http/Controllers', 'Console/Commands', 'Providers',
     ];
 

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Documents\FormFields;
-use App\Documents\PageMarks;
-use App\Documents\PageTexts;
-use App\Documents\PdfReader;
+use App\Documents\Pdf\FormFields;
+use App\Documents\Pdf\PageMarks;
+use App\Documents\Pdf\PageTexts;
+use App\Documents\Pdf\PdfReader;
 use OpenSlate\Blanks\Blank;
 use OpenSlate\Blanks\BlankFinder;
 use OpenSlate\Blanks\BlankKind;

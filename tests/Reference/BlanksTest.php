@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Reference;
 
-use App\Documents\FormFields;
-use App\Documents\PageMarks;
-use App\Documents\PageTexts;
-use App\Documents\PdfReader;
+use App\Documents\Pdf\FormFields;
+use App\Documents\Pdf\PageMarks;
+use App\Documents\Pdf\PageTexts;
+use App\Documents\Pdf\PdfReader;
 use OpenSlate\Answers\ChoiceAnswer;
 use OpenSlate\Answers\Counted;
 use OpenSlate\Answers\Limit;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Reference;
 
-use App\Documents\PageTexts;
-use App\Documents\PdfReader;
+use App\Documents\Pdf\PageTexts;
+use App\Documents\Pdf\PdfReader;
 use OpenSlate\Packs\PackReading;
 use OpenSlate\Packs\Role;
 use OpenSlate\Packs\Section;

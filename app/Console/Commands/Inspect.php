@@ -5,12 +5,9 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Documents\FileRefused;
-use App\Documents\PageImages;
-use App\Documents\PageLinks;
-use App\Documents\PageMarks;
-use App\Documents\PageTexts;
-use App\Documents\PdfReader;
+use App\Documents\Pdf\PageImages;
 use App\Documents\PrintedLink;
+use App\Documents\Sources;
 use Illuminate\Console\Command;
 use OpenSlate\Blanks\Blank;
 use OpenSlate\Blanks\BlankFinder;
@@ -28,10 +25,10 @@ final class Inspect extends Command
 
     protected $description = 'Say what the program sees in a PDF, without keeping it';
 
-    public function handle(PdfReader $reader, PageTexts $texts, PageImages $images, PageLinks $links, PageMarks $marks): int
+    public function handle(Sources $sources, PageImages $images): int
     {
         try {
-            $seen = $this->look($reader, $texts, $images, $links, $marks);
+            $seen = $this->look($sources, $images);
         } catch (FileRefused $refusal) {
             return $this->refuse($refusal->reason, $refusal->getMessage());
         } catch (UnusableRange $problem) {
@@ -54,17 +51,18 @@ final class Inspect extends Command
      *
      * @return array{pages: list<array<string, mixed>>, sections: list<array{label: string, from: int, to: int}>}
      */
-    private function look(PdfReader $reader, PageTexts $texts, PageImages $images, PageLinks $links, PageMarks $marks): array
+    private function look(Sources $sources, PageImages $images): array
     {
         $path = (string) $this->argument('file');
-        $pages = $reader->pages($path);
+        $source = $sources->of($path);
+        $pages = $source->pages($path);
         $range = $this->option('pages');
         $wanted = is_string($range) ? PageRange::parse($range, count($pages)) : range(1, count($pages));
-        $read = $texts->read($path, $pages);
+        $read = $source->texts($path, $pages);
         $counts = $images->count($path, count($pages));
-        $targets = $links->read($path, $read);
+        $targets = $source->links($path, $read);
         $reading = PackReading::of($read);
-        $drawn = $marks->read($path, $pages, $read, $wanted);
+        $drawn = $source->marks($path, $pages, $wanted);
 
         return [
             'pages' => array_map(fn (int $number): array => $this->page($read[$number - 1], $counts[$number], $targets[$number] ?? [], BlankFinder::find($drawn[$number]), $reading), $wanted),

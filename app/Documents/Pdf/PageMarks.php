@@ -2,8 +2,11 @@
 
 declare(strict_types=1);
 
-namespace App\Documents;
+namespace App\Documents\Pdf;
 
+use App\Documents\Deadline;
+use App\Documents\FileRefused;
+use App\Documents\LimitedProcess;
 use OpenSlate\Blanks\Bitmap;
 use OpenSlate\Blanks\BitmapMarks;
 use OpenSlate\Blanks\Blank;

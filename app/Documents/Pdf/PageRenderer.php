@@ -2,8 +2,11 @@
 
 declare(strict_types=1);
 
-namespace App\Documents;
+namespace App\Documents\Pdf;
 
+use App\Documents\DrawnPage;
+use App\Documents\FileRefused;
+use App\Documents\LimitedProcess;
 use Fidry\CpuCoreCounter\CpuCoreCounter;
 use Generator;
 use OpenSlate\Paper\Raster;

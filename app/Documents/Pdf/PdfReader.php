@@ -2,8 +2,10 @@
 
 declare(strict_types=1);
 
-namespace App\Documents;
+namespace App\Documents\Pdf;
 
+use App\Documents\FileRefused;
+use App\Documents\LimitedProcess;
 use OpenSlate\Geometry\Rotation;
 use OpenSlate\Paper\PageBoxes;
 use OpenSlate\Paper\SourcePage;
@@ -25,7 +27,6 @@ final class PdfReader
      */
     public function pages(string $path): array
     {
-        $this->checkFile($path);
         $pages = [];
         foreach ($this->boxes($path) as $number => $boxes) {
             try {
@@ -40,28 +41,13 @@ final class PdfReader
     }
 
     /**
-     * What can be said of a file in a moment, without reading it: whether it is there, not too large, and a whole PDF.
+     * Whether it is whole, as far as its end shows.
      *
      * @throws FileRefused
      */
-    public function checkFile(string $path): void
+    public function check(string $path): void
     {
-        if (! is_file($path) || ! is_readable($path)) {
-            throw FileRefused::missing();
-        }
-        $bytes = (int) filesize($path);
-        $most = (int) config('slate.files.most_bytes');
-        if ($bytes === 0) {
-            throw FileRefused::empty();
-        }
-        if ($bytes > $most) {
-            throw FileRefused::tooLarge($bytes, $most);
-        }
-        // Readers accept a PDF whose header stands anywhere in the first 1024 bytes (ISO 32000-1, annex H.3).
-        if (! str_contains((string) file_get_contents($path, length: 1024), '%PDF-')) {
-            throw FileRefused::notPdf();
-        }
-        if ($this->isCutShort($path, $bytes)) {
+        if ($this->isCutShort($path, (int) filesize($path))) {
             throw FileRefused::cutShort();
         }
     }

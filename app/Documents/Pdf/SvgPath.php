@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Documents;
+namespace App\Documents\Pdf;
 
 /** A path as cairo writes it in SVG: M, L, H, V, C and Z, all absolute, brought to points of the page. */
 final readonly class SvgPath

@@ -2,7 +2,10 @@
 
 declare(strict_types=1);
 
-namespace App\Documents;
+namespace App\Documents\Pdf;
+
+use App\Documents\FileRefused;
+use App\Documents\LimitedProcess;
 
 /** Counts the pictures on the pages of a PDF. */
 final class PageImages

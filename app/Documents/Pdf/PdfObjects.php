@@ -2,7 +2,10 @@
 
 declare(strict_types=1);
 
-namespace App\Documents;
+namespace App\Documents\Pdf;
+
+use App\Documents\FileRefused;
+use App\Documents\LimitedProcess;
 
 /** Reads objects of a PDF as qpdf writes them in JSON: names with their slash, references as "12 0 R". */
 final class PdfObjects

@@ -2,8 +2,10 @@
 
 declare(strict_types=1);
 
-namespace App\Documents;
+namespace App\Documents\Pdf;
 
+use App\Documents\FileRefused;
+use App\Documents\LimitedProcess;
 use DOMElement;
 use OpenSlate\Geometry\Frame;
 use OpenSlate\Paper\SourcePage;

@@ -2,8 +2,10 @@
 
 declare(strict_types=1);
 
-namespace App\Documents;
+namespace App\Documents\Pdf;
 
+use App\Documents\FileRefused;
+use App\Documents\PrintedLink;
 use InvalidArgumentException;
 use Normalizer;
 use OpenSlate\Elements\LinkTarget;

@@ -2,8 +2,9 @@
 
 declare(strict_types=1);
 
-namespace App\Documents;
+namespace App\Documents\Pdf;
 
+use App\Documents\FileRefused;
 use OpenSlate\Answers\AnswerForm;
 use OpenSlate\Answers\ChoiceAnswer;
 use OpenSlate\Answers\ChoiceMark;
