@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\View;
 
-use OpenSlate\Answers\AnswerKind;
 use OpenSlate\Answers\PassageAnswer;
 use OpenSlate\Elements\AnswerBox;
 use OpenSlate\Elements\Clip;
@@ -30,7 +29,7 @@ final class ElementWords
         return match (true) {
             $element instanceof AnswerBox && $element->prompt !== '' => $element->prompt,
             $element instanceof AnswerBox && $element->form instanceof PassageAnswer => $element->form->wrong === '' ? 'passage to correct' : $element->form->wrong,
-            $element instanceof AnswerBox => self::form($element->form->kind()),
+            $element instanceof AnswerBox => $element->form->kind()->words(),
             $element instanceof Table => $element->prompt !== '' ? $element->prompt : 'table, '.count($element->rows).' by '.count($element->columns),
             $element instanceof Label => $element->text.match ($element->fills) {
                 LabelText::Own => '', LabelText::Student => ' (student’s name)', LabelText::Date => ' (date)'
@@ -77,22 +76,6 @@ final class ElementWords
             OrganiserShape::CauseEffect => 'causes and effect',
             OrganiserShape::StoryLine => 'story line',
             OrganiserShape::Grid => 'grid',
-        };
-    }
-
-    public static function form(AnswerKind $kind): string
-    {
-        return match ($kind) {
-            AnswerKind::Short => 'short text',
-            AnswerKind::Lines => 'several lines',
-            AnswerKind::Number => 'number',
-            AnswerKind::Tick => 'tick',
-            AnswerKind::Choice => 'choice',
-            AnswerKind::List => 'drop-down list',
-            AnswerKind::Passage => 'passage to correct',
-            AnswerKind::Drawing => 'drawing area',
-            AnswerKind::Picture => 'place for a picture',
-            AnswerKind::Model => 'parts',
         };
     }
 

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace OpenSlate\Answers;
 
+use OpenSlate\Json\Fields;
+use OpenSlate\Json\InvalidJson;
+
 /**
  * What a student may put in one place, and what may stand in its key.
  *
@@ -13,6 +16,19 @@ namespace OpenSlate\Answers;
 interface AnswerForm
 {
     public function kind(): AnswerKind;
+
+    /** As it is when a place is first given the kind. */
+    public static function start(AnswerKind $kind): self;
+
+    /**
+     * Reads the fields that the kind has in JSON, beside its name.
+     *
+     * @throws InvalidJson
+     */
+    public static function decode(AnswerKind $kind, Fields $fields): self;
+
+    /** @return array<string, mixed> those fields, also those that are as usual */
+    public function properties(): array;
 
     /**
      * What a student sent, as it is kept.

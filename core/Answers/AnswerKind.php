@@ -25,6 +25,44 @@ enum AnswerKind: string
     /** Where the parts of a page are; no box takes it. */
     case Model = 'model';
 
+    /** @return class-string<AnswerForm> what has its fields, and says what an answer of it may be */
+    public function form(): string
+    {
+        return match ($this) {
+            self::Short, self::Lines => TextAnswer::class,
+            self::Number => NumberAnswer::class,
+            self::Tick => TickAnswer::class,
+            self::Choice => ChoiceAnswer::class,
+            self::List => ListAnswer::class,
+            self::Passage => PassageAnswer::class,
+            self::Drawing => DrawingAnswer::class,
+            self::Picture => PictureAnswer::class,
+            self::Model => ModelAnswer::class,
+        };
+    }
+
+    public function words(): string
+    {
+        return match ($this) {
+            self::Short => 'short text',
+            self::Lines => 'several lines',
+            self::Number => 'number',
+            self::Tick => 'tick',
+            self::Choice => 'choice',
+            self::List => 'drop-down list',
+            self::Passage => 'passage to correct',
+            self::Drawing => 'drawing area',
+            self::Picture => 'place for a picture',
+            self::Model => 'parts',
+        };
+    }
+
+    /** @return list<self> those that a box may be given; the parts of a page are no box */
+    public static function ofBoxes(): array
+    {
+        return array_filter(self::cases(), fn (self $kind): bool => $kind !== self::Model);
+    }
+
     /** Whether right answers can be given; what cannot have any only a person can mark. */
     public function canBeKeyed(): bool
     {

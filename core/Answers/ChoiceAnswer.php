@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace OpenSlate\Answers;
 
+use OpenSlate\Json\Fields;
+
 /** One or several of the options that are printed below: ticked, ringed or underlined. */
 final readonly class ChoiceAnswer implements AnswerForm
 {
@@ -30,6 +32,29 @@ final readonly class ChoiceAnswer implements AnswerForm
     public function kind(): AnswerKind
     {
         return AnswerKind::Choice;
+    }
+
+    /** Four options, one below the other. */
+    public static function start(AnswerKind $kind): self
+    {
+        return new self(array_map(fn (int $n): Option => new Option(chr(97 + $n), chr(65 + $n), 0.0, $n / 4, 1.0, 0.25), range(0, 3)), false, ChoiceMark::Ring);
+    }
+
+    public static function decode(AnswerKind $kind, Fields $fields): self
+    {
+        $options = array_map(Option::decode(...), $fields->objects('options', Choices::MOST));
+        $many = $fields->has('many') && $fields->flag('many');
+        $mark = $fields->has('mark') ? $fields->oneOf('mark', ChoiceMark::class) : ChoiceMark::Ring;
+        try {
+            return self::of($options, $many, $mark);
+        } catch (AnswerRefused $refusal) {
+            throw $fields->wrong('options', $refusal);
+        }
+    }
+
+    public function properties(): array
+    {
+        return ['options' => array_map(get_object_vars(...), $this->options), 'many' => $this->many, 'mark' => $this->mark->value];
     }
 
     /** Ids of the chosen, parted by commas, in the order in which they are printed. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OpenSlate\Answers;
 
+use OpenSlate\Json\Fields;
 use OpenSlate\Json\InvalidJson;
 
 /** A drawing or handwriting, by pen, finger or mouse. */
@@ -12,6 +13,21 @@ final readonly class DrawingAnswer implements AnswerForm
     public function kind(): AnswerKind
     {
         return AnswerKind::Drawing;
+    }
+
+    public static function start(AnswerKind $kind): self
+    {
+        return new self;
+    }
+
+    public static function decode(AnswerKind $kind, Fields $fields): self
+    {
+        return new self;
+    }
+
+    public function properties(): array
+    {
+        return [];
     }
 
     public function tidy(string $answer): string

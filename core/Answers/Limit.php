@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace OpenSlate\Answers;
 
+use OpenSlate\Json\Fields;
+
 /** How much is to be written: "3 to 5 sentences". It is said, and counted while the student writes; it cuts nobody off. */
 final readonly class Limit
 {
@@ -24,6 +26,30 @@ final readonly class Limit
         }
 
         return new self($of, $least, $most);
+    }
+
+    /** Null where a form says nothing of one. */
+    public static function decode(Fields $form): ?self
+    {
+        if (! $form->isGiven('limit')) {
+            return null;
+        }
+        $fields = $form->object('limit');
+        $number = fn (string $name): ?int => $fields->isGiven($name) ? $fields->integer($name, 1, self::MOST) : null;
+        try {
+            $limit = self::of($fields->oneOf('of', Counted::class), $number('least'), $number('most'));
+        } catch (AnswerRefused $refusal) {
+            throw $form->wrong('limit', $refusal);
+        }
+        $fields->nothingElse();
+
+        return $limit;
+    }
+
+    /** @return array{of: string, least: int|null, most: int|null} */
+    public function properties(): array
+    {
+        return ['of' => $this->of->value, 'least' => $this->least, 'most' => $this->most];
     }
 
     public function words(): string

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace OpenSlate\Answers;
 
+use OpenSlate\Json\Fields;
+
 /** One of several words, from a list that drops down. */
 final readonly class ListAnswer implements AnswerForm
 {
@@ -30,6 +32,25 @@ final readonly class ListAnswer implements AnswerForm
     public function kind(): AnswerKind
     {
         return AnswerKind::List;
+    }
+
+    public static function start(AnswerKind $kind): self
+    {
+        return new self(['yes', 'no']);
+    }
+
+    public static function decode(AnswerKind $kind, Fields $fields): self
+    {
+        try {
+            return self::of($fields->texts('choices', Choices::MOST, Choices::LONGEST));
+        } catch (AnswerRefused $refusal) {
+            throw $fields->wrong('choices', $refusal);
+        }
+    }
+
+    public function properties(): array
+    {
+        return ['choices' => $this->options];
     }
 
     public function tidy(string $answer): string

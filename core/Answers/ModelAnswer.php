@@ -6,6 +6,7 @@ namespace OpenSlate\Answers;
 
 use OpenSlate\Assembly\Model;
 use OpenSlate\Assembly\ModelRefused;
+use OpenSlate\Json\Fields;
 
 /** The parts of a page, as a student has put them. Where they come to rest is for the page to say: see Parts\Settling. */
 final readonly class ModelAnswer implements AnswerForm
@@ -18,10 +19,25 @@ final readonly class ModelAnswer implements AnswerForm
         return AnswerKind::Model;
     }
 
+    public static function start(AnswerKind $kind): self
+    {
+        return new self;
+    }
+
+    public static function decode(AnswerKind $kind, Fields $fields): self
+    {
+        return new self;
+    }
+
+    public function properties(): array
+    {
+        return [];
+    }
+
     /** What the parts are, and where, is read once: by the page that they settle on. */
     public function tidy(string $answer): string
     {
-        return strlen($answer) > Model::LONGEST ? throw AnswerRefused::noModel(ModelRefused::noModel()->getMessage()) : $answer;
+        return strlen($answer) > Model::LONGEST ? throw AnswerRefused::noModel(ModelRefused::noModel()) : $answer;
     }
 
     public function isFilled(string $answer): bool

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace OpenSlate\Answers;
 
+use OpenSlate\Json\Fields;
+
 /** A number, typed as people write them, before a printed unit. */
 final readonly class NumberAnswer implements AnswerForm
 {
@@ -21,6 +23,21 @@ final readonly class NumberAnswer implements AnswerForm
     public function kind(): AnswerKind
     {
         return AnswerKind::Number;
+    }
+
+    public static function start(AnswerKind $kind): self
+    {
+        return new self;
+    }
+
+    public static function decode(AnswerKind $kind, Fields $fields): self
+    {
+        return new self($fields->has('unit') ? $fields->text('unit', self::LONGEST_UNIT) : '');
+    }
+
+    public function properties(): array
+    {
+        return ['unit' => $this->unit];
     }
 
     /** What a student writes is kept as it is: whether it is a number is for marking to say. */

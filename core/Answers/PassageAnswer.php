@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace OpenSlate\Answers;
 
+use OpenSlate\Json\Fields;
+
 /** Supplied sentences with mistakes in them, which the student mends in place. */
 final readonly class PassageAnswer implements AnswerForm
 {
@@ -35,6 +37,26 @@ final readonly class PassageAnswer implements AnswerForm
     public function kind(): AnswerKind
     {
         return AnswerKind::Passage;
+    }
+
+    public static function start(AnswerKind $kind): self
+    {
+        return new self('', '', false);
+    }
+
+    public static function decode(AnswerKind $kind, Fields $fields): self
+    {
+        $wrong = $fields->text('wrong', self::LONGEST);
+        try {
+            return self::of($wrong, $fields->text('right', self::LONGEST), $fields->has('spelling') && $fields->flag('spelling'));
+        } catch (AnswerRefused $refusal) {
+            throw $fields->wrong('right', $refusal);
+        }
+    }
+
+    public function properties(): array
+    {
+        return ['wrong' => $this->wrong, 'right' => $this->right, 'spelling' => $this->spelling];
     }
 
     /** Untouched is nothing, so that a passage that nobody mended is not filled. */

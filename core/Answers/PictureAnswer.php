@@ -4,12 +4,29 @@ declare(strict_types=1);
 
 namespace OpenSlate\Answers;
 
+use OpenSlate\Json\Fields;
+
 /** A picture of the student's own, by the SHA-256 under which it is kept. */
 final readonly class PictureAnswer implements AnswerForm
 {
     public function kind(): AnswerKind
     {
         return AnswerKind::Picture;
+    }
+
+    public static function start(AnswerKind $kind): self
+    {
+        return new self;
+    }
+
+    public static function decode(AnswerKind $kind, Fields $fields): self
+    {
+        return new self;
+    }
+
+    public function properties(): array
+    {
+        return [];
     }
 
     public function tidy(string $answer): string

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace OpenSlate\Answers;
 
+use OpenSlate\Json\Fields;
+
 /** The printed lines below a box: typed text sits on them. */
 final readonly class Ruling
 {
@@ -17,6 +19,15 @@ final readonly class Ruling
      */
     public function __construct(public float $pitch, public float $first)
     {
+    }
+
+    /** Null where a form says nothing of one. */
+    public static function decode(Fields $fields): ?self
+    {
+        $pitch = $fields->isGiven('pitch') ? $fields->number('pitch', self::CLOSEST, self::WIDEST) : null;
+        $first = $fields->isGiven('first') ? $fields->number('first', 0, self::WIDEST) : null;
+
+        return $pitch === null || $first === null ? null : new self($pitch, $first);
     }
 
     /** The ruling of a box that ends where the last of so many lines is; null where that could not be written on. */

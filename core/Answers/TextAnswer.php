@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace OpenSlate\Answers;
 
+use OpenSlate\Json\Fields;
+
 /** Words: in one line, or in several. */
 final readonly class TextAnswer implements AnswerForm
 {
@@ -31,6 +33,21 @@ final readonly class TextAnswer implements AnswerForm
     public function kind(): AnswerKind
     {
         return $this->several ? AnswerKind::Lines : AnswerKind::Short;
+    }
+
+    public static function start(AnswerKind $kind): self
+    {
+        return new self($kind === AnswerKind::Lines, null, null);
+    }
+
+    public static function decode(AnswerKind $kind, Fields $fields): self
+    {
+        return new self($kind === AnswerKind::Lines, Limit::decode($fields), Ruling::decode($fields));
+    }
+
+    public function properties(): array
+    {
+        return ['limit' => $this->limit?->properties(), 'pitch' => $this->ruling?->pitch, 'first' => $this->ruling?->first];
     }
 
     public function longest(): int

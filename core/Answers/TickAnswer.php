@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace OpenSlate\Answers;
 
+use OpenSlate\Json\Fields;
+
 /** Ticked or not. */
 final readonly class TickAnswer implements AnswerForm
 {
@@ -14,6 +16,21 @@ final readonly class TickAnswer implements AnswerForm
     public function kind(): AnswerKind
     {
         return AnswerKind::Tick;
+    }
+
+    public static function start(AnswerKind $kind): self
+    {
+        return new self;
+    }
+
+    public static function decode(AnswerKind $kind, Fields $fields): self
+    {
+        return new self;
+    }
+
+    public function properties(): array
+    {
+        return [];
     }
 
     public function tidy(string $answer): string

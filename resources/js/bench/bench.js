@@ -12,7 +12,7 @@ import { Pictures } from './pictures';
 import { Selection } from './selection';
 import { around, clamp, Stage, tidy } from './stage';
 import { Tables } from './tables';
-import { isPart, layOf, NEW, PART_KEYS, ratioOf, TOOL_KEYS } from './tools';
+import { Tools } from './tools';
 import { Traits } from './traits';
 
 const CLIP = 'open-slate.clip';
@@ -55,10 +55,11 @@ export class Bench {
         this.kits = kits && new Kits(kits, ledger.querySelector('[data-kit-naming]'), this.selection, means);
         this.guides = new Guides(this.stage);
         this.#guided(JSON.parse(table.dataset.guides));
+        this.tools = new Tools(ledger.querySelector('[data-tools]').dataset.tools);
         this.gestures = new Gestures(this.stage, this.selection, this.guides, {
             tool: () => this.#tool,
-            within: (tool) => (isPart(tool) ? this.stage.whole : this.stage.page),
-            ratio: ratioOf,
+            within: (tool) => (this.tools.isBeside(tool) ? this.stage.whole : this.stage.page),
+            ratio: (tool) => this.tools.ratioOf(tool),
             moved: (ids, dx, dy) => { if (dx !== 0 || dy !== 0) this.#send({ kind: 'move', ids, dx, dy }); },
             resized: (id, frame) => this.#send({ kind: 'resize', frames: { [id]: frame } }),
             laid: (frame, from, to) => this.#place(frame, from, to),
@@ -75,7 +76,6 @@ export class Bench {
             waiting: (isWaiting) => this.#wait(isWaiting),
         });
         this.#steps(table.dataset.undo === 'yes', table.dataset.redo === 'yes');
-        this.toolKeys = table.dataset.station === 'parts' ? PART_KEYS : TOOL_KEYS;
         this.elsewhere = Object.fromEntries(Object.entries(COUNTED).map(([station, { count }]) => [station, parseInt(this.#jobState(station).textContent, 10) - count(this.stage.elements())]));
         this.#listen();
         this.#zoom(1);
@@ -222,16 +222,15 @@ export class Bench {
     #flush() { this.traits.flush(); this.#flushNudge(); }
 
     #place(frame, from, to) {
-        const kind = NEW[this.#tool];
+        const kind = this.tools.newOf(this.#tool);
         if (this.#tool === 'picture' || this.#tool === 'part-picture') { this.pictures.choose(frame.width ? frame : null, kind); this.#choose(null); return; }
-        const within = isPart(this.#tool) ? this.stage.whole : this.stage.page;
+        const within = this.tools.isBeside(this.#tool) ? this.stage.whole : this.stage.page;
         const width = frame.width ?? Math.min(kind.width, within.width);
         const height = frame.height ?? Math.min(kind.height, within.height);
         const element = { ...kind, width, height, x: tidy(clamp(frame.x, within.x, within.x + within.width - width)), y: tidy(clamp(frame.y, within.y, within.y + within.height - height)) };
         if (this.#tool === 'link') { this.#askForLink(element); return; }
         if (this.#tool === 'choice') { const { kind: _, ...region } = element; this.#send({ kind: 'choice', ...region }); } else {
-            if (from && ['line', 'arrow', 'part-connector'].includes(this.#tool)) element.lay = layOf(frame, from, to);
-            this.#send({ kind: 'place', elements: [element] });
+            this.#send({ kind: 'place', elements: [{ ...element, ...this.tools.layOf(this.#tool, frame, from, to) }] });
         }
         // One fills a page; what it is like is chosen next.
         if (this.#tool === 'organiser') this.#choose(null);
@@ -313,7 +312,7 @@ export class Bench {
         }
         if (this.#tool === 'picture' || this.#tool === 'part-picture') { this.#place({}); return; }
         const desk = this.desk.getBoundingClientRect();
-        const kind = NEW[this.#tool];
+        const kind = this.tools.newOf(this.#tool);
         const at = this.stage.point({ clientX: desk.left + desk.width / 2, clientY: desk.top + desk.height / 2 });
         this.#place({ x: at.x - kind.width / 2, y: at.y - kind.height / 2 });
     }
@@ -470,7 +469,7 @@ export class Bench {
             (key === 'PageUp' ? here.previousElementSibling : here.nextElementSibling)?.click();
             return true;
         }
-        if (onPage && this.toolKeys[key]) { this.#choose(this.toolKeys[key] === this.#tool ? null : this.toolKeys[key]); return true; }
+        if (onPage && this.tools.byKey[key]) { this.#choose(this.tools.byKey[key] === this.#tool ? null : this.tools.byKey[key]); return true; }
         if (onPage && key === 't') { this.ledger.querySelector('[data-blanks=take]')?.click(); return true; }
         if (onPage && key === '?') { keys.showModal(); return true; }
         return false;

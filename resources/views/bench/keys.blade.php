@@ -1,19 +1,8 @@
 {{-- The keys of a station. $station --}}
-@php($tools = $station === 'parts'
-    ? [
-        'E, R, D, T, P, B, A' => 'draw an oval, rectangle, rounded, triangle, polygon, speech box, arrow; with Shift even sides, with Alt from the middle',
-        'C, W, M, I, O' => 'draw a connector, a word, a sign, a picture, a place for a picture of theirs',
-        'J' => 'press a part where it should hold to others',
-        'Z, S, G, L, X' => 'draw a zone, slot, ring, line, table of slots',
-    ]
-    : [
-        'S, B, N, K, C, D' => 'draw a short box, lines box, number, tick, choice, drop-down; Enter lays one in the middle',
-        'G, M, W, I, Z' => 'draw a table, passage to correct, drawing area, place for a picture, organiser',
-        'L, P, U, R, O, -, A' => 'draw a label, patch, link, rectangle, oval, line, arrow',
-        'Y, X' => 'lay a picture, a clip of any page',
-        'V' => 'make room by dragging, on pages without print',
-    ])
+@php($tools = $station === 'parts' ? \App\View\Tools::parts() : \App\View\Tools::boxes(hasPrint: false))
 @php($both = [
+    'Shift, Alt, while drawing' => 'even sides, from the middle',
+    'Enter, with a tool' => 'lay one in the middle',
     'Tab' => 'next thing, in reading order',
     'Enter or Space' => 'select; with Shift add to the selection',
     'Arrows' => 'nudge by 1 point; with Shift by 10',
@@ -35,7 +24,10 @@
 <dialog class="keys" data-keys-list aria-labelledby="keys-title">
     <h2 id="keys-title">Keys</h2>
     <dl>
-        @foreach ([...$tools, ...$both] as $keys => $does)
+        @foreach ($tools->groups as $group)
+            <div><dt>{{ implode(', ', array_column($group, 'key')) }}</dt><dd>draw: {{ implode(', ', array_column($group, 'does')) }}</dd></div>
+        @endforeach
+        @foreach ($both as $keys => $does)
             <div><dt>{{ $keys }}</dt><dd>{{ $does }}</dd></div>
         @endforeach
     </dl>

@@ -1,10 +1,10 @@
-{{-- The tools of a station. $heading, $groups (of tools: their words and their key, by what they are for), $picture (what a picture is for) --}}
-<details class="ledger__head laying" data-laying open>
+{{-- The tools of a station. $heading, $tools (App\View\Tools), $picture (what a picture is for) --}}
+<details class="ledger__head laying" data-laying data-tools="{{ $tools->json() }}" open>
     <summary><h2>{{ $heading }}</h2></summary>
     <div role="group" aria-label="What to draw">
-        @foreach ($groups as $for => $tools)
+        @foreach ($tools->groups as $for => $group)
             <div class="tools" role="group" aria-label="{{ $for }}">
-                @foreach ($tools as $tool => [$words, $key])<button type="button" @class(['tool', 'tool--wide' => mb_strlen($words) > 11]) data-tool="{{ $tool }}" aria-pressed="false"><b>{{ $words }}</b><kbd aria-hidden="true">{{ $key }}</kbd></button>@endforeach
+                @foreach ($group as $tool)<button type="button" @class(['tool', 'tool--wide' => mb_strlen($tool->words) > 11]) data-tool="{{ $tool->name }}" aria-pressed="false"><b>{{ $tool->words }}</b><kbd aria-hidden="true">{{ $tool->key }}</kbd></button>@endforeach
             </div>
         @endforeach
     </div>

@@ -1,4 +1,2 @@
 {{-- What students move, and where it goes. --}}
-@php($parts = ['part-ellipse' => ['Oval', 'E'], 'part-rectangle' => ['Rectangle', 'R'], 'part-rounded' => ['Rounded', 'D'], 'part-triangle' => ['Triangle', 'T'], 'part-polygon' => ['Polygon', 'P'], 'part-callout' => ['Speech', 'B'], 'part-arrow' => ['Arrow', 'A'], 'part-connector' => ['Connector', 'C'], 'part-words' => ['Word', 'W'], 'part-sign' => ['Sign', 'M'], 'part-picture' => ['Picture', 'I'], 'part-own-picture' => ['Their picture', 'O'], 'joint' => ['Joint', 'J']])
-@php($spots = ['zone' => ['Zone', 'Z'], 'slot' => ['Slot', 'S'], 'ring' => ['Ring', 'G'], 'rail' => ['Line', 'L'], 'slots' => ['Slots', 'X']])
-@include('bench.laying', ['heading' => 'Make parts', 'groups' => ['Parts, for students to move' => $parts, 'Spots, where parts go' => $spots], 'picture' => 'A picture for the part'])
+@include('bench.laying', ['heading' => 'Make parts', 'tools' => \App\View\Tools::parts(), 'picture' => 'A picture for the part'])

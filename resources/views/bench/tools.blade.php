@@ -1,4 +1,2 @@
 {{-- What can be laid on the page: places to answer, and what the page is furnished with. --}}
-@php($answers = ['short' => ['Short box', 'S'], 'lines' => ['Lines box', 'B'], 'number' => ['Number', 'N'], 'tick' => ['Tick', 'K'], 'choice' => ['Choice', 'C'], 'list' => ['Drop-down', 'D'], 'table' => ['Table', 'G'], 'passage' => ['Passage', 'M'], 'drawing' => ['Drawing', 'W'], 'picture-place' => ['Picture place', 'I'], 'organiser' => ['Organiser', 'Z']])
-@php($furniture = ['label' => ['Label', 'L'], 'patch' => ['Patch', 'P'], 'link' => ['Link', 'U'], 'rectangle' => ['Rectangle', 'R'], 'ellipse' => ['Oval', 'O'], 'line' => ['Line', '-'], 'arrow' => ['Arrow', 'A'], 'picture' => ['Picture', 'Y'], 'clip' => ['Clip', 'X'], ...($shown->content->backdrop === null ? ['room' => ['Room', 'V']] : [])])
-@include('bench.laying', ['heading' => 'Lay on the page', 'groups' => ['For students to fill in' => $answers, 'For the page' => $furniture], 'picture' => 'A picture for the page'])
+@include('bench.laying', ['heading' => 'Lay on the page', 'tools' => \App\View\Tools::boxes($shown->content->backdrop !== null), 'picture' => 'A picture for the page'])

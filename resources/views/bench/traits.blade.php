@@ -1,6 +1,6 @@
 {{-- What the selected things are like, and what can be done with them. A row shows where something selected has it. --}}
 @php($fonts = ['plain' => 'plain', 'school' => 'schoolbook', 'easy' => 'easy reading', 'book' => 'book', 'hand' => 'handwriting', 'typewriter' => 'typewriter'])
-@php($kinds = ['short' => 'short text', 'lines' => 'several lines', 'number' => 'number', 'tick' => 'tick', 'choice' => 'choice', 'list' => 'drop-down list', 'passage' => 'passage to correct', 'drawing' => 'drawing area', 'picture' => 'place for a picture'])
+@php($kinds = array_column(array_map(fn ($kind) => [$kind->value, $kind->words()], \OpenSlate\Answers\AnswerKind::ofBoxes()), 1, 0))
 <fieldset class="traits" data-traits hidden>
     <legend data-traits-title>Selected</legend>
     <div class="traits__row" data-trait-for="text"><label for="trait-text">Words</label><textarea id="trait-text" class="form-control" data-trait="text" rows="2" maxlength="2000"></textarea></div>
