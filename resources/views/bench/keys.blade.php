@@ -22,7 +22,7 @@
     '?' => 'this list',
 ])
 <dialog class="keys" data-keys-list aria-labelledby="keys-title">
-    <h2 id="keys-title">Keys</h2>
+    <h2 id="keys-title" tabindex="-1" autofocus>Keys</h2>
     <dl>
         @foreach ($tools->groups as $group)
             <div><dt>{{ implode(', ', array_column($group, 'key')) }}</dt><dd>draw: {{ implode(', ', array_column($group, 'does')) }}</dd></div>

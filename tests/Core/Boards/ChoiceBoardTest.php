@@ -25,6 +25,32 @@ use PHPUnit\Framework\TestCase;
 
 final class ChoiceBoardTest extends TestCase
 {
+    public function test_the_picture_the_name_and_the_line_of_a_tile_stand_below_each_other(): void
+    {
+        foreach ($this->papers() as $paper => $size) {
+            foreach (['Knots', str_repeat('Rock pools ', 12)] as $name) {
+                $tile = new BoardTile(new ChoiceOption('o', $name, 'Look.', [1]), LinkTarget::page('k'), Backdrop::of(str_repeat('ab', 32), 1), Size::ofPaper(PaperSize::A4));
+                $drawn = array_column(array_map(fn (Element $element): array => [$element->id(), $element->frame()], BoardPage::draw('Choose', '', array_fill(0, 4, $tile), $size)), 1, 0);
+                $this->assertGreaterThanOrEqual($drawn['bdoc']->bottom(), $drawn['bdon']->y + 0.01, "{$name} on {$paper}");
+                $this->assertGreaterThan($drawn['bdog']->y + 0.4 * $drawn['bdog']->height, $drawn['bdon']->y, 'the picture has its share');
+                if (isset($drawn['bdol'])) {
+                    $this->assertGreaterThanOrEqual($drawn['bdon']->bottom(), $drawn['bdol']->y + 0.01);
+                }
+            }
+        }
+    }
+
+    public function test_a_long_name_has_two_lines_and_a_short_one_has_one(): void
+    {
+        $height = function (string $name): float {
+            $tile = new BoardTile(new ChoiceOption('o', $name, '', [1]), LinkTarget::page('k'), null, Size::ofPaper(PaperSize::A4));
+
+            return BoardPage::draw('Choose', '', [$tile, null, null, null], Size::ofPaper(PaperSize::A4))[1]->frame()->height;
+        };
+
+        $this->assertEqualsWithDelta(2.0, $height(str_repeat('Rock pools ', 5)) / $height('Knots'), 0.01);
+    }
+
     public function test_only_what_is_on_the_board_brings_its_pages_in_the_order_of_the_places(): void
     {
         $board = new ChoiceBoard('Choose', '', [self::option('a', [7, 8]), self::option('b', [3]), self::option('c', [8, 9])], ['c', null, 'a']);

@@ -31,6 +31,22 @@ final class WorkTest extends TestCase
         ]);
     }
 
+    public function test_a_window_that_has_seen_an_answer_may_change_it(): void
+    {
+        $first = $this->save(Work::none(), 0, 'one', ['1.a' => 'ebb'])->work;
+        $second = $this->save($first, $first->revision, 'two', ['1.a' => 'flood']);
+
+        $this->assertSame([[], 'flood'], [$second->conflicts, $second->work->text('1.a')]);
+    }
+
+    public function test_what_is_needed_is_kept_with_the_places(): void
+    {
+        $places = Places::of([new Page(Size::of(600, 800), Colour::white(), null, [new AnswerBox('n', Frame::of(50, 50, 90, 18), needed: true), new AnswerBox('m', Frame::of(50, 90, 90, 18))])]);
+
+        $this->assertSame([true, false], array_map(fn (Place $place): bool => $place->needed, Places::fromJson($places->toJson())->all()));
+        $this->assertSame(1, Work::none()->stillNeeded(Places::fromJson($places->toJson())));
+    }
+
     public function test_places_stand_in_reading_order_and_one_id_on_two_pages_is_two_places(): void
     {
         $this->assertSame(['1.a', '1.b', '2.a'], array_map(fn (Place $place): string => $place->id, $this->places->all()));

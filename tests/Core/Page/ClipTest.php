@@ -16,6 +16,20 @@ use PHPUnit\Framework\TestCase;
 /** Clips: regions of a page as it is shown, and where print shows on a page however it lies. */
 final class ClipTest extends TestCase
 {
+    public function test_a_clip_holds_the_region_that_was_drawn_and_no_more(): void
+    {
+        $page = new Page(Size::of(600, 800), Colour::white(), Backdrop::of(str_repeat('ab', 32), 1));
+        $clip = $page->clip(Size::of(600, 800), Frame::of(150, 200, 300, 80), 'c', Frame::of(0, 0, 300, 80));
+
+        $this->assertEqualsWithDelta([0.25, 0.25, 0.5, 0.1], [$clip->left, $clip->top, $clip->across, $clip->down], 0.00001);
+    }
+
+    public function test_a_page_without_print_has_nothing_to_clip(): void
+    {
+        $this->expectException(InvalidArgumentException::class);
+        (new Page(Size::of(600, 800), Colour::white()))->clip(Size::of(600, 800), Frame::of(0, 0, 100, 100), 'c', Frame::of(0, 0, 100, 100));
+    }
+
     public function test_where_print_shows_and_what_shows_somewhere_are_inverse(): void
     {
         mt_srand(4);

@@ -9,6 +9,14 @@ use PHPUnit\Framework\TestCase;
 
 final class PaperToneTest extends TestCase
 {
+    public function test_four_in_a_hundred_light_pixels_are_paper_and_three_are_print(): void
+    {
+        $dark = array_fill(0, 96, [20, 20, 20]);
+
+        $this->assertSame('#f0f0f0', PaperTone::of([...$dark, ...array_fill(0, 4, [240, 240, 240])])->hex);
+        $this->assertSame('#141414', PaperTone::of([...$dark, [20, 20, 20], ...array_fill(0, 3, [240, 240, 240])])->hex);
+    }
+
     public function test_white_paper_with_print_is_white(): void
     {
         $this->assertSame('#ffffff', $this->tone([[255, 255, 255, 900], [0, 0, 0, 100]]));
