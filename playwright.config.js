@@ -17,7 +17,18 @@ export default defineConfig({
     use: {
         baseURL: `http://127.0.0.1:${port}`,
         viewport: { width: 1280, height: 800 },
-        launchOptions: { executablePath, args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'] },
+        launchOptions: {
+            executablePath,
+            args: [
+                '--no-sandbox',
+                '--disable-gpu',
+                '--disable-quic',
+                '--no-first-run',
+                '--disable-background-networking',
+                '--disable-component-update',
+                '--disable-sync',
+            ],
+        },
         screenshot: 'only-on-failure',
     },
     webServer: {

@@ -4,10 +4,30 @@ import laravel from 'laravel-vite-plugin';
 export default defineConfig({
     plugins: [
         laravel({
-            input: ['resources/css/app.scss', 'resources/js/app.js', 'resources/js/bench.js', 'resources/js/key.js', 'resources/js/board.js', 'resources/js/copy.js', 'resources/js/desks.js', 'resources/js/pages.js'],
+            input: [
+                'resources/css/app.scss',
+                'resources/js/app.js',
+                'resources/js/bench.js',
+                'resources/js/key.js',
+                'resources/js/board.js',
+                'resources/js/copy.js',
+                'resources/js/desks.js',
+                'resources/js/pages.js',
+            ],
             refresh: false,
         }),
     ],
-    build: { assetsInlineLimit: 0, modulePreload: { polyfill: false }, rolldownOptions: { checks: { pluginTimings: false } } },
-    css: { preprocessorOptions: { scss: { quietDeps: true, silenceDeprecations: ['import', 'global-builtin', 'color-functions', 'if-function'] } } },
+    build: {
+        assetsInlineLimit: 0,
+        modulePreload: { polyfill: false },
+        rolldownOptions: { checks: { pluginTimings: false } },
+    },
+    css: {
+        preprocessorOptions: {
+            scss: {
+                quietDeps: true,
+                silenceDeprecations: ['import', 'global-builtin', 'color-functions', 'if-function'],
+            },
+        },
+    },
 });

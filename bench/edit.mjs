@@ -4,11 +4,27 @@ const TIMES = 200;
 const COLD = 80; // each of the workers has to have done both some times
 
 const cookies = new Map();
-const take = (response) => response.headers.getSetCookie().forEach((line) => { const [name, value] = line.split(';')[0].split(/=(.*)/s); cookies.set(name, value); });
-const headers = () => ({ Accept: 'application/json', 'Content-Type': 'application/json', Cookie: [...cookies].map(([name, value]) => `${name}=${value}`).join('; '), 'X-XSRF-TOKEN': decodeURIComponent(cookies.get('XSRF-TOKEN') ?? '') });
+const take = (response) =>
+    response.headers.getSetCookie().forEach((line) => {
+        const [name, value] = line.split(';')[0].split(/=(.*)/s);
+        cookies.set(name, value);
+    });
+const headers = () => ({
+    Accept: 'application/json',
+    'Content-Type': 'application/json',
+    Cookie: [...cookies].map(([name, value]) => `${name}=${value}`).join('; '),
+    'X-XSRF-TOKEN': decodeURIComponent(cookies.get('XSRF-TOKEN') ?? ''),
+});
 
 take(await fetch(`${base}/sign-in`));
-take(await fetch(`${base}/sign-in`, { method: 'POST', redirect: 'manual', headers: headers(), body: JSON.stringify({ email, password }) }));
+take(
+    await fetch(`${base}/sign-in`, {
+        method: 'POST',
+        redirect: 'manual',
+        headers: headers(),
+        body: JSON.stringify({ email, password }),
+    }),
+);
 let { revision } = await (await fetch(`${base}/pages/${page}`, { headers: headers() })).json();
 
 async function timed(send) {
@@ -19,8 +35,25 @@ async function timed(send) {
     return [performance.now() - start, text];
 }
 
-const bare = (route) => timed(() => fetch(`${base}/bare/1/${route}`, { method: 'PATCH', headers: headers(), body: JSON.stringify({ text: 'The tide comes in twice a day.' }) }));
-const edit = (n) => timed(() => fetch(`${base}/pages/${page}/edits`, { method: 'POST', headers: headers(), body: JSON.stringify({ base: revision, edit: { kind: 'move', ids: [`b${n % 300}`], dx: n % 2 ? 1 : -1, dy: 0 } }) }));
+const bare = (route) =>
+    timed(() =>
+        fetch(`${base}/bare/1/${route}`, {
+            method: 'PATCH',
+            headers: headers(),
+            body: JSON.stringify({ text: 'The tide comes in twice a day.' }),
+        }),
+    );
+const edit = (n) =>
+    timed(() =>
+        fetch(`${base}/pages/${page}/edits`, {
+            method: 'POST',
+            headers: headers(),
+            body: JSON.stringify({
+                base: revision,
+                edit: { kind: 'move', ids: [`b${n % 300}`], dx: n % 2 ? 1 : -1, dy: 0 },
+            }),
+        }),
+    );
 const times = { nobody: [], bare: [], edit: [] };
 let bytes = 0;
 for (let n = 0; n < TIMES; n += 1) {
@@ -35,4 +68,11 @@ for (let n = 0; n < TIMES; n += 1) {
     times.edit.push(editTime);
 }
 const median = (values) => values.sort((a, b) => a - b)[Math.floor(values.length / 2)];
-process.stdout.write(JSON.stringify({ nobody: median(times.nobody), bare: median(times.bare), edit: median(times.edit), kilobytes: bytes / 1024 }));
+process.stdout.write(
+    JSON.stringify({
+        nobody: median(times.nobody),
+        bare: median(times.bare),
+        edit: median(times.edit),
+        kilobytes: bytes / 1024,
+    }),
+);

@@ -25,27 +25,39 @@ await devtools.send('Emulation.setCPUThrottlingRate', { rate: 4 });
 const slow = await thrice(browser, page, piece);
 await devtools.send('Emulation.setCPUThrottlingRate', { rate: 1 });
 
-const times = await page.evaluate(async ({ url, all, cold }) => {
-    const token = () => decodeURIComponent(document.cookie.match(/XSRF-TOKEN=([^;]+)/)[1]);
-    const send = async (answers) => {
-        const start = performance.now();
-        const response = await fetch(url, { method: 'PATCH', headers: { Accept: 'application/json', 'Content-Type': 'application/json', 'X-XSRF-TOKEN': token() }, body: JSON.stringify({ draft: { base: 100000, window: 'bench', answers }, page: 1 }) });
-        const answer = await response.json();
-        if (!response.ok) throw new Error(answer.message);
-        return [performance.now() - start, answer];
-    };
-    const taken = { move: [], text: [] };
-    let [, { models }] = await send({ '1._parts': document.querySelector('[data-model]').dataset.model });
-    for (let n = 0; n < all; n += 1) {
-        const placed = JSON.parse(models['1._parts']);
-        placed[`p${n}.1`] = [43 + 34 * (n % 15) + (n % 7), 63 + 40 * Math.floor(n / 15) + (n % 5), '', ''];
-        const [move, answer] = await send({ '1._parts': JSON.stringify({ ...placed, near: 8 }) });
-        models = answer.models;
-        const [text] = await send({ '1.a': `The tide comes in ${n} times.` });
-        if (n >= cold) { taken.move.push(move); taken.text.push(text); }
-    }
-    return taken;
-}, { url: `/my/copies/${copy}`, all: TIMES, cold: COLD });
+const times = await page.evaluate(
+    async ({ url, all, cold }) => {
+        const token = () => decodeURIComponent(document.cookie.match(/XSRF-TOKEN=([^;]+)/)[1]);
+        const send = async (answers) => {
+            const start = performance.now();
+            const response = await fetch(url, {
+                method: 'PATCH',
+                headers: { Accept: 'application/json', 'Content-Type': 'application/json', 'X-XSRF-TOKEN': token() },
+                body: JSON.stringify({ draft: { base: 100000, window: 'bench', answers }, page: 1 }),
+            });
+            const answer = await response.json();
+            if (!response.ok) throw new Error(answer.message);
+            return [performance.now() - start, answer];
+        };
+        const taken = { move: [], text: [] };
+        let [, { models }] = await send({ '1._parts': document.querySelector('[data-model]').dataset.model });
+        for (let n = 0; n < all; n += 1) {
+            const placed = JSON.parse(models['1._parts']);
+            placed[`p${n}.1`] = [43 + 34 * (n % 15) + (n % 7), 63 + 40 * Math.floor(n / 15) + (n % 5), '', ''];
+            const [move, answer] = await send({ '1._parts': JSON.stringify({ ...placed, near: 8 }) });
+            models = answer.models;
+            const [text] = await send({ '1.a': `The tide comes in ${n} times.` });
+            if (n >= cold) {
+                taken.move.push(move);
+                taken.text.push(text);
+            }
+        }
+        return taken;
+    },
+    { url: `/my/copies/${copy}`, all: TIMES, cold: COLD },
+);
 await browser.close();
 const median = (values) => values.sort((a, b) => a - b)[Math.floor(values.length / 2)];
-process.stdout.write(JSON.stringify({ plain: plain.longest, slow: slow.longest, move: median(times.move), text: median(times.text) }));
+process.stdout.write(
+    JSON.stringify({ plain: plain.longest, slow: slow.longest, move: median(times.move), text: median(times.text) }),
+);

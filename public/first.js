@@ -2,4 +2,6 @@
 // signed in with the server: nothing of theirs is shown until that is mended (resources/js/lib/who.js does it).
 try {
     if (localStorage.getItem('open-slate.leaving')) document.documentElement.hidden = true;
-} catch (blocked) { /* Then nothing was left behind either. */ }
+} catch (blocked) {
+    /* Then nothing was left behind either. */
+}

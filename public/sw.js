@@ -13,15 +13,17 @@ self.addEventListener('activate', (event) => event.waitUntil(self.clients.claim(
 self.addEventListener('fetch', (event) => {
     const url = new URL(event.request.url);
     if (event.request.method !== 'GET' || url.origin !== self.location.origin) return;
-    if (event.request.mode === 'navigate') event.respondWith(serverFirst(event.request, url.pathname.startsWith('/my/')));
-    else if (/^\/(build|backdrops|pictures|my\/sheets)\//.test(url.pathname)) event.respondWith(keptFirst(event.request));
+    if (event.request.mode === 'navigate')
+        event.respondWith(serverFirst(event.request, url.pathname.startsWith('/my/')));
+    else if (/^\/(build|backdrops|pictures|my\/sheets)\//.test(url.pathname))
+        event.respondWith(keptFirst(event.request));
 });
 
 const whoIsKept = async (pages) => (await pages.match(WHO))?.text() ?? NOBODY;
 
 /** Empties the keeping when it is somebody else's. */
 async function keepingFor(who) {
-    if (await whoIsKept(await caches.open(KEPT_PAGES)) !== who) await caches.delete(KEPT_PAGES);
+    if ((await whoIsKept(await caches.open(KEPT_PAGES))) !== who) await caches.delete(KEPT_PAGES);
     const pages = await caches.open(KEPT_PAGES);
     if (who !== NOBODY) await pages.put(WHO, new Response(who));
     return pages;
@@ -35,7 +37,7 @@ async function serverFirst(request, isStudents) {
     } catch (away) {
         const pages = await caches.open(KEPT_PAGES);
         const kept = isStudents ? await pages.match(request.url) : undefined;
-        if (kept && kept.headers.get('Slate-Who') === await whoIsKept(pages)) return kept;
+        if (kept && kept.headers.get('Slate-Who') === (await whoIsKept(pages))) return kept;
         if (response) return response;
         throw away;
     }

@@ -16,20 +16,43 @@ const browser = await chromium.launch({ executablePath, args: ['--no-sandbox', '
 
 const boxes = {};
 
-// Where a teacher would lay answer boxes on the printed blanks, in points, so that the demo has worksheets ready to use.
+// Where a teacher would lay answer boxes on the printed blanks, in points, so that the demo has worksheets ready to
+// use.
 const blanks = () => {
-    const points = (box, page) => ({ x: box.x * 0.75, y: (box.y - page.y) * 0.75, width: box.width * 0.75, height: box.height * 0.75 });
-    const tidy = (frame) => Object.fromEntries(Object.entries(frame).map(([name, value]) => [name, Math.round(value * 100) / 100]));
+    const points = (box, page) => ({
+        x: box.x * 0.75,
+        y: (box.y - page.y) * 0.75,
+        width: box.width * 0.75,
+        height: box.height * 0.75,
+    });
+    const tidy = (frame) =>
+        Object.fromEntries(Object.entries(frame).map(([name, value]) => [name, Math.round(value * 100) / 100]));
     return [...document.querySelectorAll('section')].map((section) => {
         const page = section.getBoundingClientRect();
-        return [...section.querySelectorAll('.gap, .lines, td')].filter((one) => !one.matches('td') || one.textContent === '').map((one) => {
-            const frame = points(one.getBoundingClientRect(), page);
-            const before = one.previousElementSibling;
-            const prompt = before?.matches('b') && /\p{L}/u.test(before.textContent) ? before.textContent : ''; // not a question's number
-            if (one.matches('.lines')) return { answer: 'lines', prompt: '', ...tidy(frame) };
-            if (one.matches('td')) return { answer: 'short', prompt: '', ...tidy({ x: frame.x + 1.5, y: frame.y + 1.5, width: frame.width - 3, height: frame.height - 3 }) };
-            return { answer: 'short', prompt, ...tidy({ x: frame.x, y: frame.y + frame.height - 15.5, width: frame.width, height: 15 }) };
-        });
+        return [...section.querySelectorAll('.gap, .lines, td')]
+            .filter((one) => !one.matches('td') || one.textContent === '')
+            .map((one) => {
+                const frame = points(one.getBoundingClientRect(), page);
+                const before = one.previousElementSibling;
+                const prompt = before?.matches('b') && /\p{L}/u.test(before.textContent) ? before.textContent : ''; // not a question's number
+                if (one.matches('.lines')) return { answer: 'lines', prompt: '', ...tidy(frame) };
+                if (one.matches('td'))
+                    return {
+                        answer: 'short',
+                        prompt: '',
+                        ...tidy({
+                            x: frame.x + 1.5,
+                            y: frame.y + 1.5,
+                            width: frame.width - 3,
+                            height: frame.height - 3,
+                        }),
+                    };
+                return {
+                    answer: 'short',
+                    prompt,
+                    ...tidy({ x: frame.x, y: frame.y + frame.height - 15.5, width: frame.width, height: 15 }),
+                };
+            });
     });
 };
 
@@ -49,7 +72,10 @@ async function photograph(name, html) {
     const jpeg = await page.screenshot({ type: 'jpeg', quality: 78 });
     writeFileSync(join(here, `${name}.jpg`), jpeg);
     const picture = `data:image/jpeg;base64,${jpeg.toString('base64')}`;
-    await page.setContent(`<style>@page{size:210mm 280mm;margin:0}body{margin:0}img{display:block;width:210mm;height:280mm}</style><img src="${picture}">`, { waitUntil: 'load' });
+    await page.setContent(
+        `<style>@page{size:210mm 280mm;margin:0}body{margin:0}img{display:block;width:210mm;height:280mm}</style><img src="${picture}">`,
+        { waitUntil: 'load' },
+    );
     await page.pdf({ path: join(here, `${name}.pdf`), printBackground: true, preferCSSPageSize: true });
     await page.close();
 }

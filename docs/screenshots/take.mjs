@@ -11,7 +11,12 @@ const executablePath = execFileSync('sh', ['-c', 'command -v chromium'], { encod
 const browser = await chromium.launch({ executablePath, args: ['--no-sandbox', '--disable-gpu'] });
 
 async function person(options = {}) {
-    const context = await browser.newContext({ viewport: { width: 1280, height: 800 }, baseURL: base, serviceWorkers: 'block', ...options });
+    const context = await browser.newContext({
+        viewport: { width: 1280, height: 800 },
+        baseURL: base,
+        serviceWorkers: 'block',
+        ...options,
+    });
     return context.newPage();
 }
 async function shot(page, name) {
@@ -35,7 +40,9 @@ await shot(teacher, 'shelf');
 await teacher.getByRole('link', { name: /^The Working Harbour/ }).click();
 await teacher.waitForSelector('[data-contact]');
 for (const number of [8, 9]) await teacher.getByRole('checkbox', { name: new RegExp(`^Page ${number}( |$)`) }).check();
-await teacher.evaluate(() => { document.querySelector('.table').scrollTop = 470; });
+await teacher.evaluate(() => {
+    document.querySelector('.table').scrollTop = 470;
+});
 await shot(teacher, 'contact-sheet');
 await teacher.getByRole('link', { name: 'Make a choice board' }).click();
 await teacher.getByLabel('Title').fill('A day at the harbour');
@@ -108,10 +115,14 @@ await student.getByRole('link', { name: /Before we sail/ }).click();
 await student.getByRole('radio', { name: 'flood' }).check();
 await student.getByRole('checkbox', { name: 'rope' }).check();
 await student.getByLabel('Height at noon, in m').fill('4.2');
-await student.getByRole('textbox', { name: /mend these/ }).fill('The ferry leaves the harbor at nine. it carries crabs lobsters and mail');
+await student
+    .getByRole('textbox', { name: /mend these/ })
+    .fill('The ferry leaves the harbor at nine. it carries crabs lobsters and mail');
 await student.getByText('3 changes').waitFor();
 await student.locator('[data-place="1.passage"]').blur();
-await student.evaluate(() => { document.querySelector('[data-scroll]').scrollTop = 90; });
+await student.evaluate(() => {
+    document.querySelector('[data-scroll]').scrollTop = 90;
+});
 await shot(student, 'copy-kinds');
 
 const builder = await person();
@@ -126,7 +137,13 @@ await builder.getByRole('link', { name: /Build the harbour/ }).click();
 await builder.waitForSelector('[data-piece]');
 await shot(builder, 'copy-parts');
 
-const phone = await person({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true, deviceScaleFactor: 2, storageState: await student.context().storageState() });
+const phone = await person({
+    viewport: { width: 390, height: 844 },
+    hasTouch: true,
+    isMobile: true,
+    deviceScaleFactor: 2,
+    storageState: await student.context().storageState(),
+});
 await phone.goto('/my/day');
 await phone.getByRole('link', { name: 'Go on with Tide times' }).tap();
 await shot(phone, 'copy-phone');

@@ -27,13 +27,21 @@ class Board {
         this.#dragging();
     }
 
-    #rows() { return [...this.#ledger.querySelectorAll('[data-option-row]')]; }
+    #rows() {
+        return [...this.#ledger.querySelectorAll('[data-option-row]')];
+    }
 
-    #row(id) { return this.#rows().find((row) => row.dataset.optionRow === id); }
+    #row(id) {
+        return this.#rows().find((row) => row.dataset.optionRow === id);
+    }
 
-    #select(row) { return row.querySelector('[data-option-place]'); }
+    #select(row) {
+        return row.querySelector('[data-option-place]');
+    }
 
-    #count() { return Number(this.#ledger.querySelector('[data-board-count]').value); }
+    #count() {
+        return Number(this.#ledger.querySelector('[data-board-count]').value);
+    }
 
     /** Every option can be chosen a place; an option whose place is gone stands beside the board. */
     #places() {
@@ -41,7 +49,10 @@ class Board {
         this.#rows().forEach((row) => {
             const select = this.#select(row);
             const now = select.options.length > 0 ? Number(select.value) : Number(select.dataset.now);
-            select.replaceChildren(new Option('not on it', '0'), ...Array.from({ length: count }, (_, n) => new Option(`place ${n + 1}`, `${n + 1}`)));
+            select.replaceChildren(
+                new Option('not on it', '0'),
+                ...Array.from({ length: count }, (_, n) => new Option(`place ${n + 1}`, `${n + 1}`)),
+            );
             select.value = String(now <= count ? now : 0);
             select.dataset.now = select.value;
         });
@@ -51,7 +62,8 @@ class Board {
     #put(row, place) {
         const select = this.#select(row);
         const old = select.dataset.now;
-        const there = place > 0 && this.#rows().find((other) => other !== row && this.#select(other).value === String(place));
+        const there =
+            place > 0 && this.#rows().find((other) => other !== row && this.#select(other).value === String(place));
         if (there) {
             this.#select(there).value = old;
             this.#select(there).dataset.now = old;
@@ -59,7 +71,8 @@ class Board {
         select.value = String(place);
         select.dataset.now = select.value;
         const name = row.querySelector('[data-option-name]').value || 'The option';
-        this.#root.querySelector('[data-board-said]').textContent = place > 0 ? `${name} is in place ${place}.` : `${name} is off the board.`;
+        this.#root.querySelector('[data-board-said]').textContent =
+            place > 0 ? `${name} is in place ${place}.` : `${name} is off the board.`;
         this.#draw();
     }
 
@@ -88,7 +101,13 @@ class Board {
             title: this.#ledger.querySelector('[data-board-title]').value,
             directions: this.#ledger.querySelector('[data-board-directions]').value,
             count: this.#count(),
-            options: this.#rows().map((row) => ({ id: row.dataset.optionRow, name: value(row, 'name'), line: value(row, 'line'), pages: value(row, 'pages'), place: Number(value(row, 'place')) || null })),
+            options: this.#rows().map((row) => ({
+                id: row.dataset.optionRow,
+                name: value(row, 'name'),
+                line: value(row, 'line'),
+                pages: value(row, 'pages'),
+                place: Number(value(row, 'place')) || null,
+            })),
         };
     }
 
@@ -113,7 +132,9 @@ class Board {
         clearTimeout(this.#timer);
         this.#asked += 1;
         try {
-            const { url } = await request('POST', this.#root.dataset.save, this.#state(), { headers: { 'Idempotency-Key': this.#once } });
+            const { url } = await request('POST', this.#root.dataset.save, this.#state(), {
+                headers: { 'Idempotency-Key': this.#once },
+            });
             window.location.assign(url);
         } catch (problem) {
             if (problem.status) this.#once = once(); // Refused, it may be mended and sent again.
@@ -139,18 +160,29 @@ class Board {
     }
 
     #beside(place, [x, y]) {
-        const middle = (one) => { const box = one.getBoundingClientRect(); return { x: box.left + box.width / 2, y: box.top + box.height / 2 }; };
+        const middle = (one) => {
+            const box = one.getBoundingClientRect();
+            return { x: box.left + box.width / 2, y: box.top + box.height / 2 };
+        };
         const here = middle(place);
-        const away = (one) => { const there = middle(one); return { along: (there.x - here.x) * x + (there.y - here.y) * y, aside: Math.abs((there.x - here.x) * y) + Math.abs((there.y - here.y) * x) }; };
+        const away = (one) => {
+            const there = middle(one);
+            return {
+                along: (there.x - here.x) * x + (there.y - here.y) * y,
+                aside: Math.abs((there.x - here.x) * y) + Math.abs((there.y - here.y) * x),
+            };
+        };
         return [...this.#stage.querySelectorAll('[data-place]')]
             .filter((one) => one !== place && away(one).along > 5 && away(one).aside < 5)
             .sort((a, b) => away(a).along - away(b).along)[0];
     }
 
     #dragging() {
-        const over = (event) => (event.target.closest('[data-place]') ?? event.target.closest('.ledger'));
+        const over = (event) => event.target.closest('[data-place]') ?? event.target.closest('.ledger');
         document.addEventListener('dragstart', (event) => {
-            const id = event.target.closest?.('[data-option-row]')?.dataset.optionRow ?? event.target.closest?.('[data-place]')?.dataset.option;
+            const id =
+                event.target.closest?.('[data-option-row]')?.dataset.optionRow ??
+                event.target.closest?.('[data-place]')?.dataset.option;
             this.#dragged = id ? this.#row(id) : null;
             if (this.#dragged) event.dataTransfer.effectAllowed = 'move';
         });
@@ -167,7 +199,9 @@ class Board {
             event.preventDefault();
             this.#put(this.#dragged, Number(target.dataset.place ?? 0));
         });
-        document.addEventListener('dragend', () => { this.#dragged = null; });
+        document.addEventListener('dragend', () => {
+            this.#dragged = null;
+        });
     }
 
     #problem(words) {

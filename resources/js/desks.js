@@ -15,14 +15,21 @@ class Desks {
         setTimeout(() => this.#look(), EVERY);
     }
 
-    #copies() { return [...this.root.querySelectorAll('[data-copy]')]; }
+    #copies() {
+        return [...this.root.querySelectorAll('[data-copy]')];
+    }
 
     async #look() {
         if (document.visibilityState === 'visible') {
             try {
-                const seen = this.#copies().map((copy) => `${copy.dataset.copy}.${copy.dataset.version}`).join(',');
+                const seen = this.#copies()
+                    .map((copy) => `${copy.dataset.copy}.${copy.dataset.version}`)
+                    .join(',');
                 const only = this.large ? `&only=${this.#copies()[0].dataset.copy}` : '';
-                const answer = await request('GET', `${this.root.dataset.changes}?item=${this.root.dataset.item}&page=${this.root.dataset.page ?? 0}&seen=${seen}${only}`);
+                const answer = await request(
+                    'GET',
+                    `${this.root.dataset.changes}?item=${this.root.dataset.item}&page=${this.root.dataset.page ?? 0}&seen=${seen}${only}`,
+                );
                 if (answer) await this.#draw(answer.copies);
                 this.#pulse(true);
             } catch {
@@ -61,7 +68,10 @@ class Desks {
     #tally() {
         const tally = this.root.querySelector('[data-tally]');
         if (!tally) return;
-        const counts = Object.entries(WORDS).map(([state, words]) => [this.root.querySelectorAll(`[data-state="${state}"]`).length, words]);
+        const counts = Object.entries(WORDS).map(([state, words]) => [
+            this.root.querySelectorAll(`[data-state="${state}"]`).length,
+            words,
+        ]);
         const said = counts.map(([count, words]) => `${count} ${words}`).join(' · ');
         if (tally.textContent !== said) tally.textContent = said;
     }

@@ -1,9 +1,15 @@
 /** The Hand out form: opens up what a choice asks for. */
 export const handOut = () => ({
     hidden: 0,
-    init() { this.hidden = this.spare().length; },
-    get canAdd() { return this.hidden > 0; },
-    spare() { return [...this.$root.querySelectorAll('[data-more]')].filter((row) => row.hidden); },
+    init() {
+        this.hidden = this.spare().length;
+    },
+    get canAdd() {
+        return this.hidden > 0;
+    },
+    spare() {
+        return [...this.$root.querySelectorAll('[data-more]')].filter((row) => row.hidden);
+    },
     more() {
         const row = this.spare()[0];
         row.hidden = false;

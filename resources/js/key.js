@@ -8,37 +8,70 @@ class KeyStation {
         Object.assign(this, { root, ledger });
         this.page = root.querySelector('[data-key-page]');
         this.list = ledger.querySelector('[data-key-ledger]');
-        this.edits = new Edits(root.dataset.pageId, Number(root.dataset.revision), {
-            drawn: (answer) => this.#draw(answer),
-            stale: (words) => this.#problem(words),
-            refused: (problem) => this.#problem(problem.message),
-            waiting: (isWaiting) => this.#problem(isWaiting ? 'There is no connection. What you typed is kept here and is sent when the server is back; leave this screen open.' : ''),
-        }, 'key');
+        this.edits = new Edits(
+            root.dataset.pageId,
+            Number(root.dataset.revision),
+            {
+                drawn: (answer) => this.#draw(answer),
+                stale: (words) => this.#problem(words),
+                refused: (problem) => this.#problem(problem.message),
+                waiting: (isWaiting) =>
+                    this.#problem(
+                        isWaiting
+                            ? 'There is no connection. What you typed is kept here and is sent when the server is back; leave this screen open.'
+                            : '',
+                    ),
+            },
+            'key',
+        );
         this.#steps(root.dataset.undo === 'yes', root.dataset.redo === 'yes');
         this.#listenToPage();
         this.list.addEventListener('change', (event) => this.#changed(event.target));
-        this.list.addEventListener('click', (event) => { if (event.target.closest('[data-key-go]')) this.#go(event.target.closest('[data-key-row]').dataset.keyRow); });
+        this.list.addEventListener('click', (event) => {
+            if (event.target.closest('[data-key-go]')) this.#go(event.target.closest('[data-key-row]').dataset.keyRow);
+        });
         ledger.querySelector('[data-all-points]').addEventListener('submit', (event) => {
             event.preventDefault();
-            const ids = [...new Set([...this.list.querySelectorAll('[data-points]')].map((field) => field.dataset.points))];
-            if (ids.length > 0) this.#edit({ kind: 'change', ids, set: { points: Number(event.target.querySelector('input').value) } });
+            const ids = [
+                ...new Set([...this.list.querySelectorAll('[data-points]')].map((field) => field.dataset.points)),
+            ];
+            if (ids.length > 0)
+                this.#edit({ kind: 'change', ids, set: { points: Number(event.target.querySelector('input').value) } });
         });
-        root.querySelectorAll('[data-step]').forEach((button) => button.addEventListener('click', () => this.#edit(button.dataset.step)));
+        root.querySelectorAll('[data-step]').forEach((button) =>
+            button.addEventListener('click', () => this.#edit(button.dataset.step)),
+        );
         root.querySelector('[data-dismiss]').addEventListener('click', () => this.#problem(''));
         document.addEventListener('keydown', (event) => {
-            if (event.defaultPrevented || !(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'z' || event.target.closest('input, textarea, select')) return;
+            if (
+                event.defaultPrevented ||
+                !(event.ctrlKey || event.metaKey) ||
+                event.key.toLowerCase() !== 'z' ||
+                event.target.closest('input, textarea, select')
+            )
+                return;
             event.preventDefault();
             this.#edit(event.shiftKey ? 'redo' : 'undo');
         });
-        window.addEventListener('beforeunload', (event) => { document.activeElement?.blur?.(); if (!this.edits.idle) event.preventDefault(); });
+        window.addEventListener('beforeunload', (event) => {
+            document.activeElement?.blur?.();
+            if (!this.edits.idle) event.preventDefault();
+        });
     }
 
     /** What is typed on the page is the first right answer; others as right stay as they are. */
     #listenToPage() {
-        const changed = (place) => { this.waiting = place; clearTimeout(this.timer); this.timer = setTimeout(() => this.#flush(), 500); };
+        const changed = (place) => {
+            this.waiting = place;
+            clearTimeout(this.timer);
+            this.timer = setTimeout(() => this.#flush(), 500);
+        };
         this.places = placesIn(this.page, changed, { saved: async () => {} });
         this.page.addEventListener('focusout', () => this.#flush());
-        this.page.addEventListener('focusin', (event) => { const place = this.places.find((one) => one.holds(event.target)); if (place) this.#mark(place.key.slice(2)); });
+        this.page.addEventListener('focusin', (event) => {
+            const place = this.places.find((one) => one.holds(event.target));
+            if (place) this.#mark(place.key.slice(2));
+        });
     }
 
     #flush() {
@@ -49,26 +82,66 @@ class KeyStation {
         const name = place.key.slice(2);
         const value = place.value;
         const others = this.list.querySelector(`textarea[data-key="${name}"]:not([data-one])`);
-        const rest = others ? others.value.split('\n').slice(1).filter((line) => line.trim() !== '') : [];
-        this.#send(name, [...(place.field.dataset.kind === 'choice' ? value.split(',') : [value]).filter((one) => one !== ''), ...rest]);
+        const rest = others
+            ? others.value
+                  .split('\n')
+                  .slice(1)
+                  .filter((line) => line.trim() !== '')
+            : [];
+        this.#send(name, [
+            ...(place.field.dataset.kind === 'choice' ? value.split(',') : [value]).filter((one) => one !== ''),
+            ...rest,
+        ]);
     }
 
     #changed(field) {
-        if (field.dataset.points) this.#edit({ kind: 'change', ids: [field.dataset.points], set: { points: field.value === '' ? null : Number(field.value) } });
-        else if ('modelPoints' in field.dataset) this.#edit({ kind: 'model-points', points: field.value === '' ? null : Number(field.value) });
-        else if ('modelCounts' in field.dataset) this.#edit({ kind: 'model-counts', counts: [...this.list.querySelectorAll('[data-model-counts]:checked')].map((one) => one.value) });
-        else if (field.dataset.keyChoice) this.#send(field.dataset.keyChoice, [...this.list.querySelectorAll(`[data-key-choice="${field.dataset.keyChoice}"]:checked`)].map((one) => one.value));
-        else if (field.dataset.key) this.#send(field.dataset.key, ('one' in field.dataset ? [field.value] : field.value.split('\n')).map((line) => line.trim()).filter((line) => line !== ''));
+        if (field.dataset.points)
+            this.#edit({
+                kind: 'change',
+                ids: [field.dataset.points],
+                set: { points: field.value === '' ? null : Number(field.value) },
+            });
+        else if ('modelPoints' in field.dataset)
+            this.#edit({ kind: 'model-points', points: field.value === '' ? null : Number(field.value) });
+        else if ('modelCounts' in field.dataset)
+            this.#edit({
+                kind: 'model-counts',
+                counts: [...this.list.querySelectorAll('[data-model-counts]:checked')].map((one) => one.value),
+            });
+        else if (field.dataset.keyChoice)
+            this.#send(
+                field.dataset.keyChoice,
+                [...this.list.querySelectorAll(`[data-key-choice="${field.dataset.keyChoice}"]:checked`)].map(
+                    (one) => one.value,
+                ),
+            );
+        else if (field.dataset.key)
+            this.#send(
+                field.dataset.key,
+                ('one' in field.dataset ? [field.value] : field.value.split('\n'))
+                    .map((line) => line.trim())
+                    .filter((line) => line !== ''),
+            );
     }
 
-    #send(place, answers) { this.#edit({ kind: 'key', place, answers }); }
+    #send(place, answers) {
+        this.#edit({ kind: 'key', place, answers });
+    }
 
-    #edit(edit) { this.#problem(''); this.edits.send(edit); }
+    #edit(edit) {
+        this.#problem('');
+        this.edits.send(edit);
+    }
 
-    #go(name) { this.places.find((place) => place.key === `1.${name}`)?.focus(); this.#mark(name); }
+    #go(name) {
+        this.places.find((place) => place.key === `1.${name}`)?.focus();
+        this.#mark(name);
+    }
 
     #mark(name) {
-        this.list.querySelectorAll('[data-key-row]').forEach((row) => row.classList.toggle('is-selected', row.dataset.keyRow === name));
+        this.list
+            .querySelectorAll('[data-key-row]')
+            .forEach((row) => row.classList.toggle('is-selected', row.dataset.keyRow === name));
         this.list.querySelector(`[data-key-row="${CSS.escape(name)}"]`)?.scrollIntoView({ block: 'nearest' });
     }
 
@@ -76,15 +149,28 @@ class KeyStation {
         Idiomorph.morph(this.list, answer.ledger.trim(), { morphStyle: 'innerHTML', ignoreActiveValue: true });
         const shown = new DOMParser().parseFromString(answer.page, 'text/html');
         const texts = new Map(placesIn(shown, () => {}, {}).map((place) => [place.key, place.value]));
-        this.places.forEach((place) => { if (place !== this.waiting && (place.isLaidOut || !place.holds(document.activeElement)) && place.value !== texts.get(place.key)) place.value = texts.get(place.key) ?? ''; });
+        this.places.forEach((place) => {
+            if (
+                place !== this.waiting &&
+                (place.isLaidOut || !place.holds(document.activeElement)) &&
+                place.value !== texts.get(place.key)
+            )
+                place.value = texts.get(place.key) ?? '';
+        });
         this.#steps(answer.undo, answer.redo);
         const tally = this.list.querySelector('[data-keyed]');
         const state = document.querySelector('[data-job-state=key]');
-        this.elsewhere ??= state.textContent.match(/\d+/g)?.map(Number).map((count, at) => count - [this.keyedBefore, Number(tally.dataset.all)][at]);
-        if (this.elsewhere) state.textContent = `${this.elsewhere[0] + Number(tally.dataset.keyed)} of ${this.elsewhere[1] + Number(tally.dataset.all)} keyed`;
+        this.elsewhere ??= state.textContent
+            .match(/\d+/g)
+            ?.map(Number)
+            .map((count, at) => count - [this.keyedBefore, Number(tally.dataset.all)][at]);
+        if (this.elsewhere)
+            state.textContent = `${this.elsewhere[0] + Number(tally.dataset.keyed)} of ${this.elsewhere[1] + Number(tally.dataset.all)} keyed`;
     }
 
-    get keyedBefore() { return Number(this.root.dataset.keyed); }
+    get keyedBefore() {
+        return Number(this.root.dataset.keyed);
+    }
 
     #steps(undo, redo) {
         this.root.querySelector('[data-step=undo]').disabled = !undo;

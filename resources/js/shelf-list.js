@@ -8,9 +8,13 @@ export function findOnShelf(field) {
     field.addEventListener('input', () => {
         const items = [...document.querySelectorAll('.shelf__item[data-name]')];
         const wanted = plain(field.value.trim()).split(/\s+/);
-        items.forEach((item) => { item.hidden = !wanted.every((word) => plain(item.dataset.name).includes(word)); });
+        items.forEach((item) => {
+            item.hidden = !wanted.every((word) => plain(item.dataset.name).includes(word));
+        });
         // While looking for something, units without it are in the way.
-        units.forEach((unit) => { unit.hidden = field.value.trim() !== '' && !unit.querySelector('.shelf__item:not([hidden])'); });
+        units.forEach((unit) => {
+            unit.hidden = field.value.trim() !== '' && !unit.querySelector('.shelf__item:not([hidden])');
+        });
         document.querySelector('[data-none]').hidden = items.some((item) => !item.hidden);
     });
 }
@@ -55,7 +59,10 @@ export function renameInPlace(button) {
         field.addEventListener('input', () => field.setCustomValidity(''));
         field.addEventListener('click', (event) => event.preventDefault());
         field.addEventListener('keydown', (event) => {
-            if (event.key === 'Enter') { event.preventDefault(); keep(); }
+            if (event.key === 'Enter') {
+                event.preventDefault();
+                keep();
+            }
             if (event.key === 'Escape') end(name.textContent);
         });
         field.addEventListener('blur', keep);
@@ -72,7 +79,9 @@ export function unitsOfShelf(shelf) {
         const from = item.closest('[data-unit]');
         if (from === unit) return;
         try {
-            await request('PUT', item.dataset.assign, { unit: unit.dataset.unit === '' ? null : Number(unit.dataset.unit) });
+            await request('PUT', item.dataset.assign, {
+                unit: unit.dataset.unit === '' ? null : Number(unit.dataset.unit),
+            });
         } catch (problem) {
             select.value = from.dataset.unit;
             select.setCustomValidity(problem.message);
@@ -81,8 +90,12 @@ export function unitsOfShelf(shelf) {
         }
         select.value = unit.dataset.unit;
         const list = unit.querySelector('.shelf');
-        list.insertBefore(item, [...list.children].find((other) => Number(other.dataset.changed) < Number(item.dataset.changed)) ?? null);
-        document.querySelector('[data-shelf-said]').textContent = `${item.dataset.name} is now under ${unit.querySelector('h2').textContent.trim()}.`;
+        list.insertBefore(
+            item,
+            [...list.children].find((other) => Number(other.dataset.changed) < Number(item.dataset.changed)) ?? null,
+        );
+        document.querySelector('[data-shelf-said]').textContent =
+            `${item.dataset.name} is now under ${unit.querySelector('h2').textContent.trim()}.`;
         select.focus({ preventScroll: true });
     };
 
@@ -90,7 +103,10 @@ export function unitsOfShelf(shelf) {
         const select = event.target.closest('[data-assign-to]');
         if (!select) return;
         select.setCustomValidity('');
-        assign(select.closest('.shelf__item'), units.find((unit) => unit.dataset.unit === select.value));
+        assign(
+            select.closest('.shelf__item'),
+            units.find((unit) => unit.dataset.unit === select.value),
+        );
     });
     shelf.addEventListener('dragstart', (event) => {
         dragged = event.target.closest?.('[data-assign]');
@@ -108,7 +124,9 @@ export function unitsOfShelf(shelf) {
             event.preventDefault();
             unit.classList.add('is-over');
         });
-        unit.addEventListener('dragleave', (event) => { if (!unit.contains(event.relatedTarget)) unit.classList.remove('is-over'); });
+        unit.addEventListener('dragleave', (event) => {
+            if (!unit.contains(event.relatedTarget)) unit.classList.remove('is-over');
+        });
         unit.addEventListener('drop', (event) => {
             if (!dragged) return;
             event.preventDefault();

@@ -10,13 +10,27 @@ export const bringIn = () => ({
     words: '',
     isOver: false,
     waiting: [],
-    get idle() { return !this.busy && this.waiting.length === 0; },
-    get asking() { return this.waiting.length > 0; },
-    get count() { return `${this.waiting.length} files:`; },
-    get classes() { return this.isOver ? 'bring--over' : ''; },
-    over() { this.isOver = true; },
-    away() { this.isOver = false; },
-    choose(event) { this.take([...event.target.files]); },
+    get idle() {
+        return !this.busy && this.waiting.length === 0;
+    },
+    get asking() {
+        return this.waiting.length > 0;
+    },
+    get count() {
+        return `${this.waiting.length} files:`;
+    },
+    get classes() {
+        return this.isOver ? 'bring--over' : '';
+    },
+    over() {
+        this.isOver = true;
+    },
+    away() {
+        this.isOver = false;
+    },
+    choose(event) {
+        this.take([...event.target.files]);
+    },
     drop(event) {
         this.isOver = false;
         this.take([...event.dataTransfer.files]);
@@ -27,9 +41,16 @@ export const bringIn = () => ({
         if (files.length === 1) this.send(files, false);
         else this.waiting = files;
     },
-    together() { this.send(this.waiting, true); },
-    apart() { this.send(this.waiting, false); },
-    forget() { this.waiting = []; this.$refs.file.value = ''; },
+    together() {
+        this.send(this.waiting, true);
+    },
+    apart() {
+        this.send(this.waiting, false);
+    },
+    forget() {
+        this.waiting = [];
+        this.$refs.file.value = '';
+    },
     async send(files, together) {
         this.waiting = [];
         this.busy = true;
@@ -40,10 +61,19 @@ export const bringIn = () => ({
             this.percent = 0;
             this.words = `Sending ${file.name}`;
             try {
-                const answer = await upload(file, together && first ? first.add : this.$root.dataset.url, most, {}, (percent, event) => {
-                    this.percent = percent;
-                    this.words = event.loaded < event.total ? `Sending ${file.name}: ${megabytes(event.loaded)} of ${megabytes(event.total)}` : `Reading ${file.name}`;
-                });
+                const answer = await upload(
+                    file,
+                    together && first ? first.add : this.$root.dataset.url,
+                    most,
+                    {},
+                    (percent, event) => {
+                        this.percent = percent;
+                        this.words =
+                            event.loaded < event.total
+                                ? `Sending ${file.name}: ${megabytes(event.loaded)} of ${megabytes(event.total)}`
+                                : `Reading ${file.name}`;
+                    },
+                );
                 first ??= answer;
             } catch (problem) {
                 problems.push(files.length === 1 ? problem.message : `${file.name}: ${problem.message}`);
@@ -61,7 +91,10 @@ export const bringIn = () => ({
 export const startBlank = () => ({
     init() {
         const paper = this.$el.querySelector('[data-paper]');
-        const show = () => { this.$el.querySelector('[data-own]').hidden = paper.value !== 'own'; this.$el.querySelector('[data-way]').disabled = paper.value === 'own'; };
+        const show = () => {
+            this.$el.querySelector('[data-own]').hidden = paper.value !== 'own';
+            this.$el.querySelector('[data-way]').disabled = paper.value === 'own';
+        };
         paper.addEventListener('change', show);
         show();
     },
@@ -71,13 +104,15 @@ export const startBlank = () => ({
 export const preparing = () => ({
     done: 0,
     words: 'Preparing',
-    init() { this.look(); },
+    init() {
+        this.look();
+    },
     async look() {
         const answer = await request('GET', this.$el.dataset.url).catch(() => null);
         if (answer) {
             this.done = answer.done;
             this.words = answer.total === 0 ? 'Reading the file' : `Preparing: ${answer.done} of ${answer.total} pages`;
-            if (answer.state !== 'preparing' && await this.isDrawn()) return;
+            if (answer.state !== 'preparing' && (await this.isDrawn())) return;
         }
         setTimeout(() => this.look(), 700);
     },
@@ -85,8 +120,11 @@ export const preparing = () => ({
     async isDrawn() {
         const shelf = await requestPage('GET', window.location.href).catch(() => null);
         if (shelf === null) return false;
-        const item = new DOMParser().parseFromString(shelf, 'text/html').querySelector(`[data-worksheet="${this.$root.dataset.worksheet}"]`);
-        if (item === null) { // Its pages went to another worksheet.
+        const item = new DOMParser()
+            .parseFromString(shelf, 'text/html')
+            .querySelector(`[data-worksheet="${this.$root.dataset.worksheet}"]`);
+        if (item === null) {
+            // Its pages went to another worksheet.
             this.$root.remove();
             return true;
         }

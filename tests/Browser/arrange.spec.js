@@ -1,8 +1,15 @@
 import { at, bringIn, drag, draw, expect, expectAccessible, frames, test, openBlankForm } from './support.js';
 
 const settled = (page) => page.waitForLoadState('networkidle');
-const selectAll = async (page) => { await page.keyboard.press('Escape'); await page.locator('[data-desk]').focus(); await page.keyboard.press('Control+a'); };
-const openGroup = async (page, name) => { const group = page.locator(`[data-trait-group=${name}]`); if (!(await group.evaluate((one) => one.open))) await group.locator('summary').click(); };
+const selectAll = async (page) => {
+    await page.keyboard.press('Escape');
+    await page.locator('[data-desk]').focus();
+    await page.keyboard.press('Control+a');
+};
+const openGroup = async (page, name) => {
+    const group = page.locator(`[data-trait-group=${name}]`);
+    if (!(await group.evaluate((one) => one.open))) await group.locator('summary').click();
+};
 
 async function blank(page, look = 'nothing on it') {
     await openBlankForm(page);
@@ -22,9 +29,16 @@ test('many at once: lined up, spaced, made one size, grouped, locked, put in ord
     await selectAll(page);
     await openGroup(page, 'arrange');
     await page.getByRole('button', { name: 'Line up: Left' }).click();
-    await expect.poll(async () => Object.values(await frames(page)).map((frame) => Math.round(frame.x))).toEqual([60, 60, 60]);
+    await expect
+        .poll(async () => Object.values(await frames(page)).map((frame) => Math.round(frame.x)))
+        .toEqual([60, 60, 60]);
     await page.getByRole('button', { name: 'Space down' }).click();
-    await expect.poll(async () => { const { A1, P1, A2 } = await frames(page); return Math.abs((P1.y - A1.y - A1.height) - (A2.y - P1.y - P1.height)); }).toBeLessThan(0.1);
+    await expect
+        .poll(async () => {
+            const { A1, P1, A2 } = await frames(page);
+            return Math.abs(P1.y - A1.y - A1.height - (A2.y - P1.y - P1.height));
+        })
+        .toBeLessThan(0.1);
     await page.getByRole('button', { name: 'Same width' }).click();
     await expect.poll(async () => new Set(Object.values(await frames(page)).map((frame) => frame.width)).size).toBe(1);
 
@@ -69,7 +83,13 @@ test('dragging holds to guides and to gaps that come back; Control lets go', asy
     await page.mouse.up();
     await settled(page);
     await expect(page.locator('.guide, .gap')).toHaveCount(0);
-    await expect.poll(async () => Object.values(await frames(page)).map((one) => [Math.round(one.x), Math.round(one.y)]).at(-1)).toEqual([100, 200]);
+    await expect
+        .poll(async () =>
+            Object.values(await frames(page))
+                .map((one) => [Math.round(one.x), Math.round(one.y)])
+                .at(-1),
+        )
+        .toEqual([100, 200]);
 
     const again = await at(page, 175, 210);
     await page.keyboard.down('Control');
@@ -116,13 +136,16 @@ test('a table: words in a heading row, a dragged column, another row', async ({ 
     await page.mouse.down();
     await page.mouse.move(grip.x + 66, grip.y + 40, { steps: 4 });
     await page.mouse.up();
-    const shares = () => page.locator('[data-tag=T1]').evaluate((element) => JSON.parse(element.dataset.element).columns);
+    const shares = () =>
+        page.locator('[data-tag=T1]').evaluate((element) => JSON.parse(element.dataset.element).columns);
     await expect.poll(async () => (await shares())[0]).toBeGreaterThan(0.4);
     const columns = await shares();
     expect(Math.abs(columns.reduce((a, b) => a + b) - 1)).toBeLessThan(0.001);
 });
 
-test('a box goes down the lines, a choice over what is printed, a tick where a square is', async ({ teacher: page }) => {
+test('a box goes down the lines, a choice over what is printed, a tick where a square is', async ({
+    teacher: page,
+}) => {
     await bringIn(page, 'working-harbour-pack.pdf');
     await page.goto(`${page.url()}/boxes/7`);
     await expect(page.locator('[data-ghost]').first()).toBeVisible();
@@ -131,7 +154,21 @@ test('a box goes down the lines, a choice over what is printed, a tick where a s
     await ticks.first().click();
     await expect(page.locator('.element--tick')).toHaveCount(1);
     // All cells of the table from one of them.
-    const cell = await page.locator('[data-ghost]').evaluateAll((all) => all.map((one) => ({ x: parseFloat(one.style.getPropertyValue('--x')), y: parseFloat(one.style.getPropertyValue('--y')), w: parseFloat(one.style.getPropertyValue('--w')), h: parseFloat(one.style.getPropertyValue('--h')) })).filter((one, _, every) => every.filter((other) => Math.abs(other.x - one.x) < 1 && Math.abs(other.w - one.w) < 1).length >= 4)[0]);
+    const cell = await page.locator('[data-ghost]').evaluateAll(
+        (all) =>
+            all
+                .map((one) => ({
+                    x: parseFloat(one.style.getPropertyValue('--x')),
+                    y: parseFloat(one.style.getPropertyValue('--y')),
+                    w: parseFloat(one.style.getPropertyValue('--w')),
+                    h: parseFloat(one.style.getPropertyValue('--h')),
+                }))
+                .filter(
+                    (one, _, every) =>
+                        every.filter((other) => Math.abs(other.x - one.x) < 1 && Math.abs(other.w - one.w) < 1)
+                            .length >= 4,
+                )[0],
+    );
     await draw(page, 'Short box', cell.x + 2, cell.y + 2, cell.w - 4, cell.h - 4);
     await page.keyboard.press('Escape');
     await page.getByRole('button', { name: 'Fill the table' }).click();
@@ -160,14 +197,18 @@ test('a clip of another page is dragged out, laid, and kept back as an answer', 
     await expect(clip).toHaveClass(/element--kept/);
     await page.getByRole('button', { name: 'Make it a part' }).click();
     const part = page.locator('.element--part img');
-    await expect.poll(() => part.evaluate((picture) => picture.naturalWidth / picture.naturalHeight)).toBeGreaterThan(1.9);
+    await expect
+        .poll(() => part.evaluate((picture) => picture.naturalWidth / picture.naturalHeight))
+        .toBeGreaterThan(1.9);
     await expect(page.locator('[data-job-state=parts]')).toHaveText('1 part');
 });
 
 test('room is made above what is selected; what crosses the foot goes on and comes back', async ({ teacher: page }) => {
     await blank(page);
     await draw(page, 'Short box', 60, 60, 120, 20);
-    await page.locator('[data-desk]').evaluate((desk) => { desk.scrollTop = 2000; });
+    await page.locator('[data-desk]').evaluate((desk) => {
+        desk.scrollTop = 2000;
+    });
     await draw(page, 'Lines box', 60, 700, 300, 60);
     await page.keyboard.press('Escape');
     await page.locator('[data-tag=A2]').click();
@@ -180,7 +221,9 @@ test('room is made above what is selected; what crosses the foot goes on and com
     // The same by dragging: above the first box down, then up again.
     await page.getByRole('button', { name: 'Close' }).click();
     await page.getByRole('button', { name: /^Room/ }).click();
-    await page.locator('[data-desk]').evaluate((desk) => { desk.scrollTop = 0; });
+    await page.locator('[data-desk]').evaluate((desk) => {
+        desk.scrollTop = 0;
+    });
     await drag(page, [300, 40], [300, 100]);
     await expect.poll(async () => Math.round((await frames(page)).A1.y)).toBe(120);
     await drag(page, [300, 100], [300, 40]);
@@ -210,7 +253,10 @@ test('too much text gets smaller or makes the box higher, as it was set', async 
     await draw(page, 'Lines box', 60, 60, 150, 40);
     await draw(page, 'Lines box', 300, 60, 150, 40);
     await page.keyboard.press('Escape');
-    for (const [tag, fit] of [['A1', 'gets smaller'], ['A2', 'makes the box higher']]) {
+    for (const [tag, fit] of [
+        ['A1', 'gets smaller'],
+        ['A2', 'makes the box higher'],
+    ]) {
         await page.locator(`[data-tag=${tag}]`).click();
         await openGroup(page, 'looks');
         await page.getByLabel('Too much text').selectOption({ label: fit });
@@ -220,10 +266,15 @@ test('too much text gets smaller or makes the box higher, as it was set', async 
     await page.getByRole('link', { name: /^Key/ }).click();
     const long = 'The tide comes in twice a day because of the moon. '.repeat(4);
     const [small, high] = [page.locator('.element--shrink textarea'), page.locator('.element--grow textarea')];
-    const before = { size: await small.evaluate((field) => parseFloat(getComputedStyle(field).fontSize)), height: (await high.boundingBox()).height };
+    const before = {
+        size: await small.evaluate((field) => parseFloat(getComputedStyle(field).fontSize)),
+        height: (await high.boundingBox()).height,
+    };
     await small.fill(long);
     await high.fill(long);
-    expect(await small.evaluate((field) => parseFloat(getComputedStyle(field).fontSize))).toBeLessThan(before.size * 0.9);
+    expect(await small.evaluate((field) => parseFloat(getComputedStyle(field).fontSize))).toBeLessThan(
+        before.size * 0.9,
+    );
     expect(await small.evaluate((field) => field.scrollHeight - field.clientHeight)).toBeLessThanOrEqual(1);
     expect((await high.boundingBox()).height).toBeGreaterThan(before.height * 1.5);
     expect(await high.evaluate((field) => field.scrollHeight - field.clientHeight)).toBeLessThanOrEqual(1);
@@ -235,7 +286,8 @@ test('by finger: a box is drawn, moved and made larger', async ({ teacher: page 
     const swipe = async (from, to) => {
         const point = (share) => [{ x: from.x + (to.x - from.x) * share, y: from.y + (to.y - from.y) * share }];
         await touch.send('Input.dispatchTouchEvent', { type: 'touchStart', touchPoints: point(0) });
-        for (let n = 1; n <= 6; n++) await touch.send('Input.dispatchTouchEvent', { type: 'touchMove', touchPoints: point(n / 6) });
+        for (let n = 1; n <= 6; n++)
+            await touch.send('Input.dispatchTouchEvent', { type: 'touchMove', touchPoints: point(n / 6) });
         await touch.send('Input.dispatchTouchEvent', { type: 'touchEnd', touchPoints: [] });
     };
     await page.getByRole('button', { name: /^Lines box/ }).click();

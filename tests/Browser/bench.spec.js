@@ -7,7 +7,8 @@ const near = (frame, x, y, width, height) => {
     if (height) expect(Math.abs(frame.height - height)).toBeLessThan(1.5);
 };
 const settled = (page) => page.waitForLoadState('networkidle');
-const selected = (page) => page.locator('.element.is-selected').evaluateAll((all) => all.map((element) => element.dataset.tag).sort());
+const selected = (page) =>
+    page.locator('.element.is-selected').evaluateAll((all) => all.map((element) => element.dataset.tag).sort());
 
 async function openBench(page, file) {
     const name = await bringIn(page, file);
@@ -16,7 +17,9 @@ async function openBench(page, file) {
     return name;
 }
 
-async function leaveTool(page) { await page.keyboard.press('Escape'); }
+async function leaveTool(page) {
+    await page.keyboard.press('Escape');
+}
 
 test('what is drawn lies where it was drawn, moves by drag, and sizes by its handles', async ({ teacher: page }) => {
     await openBench(page);
@@ -113,7 +116,8 @@ test('the keyboard alone: lay, nudge, stretch, repeat, copy, delete, undo, redo'
     await page.locator('.element').focus();
     const start = (await frames(page)).A1;
 
-    for (const key of ['ArrowRight', 'ArrowRight', 'ArrowDown', 'Shift+ArrowRight', 'Shift+ArrowUp']) await page.keyboard.press(key);
+    for (const key of ['ArrowRight', 'ArrowRight', 'ArrowDown', 'Shift+ArrowRight', 'Shift+ArrowUp'])
+        await page.keyboard.press(key);
     await page.waitForTimeout(300);
     await settled(page);
     await page.reload();
@@ -141,7 +145,7 @@ test('the keyboard alone: lay, nudge, stretch, repeat, copy, delete, undo, redo'
     await expect(page.locator('.element')).toHaveCount(3);
     await page.keyboard.press('Control+Shift+z');
     await expect(page.locator('.element')).toHaveCount(2);
-    for (let n = 0; n < 12 && await page.getByRole('button', { name: 'Undo' }).isEnabled(); n += 1) {
+    for (let n = 0; n < 12 && (await page.getByRole('button', { name: 'Undo' }).isEnabled()); n += 1) {
         await page.keyboard.press('Control+z');
         await settled(page);
     }
@@ -178,9 +182,16 @@ test('copy and paste, here and on another page', async ({ teacher: page }) => {
     await expect(page.getByText('3 answer boxes')).toBeVisible();
 });
 
-test('two windows on one page: the later one is told, sees the newer page, and can do its change again', async ({ teacher: page, teacherState, browser, baseURL }) => {
+test('two windows on one page: the later one is told, sees the newer page, and can do its change again', async ({
+    teacher: page,
+    teacherState,
+    browser,
+    baseURL,
+}) => {
     await openBench(page);
-    const other = await (await browser.newContext({ storageState: teacherState, baseURL, viewport: { width: 1280, height: 800 } })).newPage();
+    const other = await (
+        await browser.newContext({ storageState: teacherState, baseURL, viewport: { width: 1280, height: 800 } })
+    ).newPage();
     await other.goto(page.url());
     await draw(page, 'Short box', 100, 100, 100, 20);
 
@@ -224,7 +235,10 @@ test('a drag touches nothing on the page but what moves', async ({ teacher: page
     await leaveTool(page);
     const changed = await page.evaluateHandle(() => {
         const nodes = new Set();
-        new MutationObserver((records) => records.forEach((record) => nodes.add(record.target))).observe(document.querySelector('.sheet'), { subtree: true, attributes: true, childList: true });
+        new MutationObserver((records) => records.forEach((record) => nodes.add(record.target))).observe(
+            document.querySelector('.sheet'),
+            { subtree: true, attributes: true, childList: true },
+        );
         return nodes;
     });
     const from = await at(page, 80, 60);

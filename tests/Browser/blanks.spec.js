@@ -1,10 +1,15 @@
 import { bringIn, expect, expectAccessible, test } from './support.js';
 
-test('blanks that were found are taken by a press and by keys, refused, and taken all together', async ({ teacher: page }) => {
+test('blanks that were found are taken by a press and by keys, refused, and taken all together', async ({
+    teacher: page,
+}) => {
     await bringIn(page, 'harbour-log-workbook.pdf');
     await page.getByRole('link', { name: /^Boxes/ }).click();
     const ghosts = page.locator('[data-ghost]');
-    await expect(async () => { await page.reload(); await expect(ghosts.first()).toBeVisible({ timeout: 1000 }); }).toPass({ timeout: 30000 });
+    await expect(async () => {
+        await page.reload();
+        await expect(ghosts.first()).toBeVisible({ timeout: 1000 });
+    }).toPass({ timeout: 30000 });
     const found = await ghosts.count();
     expect(found).toBeGreaterThan(5);
     await expectAccessible(page);

@@ -1,6 +1,9 @@
 import { bringIn, dragOnto, expect, expectAccessible, test } from './support.js';
 
-test('a choice board is made by drag and by keys, changed later, and leads students to their pages', async ({ teacher: page, student }) => {
+test('a choice board is made by drag and by keys, changed later, and leads students to their pages', async ({
+    teacher: page,
+    student,
+}) => {
     await bringIn(page, 'working-harbour-pack.pdf');
     await page.getByRole('link', { name: 'Make a choice board' }).click();
     const place = (number) => page.locator(`[data-place="${number}"]`);
@@ -13,7 +16,10 @@ test('a choice board is made by drag and by keys, changed later, and leads stude
     await expect(page.locator('.sheet')).toContainText(title);
 
     // By drag from beside the board, by drag within it, by the list, and by keys.
-    await dragOnto(page, page.locator('[data-option-row]', { has: page.locator('[value="Activity 7"]') }), place(1), { x: 3, y: 3 });
+    await dragOnto(page, page.locator('[data-option-row]', { has: page.locator('[value="Activity 7"]') }), place(1), {
+        x: 3,
+        y: 3,
+    });
     await expect(place(1)).toHaveAccessibleName('Place 1: Activity 7');
     await expect(page.getByLabel('Place of Activity 1')).toHaveValue('0');
     await dragOnto(page, place(1), place(2));
@@ -33,7 +39,9 @@ test('a choice board is made by drag and by keys, changed later, and leads stude
     await page.getByLabel('Name of the option').last().fill('Knots');
     await page.getByLabel('Place of the new option').selectOption('place 4');
     await page.getByRole('button', { name: 'Make the set' }).click();
-    await expect(page.getByRole('alert')).toHaveText('“Knots” has no pages. Say which pages of the master belong to it.');
+    await expect(page.getByRole('alert')).toHaveText(
+        '“Knots” has no pages. Say which pages of the master belong to it.',
+    );
     await page.getByLabel('Pages of the new option').fill('12');
     await page.getByLabel('One line about the new option').fill('Tie three of them');
     await page.getByRole('button', { name: 'Make the set' }).click();

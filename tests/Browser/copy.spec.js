@@ -1,7 +1,11 @@
 import { expect, expectAccessible, test } from './support.js';
 
 const saved = (page) => page.getByText('Saved', { exact: true });
-const link = (page) => page.getByRole('listitem').filter({ has: page.getByRole('heading', { name: 'Reading a tide table' }) }).getByRole('link', { name: /^(Start|Go on)/ });
+const link = (page) =>
+    page
+        .getByRole('listitem')
+        .filter({ has: page.getByRole('heading', { name: 'Reading a tide table' }) })
+        .getByRole('link', { name: /^(Start|Go on)/ });
 const open = async (page) => {
     await link(page).click();
     await expect(page.locator('[data-copy-work][data-ready]')).toBeVisible();
@@ -32,7 +36,9 @@ test('with the server away work goes on, outlives a reload, and is sent when it 
     // A second look, so that the page is in the browser's keeping.
     await page.evaluate(() => navigator.serviceWorker.ready);
     await page.reload();
-    await expect.poll(() => page.evaluate(async () => (await (await caches.open('open-slate-pages')).keys()).length)).toBeGreaterThan(3);
+    await expect
+        .poll(() => page.evaluate(async () => (await (await caches.open('open-slate-pages')).keys()).length))
+        .toBeGreaterThan(3);
 
     await page.context().setOffline(true);
     await page.getByLabel('Date', { exact: true }).first().fill('Friday');
@@ -47,7 +53,11 @@ test('with the server away work goes on, outlives a reload, and is sent when it 
 
     await page.context().setOffline(false);
     await expect(saved(page)).toBeVisible({ timeout: 15000 });
-    await expect.poll(() => page.evaluate(() => Object.keys(localStorage).filter((key) => key.startsWith('open-slate.pending')))).toEqual([]);
+    await expect
+        .poll(() =>
+            page.evaluate(() => Object.keys(localStorage).filter((key) => key.startsWith('open-slate.pending'))),
+        )
+        .toEqual([]);
     const elsewhere = await student('Wilf Sandry');
     await open(elsewhere);
     await expect(elsewhere.getByLabel('Date', { exact: true }).first()).toHaveValue('Friday 4th');
@@ -56,8 +66,13 @@ test('with the server away work goes on, outlives a reload, and is sent when it 
 test('what is typed before the program has loaded is not lost', async ({ student }) => {
     const page = await student('Tamsin Grove');
     let go;
-    const held = new Promise((resolve) => { go = resolve; });
-    await page.route('**/build/assets/copy-*.js', async (route) => { await held; await route.continue(); });
+    const held = new Promise((resolve) => {
+        go = resolve;
+    });
+    await page.route('**/build/assets/copy-*.js', async (route) => {
+        await held;
+        await route.continue();
+    });
     await link(page).click({ noWaitAfter: true });
     await name(page).fill('Tamsin was quick');
     go();
@@ -135,18 +150,39 @@ test('signed out meanwhile, nothing is lost', async ({ student }) => {
     await expect(saved(page)).toBeVisible();
 });
 
-test('at 390 by 844 by touch: the box grows readable, is never under a bar, and the way on is in sight', async ({ student }) => {
-    const page = await student('Petra Lisle', 'HERN26', { viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
+test('at 390 by 844 by touch: the box grows readable, is never under a bar, and the way on is in sight', async ({
+    student,
+}) => {
+    const page = await student('Petra Lisle', 'HERN26', {
+        viewport: { width: 390, height: 844 },
+        hasTouch: true,
+        isMobile: true,
+    });
     await expectAccessible(page);
-    await page.getByRole('listitem').filter({ has: page.getByRole('heading', { name: 'Reading a tide table' }) }).getByRole('link', { name: /^Start/ }).tap();
+    await page
+        .getByRole('listitem')
+        .filter({ has: page.getByRole('heading', { name: 'Reading a tide table' }) })
+        .getByRole('link', { name: /^Start/ })
+        .tap();
     await expect(page.locator('.answer').first()).toBeVisible();
     await expectAccessible(page);
-    for (const control of [page.getByRole('button', { name: 'Next blank' }), page.getByRole('button', { name: 'Hand in' }), saved(page), page.getByText('0 of 15 filled')]) await expect(control).toBeInViewport({ ratio: 1 });
+    for (const control of [
+        page.getByRole('button', { name: 'Next blank' }),
+        page.getByRole('button', { name: 'Hand in' }),
+        saved(page),
+        page.getByText('0 of 15 filled'),
+    ])
+        await expect(control).toBeInViewport({ ratio: 1 });
     const wide = await page.locator('.sheet').first().boundingBox();
     expect(wide.width).toBeGreaterThan(370);
 
     // Every place can be hit: 24 by 24 pixels at least (WCAG 2.2, 2.5.8).
-    const small = await page.locator('.answer').evaluateAll((all) => all.map((one) => one.getBoundingClientRect()).filter((box) => box.width < 24 || box.height < 24).length);
+    const small = await page
+        .locator('.answer')
+        .evaluateAll(
+            (all) =>
+                all.map((one) => one.getBoundingClientRect()).filter((box) => box.width < 24 || box.height < 24).length,
+        );
     expect(small).toBe(0);
 
     await page.locator('.answer').nth(4).tap();

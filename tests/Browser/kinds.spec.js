@@ -18,19 +18,36 @@ async function elsewhere(student, name) {
 
 /** A PNG of one colour (PNG specification, 5). */
 function png(width, height) {
-    const table = Array.from({ length: 256 }, (_, n) => { let c = n; for (let k = 0; k < 8; k++) c = c & 1 ? 0xedb88320 ^ (c >>> 1) : c >>> 1; return c >>> 0; });
-    const crc = (bytes) => { let c = 0xffffffff; for (const byte of bytes) c = table[(c ^ byte) & 255] ^ (c >>> 8); return (c ^ 0xffffffff) >>> 0; };
+    const table = Array.from({ length: 256 }, (_, n) => {
+        let c = n;
+        for (let k = 0; k < 8; k++) c = c & 1 ? 0xedb88320 ^ (c >>> 1) : c >>> 1;
+        return c >>> 0;
+    });
+    const crc = (bytes) => {
+        let c = 0xffffffff;
+        for (const byte of bytes) c = table[(c ^ byte) & 255] ^ (c >>> 8);
+        return (c ^ 0xffffffff) >>> 0;
+    };
     const chunk = (type, data) => {
         const body = Buffer.concat([Buffer.from(type), data]);
-        const head = Buffer.alloc(4); head.writeUInt32BE(data.length);
-        const tail = Buffer.alloc(4); tail.writeUInt32BE(crc(body));
+        const head = Buffer.alloc(4);
+        head.writeUInt32BE(data.length);
+        const tail = Buffer.alloc(4);
+        tail.writeUInt32BE(crc(body));
         return Buffer.concat([head, body, tail]);
     };
     const size = Buffer.alloc(13);
-    size.writeUInt32BE(width); size.writeUInt32BE(height, 4); size.set([8, 2], 8);
+    size.writeUInt32BE(width);
+    size.writeUInt32BE(height, 4);
+    size.set([8, 2], 8);
     const rows = Buffer.alloc((width * 3 + 1) * height, 90);
     for (let y = 0; y < height; y++) rows[y * (width * 3 + 1)] = 0;
-    return Buffer.concat([Buffer.from([0x89, 0x50, 0x4e, 0x47, 13, 10, 26, 10]), chunk('IHDR', size), chunk('IDAT', deflateSync(rows)), chunk('IEND', Buffer.alloc(0))]);
+    return Buffer.concat([
+        Buffer.from([0x89, 0x50, 0x4e, 0x47, 13, 10, 26, 10]),
+        chunk('IHDR', size),
+        chunk('IDAT', deflateSync(rows)),
+        chunk('IEND', Buffer.alloc(0)),
+    ]);
 }
 
 test('ringing, ticking, choosing and filling a table with the keyboard alone', async ({ student }) => {
@@ -87,7 +104,9 @@ test('a passage shows what was mended, and one change can be turned back', async
     await expect(passage).toHaveValue(/^The ferry leave the harbor at nine\./);
 });
 
-test('sentences are counted while they are written, help is there, and what is needed is asked for', async ({ student }) => {
+test('sentences are counted while they are written, help is there, and what is needed is asked for', async ({
+    student,
+}) => {
     const page = await student('Lena Okoro');
     await open(page);
     await page.getByRole('button', { name: 'Hand in' }).click();
@@ -104,7 +123,10 @@ test('sentences are counted while they are written, help is there, and what is n
     await page.getByRole('button', { name: 'Close' }).click();
 });
 
-test('drawing by mouse, with undo, rubbing out and redo; it is there again and on the desks', async ({ student, teacher }) => {
+test('drawing by mouse, with undo, rubbing out and redo; it is there again and on the desks', async ({
+    student,
+    teacher,
+}) => {
     const page = await student('Petra Lisle');
     await open(page);
     const area = place(page, 'flag');
@@ -116,16 +138,26 @@ test('drawing by mouse, with undo, rubbing out and redo; it is there again and o
         for (const [x, y] of points.slice(1)) await page.mouse.move(box.x + x, box.y + y, { steps: 4 });
         await page.mouse.up();
     };
-    await line([[20, 20], [120, 20]]);
+    await line([
+        [20, 20],
+        [120, 20],
+    ]);
     await page.getByRole('button', { name: 'Red', exact: true }).click();
     await page.getByRole('button', { name: 'Thick', exact: true }).click();
-    await line([[20, 60], [120, 60], [120, 90]]);
+    await line([
+        [20, 60],
+        [120, 60],
+        [120, 90],
+    ]);
     await expect(area.locator('path')).toHaveCount(2);
     await page.getByRole('button', { name: 'Undo', exact: true }).click();
     await expect(area.locator('path')).toHaveCount(1);
     await page.getByRole('button', { name: 'Redo', exact: true }).click();
     await page.getByRole('button', { name: 'Rub out' }).click();
-    await line([[60, 5], [60, 35]]);
+    await line([
+        [60, 5],
+        [60, 35],
+    ]);
     await expect(area.locator('path')).toHaveCount(1);
     await expect(area.locator('path')).toHaveAttribute('stroke', '#a32b2b');
     await page.getByRole('button', { name: 'Done', exact: true }).click();
@@ -142,8 +174,14 @@ test('drawing by mouse, with undo, rubbing out and redo; it is there again and o
     expect(await desk.locator('.ink path').getAttribute('d')).toBe(drawn);
 });
 
-test('by touch on a phone: ticks are large enough, a finger draws, the page does not scroll away under it', async ({ student }) => {
-    const page = await student('Tamsin Grove', 'HERN26', { viewport: { width: 360, height: 740 }, hasTouch: true, isMobile: true });
+test('by touch on a phone: ticks are large enough, a finger draws, the page does not scroll away under it', async ({
+    student,
+}) => {
+    const page = await student('Tamsin Grove', 'HERN26', {
+        viewport: { width: 360, height: 740 },
+        hasTouch: true,
+        isMobile: true,
+    });
     await open(page);
     for (const one of await page.locator('.ticked, .option-at input').all()) {
         const box = await one.boundingBox();
@@ -157,7 +195,8 @@ test('by touch on a phone: ticks are large enough, a finger draws, the page does
     const touch = await page.context().newCDPSession(page);
     const at = (x, y) => [{ x: box.x + x, y: box.y + y }];
     await touch.send('Input.dispatchTouchEvent', { type: 'touchStart', touchPoints: at(10, 10) });
-    for (let n = 1; n <= 8; n++) await touch.send('Input.dispatchTouchEvent', { type: 'touchMove', touchPoints: at(10 + 6 * n, 10 + 6 * n) });
+    for (let n = 1; n <= 8; n++)
+        await touch.send('Input.dispatchTouchEvent', { type: 'touchMove', touchPoints: at(10 + 6 * n, 10 + 6 * n) });
     await touch.send('Input.dispatchTouchEvent', { type: 'touchEnd', touchPoints: [] });
     await expect(place(page, 'flag').locator('path')).toHaveCount(1);
     expect(await page.locator('[data-scroll]').evaluate((scroll) => scroll.scrollTop)).toBe(before);
@@ -170,13 +209,22 @@ test('a large picture is made small by the browser and sent; what is none is ref
     const page = await student('Yasmin Holt');
     await open(page);
     const knot = place(page, 'knot');
-    await knot.locator('input[type=file]').setInputFiles({ name: 'note.png', mimeType: 'image/png', buffer: Buffer.from('no picture') });
+    await knot
+        .locator('input[type=file]')
+        .setInputFiles({ name: 'note.png', mimeType: 'image/png', buffer: Buffer.from('no picture') });
     await expect(page.getByRole('alert')).toContainText('no picture that can be shown');
     const sent = page.waitForRequest((request) => request.url().endsWith('/pictures') && request.method() === 'POST');
-    await knot.locator('input[type=file]').setInputFiles({ name: 'knot.png', mimeType: 'image/png', buffer: png(3200, 2400) });
+    await knot
+        .locator('input[type=file]')
+        .setInputFiles({ name: 'knot.png', mimeType: 'image/png', buffer: png(3200, 2400) });
     await sent;
     await expect(knot.locator('img')).toBeVisible();
-    expect(await knot.locator('img').evaluate(async (image) => { await image.decode(); return [image.naturalWidth, image.naturalHeight]; })).toEqual([1600, 1200]);
+    expect(
+        await knot.locator('img').evaluate(async (image) => {
+            await image.decode();
+            return [image.naturalWidth, image.naturalHeight];
+        }),
+    ).toEqual([1600, 1200]);
     await page.reload();
     await expect(knot.locator('img')).toBeVisible();
     await knot.getByRole('button', { name: 'Take it off' }).click();
@@ -184,7 +232,9 @@ test('a large picture is made small by the browser and sent; what is none is ref
     await expect(knot.locator('img')).toBeHidden();
 });
 
-test('every kind of place passes the accessibility check, on a laptop and at three times the size', async ({ student }) => {
+test('every kind of place passes the accessibility check, on a laptop and at three times the size', async ({
+    student,
+}) => {
     const page = await student('Milo Strand');
     await open(page);
     await expectAccessible(page);
@@ -198,7 +248,10 @@ test('the key is typed on the page or in the ledger, and no student sees it', as
     await page.getByRole('link', { name: /^Before we sail/ }).click();
     await page.getByRole('link', { name: /^Key/ }).click();
     await expect(page.locator('[data-job-state=key]')).toHaveText('13 of 14 keyed');
-    await page.locator('[data-key-page]').getByRole('textbox', { name: 'Your opinion, and why' }).fill('A life jacket keeps you afloat.');
+    await page
+        .locator('[data-key-page]')
+        .getByRole('textbox', { name: 'Your opinion, and why' })
+        .fill('A life jacket keeps you afloat.');
     await expect(page.locator('[data-job-state=key]')).toHaveText('14 of 14 keyed');
     const row = page.locator('[data-key-row=height]');
     await row.getByRole('textbox').fill('4.2\n4,2 ± 0.1');
@@ -219,7 +272,9 @@ test('the key is typed on the page or in the ledger, and no student sees it', as
     expect(await copy.content()).not.toContain('keeps you afloat');
 });
 
-test('an answer that cannot be kept says so at its place, holds no other up, and is kept here until it is mended', async ({ student }) => {
+test('an answer that cannot be kept says so at its place, holds no other up, and is kept here until it is mended', async ({
+    student,
+}) => {
     const page = await student('Edwin Tarn');
     await open(page);
     const out = page.getByRole('textbox', { name: 'Sandpiper, Out' });

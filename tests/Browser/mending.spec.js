@@ -1,6 +1,8 @@
 import { bringIn, draw, expect, expectAccessible, test } from './support.js';
 
-test('a mended master is offered to its sets: taken as it is, or settled element by element', async ({ teacher: page }) => {
+test('a mended master is offered to its sets: taken as it is, or settled element by element', async ({
+    teacher: page,
+}) => {
     const name = await bringIn(page, 'harbour-log-workbook.pdf');
     await page.getByRole('link', { name: /^Boxes/ }).click();
     await draw(page, 'Label', 60, 500, 300, 24);

@@ -2,16 +2,24 @@ import { expect, test } from './support.js';
 
 // The same form twice at the very same time: a second press, a browser that sends it again.
 
-test('a handout that arrives twice at once is handed out once, and both presses lead to it', async ({ teacher: page }) => {
+test('a handout that arrives twice at once is handed out once, and both presses lead to it', async ({
+    teacher: page,
+}) => {
     await page.goto('/shelf');
-    await page.getByRole('link', { name: /^Tide times/ }).first().click();
+    await page
+        .getByRole('link', { name: /^Tide times/ })
+        .first()
+        .click();
     await page.goto(`${page.url().replace(/\/+$/, '')}/hand-out`);
     const title = `Twice ${Date.now()}`;
     await page.locator('form.handout [name=title]').fill(title);
     await page.locator('form.handout [name^="to["][value=whole]').first().check({ force: true });
     const answers = await page.evaluate(async () => {
         const form = document.querySelector('form.handout');
-        const send = () => fetch(form.action, { method: 'POST', body: new FormData(form), credentials: 'same-origin' }).then((answer) => answer.url);
+        const send = () =>
+            fetch(form.action, { method: 'POST', body: new FormData(form), credentials: 'same-origin' }).then(
+                (answer) => answer.url,
+            );
         return Promise.all([send(), send(), send()]);
     });
     expect(new Set(answers).size).toBe(1);

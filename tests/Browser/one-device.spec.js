@@ -1,11 +1,16 @@
 import { expect, PIN, test } from './support.js';
 
-// One device, two children after one another: what was the first one's is never the second one's, to see or to write in.
+// One device, two children after one another: what was the first one's is never the second one's, to see or to write
+// in.
 
 const FIRST = 'Bastian Moor';
 const SECOND = 'Dara Osei-Lund';
 
-const link = (page) => page.getByRole('listitem').filter({ has: page.getByRole('heading', { name: 'Reading a tide table' }) }).getByRole('link', { name: /^(Start|Go on)/ });
+const link = (page) =>
+    page
+        .getByRole('listitem')
+        .filter({ has: page.getByRole('heading', { name: 'Reading a tide table' }) })
+        .getByRole('link', { name: /^(Start|Go on)/ });
 const box = (page) => page.getByLabel('Date', { exact: true }).first();
 /** The first one's name where a page says whose it is; the list of names at the door is everybody's. */
 const whose = (page) => page.locator('.topbar__who, .copybar, .day').filter({ hasText: FIRST });
@@ -51,7 +56,9 @@ test('Back after signing out shows nothing of the one who left', async ({ studen
     }
 });
 
-test('a copy left open in another tab goes when its student signs out, and takes no key from the next one', async ({ student }) => {
+test('a copy left open in another tab goes when its student signs out, and takes no key from the next one', async ({
+    student,
+}) => {
     const page = await student(FIRST);
     await open(page);
     const address = page.url();
@@ -68,7 +75,9 @@ test('a copy left open in another tab goes when its student signs out, and takes
     await expect(other.getByText('This is not yours to see')).toBeVisible();
 });
 
-test('without a connection too: what is unsent waits for its owner, and the next one hears nothing of it', async ({ student }) => {
+test('without a connection too: what is unsent waits for its owner, and the next one hears nothing of it', async ({
+    student,
+}) => {
     const page = await student(FIRST);
     const context = page.context();
     await page.evaluate(() => navigator.serviceWorker.register('/sw.js').then(() => navigator.serviceWorker.ready));
@@ -76,14 +85,19 @@ test('without a connection too: what is unsent waits for its owner, and the next
     await open(page);
     await page.reload();
     const address = page.url();
-    await expect.poll(() => page.evaluate(async () => (await (await caches.open('open-slate-pages')).keys()).length)).toBeGreaterThan(3);
+    await expect
+        .poll(() => page.evaluate(async () => (await (await caches.open('open-slate-pages')).keys()).length))
+        .toBeGreaterThan(3);
     await context.setOffline(true);
     await page.reload();
     await box(page).fill('kept for me');
     await expect(page.getByText('Kept on this device')).toBeVisible();
 
     const said = [];
-    page.on('dialog', (dialog) => { said.push(dialog.message()); dialog.accept(); });
+    page.on('dialog', (dialog) => {
+        said.push(dialog.message());
+        dialog.accept();
+    });
     await page.getByLabel('My day').click();
     await page.getByRole('button', { name: 'Sign out' }).click();
     await expect(page.getByRole('heading', { name: 'You are signed out here' })).toBeVisible();

@@ -3,7 +3,10 @@ import { bringIn, expect, expectAccessible, test } from './support.js';
 test('a pack is told apart, corrected by a key press, and cut by its sections', async ({ teacher: page }) => {
     const name = await bringIn(page, 'working-harbour-pack.pdf');
     await expect(page.locator('.contact__page--teacher')).toHaveCount(8);
-    await expect(page.locator('.bracket--start')).toHaveText(['Activity 1', 'Activity 2', 'Activity 3', 'Activity 4', 'Activity 5', 'Activity 6', 'Activity 7'], { useInnerText: true });
+    await expect(page.locator('.bracket--start')).toHaveText(
+        ['Activity 1', 'Activity 2', 'Activity 3', 'Activity 4', 'Activity 5', 'Activity 6', 'Activity 7'],
+        { useInnerText: true },
+    );
 
     // Pages for the teacher are in a cut only on purpose.
     await page.getByLabel('Pages', { exact: true }).fill('16-20');

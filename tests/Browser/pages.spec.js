@@ -2,8 +2,19 @@ import { readFileSync } from 'node:fs';
 import { bringIn, demoFile, expect, expectAccessible, test } from './support.js';
 
 /** The printed pages in their order, by the page number in the file each comes from. */
-const order = (page) => page.locator('[data-contact] .sheet').evaluateAll((sheets) => sheets.map((sheet) => sheet.querySelector('.sheet__backdrop')?.src.match(/\/(\d+)\/(?:thumbnail|page)$/)[1] ?? 'blank'));
-const tick = async (page, ...numbers) => { for (const number of numbers) await page.getByRole('checkbox', { name: new RegExp(`^Page ${number}( |$)`) }).check(); };
+const order = (page) =>
+    page
+        .locator('[data-contact] .sheet')
+        .evaluateAll((sheets) =>
+            sheets.map(
+                (sheet) =>
+                    sheet.querySelector('.sheet__backdrop')?.src.match(/\/(\d+)\/(?:thumbnail|page)$/)[1] ?? 'blank',
+            ),
+        );
+const tick = async (page, ...numbers) => {
+    for (const number of numbers)
+        await page.getByRole('checkbox', { name: new RegExp(`^Page ${number}( |$)`) }).check();
+};
 const press = (page, name) => page.getByRole('button', { name, exact: true }).click();
 
 /** From the middle of one thing to a place within another, by its share of width. */
@@ -22,7 +33,9 @@ test('pages are moved by drag, by button and by key, taken out, and put back by 
     await bringIn(page, 'harbour-log-workbook.pdf');
     const total = (await order(page)).length;
     await dragTo(page, sheet(page, 1), sheet(page, 3), 0.8);
-    await expect.poll(() => order(page)).toEqual(['2', '3', '1', ...Array.from({ length: total - 3 }, (_, n) => `${n + 4}`)]);
+    await expect
+        .poll(() => order(page))
+        .toEqual(['2', '3', '1', ...Array.from({ length: total - 3 }, (_, n) => `${n + 4}`)]);
     await expect(page.locator('[data-pick]:checked')).toHaveCount(0);
 
     await tick(page, 1, 2);
@@ -46,9 +59,14 @@ test('pages are moved by drag, by button and by key, taken out, and put back by 
     await expect(page.getByRole('button', { name: 'Redo' })).toBeEnabled();
 });
 
-test('pages are turned, duplicated and given other paper, which says beforehand what happens', async ({ teacher: page }) => {
+test('pages are turned, duplicated and given other paper, which says beforehand what happens', async ({
+    teacher: page,
+}) => {
     await bringIn(page);
-    const shape = () => page.locator('[data-number="1"] .sheet').evaluate((one) => (one.clientWidth > one.clientHeight ? 'landscape' : 'portrait'));
+    const shape = () =>
+        page
+            .locator('[data-number="1"] .sheet')
+            .evaluate((one) => (one.clientWidth > one.clientHeight ? 'landscape' : 'portrait'));
     await tick(page, 1);
     await page.keyboard.press('.');
     await expect.poll(shape).toBe('landscape');
@@ -60,7 +78,9 @@ test('pages are turned, duplicated and given other paper, which says beforehand 
     await press(page, 'Paper');
     await page.locator('dialog[open]').getByLabel('Paper', { exact: true }).selectOption('Screen 16:9');
     await page.locator('dialog[open]').getByLabel('Which way').selectOption('landscape');
-    await expect(page.locator('[data-paper-said]')).toContainText('1 page on Screen 16:9. Print, boxes and words are shown at 64 % of their size');
+    await expect(page.locator('[data-paper-said]')).toContainText(
+        '1 page on Screen 16:9. Print, boxes and words are shown at 64 % of their size',
+    );
     await page.getByLabel('keeps its size, from the top left').check();
     await expect(page.locator('[data-paper-said]')).toContainText('some of the print would lie off the paper');
     await page.locator('dialog[open]').getByLabel('Paper', { exact: true }).selectOption('own');
@@ -76,7 +96,9 @@ test('pages are turned, duplicated and given other paper, which says beforehand 
     await expect(page.locator('[data-number="1"]')).not.toContainText('210 × 99 mm');
 });
 
-test('pages are added at a chosen place: blank, from another worksheet, and from several files', async ({ teacher: page }) => {
+test('pages are added at a chosen place: blank, from another worksheet, and from several files', async ({
+    teacher: page,
+}) => {
     const other = await bringIn(page, 'harbour-log-workbook.pdf');
     await bringIn(page);
     const before = (await order(page)).length;
@@ -92,7 +114,9 @@ test('pages are added at a chosen place: blank, from another worksheet, and from
 
     await press(page, 'Add pages');
     await page.getByLabel('from another worksheet').check();
-    await page.getByLabel('Worksheet', { exact: true }).selectOption({ label: await page.locator('#add-from option', { hasText: other }).textContent() });
+    await page
+        .getByLabel('Worksheet', { exact: true })
+        .selectOption({ label: await page.locator('#add-from option', { hasText: other }).textContent() });
     await page.locator('#add-range').fill('6-4');
     await press(page, 'Add them');
     await expect(page.locator('[data-add-problem]')).toHaveText('“6-4” runs backwards. Put the smaller number first.');
@@ -105,17 +129,30 @@ test('pages are added at a chosen place: blank, from another worksheet, and from
     const pdf = (name, file) => ({ name, mimeType: 'application/pdf', buffer: readFileSync(demoFile(file)) });
     await page.getByLabel('from files').check();
     await page.getByLabel('Where').selectOption('at the end');
-    await page.locator('#add-files').setInputFiles([pdf('first.pdf', 'knots-photo.pdf'), pdf('second.pdf', 'tide-times.pdf'), { name: 'letter.pdf', mimeType: 'application/pdf', buffer: Buffer.from('Dear teacher') }]);
+    await page
+        .locator('#add-files')
+        .setInputFiles([
+            pdf('first.pdf', 'knots-photo.pdf'),
+            pdf('second.pdf', 'tide-times.pdf'),
+            { name: 'letter.pdf', mimeType: 'application/pdf', buffer: Buffer.from('Dear teacher') },
+        ]);
     await press(page, 'Add them');
-    await expect(page.locator('[data-add-problem]')).toHaveText('letter.pdf: This file is not a PDF. Save or print it as a PDF, then bring that in.');
+    await expect(page.locator('[data-add-problem]')).toHaveText(
+        'letter.pdf: This file is not a PDF. Save or print it as a PDF, then bring that in.',
+    );
     await press(page, 'Close');
     await expect(page.locator('[data-contact] > li')).toHaveCount(2 * before + 5, { timeout: 30000 });
     await expect(page.locator('.arriving')).toHaveCount(0);
 });
 
-test('the start of a section is dragged and nudged, and the pages of a set are chosen along the strip', async ({ teacher: page }) => {
+test('the start of a section is dragged and nudged, and the pages of a set are chosen along the strip', async ({
+    teacher: page,
+}) => {
     await bringIn(page, 'working-harbour-pack.pdf');
-    const starts = () => page.locator('[data-contact] > li:has([data-boundary])').evaluateAll((rows) => rows.map((row) => row.dataset.number));
+    const starts = () =>
+        page
+            .locator('[data-contact] > li:has([data-boundary])')
+            .evaluateAll((rows) => rows.map((row) => row.dataset.number));
     await expect.poll(starts).toEqual(['6', '8', '9', '12', '13', '15', '16']);
     await dragTo(page, page.locator('[data-number="9"] [data-boundary]'), sheet(page, 10));
     await expect.poll(starts).toEqual(['6', '8', '10', '12', '13', '15', '16']);
@@ -151,7 +188,9 @@ test('the start of a section is dragged and nudged, and the pages of a set are c
     await expect(page.locator('[data-number="17"]')).toContainText('teacher guide');
 });
 
-test('links are listed by page, switched off one by one and all together, unless the master is locked', async ({ teacher: page }) => {
+test('links are listed by page, switched off one by one and all together, unless the master is locked', async ({
+    teacher: page,
+}) => {
     await bringIn(page, 'working-harbour-pack.pdf');
     await page.getByText(/^Links on its pages: \d+$/).click();
     const all = await page.locator('[data-link]').count();
@@ -188,7 +227,9 @@ test('a change on top of an old state is refused with the pages as they are', as
 test('several files become one master of them all', async ({ teacher: page }) => {
     const pdf = (name, file) => ({ name, mimeType: 'application/pdf', buffer: readFileSync(demoFile(file)) });
     await page.goto('/shelf');
-    await page.locator('#bring-file').setInputFiles([pdf(`Joined ${process.pid}.pdf`, 'tide-times.pdf'), pdf('knots.pdf', 'knots-photo.pdf')]);
+    await page
+        .locator('#bring-file')
+        .setInputFiles([pdf(`Joined ${process.pid}.pdf`, 'tide-times.pdf'), pdf('knots.pdf', 'knots-photo.pdf')]);
     await expect(page.getByText('2 files:')).toBeVisible();
     await page.getByRole('button', { name: 'One master of them all' }).click();
     await page.waitForURL('**/worksheets/*');

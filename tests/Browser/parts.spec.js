@@ -8,12 +8,21 @@ async function at(student, name, page) {
     await browser.getByRole('link', { name: new RegExp(HANDOUT) }).click();
     const sheet = browser.locator(`[data-page="${page}"]`);
     await sheet.scrollIntoViewIfNeeded();
-    return { browser, sheet, piece: (key) => sheet.locator(`[data-piece="${key}"]`), moves: sheet.locator('[data-moves]') };
+    return {
+        browser,
+        sheet,
+        piece: (key) => sheet.locator(`[data-piece="${key}"]`),
+        moves: sheet.locator('[data-moves]'),
+    };
 }
 
-const middle = async (locator) => { const box = await locator.boundingBox(); return { x: box.x + box.width / 2, y: box.y + box.height / 2 }; };
+const middle = async (locator) => {
+    const box = await locator.boundingBox();
+    return { x: box.x + box.width / 2, y: box.y + box.height / 2 };
+};
 const saved = (browser) => expect(browser.locator('[data-saved]')).toHaveText('Saved');
-const place = (piece) => piece.evaluate((one) => [one.style.getPropertyValue('--x'), one.style.getPropertyValue('--y')].map(Number));
+const place = (piece) =>
+    piece.evaluate((one) => [one.style.getPropertyValue('--x'), one.style.getPropertyValue('--y')].map(Number));
 
 async function dragTo(browser, piece, to) {
     await piece.scrollIntoViewIfNeeded();
@@ -56,7 +65,9 @@ test('parts dragged into a zone stand in rows, are saved, and can be taken back'
     await expect(browser.locator('[data-tally]')).toHaveText('0 of 4 filled');
 });
 
-test('with the keyboard alone: a part is chosen, then a place; arrows move it finely; it can be put back', async ({ student }) => {
+test('with the keyboard alone: a part is chosen, then a place; arrows move it finely; it can be put back', async ({
+    student,
+}) => {
     const { browser, sheet, piece, moves } = await at(student, 'Edwin Tarn', 1);
     await piece('limpet.1').focus();
     await browser.keyboard.press('Enter');
@@ -84,8 +95,14 @@ test('with the keyboard alone: a part is chosen, then a place; arrows move it fi
     await saved(browser);
 });
 
-test('by touch on a phone: tap a part, tap a place; a finger drags one off a stock, and it says how many are left', async ({ student }) => {
-    const { browser, sheet, piece } = await at((name) => student(name, 'HERN26', { viewport: { width: 390, height: 780 }, hasTouch: true, isMobile: true }), 'Idris Cobb', 3);
+test('by touch on a phone: tap a part, tap a place; a finger drags one off a stock, and it says how many are left', async ({
+    student,
+}) => {
+    const { browser, sheet, piece } = await at(
+        (name) => student(name, 'HERN26', { viewport: { width: 390, height: 780 }, hasTouch: true, isMobile: true }),
+        'Idris Cobb',
+        3,
+    );
     await sheet.evaluate((one) => one.scrollIntoView({ block: 'center' }));
     const top = piece('rowing.4');
     await expect(top.locator('[data-left]')).toHaveText('4');
@@ -101,23 +118,38 @@ test('by touch on a phone: tap a part, tap a place; a finger drags one off a sto
     const touch = await browser.context().newCDPSession(browser);
     const send = (type, point) => touch.send('Input.dispatchTouchEvent', { type, touchPoints: point ? [point] : [] });
     await send('touchStart', from);
-    for (const share of [0.3, 0.6, 1]) await send('touchMove', { x: from.x + (to.x - from.x) * share, y: from.y + (to.y - from.y) * share });
+    for (const share of [0.3, 0.6, 1])
+        await send('touchMove', { x: from.x + (to.x - from.x) * share, y: from.y + (to.y - from.y) * share });
     await send('touchEnd');
     await expect(piece('rowing.3')).toHaveAccessibleName('rowing boat, 3 of 4, in inner ring');
     // Two on a ring stand opposite each other: above and below its middle, at 297.5 and 215, ninety points away.
-    await expect.poll(async () => [await place(top), await place(piece('rowing.3'))]).toEqual([[274.5, 111], [274.5, 291]]);
+    await expect
+        .poll(async () => [await place(top), await place(piece('rowing.3'))])
+        .toEqual([
+            [274.5, 111],
+            [274.5, 291],
+        ]);
     await saved(browser);
 });
 
-test('two fingers on parts enlarge the page and move none; one finger then drags what is enlarged', async ({ student }) => {
-    const { browser, sheet, piece } = await at((name) => student(name, 'HERN26', { viewport: { width: 390, height: 780 }, hasTouch: true, isMobile: true }), 'Edwin Tarn', 3);
+test('two fingers on parts enlarge the page and move none; one finger then drags what is enlarged', async ({
+    student,
+}) => {
+    const { browser, sheet, piece } = await at(
+        (name) => student(name, 'HERN26', { viewport: { width: 390, height: 780 }, hasTouch: true, isMobile: true }),
+        'Edwin Tarn',
+        3,
+    );
     await sheet.evaluate((one) => one.scrollIntoView({ block: 'center' }));
     const seen = () => browser.evaluate(() => window.visualViewport.scale);
     const touch = await browser.context().newCDPSession(browser);
     const send = (type, ...touchPoints) => touch.send('Input.dispatchTouchEvent', { type, touchPoints });
     const [one, other] = [await middle(piece('rowing.4')), await middle(piece('sail.5'))];
     const [dx, dy] = [other.x - one.x, other.y - one.y];
-    const fingers = (share) => [{ ...one, id: 0 }, { x: one.x + dx * share, y: one.y + dy * share, id: 1 }];
+    const fingers = (share) => [
+        { ...one, id: 0 },
+        { x: one.x + dx * share, y: one.y + dy * share, id: 1 },
+    ];
     const before = await place(piece('rowing.4'));
     expect(await seen()).toBe(1);
     await send('touchStart', fingers(1)[0]);
@@ -126,22 +158,47 @@ test('two fingers on parts enlarge the page and move none; one finger then drags
     for (const share of [1.3, 1.7, 2.1, 2.5]) await send('touchMove', ...fingers(share));
     await send('touchEnd');
     await expect.poll(seen).toBeGreaterThan(1.2);
-    const view = () => browser.evaluate(() => [window.visualViewport.scale, window.visualViewport.offsetLeft, window.visualViewport.offsetTop, document.querySelector('[data-scroll]').scrollTop].join());
-    await expect.poll(async () => { const before = await view(); await browser.waitForTimeout(200); return before === await view(); }).toBe(true);
+    const view = () =>
+        browser.evaluate(() =>
+            [
+                window.visualViewport.scale,
+                window.visualViewport.offsetLeft,
+                window.visualViewport.offsetTop,
+                document.querySelector('[data-scroll]').scrollTop,
+            ].join(),
+        );
+    await expect
+        .poll(async () => {
+            const before = await view();
+            await browser.waitForTimeout(200);
+            return before === (await view());
+        })
+        .toBe(true);
     expect(await place(piece('rowing.4'))).toEqual(before);
     await expect(sheet.locator('[data-move=undo]')).toBeDisabled();
     await expect(browser.locator('.is-dragged')).toHaveCount(0);
 
     const from = await piece('rowing.4').evaluate((part) => {
         const box = part.getBoundingClientRect();
-        return { x: box.x + box.width / 2 - window.visualViewport.offsetLeft, y: box.y + box.height / 2 - window.visualViewport.offsetTop };
+        return {
+            x: box.x + box.width / 2 - window.visualViewport.offsetLeft,
+            y: box.y + box.height / 2 - window.visualViewport.offsetTop,
+        };
     });
     const ring = await sheet.locator('[data-spot="inner"]').evaluate((spot) => {
         const box = spot.getBoundingClientRect();
-        return { x: box.x + 3 - window.visualViewport.offsetLeft, y: box.y + box.height / 2 - window.visualViewport.offsetTop };
+        return {
+            x: box.x + 3 - window.visualViewport.offsetLeft,
+            y: box.y + box.height / 2 - window.visualViewport.offsetTop,
+        };
     });
     await send('touchStart', { ...from, id: 0 });
-    for (const share of [0.3, 0.6, 1]) await send('touchMove', { x: from.x + (ring.x - from.x) * share, y: from.y + (ring.y - from.y) * share, id: 0 });
+    for (const share of [0.3, 0.6, 1])
+        await send('touchMove', {
+            x: from.x + (ring.x - from.x) * share,
+            y: from.y + (ring.y - from.y) * share,
+            id: 0,
+        });
     await send('touchEnd');
     await expect(piece('rowing.4')).toHaveAccessibleName('rowing boat, 4 of 4, in inner ring');
     await saved(browser);
@@ -151,7 +208,10 @@ test('two fingers on parts enlarge the page and move none; one finger then drags
 test('joints hold, a rope has two ends and follows, a full place sends back', async ({ student }) => {
     const { browser, sheet, piece } = await at(student, 'Juno Vale', 2);
     const scale = async () => (await sheet.locator('.sheet__layer').boundingBox()).width / 595;
-    const point = async (x, y) => { const box = await sheet.locator('.sheet__layer').boundingBox(); return { x: box.x + x * await scale(), y: box.y + y * await scale() }; };
+    const point = async (x, y) => {
+        const box = await sheet.locator('.sheet__layer').boundingBox();
+        return { x: box.x + x * (await scale()), y: box.y + y * (await scale()) };
+    };
     await sheet.evaluate((one) => one.scrollIntoView({ block: 'center' }));
     await dragTo(browser, piece('mast.1'), await point(238, 203));
     // The mast's foot, in the middle of its lower edge, comes to the hull's deck: 110 + 0.48 of 260, 310.
@@ -176,7 +236,10 @@ test('joints hold, a rope has two ends and follows, a full place sends back', as
     // The mast stands on the hull and goes along with it; taking the move back brings both back, and holds them.
     const [mastX, mastY] = await place(piece('mast.1'));
     await dragTo(browser, piece('hull.1'), await point(240, 300));
-    const offset = async () => { const [[mx, my], [hx, hy]] = [await place(piece('mast.1')), await place(piece('hull.1'))]; return [Math.round(mx - hx), Math.round(my - hy)]; };
+    const offset = async () => {
+        const [[mx, my], [hx, hy]] = [await place(piece('mast.1')), await place(piece('hull.1'))];
+        return [Math.round(mx - hx), Math.round(my - hy)];
+    };
     await expect.poll(offset).toEqual([Math.round(mastX - 110), Math.round(mastY - 310)]);
     await saved(browser);
     await expect(piece('mast.1')).toHaveAccessibleName('mast, joined to hull');
@@ -187,14 +250,23 @@ test('joints hold, a rope has two ends and follows, a full place sends back', as
     await expect(piece('mast.1')).toHaveAccessibleName('mast, joined to hull');
     await expect(rope).toHaveAccessibleName('rope, 2 of 2, joined to mast and hull');
     await dragTo(browser, piece('hull.1'), await point(240, 300));
-    await expect.poll(() => rope.evaluate((one) => Number(one.style.getPropertyValue('--y')) + Number(one.style.getPropertyValue('--h')))).toBeLessThan(290);
+    await expect
+        .poll(() =>
+            rope.evaluate(
+                (one) => Number(one.style.getPropertyValue('--y')) + Number(one.style.getPropertyValue('--h')),
+            ),
+        )
+        .toBeLessThan(290);
     await saved(browser);
 });
 
 test('what is moved while a move is on its way to the server undoes nothing of what it says', async ({ student }) => {
     const { browser, sheet, piece } = await at(student, 'Edwin Tarn', 2);
     await sheet.evaluate((one) => one.scrollIntoView({ block: 'center' }));
-    const point = async (x, y) => { const box = await sheet.locator('.sheet__layer').boundingBox(); return { x: box.x + x * box.width / 595, y: box.y + y * box.width / 595 }; };
+    const point = async (x, y) => {
+        const box = await sheet.locator('.sheet__layer').boundingBox();
+        return { x: box.x + (x * box.width) / 595, y: box.y + (y * box.width) / 595 };
+    };
     await dragTo(browser, piece('mast.1'), await point(238, 203));
     await expect(piece('mast.1')).toHaveAccessibleName('mast, joined to hull');
     await saved(browser);
@@ -202,7 +274,9 @@ test('what is moved while a move is on its way to the server undoes nothing of w
     await browser.route('**/my/copies/*', async (route) => {
         if (route.request().method() !== 'PATCH' || held) return route.fallback();
         const response = await route.fetch();
-        await new Promise((resolve) => { held = resolve; });
+        await new Promise((resolve) => {
+            held = resolve;
+        });
         return route.fulfill({ response });
     });
     await dragTo(browser, piece('hull.1'), await point(240, 300));
@@ -217,14 +291,21 @@ test('what is moved while a move is on its way to the server undoes nothing of w
     await browser.unrouteAll({ behavior: 'ignoreErrors' });
 });
 
-test('a crafted request that invents a part, or moves one that is fixed, is refused and nothing is lost', async ({ student }) => {
+test('a crafted request that invents a part, or moves one that is fixed, is refused and nothing is lost', async ({
+    student,
+}) => {
     const { browser, piece } = await at(student, 'Dara Osei-Lund', 3);
-    const send = (model) => browser.evaluate(async (text) => {
-        const root = document.querySelector('[data-copy-work]');
-        const token = decodeURIComponent(document.cookie.match(/XSRF-TOKEN=([^;]+)/)[1]);
-        const response = await fetch(root.dataset.save, { method: 'PATCH', headers: { 'Content-Type': 'application/json', Accept: 'application/json', 'X-XSRF-TOKEN': token }, body: JSON.stringify({ draft: { base: 0, window: 'crafted', answers: { '3._parts': text } }, page: 3 }) });
-        return [response.status, (await response.json()).refused];
-    }, JSON.stringify(model));
+    const send = (model) =>
+        browser.evaluate(async (text) => {
+            const root = document.querySelector('[data-copy-work]');
+            const token = decodeURIComponent(document.cookie.match(/XSRF-TOKEN=([^;]+)/)[1]);
+            const response = await fetch(root.dataset.save, {
+                method: 'PATCH',
+                headers: { 'Content-Type': 'application/json', Accept: 'application/json', 'X-XSRF-TOKEN': token },
+                body: JSON.stringify({ draft: { base: 0, window: 'crafted', answers: { '3._parts': text } }, page: 3 }),
+            });
+            return [response.status, (await response.json()).refused];
+        }, JSON.stringify(model));
     expect(await send({ 'gull.1': [10, 10] })).toEqual([200, { '3._parts': expect.stringContaining('not saved') }]);
     expect(await send({ 'rowing.5': [10, 10] })).toEqual([200, { '3._parts': expect.stringContaining('not saved') }]);
     expect(await send({ 'light.1': [10, 10] })).toEqual([200, { '3._parts': expect.stringContaining('not saved') }]);
@@ -267,7 +348,11 @@ test('a teacher makes parts, a stock, a spot and a tray at the Parts station', a
         await page.mouse.up();
         for (const key of keys) await page.keyboard.up(key);
     };
-    const element = (n) => page.locator('.element').nth(n).evaluate((one) => JSON.parse(one.dataset.element));
+    const element = (n) =>
+        page
+            .locator('.element')
+            .nth(n)
+            .evaluate((one) => JSON.parse(one.dataset.element));
 
     await draw('part-ellipse', [100, 200], [200, 240], ['Shift']);
     await expect(page.locator('.element--part')).toHaveCount(1);
@@ -312,19 +397,30 @@ test('a teacher makes parts, a stock, a spot and a tray at the Parts station', a
     await page.locator('summary', { hasText: 'Line up, space, order' }).click();
     await page.getByRole('button', { name: 'Centre on the page' }).click();
     const width = Number(await page.locator('.sheet__layer').getAttribute('data-width'));
-    await expect.poll(async () => { const ring = await page.locator('.element--spot').evaluate((one) => JSON.parse(one.dataset.element)); return ring.x + ring.width / 2; }).toBeCloseTo(width / 2, 1);
+    await expect
+        .poll(async () => {
+            const ring = await page.locator('.element--spot').evaluate((one) => JSON.parse(one.dataset.element));
+            return ring.x + ring.width / 2;
+        })
+        .toBeCloseTo(width / 2, 1);
     await page.getByLabel('Takes only, one name a line').fill('buoy');
     await page.getByLabel('Takes only, one name a line').blur();
-    await expect.poll(async () => (await page.locator('.element--spot').evaluate((one) => JSON.parse(one.dataset.element))).takes).toEqual(['buoy']);
+    await expect
+        .poll(
+            async () => (await page.locator('.element--spot').evaluate((one) => JSON.parse(one.dataset.element))).takes,
+        )
+        .toEqual(['buoy']);
     await expectAccessible(page);
 });
 
-const scaleOf = async (page) => (await page.locator('.sheet__layer').boundingBox()).width / Number(await page.locator('.sheet__layer').getAttribute('data-width'));
+const scaleOf = async (page) =>
+    (await page.locator('.sheet__layer').boundingBox()).width /
+    Number(await page.locator('.sheet__layer').getAttribute('data-width'));
 
 /** What is selected folds them away. */
 async function openKits(page) {
     const fold = page.locator('details', { has: page.getByRole('heading', { name: 'Kits and tray' }) });
-    if (await fold.getAttribute('open') === null) await fold.locator('summary').click();
+    if ((await fold.getAttribute('open')) === null) await fold.locator('summary').click();
 }
 
 async function startBlank(page, name) {
@@ -335,9 +431,14 @@ async function startBlank(page, name) {
     await page.getByRole('link', { name: /^Boxes/ }).waitFor();
 }
 
-test('the teacher builds the right model; it says what counts, and the copy is checked against it', async ({ teacher: page }) => {
+test('the teacher builds the right model; it says what counts, and the copy is checked against it', async ({
+    teacher: page,
+}) => {
     await page.goto('/shelf');
-    await page.getByRole('link', { name: /^Build the harbour/ }).first().click();
+    await page
+        .getByRole('link', { name: /^Build the harbour/ })
+        .first()
+        .click();
     await page.getByRole('link', { name: /^Key/ }).click();
     const row = page.locator('[data-key-row="_parts"]');
     await expect(row.locator('.keyed__words')).toHaveText('8 parts');
@@ -347,18 +448,28 @@ test('the teacher builds the right model; it says what counts, and the copy is c
     await page.getByRole('button', { name: 'Undo', exact: true }).click();
     await expect(crab).toHaveAccessibleName('crab, in Middle shore');
     await row.getByLabel('their order in rows and on lines').check();
-    await expect.poll(async () => { await page.reload(); return row.getByLabel('their order in rows and on lines').isChecked(); }).toBe(true);
+    await expect
+        .poll(async () => {
+            await page.reload();
+            return row.getByLabel('their order in rows and on lines').isChecked();
+        })
+        .toBe(true);
     await page.getByRole('button', { name: 'Undo', exact: true }).click();
     await expect(row.getByLabel('their order in rows and on lines')).not.toBeChecked();
 
     await page.goto('/handouts');
     await page.getByRole('link', { name: /^Build the harbour/ }).click();
-    await page.getByRole('link', { name: /Bastian Moor/ }).first().click();
+    await page
+        .getByRole('link', { name: /Bastian Moor/ })
+        .first()
+        .click();
     await expect(page.locator('.large__said').first()).toHaveText('The model: 1 of 8 right');
     await expect(page.locator('.large__said', { hasText: 'limpet does not belong in Middle shore' })).toBeVisible();
 });
 
-test('an arrow of a food web runs one way: it has a head, and the key says that sides do not count', async ({ teacher: page }) => {
+test('an arrow of a food web runs one way: it has a head, and the key says that sides do not count', async ({
+    teacher: page,
+}) => {
     await startBlank(page, `Food web ${Date.now()}`);
     await page.getByRole('link', { name: /^Parts/ }).click();
     await page.getByLabel('Kit', { exact: true }).selectOption('food-web');
@@ -373,11 +484,18 @@ test('an arrow of a food web runs one way: it has a head, and the key says that 
 
     await page.getByRole('link', { name: /^Key/ }).click();
     const box = (name) => page.locator(`[data-piece][data-name="${name}"]`).last();
-    const on = async (x, y) => { const layer = await page.locator('.sheet__layer').boundingBox(); return { x: layer.x + x, y: layer.y + y }; };
-    const revised = (act) => Promise.all([page.waitForResponse((response) => /\/edits/.test(response.url()) && response.ok()), act()]);
+    const on = async (x, y) => {
+        const layer = await page.locator('.sheet__layer').boundingBox();
+        return { x: layer.x + x, y: layer.y + y };
+    };
+    const revised = (act) =>
+        Promise.all([page.waitForResponse((response) => /\/edits/.test(response.url()) && response.ok()), act()]);
     await revised(async () => dragTo(page, box('seaweed'), await on(100, 200)));
     await revised(async () => dragTo(page, box('limpet'), await on(300, 200)));
-    const side = async (name, across) => { const at = await box(name).boundingBox(); return { x: at.x + at.width * across, y: at.y + at.height / 2 }; };
+    const side = async (name, across) => {
+        const at = await box(name).boundingBox();
+        return { x: at.x + at.width * across, y: at.y + at.height / 2 };
+    };
     const arrow = box('eaten-by arrow');
     await expect(arrow.getByRole('button', { name: 'Tip of eaten-by arrow' })).toHaveAttribute('data-end', '1');
     await revised(async () => dragTo(page, arrow.locator('[data-end="0"]'), await side('seaweed', 1)));
@@ -391,25 +509,43 @@ test('two half see-through parts over each other cover three quarters of what is
     const { browser, sheet, piece } = await at(student, 'Juno Vale', 4);
     await sheet.evaluate((one) => one.scrollIntoView({ block: 'center' }));
     const paper = await sheet.locator('.sheet__layer').boundingBox();
-    for (const [key, x] of [['pool.5', 0.3], ['pool.4', 0.36]]) {
+    for (const [key, x] of [
+        ['pool.5', 0.3],
+        ['pool.4', 0.36],
+    ]) {
         await dragTo(browser, piece(key), { x: paper.x + paper.width * x, y: paper.y + paper.height * 0.6 });
         await saved(browser);
     }
     const [one, two] = await Promise.all(['pool.5', 'pool.4'].map((key) => piece(key).boundingBox()));
     const shot = (await browser.screenshot()).toString('base64');
-    const colours = await browser.evaluate(async ([data, points]) => {
-        const picture = new Image();
-        picture.src = `data:image/png;base64,${data}`;
-        await picture.decode();
-        const canvas = document.createElement('canvas');
-        [canvas.width, canvas.height] = [picture.width, picture.height];
-        const context = canvas.getContext('2d');
-        context.drawImage(picture, 0, 0);
-        return points.map(([x, y]) => [...context.getImageData(Math.round(x), Math.round(y), 1, 1).data].slice(0, 3));
-    }, [shot, [[one.x + 14, one.y + one.height / 2], [(two.x + one.x + one.width) / 2, one.y + one.height / 2]]]);
+    const colours = await browser.evaluate(
+        async ([data, points]) => {
+            const picture = new Image();
+            picture.src = `data:image/png;base64,${data}`;
+            await picture.decode();
+            const canvas = document.createElement('canvas');
+            [canvas.width, canvas.height] = [picture.width, picture.height];
+            const context = canvas.getContext('2d');
+            context.drawImage(picture, 0, 0);
+            return points.map(([x, y]) =>
+                [...context.getImageData(Math.round(x), Math.round(y), 1, 1).data].slice(0, 3),
+            );
+        },
+        [
+            shot,
+            [
+                [one.x + 14, one.y + one.height / 2],
+                [(two.x + one.x + one.width) / 2, one.y + one.height / 2],
+            ],
+        ],
+    );
     // #3f8fb0 on white (Porter and Duff 1984, over): once it is half of it, twice three quarters.
     const mixed = (share) => [0x3f, 0x8f, 0xb0].map((value) => Math.round(value * share + 255 * (1 - share)));
-    colours.forEach((colour, n) => colour.forEach((value, channel) => expect(Math.abs(value - mixed([0.5, 0.75][n])[channel])).toBeLessThanOrEqual(2)));
+    colours.forEach((colour, n) =>
+        colour.forEach((value, channel) =>
+            expect(Math.abs(value - mixed([0.5, 0.75][n])[channel])).toBeLessThanOrEqual(2),
+        ),
+    );
 });
 
 test('building is done large, and is back on the page', async ({ student }) => {
@@ -431,7 +567,9 @@ test('building is done large, and is back on the page', async ({ student }) => {
     expect((await piece('hull.1').boundingBox()).width).toBeCloseTo(before, 0);
 });
 
-test('a kit is laid, with its tray; a page’s parts are kept as one of the teacher’s own and thrown away', async ({ teacher: page }) => {
+test('a kit is laid, with its tray; a page’s parts are kept as one of the teacher’s own and thrown away', async ({
+    teacher: page,
+}) => {
     await startBlank(page, `Kits ${Date.now()}`);
     await page.getByRole('link', { name: /^Parts/ }).click();
     await page.getByRole('button', { name: 'Lay it' }).click();
@@ -458,7 +596,9 @@ test('a kit is laid, with its tray; a page’s parts are kept as one of the teac
     await expect(page.locator('.element--part')).toHaveCount(18);
 });
 
-test('an organiser is drawn anew as its shape and its number change, keeps its words, and is filled in', async ({ teacher: page }) => {
+test('an organiser is drawn anew as its shape and its number change, keeps its words, and is filled in', async ({
+    teacher: page,
+}) => {
     await startBlank(page, `Organiser ${Date.now()}`);
     await page.locator('[data-tool=organiser]').click();
     const box = await page.locator('.sheet__layer').boundingBox();
@@ -492,7 +632,9 @@ test('an organiser is drawn anew as its shape and its number change, keeps its w
     await expect(page.locator('[data-job-state=parts]')).toHaveText('8 parts');
 });
 
-test('a hierarchy is typed as an outline: dashes say what is below what, and its number follows', async ({ teacher: page }) => {
+test('a hierarchy is typed as an outline: dashes say what is below what, and its number follows', async ({
+    teacher: page,
+}) => {
     await startBlank(page, `Hierarchy ${Date.now()}`);
     await page.locator('[data-tool=organiser]').click();
     const box = await page.locator('.sheet__layer').boundingBox();
@@ -504,10 +646,19 @@ test('a hierarchy is typed as an outline: dashes say what is below what, and its
     const names = page.getByLabel('Their names, one a line');
     await expect(names).toHaveValue('\n-\n-\n-');
     await names.fill('boats\n- with sails\n-- dinghy\n-- sloop\n- with engines\n-- tug');
-    await expect(page.locator('.organiser__name')).toHaveText(['boats', 'with sails', 'dinghy', 'sloop', 'with engines', 'tug']);
+    await expect(page.locator('.organiser__name')).toHaveText([
+        'boats',
+        'with sails',
+        'dinghy',
+        'sloop',
+        'with engines',
+        'tug',
+    ]);
     await names.blur();
     await expect(page.getByLabel('Boxes', { exact: true })).toHaveValue('6');
-    const tops = await page.locator('.organiser__box').evaluateAll((boxes) => boxes.map((one) => Math.round(one.getBoundingClientRect().y)));
+    const tops = await page
+        .locator('.organiser__box')
+        .evaluateAll((boxes) => boxes.map((one) => Math.round(one.getBoundingClientRect().y)));
     expect(new Set([tops[2], tops[3], tops[5]]).size).toBe(1);
     expect(tops[1]).toBe(tops[4]);
     expect(tops[0]).toBeLessThan(tops[1]);
@@ -523,7 +674,10 @@ test('a hierarchy is typed as an outline: dashes say what is below what, and its
     await expectAccessible(page);
 });
 
-test('a student puts a picture of their own on a card; what is none is refused in words', async ({ student, teacher }) => {
+test('a student puts a picture of their own on a card; what is none is refused in words', async ({
+    student,
+    teacher,
+}) => {
     const { browser, sheet, piece, moves } = await at(student, 'Idris Cobb', 4);
     await sheet.evaluate((one) => one.scrollIntoView({ block: 'center' }));
     const card = piece('find.4');
@@ -532,7 +686,12 @@ test('a student puts a picture of their own on a card; what is none is refused i
     await device.setInputFiles({ name: 'note.png', mimeType: 'image/png', buffer: Buffer.from('no picture at all') });
     await expect(moves.locator('[data-moves-said]')).toContainText('picture');
     await expect(card.locator('img')).toBeHidden();
-    const dot = await browser.evaluate(() => { const canvas = document.createElement('canvas'); canvas.width = canvas.height = 40; canvas.getContext('2d').fillRect(0, 0, 40, 40); return canvas.toDataURL('image/png').split(',')[1]; });
+    const dot = await browser.evaluate(() => {
+        const canvas = document.createElement('canvas');
+        canvas.width = canvas.height = 40;
+        canvas.getContext('2d').fillRect(0, 0, 40, 40);
+        return canvas.toDataURL('image/png').split(',')[1];
+    });
     await device.setInputFiles({ name: 'pool.png', mimeType: 'image/png', buffer: Buffer.from(dot, 'base64') });
     await expect(card).toHaveAccessibleName('picture card, with a picture, 4 of 4, in the tray');
     await saved(browser);
@@ -544,6 +703,16 @@ test('a student puts a picture of their own on a card; what is none is refused i
 
     await teacher.goto('/handouts');
     await teacher.getByRole('link', { name: /^Build the harbour/ }).click();
-    await teacher.getByRole('link', { name: /Idris Cobb/ }).first().click();
-    await expect.poll(() => teacher.locator('.piece--picture img').last().evaluate((picture) => picture.naturalWidth)).toBe(40);
+    await teacher
+        .getByRole('link', { name: /Idris Cobb/ })
+        .first()
+        .click();
+    await expect
+        .poll(() =>
+            teacher
+                .locator('.piece--picture img')
+                .last()
+                .evaluate((picture) => picture.naturalWidth),
+        )
+        .toBe(40);
 });

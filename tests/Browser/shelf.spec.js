@@ -18,7 +18,10 @@ test('worksheets are found by name, renamed where they stand, thrown away and pu
     await expect(page.getByText('No worksheet has these letters in its name.')).toBeVisible();
     await page.reload();
 
-    await page.locator(`.shelf__item[data-name="${renamed}"]`).getByRole('button', { name: /in the bin/ }).click();
+    await page
+        .locator(`.shelf__item[data-name="${renamed}"]`)
+        .getByRole('button', { name: /in the bin/ })
+        .click();
     await expect(page.locator(`.shelf__item[data-name="${renamed}"]`)).toHaveCount(0);
     await page.getByRole('link', { name: 'Bin' }).click();
     await expectAccessible(page);
@@ -29,7 +32,11 @@ test('worksheets are found by name, renamed where they stand, thrown away and pu
 test('what is typed on the shelf stays while a file becomes ready there', async ({ teacher: page }) => {
     const name = `Pack ${process.pid}`;
     await page.goto('/shelf');
-    await page.locator('#bring-file').setInputFiles({ name: `${name}.pdf`, mimeType: 'application/pdf', buffer: readFileSync(demoFile('working-harbour-pack.pdf')) });
+    await page.locator('#bring-file').setInputFiles({
+        name: `${name}.pdf`,
+        mimeType: 'application/pdf',
+        buffer: readFileSync(demoFile('working-harbour-pack.pdf')),
+    });
     await page.waitForURL('**/worksheets/*');
     await page.goto('/shelf');
     const item = page.locator(`.shelf__item[data-name="${name}"]`);
@@ -78,10 +85,16 @@ test('units hold worksheets, by drag and by menu, in the order the teacher likes
     await page.getByRole('button', { name: 'Put it back' }).click();
     await expect(unit(`${first} and piers`).locator('.shelf__item')).toHaveCount(2);
     // Leave the shelf to the other tests as it was.
-    for (const title of [`${first} and piers`, second]) await page.getByRole('button', { name: `Dissolve the unit ${title}` }).click();
+    for (const title of [`${first} and piers`, second])
+        await page.getByRole('button', { name: `Dissolve the unit ${title}` }).click();
 });
 
-test('a master is shared with a colleague, who looks at it and takes it as their own', async ({ teacher: page, browser, baseURL, problems }) => {
+test('a master is shared with a colleague, who looks at it and takes it as their own', async ({
+    teacher: page,
+    browser,
+    baseURL,
+    problems,
+}) => {
     const name = await bringIn(page, 'harbour-log-workbook.pdf');
     await page.getByRole('link', { name: 'Share with colleagues' }).click();
     await page.getByLabel('these colleagues:').check();

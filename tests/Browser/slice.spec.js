@@ -18,8 +18,12 @@ test('a PDF is brought in with progress, and its pages come on the contact sheet
 
 test('what is no PDF is refused beside the strip, and another can be tried at once', async ({ teacher: page }) => {
     await page.goto('/shelf');
-    await page.locator('#bring-file').setInputFiles({ name: 'letter.pdf', mimeType: 'application/pdf', buffer: Buffer.from('Dear teacher') });
-    await expect(page.getByRole('alert')).toHaveText('This file is not a PDF. Save or print it as a PDF, then bring that in.');
+    await page
+        .locator('#bring-file')
+        .setInputFiles({ name: 'letter.pdf', mimeType: 'application/pdf', buffer: Buffer.from('Dear teacher') });
+    await expect(page.getByRole('alert')).toHaveText(
+        'This file is not a PDF. Save or print it as a PDF, then bring that in.',
+    );
     await bringIn(page);
 });
 
@@ -105,7 +109,10 @@ test('it is handed out to a class, with what is wrong said beside it', async ({ 
     const due = new Date(Date.now() + 3 * 86400000).toISOString().slice(0, 10);
     await page.getByLabel('Due day').fill(due);
     await page.getByLabel('Points').fill('12');
-    await page.getByRole('group', { name: /6 Curlew/ }).getByLabel(/The whole class/).check();
+    await page
+        .getByRole('group', { name: /6 Curlew/ })
+        .getByLabel(/The whole class/)
+        .check();
     await page.getByRole('button', { name: 'Hand out' }).click();
     await expect(page.getByText('Handed out. Each student now has it.')).toBeVisible();
     await expect(page.locator('.pupil')).toHaveCount(26);
@@ -144,7 +151,11 @@ test('a student opens it, types, and the desks show it without handing in', asyn
 
 test('Tab and Next blank walk in reading order, over the pages', async ({ student }) => {
     const page = await student('Alba Weir', 'CRLW26');
-    await page.getByRole('listitem').filter({ hasText: `${sheet} handed out` }).getByRole('link', { name: /^Go on/ }).click();
+    await page
+        .getByRole('listitem')
+        .filter({ hasText: `${sheet} handed out` })
+        .getByRole('link', { name: /^Go on/ })
+        .click();
     await page.getByLabel('Your name').focus();
     await page.keyboard.press('Tab');
     await expect(page.getByRole('textbox', { name: 'Answer 2' })).toBeFocused();
@@ -159,7 +170,11 @@ test('Tab and Next blank walk in reading order, over the pages', async ({ studen
 
 test('handing in is asked once, said clearly, and can be taken back', async ({ teacher, student }) => {
     const page = await student('Alba Weir', 'CRLW26');
-    await page.getByRole('listitem').filter({ hasText: `${sheet} handed out` }).getByRole('link', { name: /^Go on/ }).click();
+    await page
+        .getByRole('listitem')
+        .filter({ hasText: `${sheet} handed out` })
+        .getByRole('link', { name: /^Go on/ })
+        .click();
     await page.getByRole('button', { name: 'Hand in' }).click();
     const ask = page.getByRole('dialog', { name: 'Hand in now?' });
     await expect(ask).toContainText('2 of 3 places are filled; 1 is still blank.');
@@ -184,7 +199,7 @@ test('handing in is asked once, said clearly, and can be taken back', async ({ t
     await expect(teacher.locator('.pupil', { hasText: 'Alba Weir' })).toContainText('working');
 });
 
-test('a student who joins the class later has it too', async ({ teacher, student, page }) => {
+test('a student who joins the class later has it too', async ({ teacher, student: _student, page }) => {
     await teacher.goto('/classes');
     await expectAccessible(teacher);
     await teacher.getByRole('link', { name: /6 Curlew/ }).click();

@@ -13,19 +13,35 @@ let started;
 
 /** All that was started by it, directly or not: ids and commands. */
 function family() {
-    const all = execFileSync('ps', ['-e', '-o', 'pid=,ppid=,args='], { encoding: 'utf8' }).trim().split('\n').map((line) => line.trim().match(/^(\d+)\s+(\d+)\s+(.*)$/)).map(([, pid, parent, command]) => ({ pid: Number(pid), parent: Number(parent), command }));
+    const all = execFileSync('ps', ['-e', '-o', 'pid=,ppid=,args='], { encoding: 'utf8' })
+        .trim()
+        .split('\n')
+        .map((line) => line.trim().match(/^(\d+)\s+(\d+)\s+(.*)$/))
+        .map(([, pid, parent, command]) => ({ pid: Number(pid), parent: Number(parent), command }));
     const below = (pid) => all.filter((one) => one.parent === pid).flatMap((one) => [one, ...below(one.pid)]);
     return below(started.pid);
 }
 
-const pids = (words) => family().filter((one) => one.command.startsWith(words)).map((one) => one.pid);
+const pids = (words) =>
+    family()
+        .filter((one) => one.command.startsWith(words))
+        .map((one) => one.pid);
 
-const answers = async () => { try { return (await fetch(`${address}/up`, { signal: AbortSignal.timeout(3000) })).status; } catch { return 0; } };
+const answers = async () => {
+    try {
+        return (await fetch(`${address}/up`, { signal: AbortSignal.timeout(3000) })).status;
+    } catch {
+        return 0;
+    }
+};
 
 test.describe.configure({ mode: 'serial' });
 
 test.beforeAll(async () => {
-    started = spawn('bin/start', ['--port', String(PORT), '--no-demo'], { env: { ...process.env, SLATE_DATA: data }, stdio: 'ignore' });
+    started = spawn('bin/start', ['--port', String(PORT), '--no-demo'], {
+        env: { ...process.env, SLATE_DATA: data },
+        stdio: 'ignore',
+    });
     await expect.poll(answers, { timeout: 90000 }).toBe(200);
 });
 
@@ -34,22 +50,35 @@ test.afterAll(() => {
     rmSync(data, { recursive: true, force: true });
 });
 
-for (const [what, words] of [['every PHP worker', 'php-fpm: pool web'], ['the PHP master', 'php-fpm: master'], ['nginx', 'nginx: master'], ['a queue worker', 'php -d memory_limit=512M']]) {
+for (const [what, words] of [
+    ['every PHP worker', 'php-fpm: pool web'],
+    ['the PHP master', 'php-fpm: master'],
+    ['nginx', 'nginx: master'],
+    ['a queue worker', 'php -d memory_limit=512M'],
+]) {
     test(`${what} that is killed comes back`, async () => {
         const before = pids(words);
         expect(before.length).toBeGreaterThan(0);
         before.forEach((pid) => process.kill(pid, 'SIGKILL'));
-        await expect.poll(() => pids(words).filter((pid) => !before.includes(pid)).length, { timeout: 30000 }).toBeGreaterThanOrEqual(what === 'a queue worker' ? 2 : 1);
+        await expect
+            .poll(() => pids(words).filter((pid) => !before.includes(pid)).length, { timeout: 30000 })
+            .toBeGreaterThanOrEqual(what === 'a queue worker' ? 2 : 1);
         await expect.poll(answers, { timeout: 30000 }).toBe(200);
     });
 }
 
 test('the host that a browser makes up is not reflected, and what is kept is for its owner only', async () => {
     const made = await new Promise((resolve) => {
-        import('node:http').then(({ get }) => get({ host: '127.0.0.1', port: PORT, path: '/shelf', headers: { Host: 'evil.example' } }, (answer) => { answer.resume(); resolve([answer.statusCode, answer.headers.location]); }));
+        import('node:http').then(({ get }) =>
+            get({ host: '127.0.0.1', port: PORT, path: '/shelf', headers: { Host: 'evil.example' } }, (answer) => {
+                answer.resume();
+                resolve([answer.statusCode, answer.headers.location]);
+            }),
+        );
     });
     expect(made).toEqual([400, undefined]);
-    for (const file of ['open-slate.sqlite', 'run/config.php']) expect(statSync(join(data, file)).mode & 0o077, file).toBe(0);
+    for (const file of ['open-slate.sqlite', 'run/config.php'])
+        expect(statSync(join(data, file)).mode & 0o077, file).toBe(0);
     expect(statSync('.env').mode & 0o077).toBe(0);
     expect(readFileSync(join(data, 'run/nginx.conf'), 'utf8')).toContain(`listen 127.0.0.1:${PORT}`);
 });
@@ -58,7 +87,16 @@ test('when what started them is killed, all of them go', async () => {
     const all = family();
     expect(all.length).toBeGreaterThan(20);
     process.kill(started.pid, 'SIGKILL');
-    const left = () => all.filter((one) => { try { return readFileSync(`/proc/${one.pid}/stat`, 'utf8').split(') ')[1][0] !== 'Z'; } catch { return false; } }).map((one) => one.command);
+    const left = () =>
+        all
+            .filter((one) => {
+                try {
+                    return readFileSync(`/proc/${one.pid}/stat`, 'utf8').split(') ')[1][0] !== 'Z';
+                } catch {
+                    return false;
+                }
+            })
+            .map((one) => one.command);
     await expect.poll(left, { timeout: 30000 }).toEqual([]);
     expect(await answers()).toBe(0);
 });

@@ -11,16 +11,25 @@ export const demoFile = (name) => `database/demo/${name}`;
 /** Whatever a page does, it stays on this server, breaks no rule of its own, and throws nothing. */
 function watch(page, baseURL, problems) {
     page.on('pageerror', (error) => problems.push(`error: ${error.message}`));
-    page.on('console', (message) => { if (/Content Security Policy|Refused to/.test(message.text())) problems.push(message.text()); });
-    page.on('request', (request) => { if (!/^(data:|blob:)/.test(request.url()) && !request.url().startsWith(baseURL)) problems.push(`left the server: ${request.url()}`); });
+    page.on('console', (message) => {
+        if (/Content Security Policy|Refused to/.test(message.text())) problems.push(message.text());
+    });
+    page.on('request', (request) => {
+        if (!/^(data:|blob:)/.test(request.url()) && !request.url().startsWith(baseURL))
+            problems.push(`left the server: ${request.url()}`);
+    });
 }
 
 export const test = base.extend({
-    problems: [async ({}, use) => {
-        const problems = [];
-        await use(problems);
-        expect(problems).toEqual([]);
-    }, { auto: true }],
+    problems: [
+        // eslint-disable-next-line no-empty-pattern -- a fixture says by its pattern that it needs no other
+        async ({}, use) => {
+            const problems = [];
+            await use(problems);
+            expect(problems).toEqual([]);
+        },
+        { auto: true },
+    ],
 
     page: async ({ page, baseURL, problems }, use) => {
         watch(page, baseURL, problems);
@@ -28,20 +37,27 @@ export const test = base.extend({
     },
 
     // Signing in is slowed down on purpose; each worker does it once.
-    teacherState: [async ({ browser }, use, info) => {
-        const context = await browser.newContext({ baseURL: info.project.use.baseURL });
-        const page = await context.newPage();
-        await page.goto('/sign-in');
-        await page.getByLabel('E-mail address').fill(TEACHER.email);
-        await page.getByLabel('Password').fill(TEACHER.password);
-        await page.getByRole('button', { name: 'Sign in' }).click();
-        await page.waitForURL('**/shelf');
-        await use(await context.storageState());
-        await context.close();
-    }, { scope: 'worker' }],
+    teacherState: [
+        async ({ browser }, use, info) => {
+            const context = await browser.newContext({ baseURL: info.project.use.baseURL });
+            const page = await context.newPage();
+            await page.goto('/sign-in');
+            await page.getByLabel('E-mail address').fill(TEACHER.email);
+            await page.getByLabel('Password').fill(TEACHER.password);
+            await page.getByRole('button', { name: 'Sign in' }).click();
+            await page.waitForURL('**/shelf');
+            await use(await context.storageState());
+            await context.close();
+        },
+        { scope: 'worker' },
+    ],
 
     teacher: async ({ browser, teacherState, baseURL, problems }, use) => {
-        const context = await browser.newContext({ storageState: teacherState, baseURL, viewport: { width: 1280, height: 800 } });
+        const context = await browser.newContext({
+            storageState: teacherState,
+            baseURL,
+            viewport: { width: 1280, height: 800 },
+        });
         const page = await context.newPage();
         watch(page, baseURL, problems);
         await use(page);
@@ -78,9 +94,11 @@ export async function expectAccessible(page) {
 let count = 0;
 
 /** Brings a demo file in under a name of its own and waits for the contact sheet. */
-export async function bringIn(page, file = 'tide-times.pdf', name = `Sheet ${process.pid} ${count += 1}`) {
+export async function bringIn(page, file = 'tide-times.pdf', name = `Sheet ${process.pid} ${(count += 1)}`) {
     await page.goto('/shelf');
-    await page.locator('#bring-file').setInputFiles({ name: `${name}.pdf`, mimeType: 'application/pdf', buffer: readFileSync(demoFile(file)) });
+    await page
+        .locator('#bring-file')
+        .setInputFiles({ name: `${name}.pdf`, mimeType: 'application/pdf', buffer: readFileSync(demoFile(file)) });
     await page.waitForURL('**/worksheets/*');
     await expect(page.getByRole('button', { name: 'Cut the set' })).toBeEnabled();
     return name;
@@ -88,11 +106,14 @@ export async function bringIn(page, file = 'tide-times.pdf', name = `Sheet ${pro
 
 /** On the bench: a place on the page, in points, to pixels of the window. */
 export async function at(page, x, y) {
-    return page.locator('.sheet__layer').evaluate((layer, [px, py]) => {
-        const box = layer.getBoundingClientRect();
-        const scale = box.width / Number(layer.dataset.width);
-        return { x: box.left + px * scale, y: box.top + py * scale };
-    }, [x, y]);
+    return page.locator('.sheet__layer').evaluate(
+        (layer, [px, py]) => {
+            const box = layer.getBoundingClientRect();
+            const scale = box.width / Number(layer.dataset.width);
+            return { x: box.left + px * scale, y: box.top + py * scale };
+        },
+        [x, y],
+    );
 }
 
 export async function drag(page, from, to, { steps = 6, modifier } = {}) {
@@ -109,22 +130,29 @@ export async function drag(page, from, to, { steps = 6, modifier } = {}) {
 /** Draws with a tool of the bench and waits until the server has it. */
 export async function draw(page, tool, x, y, width, height) {
     const button = page.getByRole('button', { name: new RegExp(`^${tool}`) });
-    if (await button.getAttribute('aria-pressed') !== 'true') await button.click();
+    if ((await button.getAttribute('aria-pressed')) !== 'true') await button.click();
     const before = await page.locator('.element').count();
-    await page.locator('.desk').evaluate((desk, middle) => {
-        const layer = desk.querySelector('.sheet__layer');
-        desk.scrollTop = (middle * layer.clientWidth) / Number(layer.dataset.width) - desk.clientHeight / 2;
-    }, y + height / 2);
+    await page.locator('.desk').evaluate(
+        (desk, middle) => {
+            const layer = desk.querySelector('.sheet__layer');
+            desk.scrollTop = (middle * layer.clientWidth) / Number(layer.dataset.width) - desk.clientHeight / 2;
+        },
+        y + height / 2,
+    );
     await drag(page, [x, y], [x + width, y + height]);
     await expect(page.locator('.element')).toHaveCount(before + 1);
 }
 
 /** The frames of all elements on the bench by tag, as the server drew them, in points. */
 export async function frames(page) {
-    return page.locator('.element').evaluateAll((all) => Object.fromEntries(all.map((element) => {
-        const { x, y, width, height } = JSON.parse(element.dataset.element);
-        return [element.dataset.tag, { x, y, width, height }];
-    })));
+    return page.locator('.element').evaluateAll((all) =>
+        Object.fromEntries(
+            all.map((element) => {
+                const { x, y, width, height } = JSON.parse(element.dataset.element);
+                return [element.dataset.tag, { x, y, width, height }];
+            }),
+        ),
+    );
 }
 
 /** Drags one thing onto another as a hand does: there may be a scroll between, and more than one move. */
@@ -141,7 +169,9 @@ export async function dragOnto(page, from, to, at = { x: 20, y: 12 }) {
     await page.mouse.up();
 }
 
-/** Opens the form that starts a worksheet from nothing: on a page that is still loading, a press may come to nothing. */
+/**
+ * Opens the form that starts a worksheet from nothing: on a page that is still loading, a press may come to nothing.
+ */
 export async function openBlankForm(page) {
     await page.goto('/shelf');
     await expect(async () => {

@@ -3,4 +3,12 @@ import { diffArrays } from 'diff';
 import { readFileSync } from 'node:fs';
 
 const pairs = JSON.parse(readFileSync(0, 'utf8'));
-console.log(JSON.stringify(pairs.map(([a, b]) => diffArrays(a, b).filter((part) => !part.added && !part.removed).reduce((sum, part) => sum + part.value.length, 0))));
+console.log(
+    JSON.stringify(
+        pairs.map(([a, b]) =>
+            diffArrays(a, b)
+                .filter((part) => !part.added && !part.removed)
+                .reduce((sum, part) => sum + part.value.length, 0),
+        ),
+    ),
+);

@@ -6,14 +6,20 @@ import { createRequire } from 'node:module';
 
 let cv = createRequire(import.meta.url)('@techstark/opencv-js');
 if (cv instanceof Promise) cv = await cv;
-else if (!cv.Mat) await new Promise((ready) => { cv.onRuntimeInitialized = ready; });
+else if (!cv.Mat)
+    await new Promise((ready) => {
+        cv.onRuntimeInitialized = ready;
+    });
 
 const THICKEST = 6;
 const [length, ...files] = process.argv.slice(2);
 
 const pages = files.map((file) => {
     const bytes = readFileSync(file);
-    const [head, width, height] = bytes.subarray(0, 40).toString('latin1').match(/^P5\s+(\d+)\s+(\d+)\s+255\s/);
+    const [head, width, height] = bytes
+        .subarray(0, 40)
+        .toString('latin1')
+        .match(/^P5\s+(\d+)\s+(\d+)\s+255\s/);
     const grey = new cv.Mat(Number(height), Number(width), cv.CV_8UC1);
     grey.data.set(bytes.subarray(head.length));
     const ink = new cv.Mat();

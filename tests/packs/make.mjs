@@ -15,18 +15,28 @@ const browser = await chromium.launch({ executablePath, args: ['--no-sandbox', '
 const truth = {};
 for (const { name, size, css, pages, furniture, scanned } of [...packs, ...morePacks]) {
     const [width, height] = size;
-    const body = pages.map((page, index) => `<section class="${page.cls ?? ''}">${furniture && !page.bare ? furniture(index + 1, pages.length) : ''}${page.html}</section>`).join('');
+    const body = pages
+        .map(
+            (page, index) =>
+                `<section class="${page.cls ?? ''}">${furniture && !page.bare ? furniture(index + 1, pages.length) : ''}${page.html}</section>`,
+        )
+        .join('');
     const style = `@page{size:${width} ${height};margin:0}*{box-sizing:border-box}body{margin:0}section{width:${width};height:${height};padding:18mm;position:relative;overflow:hidden;page-break-after:always}section:last-child{page-break-after:auto}.head{position:absolute;top:7mm;left:18mm;right:18mm;font-size:8pt;display:flex;justify-content:space-between}.foot{position:absolute;bottom:7mm;left:18mm;right:18mm;font-size:8pt;display:flex;justify-content:space-between}.lines i{display:block;border-bottom:1px solid #444;height:9mm}${css}`;
     const sheet = await browser.newPage({ viewport: { width: 820, height: 1160 } });
     await sheet.setContent(`<!doctype html><meta charset="utf-8"><style>${style}</style>${body}`);
     if (scanned) {
         const pictures = [];
-        for (const section of await sheet.locator('section').all()) pictures.push((await section.screenshot({ type: 'jpeg', quality: 45 })).toString('base64'));
-        await sheet.setContent(`<!doctype html><style>@page{size:${width} ${height};margin:0}body{margin:0}img{display:block;width:${width};height:${height};page-break-after:always}</style>${pictures.map((one) => `<img src="data:image/jpeg;base64,${one}">`).join('')}`);
+        for (const section of await sheet.locator('section').all())
+            pictures.push((await section.screenshot({ type: 'jpeg', quality: 45 })).toString('base64'));
+        await sheet.setContent(
+            `<!doctype html><style>@page{size:${width} ${height};margin:0}body{margin:0}img{display:block;width:${width};height:${height};page-break-after:always}</style>${pictures.map((one) => `<img src="data:image/jpeg;base64,${one}">`).join('')}`,
+        );
     }
     await sheet.pdf({ path: join(here, `${name}.pdf`), preferCSSPageSize: true, printBackground: true });
     await sheet.close();
-    truth[name] = pages.map(({ role, section }) => (scanned ? { role: 'unknown', section: null } : { role, section: section ?? null }));
+    truth[name] = pages.map(({ role, section }) =>
+        scanned ? { role: 'unknown', section: null } : { role, section: section ?? null },
+    );
 }
 writeFileSync(join(here, 'truth.json'), `${JSON.stringify(truth, null, 1)}\n`);
 await browser.close();

@@ -23,13 +23,18 @@ export class Edits {
         this.waiting = waiting;
     }
 
-    /** @param edit  as OpenSlate\Edit\Format\EditCodec reads it, or 'undo', or 'redo', or what to send to another address of the page */
+    /**
+     * @param edit  as OpenSlate\Edit\Format\EditCodec reads it, or 'undo', or 'redo', or what to send to another
+     * address of the page
+     */
     send(edit, then = () => {}) {
         this.#queue.push({ edit, then });
         this.#run();
     }
 
-    get idle() { return this.#queue.length === 0; }
+    get idle() {
+        return this.#queue.length === 0;
+    }
 
     async #run() {
         if (this.#running) return;
@@ -49,7 +54,9 @@ export class Edits {
             } catch (problem) {
                 if (problem instanceof Away) {
                     this.waiting(true);
-                    await new Promise((resolve) => { setTimeout(resolve, TRY_AGAIN); });
+                    await new Promise((resolve) => {
+                        setTimeout(resolve, TRY_AGAIN);
+                    });
                 } else {
                     this.#fail(problem);
                 }
@@ -83,7 +90,9 @@ export class Edits {
             return;
         }
         this.refused(problem);
-        const page = await request('GET', this.station ? `${this.#url}?station=${this.station}` : this.#url).catch(() => null);
+        const page = await request('GET', this.station ? `${this.#url}?station=${this.station}` : this.#url).catch(
+            () => null,
+        );
         if (page && this.#queue.length === 0) {
             this.#revision = page.revision;
             this.drawn(page);

@@ -14,8 +14,28 @@ export class Gestures {
     #frame = 0;
     #event = null;
 
-    constructor(stage, selection, guides, { tool, within, ratio, moved, resized, laid, jointed, optionMoved, room, pressed, leaveTool }) {
-        Object.assign(this, { stage, selection, guides, tool, within, ratio, moved, resized, laid, jointed, optionMoved, pushed: room, pressed, leaveTool });
+    constructor(
+        stage,
+        selection,
+        guides,
+        { tool, within, ratio, moved, resized, laid, jointed, optionMoved, room, pressed, leaveTool },
+    ) {
+        Object.assign(this, {
+            stage,
+            selection,
+            guides,
+            tool,
+            within,
+            ratio,
+            moved,
+            resized,
+            laid,
+            jointed,
+            optionMoved,
+            pushed: room,
+            pressed,
+            leaveTool,
+        });
         this.handles = document.createElement('div');
         this.handles.className = 'handles';
         const root = stage.root;
@@ -23,10 +43,21 @@ export class Gestures {
         root.addEventListener('pointermove', (event) => this.#move(event));
         root.addEventListener('pointerup', (event) => this.#up(event));
         root.addEventListener('pointercancel', () => this.#cancel());
-        document.addEventListener('keydown', (event) => { if (event.key === 'Escape' && this.#gesture) { event.stopImmediatePropagation(); this.#cancel(); } }, true);
+        document.addEventListener(
+            'keydown',
+            (event) => {
+                if (event.key === 'Escape' && this.#gesture) {
+                    event.stopImmediatePropagation();
+                    this.#cancel();
+                }
+            },
+            true,
+        );
     }
 
-    get busy() { return this.#gesture !== null; }
+    get busy() {
+        return this.#gesture !== null;
+    }
 
     /** Puts handles round the one selected element. */
     showHandles() {
@@ -39,7 +70,12 @@ export class Gestures {
 
     #placeHandles(frame) {
         const scale = this.stage.scale;
-        Object.assign(this.handles.style, { left: `${frame.x * scale}px`, top: `${frame.y * scale}px`, width: `${frame.width * scale}px`, height: `${frame.height * scale}px` });
+        Object.assign(this.handles.style, {
+            left: `${frame.x * scale}px`,
+            top: `${frame.y * scale}px`,
+            width: `${frame.width * scale}px`,
+            height: `${frame.height * scale}px`,
+        });
         if (this.handles.childElementCount === 0) {
             for (const [name, [x, y]] of Object.entries(HANDLES)) {
                 const handle = document.createElement('span');
@@ -54,12 +90,17 @@ export class Gestures {
             const side = name === 'n' || name === 's' ? frame.width : frame.height;
             const low = frame.height * scale < CROWDED / 2;
             // Over a low box, handles above and below would leave nothing to take hold of it by.
-            handle.hidden = (name.length === 1 && side * scale < CROWDED && !((name === 'e' || name === 'w') && low)) || (low && !['e', 'w', 'se'].includes(name));
+            handle.hidden =
+                (name.length === 1 && side * scale < CROWDED && !((name === 'e' || name === 'w') && low)) ||
+                (low && !['e', 'w', 'se'].includes(name));
         });
     }
 
     #down(event) {
-        if (this.#gesture && event.pointerId !== this.#gesture.pointer) { this.#cancel(); return; } // Two fingers enlarge the page.
+        if (this.#gesture && event.pointerId !== this.#gesture.pointer) {
+            this.#cancel();
+            return;
+        } // Two fingers enlarge the page.
         if (event.button !== 0 || this.#gesture) return;
         this.stage.settle();
         this.stage.measure();
@@ -70,10 +111,22 @@ export class Gestures {
         const start = { x: event.clientX, y: event.clientY };
         if (handle) {
             const id = this.selection.ids[0];
-            this.#gesture = { kind: 'resize', id, edges: handle.dataset.handle, from: this.stage.frame(id), within: this.stage.reach([id]), at, start };
+            this.#gesture = {
+                kind: 'resize',
+                id,
+                edges: handle.dataset.handle,
+                from: this.stage.frame(id),
+                within: this.stage.reach([id]),
+                at,
+                start,
+            };
             this.guides.begin([id]);
         } else if (this.tool() === 'room') {
-            const below = this.stage.elements().filter((one) => !one.classList.contains('element--locked') && this.stage.frame(one.dataset.id).y >= at.y);
+            const below = this.stage
+                .elements()
+                .filter(
+                    (one) => !one.classList.contains('element--locked') && this.stage.frame(one.dataset.id).y >= at.y,
+                );
             this.#gesture = { kind: 'room', at, start, below };
         } else if (this.tool() === 'joint') {
             if (element) this.jointed(element.dataset.id, at);
@@ -82,12 +135,23 @@ export class Gestures {
         } else if (this.tool()) {
             this.#gesture = { kind: 'draw', at, start, over: element?.dataset.id, within: this.within(this.tool()) };
             this.guides.begin([]);
-        } else if (option && this.selection.ids.length === 1 && this.selection.has(element.dataset.id) && !this.stage.data(element.dataset.id).locked) {
+        } else if (
+            option &&
+            this.selection.ids.length === 1 &&
+            this.selection.has(element.dataset.id) &&
+            !this.stage.data(element.dataset.id).locked
+        ) {
             this.#gesture = { kind: 'option', id: element.dataset.id, option, at, start };
         } else if (element) {
             this.#pressElement(element.dataset.id, event, at, start);
         } else {
-            this.#gesture = { kind: 'marquee', within: this.stage.whole, at, start, before: event.shiftKey ? this.selection.ids : [] };
+            this.#gesture = {
+                kind: 'marquee',
+                within: this.stage.whole,
+                at,
+                start,
+                before: event.shiftKey ? this.selection.ids : [],
+            };
         }
         if (this.#gesture) this.#gesture.pointer = event.pointerId;
         this.stage.root.setPointerCapture(event.pointerId);
@@ -103,20 +167,33 @@ export class Gestures {
         const ids = this.selection.ids.filter((one) => !this.stage.data(one).locked);
         if (!this.selection.has(id) || ids.length === 0) return;
         this.guides.begin(ids);
-        this.#gesture = { kind: 'move', ids, elements: ids.map((one) => this.stage.element(one)), bounds: this.stage.bounds(ids), within: this.stage.reach(ids), at, start, alone: wasSelected && !event.shiftKey ? id : null };
+        this.#gesture = {
+            kind: 'move',
+            ids,
+            elements: ids.map((one) => this.stage.element(one)),
+            bounds: this.stage.bounds(ids),
+            within: this.stage.reach(ids),
+            at,
+            start,
+            alone: wasSelected && !event.shiftKey ? id : null,
+        };
     }
 
     #move(event) {
         if (this.#gesture?.pointer !== event.pointerId) return;
         this.#event = event;
-        this.#frame ||= requestAnimationFrame(() => { this.#frame = 0; this.#show(); });
+        this.#frame ||= requestAnimationFrame(() => {
+            this.#frame = 0;
+            this.#show();
+        });
     }
 
     #show() {
         const gesture = this.#gesture;
         const event = this.#event;
         if (!gesture || !event) return;
-        if (!gesture.started && Math.hypot(event.clientX - gesture.start.x, event.clientY - gesture.start.y) < A_CLICK) return;
+        if (!gesture.started && Math.hypot(event.clientX - gesture.start.x, event.clientY - gesture.start.y) < A_CLICK)
+            return;
         gesture.started = true;
         const to = this.stage.point(event);
         const dx = to.x - gesture.at.x;
@@ -132,16 +209,28 @@ export class Gestures {
         } else if (gesture.kind === 'room') {
             gesture.by = dy;
             this.stage.shift(gesture.below, 0, dy);
-            this.#rectangle('draw', { x: 0, y: Math.min(gesture.at.y, to.y), width: this.stage.width, height: Math.abs(dy) });
+            this.#rectangle('draw', {
+                x: 0,
+                y: Math.min(gesture.at.y, to.y),
+                width: this.stage.width,
+                height: Math.abs(dy),
+            });
         } else if (gesture.kind === 'option') {
             this.stage.shift([gesture.option], dx, dy);
             gesture.by = { dx, dy };
         } else {
-            gesture.to = this.#inside(gesture.kind === 'draw' ? drawn(gesture.at, to, event.shiftKey ? this.ratio(this.tool()) : null, event.altKey) : between(gesture.at, to), gesture.within);
+            gesture.to = this.#inside(
+                gesture.kind === 'draw'
+                    ? drawn(gesture.at, to, event.shiftKey ? this.ratio(this.tool()) : null, event.altKey)
+                    : between(gesture.at, to),
+                gesture.within,
+            );
             gesture.end = to;
             this.#rectangle(gesture.kind, gesture.to);
             if (gesture.kind === 'marquee') {
-                const inside = this.stage.elements().filter((element) => touches(gesture.to, JSON.parse(element.dataset.element)));
+                const inside = this.stage
+                    .elements()
+                    .filter((element) => touches(gesture.to, JSON.parse(element.dataset.element)));
                 gesture.found = [...gesture.before, ...inside.map((element) => element.dataset.id)];
             }
         }
@@ -163,7 +252,12 @@ export class Gestures {
         const [right, bottom] = [within.x + within.width, within.y + within.height];
         const x = clamp(frame.x, within.x, right);
         const y = clamp(frame.y, within.y, bottom);
-        return { x: tidy(x), y: tidy(y), width: tidy(clamp(frame.x + frame.width, within.x, right) - x), height: tidy(clamp(frame.y + frame.height, within.y, bottom) - y) };
+        return {
+            x: tidy(x),
+            y: tidy(y),
+            width: tidy(clamp(frame.x + frame.width, within.x, right) - x),
+            height: tidy(clamp(frame.y + frame.height, within.y, bottom) - y),
+        };
     }
 
     #rectangle(kind, frame) {
@@ -171,7 +265,12 @@ export class Gestures {
         this.rubber ??= document.createElement('div');
         this.rubber.className = kind === 'draw' ? 'marquee marquee--draw' : 'marquee';
         if (!this.rubber.isConnected) this.stage.layer.append(this.rubber);
-        Object.assign(this.rubber.style, { left: `${frame.x * scale}px`, top: `${frame.y * scale}px`, width: `${frame.width * scale}px`, height: `${frame.height * scale}px` });
+        Object.assign(this.rubber.style, {
+            left: `${frame.x * scale}px`,
+            top: `${frame.y * scale}px`,
+            width: `${frame.width * scale}px`,
+            height: `${frame.height * scale}px`,
+        });
     }
 
     #up(event) {
@@ -180,8 +279,14 @@ export class Gestures {
         this.#event = event;
         this.#show();
         this.#end(gesture.kind === 'option');
-        if (gesture.kind === 'room') { if (gesture.by) this.pushed(tidy(gesture.at.y), tidy(gesture.by)); } else if (gesture.kind === 'option') { if (gesture.by) this.optionMoved(gesture.id, gesture.option.dataset.option, gesture.by); } else if (gesture.kind === 'move') this.#dropped(gesture);
-        else if (gesture.kind === 'resize') { if (gesture.to) this.resized(gesture.id, gesture.to); } else if (gesture.kind === 'marquee') this.selection.only(gesture.found ?? gesture.before);
+        if (gesture.kind === 'room') {
+            if (gesture.by) this.pushed(tidy(gesture.at.y), tidy(gesture.by));
+        } else if (gesture.kind === 'option') {
+            if (gesture.by) this.optionMoved(gesture.id, gesture.option.dataset.option, gesture.by);
+        } else if (gesture.kind === 'move') this.#dropped(gesture);
+        else if (gesture.kind === 'resize') {
+            if (gesture.to) this.resized(gesture.id, gesture.to);
+        } else if (gesture.kind === 'marquee') this.selection.only(gesture.found ?? gesture.before);
         else this.#finishDrawing(gesture);
     }
 
@@ -191,14 +296,21 @@ export class Gestures {
             return;
         }
         const { dx, dy } = gesture.step;
-        gesture.ids.forEach((id) => { const frame = this.stage.frame(id); this.stage.show(id, { ...frame, x: frame.x + dx, y: frame.y + dy }); });
+        gesture.ids.forEach((id) => {
+            const frame = this.stage.frame(id);
+            this.stage.show(id, { ...frame, x: frame.x + dx, y: frame.y + dy });
+        });
         this.showHandles();
         this.moved(gesture.ids, tidy(dx), tidy(dy));
     }
 
     #finishDrawing(gesture) {
-        if (gesture.to && gesture.to.width >= SMALLEST && gesture.to.height >= SMALLEST) this.laid(gesture.to, gesture.at, gesture.end);
-        else if (gesture.over) { this.leaveTool(); this.selection.only([gesture.over]); } else this.laid({ x: gesture.at.x, y: gesture.at.y });
+        if (gesture.to && gesture.to.width >= SMALLEST && gesture.to.height >= SMALLEST)
+            this.laid(gesture.to, gesture.at, gesture.end);
+        else if (gesture.over) {
+            this.leaveTool();
+            this.selection.only([gesture.over]);
+        } else this.laid({ x: gesture.at.x, y: gesture.at.y });
     }
 
     #cancel() {

@@ -14,21 +14,33 @@ export class Kits {
         });
         form.querySelector('[data-kit-keep]').addEventListener('click', () => dialog.showModal());
         dialog.querySelector('[data-kit-no]').addEventListener('click', () => dialog.close());
-        dialog.querySelector('form').addEventListener('submit', (event) => { event.preventDefault(); this.#keep(event.target); });
+        dialog.querySelector('form').addEventListener('submit', (event) => {
+            event.preventDefault();
+            this.#keep(event.target);
+        });
         this.away.addEventListener('click', () => this.#throwAway());
         this.#chosen();
     }
 
-    get #own() { return this.form.querySelector('[data-own-kits]'); }
+    get #own() {
+        return this.form.querySelector('[data-own-kits]');
+    }
 
-    #chosen() { this.away.hidden = !/^\d+$/.test(this.list.value); }
+    #chosen() {
+        this.away.hidden = !/^\d+$/.test(this.list.value);
+    }
 
     async #keep(form) {
         const said = this.dialog.querySelector('[data-kit-problem]');
         said.textContent = '';
         this.token ??= once();
         try {
-            const { kit, name } = await request('POST', this.form.dataset.store, { name: form.elements.name.value, ids: this.selection.ids }, { headers: { 'Idempotency-Key': this.token } });
+            const { kit, name } = await request(
+                'POST',
+                this.form.dataset.store,
+                { name: form.elements.name.value, ids: this.selection.ids },
+                { headers: { 'Idempotency-Key': this.token } },
+            );
             this.token = null;
             this.#own.append(new Option(name, kit));
             this.#own.hidden = false;

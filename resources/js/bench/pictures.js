@@ -26,12 +26,21 @@ export class Pictures {
         this.say('The picture is on its way.');
         try {
             const { source, width, height } = await upload(await smaller(file), this.url, MOST);
-            if (typeof this.part === 'function') { this.part(source); return; }
+            if (typeof this.part === 'function') {
+                this.part(source);
+                return;
+            }
             const room = this.frame ?? { width: this.stage.width * 0.8, height: this.stage.height * 0.5 };
             const scale = Math.min(room.width / width, room.height / height, this.frame ? Infinity : PIXELS);
             const size = { width: tidy(Math.max(4, width * scale)), height: tidy(Math.max(4, height * scale)) };
             const at = this.frame ?? { x: (this.stage.width - size.width) / 2, y: this.stage.height / 4 };
-            this.place({ ...(this.part ?? { kind: 'picture', words: '' }), source, x: tidy(at.x), y: tidy(Math.min(at.y, this.stage.height - size.height)), ...size });
+            this.place({
+                ...(this.part ?? { kind: 'picture', words: '' }),
+                source,
+                x: tidy(at.x),
+                y: tidy(Math.min(at.y, this.stage.height - size.height)),
+                ...size,
+            });
         } catch (problem) {
             this.problem(problem.message);
         }

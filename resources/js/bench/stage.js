@@ -15,21 +15,48 @@ export class Stage {
     constructor(root) {
         this.root = root;
         // What scrolls moves the page below the pointer.
-        document.addEventListener('scroll', (event) => { if (event.target.contains(root)) this.#box = null; }, true);
+        document.addEventListener(
+            'scroll',
+            (event) => {
+                if (event.target.contains(root)) this.#box = null;
+            },
+            true,
+        );
     }
 
-    /** Measures where the page is, once for all moves of a pointer until something scrolls: asking makes the browser lay it out. */
-    measure() { this.#box = this.layer.getBoundingClientRect(); }
-    forget() { this.#box = null; }
+    /**
+     * Measures where the page is, once for all moves of a pointer until something scrolls: asking makes the browser
+     * lay it out.
+     */
+    measure() {
+        this.#box = this.layer.getBoundingClientRect();
+    }
+    forget() {
+        this.#box = null;
+    }
 
-    get layer() { return this.root.querySelector('.sheet__layer'); }
-    get width() { return Number(this.layer.dataset.width); }
-    get height() { return Number(this.layer.dataset.height); }
-    get scale() { return (this.#box ?? this.layer.getBoundingClientRect()).width / this.width; }
+    get layer() {
+        return this.root.querySelector('.sheet__layer');
+    }
+    get width() {
+        return Number(this.layer.dataset.width);
+    }
+    get height() {
+        return Number(this.layer.dataset.height);
+    }
+    get scale() {
+        return (this.#box ?? this.layer.getBoundingClientRect()).width / this.width;
+    }
 
-    elements() { return [...this.layer.querySelectorAll('.element')]; }
-    element(id) { return this.layer.querySelector(`.element[data-id="${CSS.escape(id)}"]`); }
-    data(id) { return JSON.parse(this.element(id).dataset.element); }
+    elements() {
+        return [...this.layer.querySelectorAll('.element')];
+    }
+    element(id) {
+        return this.layer.querySelector(`.element[data-id="${CSS.escape(id)}"]`);
+    }
+    data(id) {
+        return JSON.parse(this.element(id).dataset.element);
+    }
 
     point(event) {
         const box = this.#box ?? this.layer.getBoundingClientRect();
@@ -41,9 +68,13 @@ export class Stage {
         return { x, y, width, height };
     }
 
-    bounds(ids) { return around(ids.map((id) => this.frame(id))); }
+    bounds(ids) {
+        return around(ids.map((id) => this.frame(id)));
+    }
 
-    get page() { return { x: 0, y: 0, width: this.width, height: this.height }; }
+    get page() {
+        return { x: 0, y: 0, width: this.width, height: this.height };
+    }
 
     /** The page and the tray beside it. */
     get whole() {
@@ -52,14 +83,21 @@ export class Stage {
     }
 
     /** Where things may lie: parts also in the tray. */
-    reach(ids) { return ids.every((id) => this.element(id).classList.contains('element--part')) ? this.whole : this.page; }
+    reach(ids) {
+        return ids.every((id) => this.element(id).classList.contains('element--part')) ? this.whole : this.page;
+    }
 
     /** As much of a move as keeps a frame where it may lie. */
     held(frame, dx, dy, within = this.page) {
-        return { dx: clamp(dx, within.x - frame.x, within.x + within.width - frame.x - frame.width), dy: clamp(dy, within.y - frame.y, within.y + within.height - frame.y - frame.height) };
+        return {
+            dx: clamp(dx, within.x - frame.x, within.x + within.width - frame.x - frame.width),
+            dy: clamp(dy, within.y - frame.y, within.y + within.height - frame.y - frame.height),
+        };
     }
 
-    /** Shows things dx and dy points from where they are, until they settle; the same things all through one gesture. */
+    /**
+     * Shows things dx and dy points from where they are, until they settle; the same things all through one gesture.
+     */
     shift(things, dx, dy) {
         SHIFT.translate = `${dx * this.scale}px ${dy * this.scale}px`;
         if (this.#shifted.length > 0) return;
@@ -91,7 +129,12 @@ export const tidy = (value) => Math.round(value * 100) / 100;
 export function around(frames) {
     const x = Math.min(...frames.map((f) => f.x));
     const y = Math.min(...frames.map((f) => f.y));
-    return { x, y, width: Math.max(...frames.map((f) => f.x + f.width)) - x, height: Math.max(...frames.map((f) => f.y + f.height)) - y };
+    return {
+        x,
+        y,
+        width: Math.max(...frames.map((f) => f.x + f.width)) - x,
+        height: Math.max(...frames.map((f) => f.y + f.height)) - y,
+    };
 }
 
 export function between(a, b) {
@@ -113,4 +156,5 @@ export function drawn(from, to, ratio, fromMiddle) {
     return between(fromMiddle ? { x: from.x - dx, y: from.y - dy } : from, { x: from.x + dx, y: from.y + dy });
 }
 
-export const touches = (a, b) => a.x < b.x + b.width && b.x < a.x + a.width && a.y < b.y + b.height && b.y < a.y + a.height;
+export const touches = (a, b) =>
+    a.x < b.x + b.width && b.x < a.x + a.width && a.y < b.y + b.height && b.y < a.y + a.height;

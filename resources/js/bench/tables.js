@@ -13,11 +13,25 @@ export class Tables {
         this.fill = this.tools.querySelector('[data-cell-fill]');
         this.text.addEventListener('change', () => this.#change({ text: this.text.value }));
         this.fill.addEventListener('change', () => this.#change({ fill: this.fill.checked }));
-        this.tools.querySelectorAll('[data-line]').forEach((button) => button.addEventListener('click', () => this.#line(...button.dataset.line.split(' '))));
-        stage.root.addEventListener('dblclick', (event) => { if (event.target.closest('[data-cell]') && this.#cells.length > 0) { event.stopImmediatePropagation(); this.text.focus(); this.text.select(); } }, true);
+        this.tools
+            .querySelectorAll('[data-line]')
+            .forEach((button) => button.addEventListener('click', () => this.#line(...button.dataset.line.split(' '))));
+        stage.root.addEventListener(
+            'dblclick',
+            (event) => {
+                if (event.target.closest('[data-cell]') && this.#cells.length > 0) {
+                    event.stopImmediatePropagation();
+                    this.text.focus();
+                    this.text.select();
+                }
+            },
+            true,
+        );
     }
 
-    get table() { return this.id ? this.stage.data(this.id) : null; }
+    get table() {
+        return this.id ? this.stage.data(this.id) : null;
+    }
 
     /** Shows the tools when one table alone is selected. */
     show(ids) {
@@ -57,29 +71,48 @@ export class Tables {
         const columns = this.table.columns.length;
         const [rows, across] = [[a, b].map((at) => Math.floor(at / columns)), [a, b].map((at) => at % columns)];
         const cells = [];
-        for (let row = Math.min(...rows); row <= Math.max(...rows); row++) for (let column = Math.min(...across); column <= Math.max(...across); column++) cells.push(row * columns + column);
+        for (let row = Math.min(...rows); row <= Math.max(...rows); row++)
+            for (let column = Math.min(...across); column <= Math.max(...across); column++)
+                cells.push(row * columns + column);
         return [a, ...cells.filter((at) => at !== a)];
     }
 
     #showCells() {
         const element = this.stage.element(this.id);
-        element.querySelectorAll('[data-cell]').forEach((cell) => cell.classList.toggle('is-chosen', this.#cells.includes(Number(cell.dataset.cell))));
+        element
+            .querySelectorAll('[data-cell]')
+            .forEach((cell) => cell.classList.toggle('is-chosen', this.#cells.includes(Number(cell.dataset.cell))));
         const cells = this.#cells.map((at) => this.table.cells[at]);
         this.fields.hidden = cells.length === 0;
-        this.said.textContent = cells.length === 0 ? 'Press a cell of the table to change it; with Shift, up to another.' : cells.length === 1 ? '1 cell chosen' : `${cells.length} cells chosen`;
+        this.said.textContent =
+            cells.length === 0
+                ? 'Press a cell of the table to change it; with Shift, up to another.'
+                : cells.length === 1
+                  ? '1 cell chosen'
+                  : `${cells.length} cells chosen`;
         if (cells.length === 0) return;
-        if (this.text !== document.activeElement) this.text.value = cells.every((cell) => cell.text === cells[0].text) ? cells[0].text : '';
+        if (this.text !== document.activeElement)
+            this.text.value = cells.every((cell) => cell.text === cells[0].text) ? cells[0].text : '';
         this.fill.checked = cells.every((cell) => cell.fill);
         this.fill.indeterminate = !this.fill.checked && cells.some((cell) => cell.fill);
     }
 
-    #change(set) { if (this.#cells.length > 0) this.send({ kind: 'cells', table: this.id, cells: this.#cells, set }); }
+    #change(set) {
+        if (this.#cells.length > 0) this.send({ kind: 'cells', table: this.id, cells: this.#cells, set });
+    }
 
     #line(does, axis, offset) {
-        if (does === 'even') { this.send({ kind: 'even-lines', table: this.id, axis }); return; }
+        if (does === 'even') {
+            this.send({ kind: 'even-lines', table: this.id, axis });
+            return;
+        }
         const columns = this.table.columns.length;
         const at = axis === 'down' ? Math.floor(this.#cells[0] / columns) : this.#cells[0] % columns;
-        this.send(does === 'insert' ? { kind: 'insert-line', table: this.id, axis, at: at + Number(offset) } : { kind: 'remove-line', table: this.id, axis, at });
+        this.send(
+            does === 'insert'
+                ? { kind: 'insert-line', table: this.id, axis, at: at + Number(offset) }
+                : { kind: 'remove-line', table: this.id, axis, at },
+        );
     }
 
     // --- the lines between rows and columns ---
@@ -93,14 +126,25 @@ export class Tables {
             const one = document.createElement('span');
             one.className = `grip grip--${axis}`;
             one.dataset.after = after;
-            Object.assign(one.style, axis === 'across' ? { left: `${(x + at * width) * scale}px`, top: `${y * scale}px`, height: `${height * scale}px` } : { top: `${(y + at * height) * scale}px`, left: `${x * scale}px`, width: `${width * scale}px` });
+            Object.assign(
+                one.style,
+                axis === 'across'
+                    ? { left: `${(x + at * width) * scale}px`, top: `${y * scale}px`, height: `${height * scale}px` }
+                    : { top: `${(y + at * height) * scale}px`, left: `${x * scale}px`, width: `${width * scale}px` },
+            );
             one.addEventListener('pointerdown', (event) => this.#drag(event, one, axis, after));
             this.grips.append(one);
         };
         let at = 0;
-        columns.slice(0, -1).forEach((share, after) => { at += share; grip('across', after, at); });
+        columns.slice(0, -1).forEach((share, after) => {
+            at += share;
+            grip('across', after, at);
+        });
         at = 0;
-        rows.slice(0, -1).forEach((share, after) => { at += share; grip('down', after, at); });
+        rows.slice(0, -1).forEach((share, after) => {
+            at += share;
+            grip('down', after, at);
+        });
         this.stage.layer.append(this.grips);
     }
 
@@ -110,9 +154,26 @@ export class Tables {
         grip.setPointerCapture(event.pointerId);
         const start = axis === 'across' ? event.clientX : event.clientY;
         let by = 0;
-        const move = (now) => { by = (axis === 'across' ? now.clientX : now.clientY) - start; grip.style.translate = axis === 'across' ? `${by}px 0` : `0 ${by}px`; };
+        const move = (now) => {
+            by = (axis === 'across' ? now.clientX : now.clientY) - start;
+            grip.style.translate = axis === 'across' ? `${by}px 0` : `0 ${by}px`;
+        };
         grip.addEventListener('pointermove', move);
-        grip.addEventListener('pointerup', () => { grip.removeEventListener('pointermove', move); if (Math.abs(by) > A_CLICK) this.send({ kind: 'move-line', table: this.id, axis, after, by: by / this.stage.scale }); }, { once: true });
-        grip.addEventListener('pointercancel', () => { grip.style.translate = ''; }, { once: true });
+        grip.addEventListener(
+            'pointerup',
+            () => {
+                grip.removeEventListener('pointermove', move);
+                if (Math.abs(by) > A_CLICK)
+                    this.send({ kind: 'move-line', table: this.id, axis, after, by: by / this.stage.scale });
+            },
+            { once: true },
+        );
+        grip.addEventListener(
+            'pointercancel',
+            () => {
+                grip.style.translate = '';
+            },
+            { once: true },
+        );
     }
 }

@@ -15,14 +15,22 @@ export class Tools {
     }
 
     /** The element that a tool lays, as it is when it is new; null where something else is asked for first. */
-    newOf(name) { return this.all[name]?.new ?? null; }
+    newOf(name) {
+        return this.all[name]?.new ?? null;
+    }
 
     /** Whether it may be laid in the tray, too. */
-    isBeside(name) { return this.all[name]?.isBeside ?? false; }
+    isBeside(name) {
+        return this.all[name]?.isBeside ?? false;
+    }
 
     /** Height to width of what has even sides: Shift draws it so. */
-    ratioOf(name) { return this.all[name]?.even ?? 1; }
+    ratioOf(name) {
+        return this.all[name]?.even ?? 1;
+    }
 
     /** How it lies, where it matters where drawing began. */
-    layOf(name, frame, from, to) { return this.all[name]?.slants && from ? { lay: layOf(frame, from, to) } : {}; }
+    layOf(name, frame, from, to) {
+        return this.all[name]?.slants && from ? { lay: layOf(frame, from, to) } : {};
+    }
 }

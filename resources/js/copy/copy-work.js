@@ -29,14 +29,19 @@ export class CopyWork {
         this.places = placesIn(root, (place) => this.#changed(place), this);
         this.byKey = new Map(this.places.map((place) => [place.key, place]));
         // What was filled in before this script ran is nobody's but the student's yet.
-        const early = this.places.filter((place) => place.drawn !== undefined && place.value !== place.drawn).map((place) => [place, place.value]);
+        const early = this.places
+            .filter((place) => place.drawn !== undefined && place.value !== place.drawn)
+            .map((place) => [place, place.value]);
         this.texts = Object.fromEntries(this.places.map((place) => [place.key, place.drawn ?? place.value]));
         this.zoom = new PageZoom(root);
         if (root.dataset.closed === 'yes') return;
         this.#recover();
         this.#listen();
         this.#tally();
-        early.forEach(([place, value]) => { place.value = value; this.#changed(place); });
+        early.forEach(([place, value]) => {
+            place.value = value;
+            this.#changed(place);
+        });
         this.root.dataset.ready = 'yes';
     }
 
@@ -50,7 +55,9 @@ export class CopyWork {
             Object.entries(known.texts).forEach(([place, text]) => this.#put(place, text));
         }
         this.left = this.kept.left();
-        this.left.forEach((one) => Object.entries(one.answers).forEach(([place, text]) => this.#put(place, text, false)));
+        this.left.forEach((one) =>
+            Object.entries(one.answers).forEach(([place, text]) => this.#put(place, text, false)),
+        );
         if (this.left.length > 0) {
             this.#status('unsaved', 'Saving');
             this.#schedule(0);
@@ -67,20 +74,37 @@ export class CopyWork {
     // --- typing ---
 
     #listen() {
-        this.root.addEventListener('keydown', (event) => { if (event.key === 'Enter' && event.target.matches('input.answer')) { event.preventDefault(); this.#go(this.places[this.places.indexOf(this.#at(event.target)) + 1]); } });
-        this.root.addEventListener('focusin', (event) => { const place = this.#at(event.target); if (place) { this.last = place; if (!place.isLaidOut) this.zoom.reveal(event.target); } });
+        this.root.addEventListener('keydown', (event) => {
+            if (event.key === 'Enter' && event.target.matches('input.answer')) {
+                event.preventDefault();
+                this.#go(this.places[this.places.indexOf(this.#at(event.target)) + 1]);
+            }
+        });
+        this.root.addEventListener('focusin', (event) => {
+            const place = this.#at(event.target);
+            if (place) {
+                this.last = place;
+                if (!place.isLaidOut) this.zoom.reveal(event.target);
+            }
+        });
         document.querySelector('[data-next]').addEventListener('click', () => this.#nextBlank());
         document.querySelector('[data-hand-in]').addEventListener('click', () => this.#askToHandIn());
         document.querySelector('[data-not-yet]').addEventListener('click', () => this.#dialog('ask').close());
         document.querySelector('[data-hand-in-form]').addEventListener('submit', (event) => this.#handIn(event));
-        document.querySelectorAll('[data-clash-keep]').forEach((button) => button.addEventListener('click', () => this.#settle(button.dataset.clashKeep)));
+        document
+            .querySelectorAll('[data-clash-keep]')
+            .forEach((button) => button.addEventListener('click', () => this.#settle(button.dataset.clashKeep)));
         this.#dialog('clash').addEventListener('cancel', (event) => event.preventDefault());
         window.addEventListener('online', () => this.#schedule(0));
         window.addEventListener('pagehide', () => this.#sendLast());
-        document.addEventListener('visibilitychange', () => { if (document.visibilityState === 'hidden') this.#sendLast(); });
+        document.addEventListener('visibilitychange', () => {
+            if (document.visibilityState === 'hidden') this.#sendLast();
+        });
     }
 
-    #at(target) { return this.places.find((place) => place.holds(target)); }
+    #at(target) {
+        return this.places.find((place) => place.holds(target));
+    }
 
     #changed(place) {
         this.#pending[place.key] = place.value;
@@ -95,7 +119,8 @@ export class CopyWork {
     #keep() {
         const disputed = Object.fromEntries(this.#clashes.map(({ place, here }) => [place, here]));
         const base = Math.min(this.revision, ...this.#clashes.map((clash) => clash.base));
-        if (!this.kept.keep(base, { ...disputed, ...this.#refused, ...this.#pending })) this.#trouble('This browser keeps nothing on this device. Stay on this page until it says “Saved”.');
+        if (!this.kept.keep(base, { ...disputed, ...this.#refused, ...this.#pending }))
+            this.#trouble('This browser keeps nothing on this device. Stay on this page until it says “Saved”.');
     }
 
     // --- saving ---
@@ -104,12 +129,17 @@ export class CopyWork {
         const now = Date.now();
         this.#firstUnsent ||= now;
         clearTimeout(this.#timer);
-        this.#timer = setTimeout(() => this.#save(), wait ?? Math.min(REST, Math.max(0, this.#firstUnsent + AT_MOST - now)));
+        this.#timer = setTimeout(
+            () => this.#save(),
+            wait ?? Math.min(REST, Math.max(0, this.#firstUnsent + AT_MOST - now)),
+        );
     }
 
     async #save() {
         if (this.#sending) return this.#sending;
-        this.#sending = this.#saveAll().finally(() => { this.#sending = null; });
+        this.#sending = this.#saveAll().finally(() => {
+            this.#sending = null;
+        });
         return this.#sending;
     }
 
@@ -127,7 +157,9 @@ export class CopyWork {
             while (Object.keys(this.#pending).length > 0) {
                 const answers = { ...this.#pending };
                 await this.#send(this.window, this.revision, answers);
-                Object.entries(answers).forEach(([place, text]) => { if (this.#pending[place] === text) delete this.#pending[place]; });
+                Object.entries(answers).forEach(([place, text]) => {
+                    if (this.#pending[place] === text) delete this.#pending[place];
+                });
                 this.#keep();
             }
             if (Object.keys(this.#refused).length > 0) {
@@ -145,21 +177,29 @@ export class CopyWork {
     }
 
     async #send(window, base, answers) {
-        const answer = await request('PATCH', this.root.dataset.save, { draft: { base, window, answers }, page: this.#page() });
+        const answer = await request('PATCH', this.root.dataset.save, {
+            draft: { base, window, answers },
+            page: this.#page(),
+        });
         this.revision = answer.revision;
-        Object.entries(answers).forEach(([place, text]) => { if (!(place in answer.conflicts) && !(place in answer.refused)) this.texts[place] = text; });
+        Object.entries(answers).forEach(([place, text]) => {
+            if (!(place in answer.conflicts) && !(place in answer.refused)) this.texts[place] = text;
+        });
         Object.entries(answer.refused).forEach(([place, words]) => this.#refuse(place, answers[place], words));
         Object.entries(answer.newer).forEach(([place, text]) => {
             if (place in this.#pending) this.#clash(place, text, this.#pending[place], base);
             else this.#put(place, text);
         });
         Object.entries(answer.conflicts).forEach(([place, text]) => this.#clash(place, text, answers[place], base));
-        Object.entries({ ...answer.limits, ...answer.passages }).forEach(([place, said]) => this.byKey.get(place)?.said(said));
+        Object.entries({ ...answer.limits, ...answer.passages }).forEach(([place, said]) =>
+            this.byKey.get(place)?.said(said),
+        );
         Object.entries(answer.models).forEach(([place, text]) => {
             this.texts[place] = text;
             const model = this.byKey.get(place);
             if (window === this.window && this.#pending[place] === answers[place]) model?.settled(text);
-            else if (window === this.window && place in this.#pending && model) this.#pending[place] = model.rebased(answers[place], text); // It is sent next, and settles then.
+            else if (window === this.window && place in this.#pending && model)
+                this.#pending[place] = model.rebased(answers[place], text); // It is sent next, and settles then.
             answer.said.forEach((words) => this.byKey.get(place)?.note(words));
         });
         this.mirror.keep(this.revision, this.texts);
@@ -199,9 +239,13 @@ export class CopyWork {
     // --- for places that send something of their own ---
 
     /** Sends what is unsent, and waits until it is with the server or cannot be. */
-    saved() { return this.#save(); }
+    saved() {
+        return this.#save();
+    }
 
-    stamp() { return { base: this.revision, window: this.window, page: this.#page() }; }
+    stamp() {
+        return { base: this.revision, window: this.window, page: this.#page() };
+    }
 
     confirmed(place, answer) {
         this.revision = answer.revision;
@@ -212,7 +256,9 @@ export class CopyWork {
         this.#trouble('');
     }
 
-    trouble(words) { this.#trouble(words); }
+    trouble(words) {
+        this.#trouble(words);
+    }
 
     #failed(problem) {
         this.#firstUnsent = 0;
@@ -221,7 +267,9 @@ export class CopyWork {
             this.#timer = setTimeout(() => this.#save(), TRY_AGAIN);
         } else if (problem.status === 401 || problem.status === 419 || problem.status === 403) {
             this.#status('away', 'Not sent');
-            this.#trouble('You are signed out, so this cannot be sent. It is kept on this device: sign in again and open it, then it is sent.');
+            this.#trouble(
+                'You are signed out, so this cannot be sent. It is kept on this device: sign in again and open it, then it is sent.',
+            );
         } else if (problem.status === 409) {
             this.#status('away', 'Not sent');
             this.#trouble(`${problem.message} Your last words are kept on this device.`);
@@ -230,18 +278,28 @@ export class CopyWork {
             this.#timer = setTimeout(() => this.#save(), TRY_AGAIN * 2);
         } else {
             this.#status('away', 'Not sent');
-            this.#trouble(`This could not be saved: ${problem.message} Copy your words somewhere safe and tell your teacher.`);
+            this.#trouble(
+                `This could not be saved: ${problem.message} Copy your words somewhere safe and tell your teacher.`,
+            );
         }
     }
 
     /** The page is going away: one last try that outlives it. What does not arrive is still kept in the browser. */
     #sendLast() {
         if (Object.keys(this.#pending).length === 0) return;
-        request('PATCH', this.root.dataset.save, { draft: { base: this.revision, window: this.window, answers: this.#pending }, page: this.#page() }, { keepalive: true }).catch(() => {});
+        request(
+            'PATCH',
+            this.root.dataset.save,
+            { draft: { base: this.revision, window: this.window, answers: this.#pending }, page: this.#page() },
+            { keepalive: true },
+        ).catch(() => {});
     }
 
     #page() {
-        return Number((document.activeElement?.closest('[data-page]') ?? this.last?.field.closest('[data-page]'))?.dataset.page ?? 1);
+        return Number(
+            (document.activeElement?.closest('[data-page]') ?? this.last?.field.closest('[data-page]'))?.dataset.page ??
+                1,
+        );
     }
 
     // --- two windows ---
@@ -257,7 +315,10 @@ export class CopyWork {
     #showClash() {
         const [clash] = this.#clashes;
         const dialog = this.#dialog('clash');
-        if (!clash) { dialog.close(); return; }
+        if (!clash) {
+            dialog.close();
+            return;
+        }
         const words = (value) => this.byKey.get(clash.place)?.words?.(value) ?? value;
         dialog.querySelector('[data-clash-here]').textContent = words(clash.here);
         dialog.querySelector('[data-clash-there]').textContent = words(clash.there);
@@ -294,9 +355,10 @@ export class CopyWork {
     #askToHandIn() {
         const blank = this.places.filter((place) => !place.filled).length;
         const all = this.places.length;
-        this.#dialog('ask').querySelector('[data-ask-words]').textContent = blank === 0
-            ? `All ${all} places are filled.`
-            : `${all - blank} of ${all} places are filled; ${blank === 1 ? '1 is' : `${blank} are`} still blank.`;
+        this.#dialog('ask').querySelector('[data-ask-words]').textContent =
+            blank === 0
+                ? `All ${all} places are filled.`
+                : `${all - blank} of ${all} places are filled; ${blank === 1 ? '1 is' : `${blank} are`} still blank.`;
         this.#dialog('ask').showModal();
     }
 
@@ -311,11 +373,16 @@ export class CopyWork {
         this.#dialog('ask').close();
         const [refused] = Object.keys(this.#refused);
         if (refused) {
-            this.#trouble('It is not handed in: one of your answers could not be saved. It says at its place what to do.');
+            this.#trouble(
+                'It is not handed in: one of your answers could not be saved. It says at its place what to do.',
+            );
             this.#go(this.byKey.get(refused));
             return;
         }
-        if (!sent) this.#trouble('It is not handed in: there is no connection just now. Your work is kept on this device. Try again in a moment.');
+        if (!sent)
+            this.#trouble(
+                'It is not handed in: there is no connection just now. Your work is kept on this device. Try again in a moment.',
+            );
     }
 
     // --- what the student sees ---
@@ -337,5 +404,7 @@ export class CopyWork {
         notice.querySelector('[data-trouble-words]').textContent = words;
     }
 
-    #dialog(name) { return document.querySelector(`[data-${name}]`); }
+    #dialog(name) {
+        return document.querySelector(`[data-${name}]`);
+    }
 }

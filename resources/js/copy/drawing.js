@@ -2,8 +2,16 @@ import { distance, thinned } from '../lib/thin';
 import { inkPaths } from './ink';
 
 const SVG = 'http://www.w3.org/2000/svg';
-const PENS = [['dark', 'Dark', '#1d272c'], ['blue', 'Blue', '#1f4fa3'], ['green', 'Green', '#1a6b3c'], ['red', 'Red', '#a32b2b']];
-const WIDTHS = [['Thin', 14], ['Thick', 40]]; // tenths of a point
+const PENS = [
+    ['dark', 'Dark', '#1d272c'],
+    ['blue', 'Blue', '#1f4fa3'],
+    ['green', 'Green', '#1a6b3c'],
+    ['red', 'Red', '#a32b2b'],
+];
+const WIDTHS = [
+    ['Thin', 14],
+    ['Thick', 40],
+]; // tenths of a point
 const APART = 6; // tenths of a point that the pen has to go before it counts
 const OFF = 3; // tenths of a point that a line may be off what was drawn once its points are thinned out
 const NEARLY = 0.9; // of what a drawing holds: from there on it is said
@@ -32,27 +40,51 @@ export class DrawingPlace {
 
     get value() {
         if (this.#strokes.length === 0) return '';
-        return JSON.stringify({ ink: this.#strokes.map(({ pen, width, points, pressures }) => {
-            const steps = [];
-            let [x, y] = [0, 0];
-            points.forEach((point) => { steps.push(point[0] - x, point[1] - y); [x, y] = point; });
-            return [pen, width, steps, ...(pressures.length ? [pressures] : [])];
-        }) });
+        return JSON.stringify({
+            ink: this.#strokes.map(({ pen, width, points, pressures }) => {
+                const steps = [];
+                let [x, y] = [0, 0];
+                points.forEach((point) => {
+                    steps.push(point[0] - x, point[1] - y);
+                    [x, y] = point;
+                });
+                return [pen, width, steps, ...(pressures.length ? [pressures] : [])];
+            }),
+        });
     }
 
-    set value(ink) { this.#read(ink); this.#undone = []; this.#draw(); }
-    get filled() { return this.#strokes.length > 0; }
-    words(value) { return value === '' ? 'nothing' : 'a drawing'; }
-    focus() { (this.start ?? this.field).focus(); }
-    holds(target) { return this.element.contains(target) || this.bar?.contains(target); }
+    set value(ink) {
+        this.#read(ink);
+        this.#undone = [];
+        this.#draw();
+    }
+    get filled() {
+        return this.#strokes.length > 0;
+    }
+    words(value) {
+        return value === '' ? 'nothing' : 'a drawing';
+    }
+    focus() {
+        (this.start ?? this.field).focus();
+    }
+    holds(target) {
+        return this.element.contains(target) || this.bar?.contains(target);
+    }
 
     #read(ink) {
-        this.#strokes = ink === '' ? [] : JSON.parse(ink).ink.map(([pen, width, steps, pressures = []]) => {
-            const points = [];
-            let [x, y] = [0, 0];
-            for (let n = 0; n < steps.length; n += 2) { x += steps[n]; y += steps[n + 1]; points.push([x, y]); }
-            return { pen, width, points, pressures };
-        });
+        this.#strokes =
+            ink === ''
+                ? []
+                : JSON.parse(ink).ink.map(([pen, width, steps, pressures = []]) => {
+                      const points = [];
+                      let [x, y] = [0, 0];
+                      for (let n = 0; n < steps.length; n += 2) {
+                          x += steps[n];
+                          y += steps[n + 1];
+                          points.push([x, y]);
+                      }
+                      return { pen, width, points, pressures };
+                  });
     }
 
     // --- the pens ---
@@ -75,19 +107,48 @@ export class DrawingPlace {
             if (ink) one.style.setProperty('--ink', ink);
             one.textContent = words;
             if (pressed) one.dataset.pressed = pressed;
-            one.addEventListener('click', () => { press(); this.#press(); });
+            one.addEventListener('click', () => {
+                press();
+                this.#press();
+            });
             this.bar.append(one);
             return one;
         };
-        PENS.forEach(([pen, words, ink]) => button(words, () => { this.pen = pen; this.erasing = false; }, { ink, pressed: `pen ${pen}` }));
-        WIDTHS.forEach(([words, width]) => button(words, () => { this.width = width; this.erasing = false; }, { pressed: `width ${width}` }));
-        button('Rub out', () => { this.erasing = true; }, { pressed: 'erase' });
+        PENS.forEach(([pen, words, ink]) =>
+            button(
+                words,
+                () => {
+                    this.pen = pen;
+                    this.erasing = false;
+                },
+                { ink, pressed: `pen ${pen}` },
+            ),
+        );
+        WIDTHS.forEach(([words, width]) =>
+            button(
+                words,
+                () => {
+                    this.width = width;
+                    this.erasing = false;
+                },
+                { pressed: `width ${width}` },
+            ),
+        );
+        button(
+            'Rub out',
+            () => {
+                this.erasing = true;
+            },
+            { pressed: 'erase' },
+        );
         button('Undo', () => this.undo());
         button('Redo', () => this.redo());
         const done = button('Done', () => this.#end());
         done.className = 'btn btn-primary';
         this.bar.addEventListener('done', () => this.#end());
-        this.bar.addEventListener('keydown', (event) => { if (event.key === 'Escape') this.#end(); });
+        this.bar.addEventListener('keydown', (event) => {
+            if (event.key === 'Escape') this.#end();
+        });
         document.body.append(this.bar);
         this.#press();
         this.bar.querySelector('button').focus();
@@ -96,7 +157,8 @@ export class DrawingPlace {
     #press() {
         this.bar?.querySelectorAll('[data-pressed]').forEach((one) => {
             const [kind, value] = one.dataset.pressed.split(' ');
-            const is = kind === 'erase' ? this.erasing : kind === 'pen' ? this.pen === value : this.width === Number(value);
+            const is =
+                kind === 'erase' ? this.erasing : kind === 'pen' ? this.pen === value : this.width === Number(value);
             one.setAttribute('aria-pressed', String(is));
         });
     }
@@ -108,25 +170,52 @@ export class DrawingPlace {
         this.start.focus();
     }
 
-    undo() { const last = this.#strokes.pop(); if (last) { this.#undone.push(last); this.#changed(); } }
-    redo() { const last = this.#undone.pop(); if (last) { this.#strokes.push(last); this.#changed(); } }
+    undo() {
+        const last = this.#strokes.pop();
+        if (last) {
+            this.#undone.push(last);
+            this.#changed();
+        }
+    }
+    redo() {
+        const last = this.#undone.pop();
+        if (last) {
+            this.#strokes.push(last);
+            this.#changed();
+        }
+    }
 
     // --- drawing ---
 
     #point(event) {
         const box = this.field.getBoundingClientRect();
         const { width, height } = this.field.viewBox.baseVal;
-        return [Math.round(((event.clientX - box.left) / box.width) * width * 10), Math.round(((event.clientY - box.top) / box.height) * height * 10)];
+        return [
+            Math.round(((event.clientX - box.left) / box.width) * width * 10),
+            Math.round(((event.clientY - box.top) / box.height) * height * 10),
+        ];
     }
 
     #down(event) {
         if (!this.element.classList.contains('is-inking') || event.button !== 0) return;
         event.preventDefault();
         this.field.setPointerCapture(event.pointerId);
-        if (this.erasing) { this.#stroke = { erased: false }; this.#erase(this.#point(event)); return; }
-        if (this.#full >= 1) { this.#say('This drawing is full. Rub something out to draw more.'); return; }
+        if (this.erasing) {
+            this.#stroke = { erased: false };
+            this.#erase(this.#point(event));
+            return;
+        }
+        if (this.#full >= 1) {
+            this.#say('This drawing is full. Rub something out to draw more.');
+            return;
+        }
         // A mouse feels no pressure; it says one half.
-        this.#stroke = { pen: this.pen, width: this.width, points: [this.#point(event)], pressures: event.pointerType === 'pen' && event.pressure > 0 ? [Math.round(event.pressure * 100)] : [] };
+        this.#stroke = {
+            pen: this.pen,
+            width: this.width,
+            points: [this.#point(event)],
+            pressures: event.pointerType === 'pen' && event.pressure > 0 ? [Math.round(event.pressure * 100)] : [],
+        };
         this.live = document.createElementNS(SVG, 'g');
         this.field.append(this.live);
         this.#show();
@@ -136,7 +225,10 @@ export class DrawingPlace {
         if (!this.#stroke) return;
         for (const one of event.getCoalescedEvents?.() ?? [event]) {
             const point = this.#point(one);
-            if (this.erasing) { this.#erase(point); continue; }
+            if (this.erasing) {
+                this.#erase(point);
+                continue;
+            }
             const last = this.#stroke.points.at(-1);
             if (Math.hypot(point[0] - last[0], point[1] - last[1]) < APART) continue;
             this.#stroke.points.push(point);
@@ -152,7 +244,11 @@ export class DrawingPlace {
         if (stroke.points) {
             this.live.remove();
             const kept = thinned(stroke.points, OFF);
-            this.#strokes.push({ ...stroke, points: kept.map((n) => stroke.points[n]), pressures: stroke.pressures.length ? kept.map((n) => stroke.pressures[n]) : [] });
+            this.#strokes.push({
+                ...stroke,
+                points: kept.map((n) => stroke.points[n]),
+                pressures: stroke.pressures.length ? kept.map((n) => stroke.pressures[n]) : [],
+            });
         }
         if (!stroke.points && !stroke.erased) return;
         this.#undone = [];
@@ -160,7 +256,12 @@ export class DrawingPlace {
     }
 
     #erase([x, y]) {
-        const left = this.#strokes.filter((stroke) => !stroke.points.some((point, n) => distance([x, y], point, stroke.points[n + 1] ?? point) < ERASER + stroke.width / 2));
+        const left = this.#strokes.filter(
+            (stroke) =>
+                !stroke.points.some(
+                    (point, n) => distance([x, y], point, stroke.points[n + 1] ?? point) < ERASER + stroke.width / 2,
+                ),
+        );
         if (left.length === this.#strokes.length) return;
         this.#strokes = left;
         this.#stroke.erased = true;
@@ -170,13 +271,22 @@ export class DrawingPlace {
     /** How much of what a drawing may hold is in it, 0 to 1. */
     get #full() {
         const [strokes, points] = this.field.dataset.holds.split(' ').map(Number);
-        return Math.max(this.#strokes.length / strokes, this.#strokes.reduce((sum, stroke) => sum + stroke.points.length, 0) / points);
+        return Math.max(
+            this.#strokes.length / strokes,
+            this.#strokes.reduce((sum, stroke) => sum + stroke.points.length, 0) / points,
+        );
     }
 
     #changed() {
         this.#draw();
         this.changed(this);
-        this.#say(this.#full >= 1 ? 'This drawing is full. Rub something out to draw more.' : this.#full >= NEARLY ? 'This drawing is nearly full.' : '');
+        this.#say(
+            this.#full >= 1
+                ? 'This drawing is full. Rub something out to draw more.'
+                : this.#full >= NEARLY
+                  ? 'This drawing is nearly full.'
+                  : '',
+        );
     }
 
     #say(words) {
@@ -205,10 +315,11 @@ export class DrawingPlace {
 
 const COLOURS = Object.fromEntries(PENS.map(([pen, , ink]) => [pen, ink]));
 
-const paths = (stroke) => inkPaths(stroke).map(({ d, width }) => {
-    const path = document.createElementNS(SVG, 'path');
-    path.setAttribute('d', d);
-    path.setAttribute('stroke', COLOURS[stroke.pen]);
-    path.setAttribute('stroke-width', width);
-    return path;
-});
+const paths = (stroke) =>
+    inkPaths(stroke).map(({ d, width }) => {
+        const path = document.createElementNS(SVG, 'path');
+        path.setAttribute('d', d);
+        path.setAttribute('stroke', COLOURS[stroke.pen]);
+        path.setAttribute('stroke-width', width);
+        return path;
+    });

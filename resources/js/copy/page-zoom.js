@@ -8,7 +8,13 @@ export class PageZoom {
     constructor(root) {
         this.pages = root.querySelector('[data-pages]');
         this.scroll = root.querySelector('[data-scroll]');
-        document.querySelectorAll('[data-zoom]').forEach((button) => button.addEventListener('click', () => this.to(this.#zoom * (button.dataset.zoom === 'in' ? 1.25 : 0.8))));
+        document
+            .querySelectorAll('[data-zoom]')
+            .forEach((button) =>
+                button.addEventListener('click', () =>
+                    this.to(this.#zoom * (button.dataset.zoom === 'in' ? 1.25 : 0.8)),
+                ),
+            );
         // With the keyboard open, some browsers shrink only what is seen, not the page: the page follows.
         window.visualViewport?.addEventListener('resize', () => this.#fit());
     }
@@ -30,8 +36,13 @@ export class PageZoom {
         if (box.width === 0 && box.height === 0) return; // It is hidden by now.
         const view = this.scroll.getBoundingClientRect();
         const margin = 40;
-        if (box.top < view.top + margin || box.bottom > view.bottom - margin) this.scroll.scrollTop += box.top + box.height / 2 - (view.top + view.height / 2);
-        if (box.left < view.left || box.right > view.right) this.scroll.scrollLeft += box.width > view.width ? box.left - view.left - 12 : box.left + box.width / 2 - (view.left + view.width / 2);
+        if (box.top < view.top + margin || box.bottom > view.bottom - margin)
+            this.scroll.scrollTop += box.top + box.height / 2 - (view.top + view.height / 2);
+        if (box.left < view.left || box.right > view.right)
+            this.scroll.scrollLeft +=
+                box.width > view.width
+                    ? box.left - view.left - 12
+                    : box.left + box.width / 2 - (view.left + view.width / 2);
     }
 
     #fit() {

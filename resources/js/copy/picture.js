@@ -14,10 +14,16 @@ export class PicturePlace {
         this.words = field.querySelector('[data-put-words]');
         this.empty = this.value === '' ? this.words?.textContent : 'Add a picture';
         this.input?.addEventListener('change', () => this.#send(work));
-        this.off?.addEventListener('click', () => { this.value = ''; changed(this); this.input.focus(); });
+        this.off?.addEventListener('click', () => {
+            this.value = '';
+            changed(this);
+            this.input.focus();
+        });
     }
 
-    get value() { return this.field.dataset.value; }
+    get value() {
+        return this.field.dataset.value;
+    }
     set value(sha256) {
         this.field.dataset.value = sha256;
         this.picture.hidden = sha256 === '';
@@ -26,10 +32,18 @@ export class PicturePlace {
         if (this.words) this.words.textContent = sha256 === '' ? this.empty : 'Change';
     }
 
-    get filled() { return this.value !== ''; }
-    words(value) { return value === '' ? 'nothing' : 'a picture'; }
-    focus() { (this.input ?? this.field).focus(); }
-    holds(target) { return this.field.contains(target); }
+    get filled() {
+        return this.value !== '';
+    }
+    words(value) {
+        return value === '' ? 'nothing' : 'a picture';
+    }
+    focus() {
+        (this.input ?? this.field).focus();
+    }
+    holds(target) {
+        return this.field.contains(target);
+    }
 
     async #send(work) {
         const [file] = this.input.files;
@@ -38,7 +52,10 @@ export class PicturePlace {
         this.words.textContent = 'Sending';
         try {
             await work.saved();
-            const answer = await upload(await smaller(file), work.picturesUrl, MOST, { place: this.key, ...work.stamp() });
+            const answer = await upload(await smaller(file), work.picturesUrl, MOST, {
+                place: this.key,
+                ...work.stamp(),
+            });
             this.value = answer.value;
             work.confirmed(this, answer);
         } catch (problem) {

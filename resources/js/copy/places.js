@@ -13,17 +13,35 @@ class TextPlace {
         this.field = field;
         this.key = field.dataset.place;
         this.limit = document.getElementById(`limit-${this.key}`);
-        field.addEventListener('input', () => { fit(field); changed(this); });
+        field.addEventListener('input', () => {
+            fit(field);
+            changed(this);
+        });
         fit(field);
     }
 
     /** What the page came with: where it differs, somebody was quicker than the script. */
-    get drawn() { return this.field.defaultValue.replace(/\r\n?/g, '\n'); }
-    get value() { return this.field.value; }
-    set value(text) { if (this.field.value !== text) { this.field.value = text; fit(this.field); } }
-    get filled() { return isFilled(this.value); }
-    focus() { this.field.focus(); }
-    holds(target) { return target === this.field; }
+    get drawn() {
+        return this.field.defaultValue.replace(/\r\n?/g, '\n');
+    }
+    get value() {
+        return this.field.value;
+    }
+    set value(text) {
+        if (this.field.value !== text) {
+            this.field.value = text;
+            fit(this.field);
+        }
+    }
+    get filled() {
+        return isFilled(this.value);
+    }
+    focus() {
+        this.field.focus();
+    }
+    holds(target) {
+        return target === this.field;
+    }
 
     /** What the server says of how much is written. */
     said({ said, met }) {
@@ -34,16 +52,30 @@ class TextPlace {
 }
 
 class TickPlace extends TextPlace {
-    words(value) { return value === '' ? 'not ticked' : 'ticked'; }
-    get drawn() { return this.field.defaultChecked ? 'yes' : ''; }
-    get value() { return this.field.checked ? 'yes' : ''; }
-    set value(text) { this.field.checked = text === 'yes'; }
+    words(value) {
+        return value === '' ? 'not ticked' : 'ticked';
+    }
+    get drawn() {
+        return this.field.defaultChecked ? 'yes' : '';
+    }
+    get value() {
+        return this.field.checked ? 'yes' : '';
+    }
+    set value(text) {
+        this.field.checked = text === 'yes';
+    }
 }
 
 class ListPlace extends TextPlace {
-    get drawn() { return [...this.field.options].find((option) => option.defaultSelected)?.value ?? this.field.options[0].value; }
-    get value() { return this.field.value; }
-    set value(text) { this.field.value = text; }
+    get drawn() {
+        return [...this.field.options].find((option) => option.defaultSelected)?.value ?? this.field.options[0].value;
+    }
+    get value() {
+        return this.field.value;
+    }
+    set value(text) {
+        this.field.value = text;
+    }
 }
 
 class ChoicePlace {
@@ -53,23 +85,71 @@ class ChoicePlace {
         this.options = [...field.querySelectorAll('input')];
         field.addEventListener('change', () => changed(this));
         // A choice of one can be taken back, too: by pressing it again, or with Delete.
-        const clear = (option) => { option.checked = false; changed(this); };
+        const clear = (option) => {
+            option.checked = false;
+            changed(this);
+        };
         let was = null;
-        field.addEventListener('pointerdown', (event) => { was = event.target.type === 'radio' && event.target.checked ? event.target : null; });
-        field.addEventListener('click', (event) => { if (was && event.target === was) clear(was); was = null; });
-        field.addEventListener('keydown', (event) => { if ((event.key === 'Delete' || event.key === 'Backspace') && event.target.checked) clear(event.target); });
+        field.addEventListener('pointerdown', (event) => {
+            was = event.target.type === 'radio' && event.target.checked ? event.target : null;
+        });
+        field.addEventListener('click', (event) => {
+            if (was && event.target === was) clear(was);
+            was = null;
+        });
+        field.addEventListener('keydown', (event) => {
+            if ((event.key === 'Delete' || event.key === 'Backspace') && event.target.checked) clear(event.target);
+        });
     }
 
-    get drawn() { return this.options.filter((option) => option.defaultChecked).map((option) => option.value).join(','); }
-    get value() { return this.options.filter((option) => option.checked).map((option) => option.value).join(','); }
-    set value(text) { const chosen = text.split(','); this.options.forEach((option) => { option.checked = chosen.includes(option.value); }); }
-    get filled() { return this.value !== ''; }
-    words(value) { const chosen = value.split(','); return this.options.filter((option) => chosen.includes(option.value)).map((option) => option.getAttribute('aria-label')).join(', '); }
-    focus() { (this.options.find((option) => option.checked) ?? this.options[0]).focus(); }
-    holds(target) { return this.field.contains(target); }
+    get drawn() {
+        return this.options
+            .filter((option) => option.defaultChecked)
+            .map((option) => option.value)
+            .join(',');
+    }
+    get value() {
+        return this.options
+            .filter((option) => option.checked)
+            .map((option) => option.value)
+            .join(',');
+    }
+    set value(text) {
+        const chosen = text.split(',');
+        this.options.forEach((option) => {
+            option.checked = chosen.includes(option.value);
+        });
+    }
+    get filled() {
+        return this.value !== '';
+    }
+    words(value) {
+        const chosen = value.split(',');
+        return this.options
+            .filter((option) => chosen.includes(option.value))
+            .map((option) => option.getAttribute('aria-label'))
+            .join(', ');
+    }
+    focus() {
+        (this.options.find((option) => option.checked) ?? this.options[0]).focus();
+    }
+    holds(target) {
+        return this.field.contains(target);
+    }
 }
 
-const KINDS = { tick: TickPlace, list: ListPlace, choice: ChoicePlace, passage: PassagePlace, drawing: DrawingPlace, picture: PicturePlace, model: ModelPlace };
+const KINDS = {
+    tick: TickPlace,
+    list: ListPlace,
+    choice: ChoicePlace,
+    passage: PassagePlace,
+    drawing: DrawingPlace,
+    picture: PicturePlace,
+    model: ModelPlace,
+};
 
 /** All places below an element, in the order in which they are read. */
-export const placesIn = (root, changed, work) => [...root.querySelectorAll('[data-place]')].map((field) => new (KINDS[field.dataset.kind] ?? TextPlace)(field, changed, work));
+export const placesIn = (root, changed, work) =>
+    [...root.querySelectorAll('[data-place]')].map(
+        (field) => new (KINDS[field.dataset.kind] ?? TextPlace)(field, changed, work),
+    );

@@ -7,7 +7,10 @@ export function fit(field) {
     let shrunk = 1;
     const show = () => field.style.setProperty('--shrunk', shrunk);
     show();
-    while (shrunk > SMALLEST && (field.scrollHeight > field.clientHeight + 1 || field.scrollWidth > field.clientWidth + 1)) {
+    while (
+        shrunk > SMALLEST &&
+        (field.scrollHeight > field.clientHeight + 1 || field.scrollWidth > field.clientWidth + 1)
+    ) {
         shrunk = Math.round((shrunk - STEP) * 100) / 100;
         show();
     }

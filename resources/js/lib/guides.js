@@ -13,7 +13,9 @@ export class Guides {
         this.layer.className = 'guides';
     }
 
-    set lines(lines) { this.all = lines; }
+    set lines(lines) {
+        this.all = lines;
+    }
 
     /** Forgets the lines of what moves itself. */
     begin(ids) {
@@ -35,8 +37,20 @@ export class Guides {
     /** The step, held to the nearest line of each direction. */
     hold(frame, dx, dy) {
         const near = NEAR / this.scale;
-        const x = this.#nearest([frame.x, frame.x + frame.width / 2, frame.x + frame.width], dx, this.now.x, this.now.across, near);
-        const y = this.#nearest([frame.y, frame.y + frame.height / 2, frame.y + frame.height], dy, this.now.y, this.now.down, near);
+        const x = this.#nearest(
+            [frame.x, frame.x + frame.width / 2, frame.x + frame.width],
+            dx,
+            this.now.x,
+            this.now.across,
+            near,
+        );
+        const y = this.#nearest(
+            [frame.y, frame.y + frame.height / 2, frame.y + frame.height],
+            dy,
+            this.now.y,
+            this.now.down,
+            near,
+        );
         this.#show(x, y);
         return { dx: dx + (x?.by ?? 0), dy: dy + (y?.by ?? 0) };
     }
@@ -56,17 +70,25 @@ export class Guides {
 
     #nearest(edges, step, lines, gaps, near) {
         let best = null;
-        const take = (by, found) => { if (Math.abs(by) <= near && (best === null || Math.abs(by) < Math.abs(best.by) - 0.01)) best = { by, ...found }; };
+        const take = (by, found) => {
+            if (Math.abs(by) <= near && (best === null || Math.abs(by) < Math.abs(best.by) - 0.01))
+                best = { by, ...found };
+        };
         edges.forEach((edge) => {
             const at = edge + step;
             // The lines are in order: only those around the edge can be the nearest.
             let low = 0;
             let high = lines.length;
-            while (low < high) { const middle = (low + high) >> 1; if (lines[middle] < at) low = middle + 1; else high = middle; }
+            while (low < high) {
+                const middle = (low + high) >> 1;
+                if (lines[middle] < at) low = middle + 1;
+                else high = middle;
+            }
             if (low < lines.length) take(lines[low] - at, { line: lines[low] });
             if (low > 0) take(lines[low - 1] - at, { line: lines[low - 1] });
         });
-        if (edges.length === 3) gaps.forEach((gap) => take(gap.at - (gap.edge === 'start' ? edges[0] : edges[2]) - step, { gap }));
+        if (edges.length === 3)
+            gaps.forEach((gap) => take(gap.at - (gap.edge === 'start' ? edges[0] : edges[2]) - step, { gap }));
         return best;
     }
 
@@ -82,13 +104,18 @@ export class Guides {
             Object.assign(one.style, style);
             this.layer.append(one);
         };
-        if (x?.line !== undefined) mark('guide guide--x', { left: `${x.line * scale}px`, top: 0, width: 0, height: `${height * scale}px` });
-        if (y?.line !== undefined) mark('guide guide--y', { left: 0, top: `${y.line * scale}px`, width: `${width * scale}px`, height: 0 });
+        if (x?.line !== undefined)
+            mark('guide guide--x', { left: `${x.line * scale}px`, top: 0, width: 0, height: `${height * scale}px` });
+        if (y?.line !== undefined)
+            mark('guide guide--y', { left: 0, top: `${y.line * scale}px`, width: `${width * scale}px`, height: 0 });
         [x?.gap, y?.gap].filter(Boolean).forEach((gap) => {
             const along = { from: gap.from * scale, size: (gap.to - gap.from) * scale };
-            mark(`gap gap--${gap.axis}`, gap.axis === 'across'
-                ? { left: `${along.from}px`, width: `${along.size}px`, top: `${gap.beside * scale}px` }
-                : { top: `${along.from}px`, height: `${along.size}px`, left: `${gap.beside * scale}px` });
+            mark(
+                `gap gap--${gap.axis}`,
+                gap.axis === 'across'
+                    ? { left: `${along.from}px`, width: `${along.size}px`, top: `${gap.beside * scale}px` }
+                    : { top: `${along.from}px`, height: `${along.size}px`, left: `${gap.beside * scale}px` },
+            );
         });
     }
 }

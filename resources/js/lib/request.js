@@ -18,7 +18,8 @@ export const token = () => decodeURIComponent(document.cookie.match(/(?:^|; )XSR
 const TIME_LIMIT = 20000;
 
 /** A token for something that is to be made once, however often it is sent. */
-export const once = () => Array.from({ length: 3 }, () => Math.random().toString(36).slice(2, 10).padEnd(8, '0')).join('');
+export const once = () =>
+    Array.from({ length: 3 }, () => Math.random().toString(36).slice(2, 10).padEnd(8, '0')).join('');
 
 export async function request(method, url, body, options = {}) {
     const response = await send(method, url, body, options);
@@ -35,7 +36,12 @@ async function send(method, url, body, { headers = {}, ...others } = {}) {
     try {
         response = await fetch(url, {
             method,
-            headers: { Accept: 'application/json', 'X-XSRF-TOKEN': token(), ...(body === undefined ? {} : { 'Content-Type': 'application/json' }), ...headers },
+            headers: {
+                Accept: 'application/json',
+                'X-XSRF-TOKEN': token(),
+                ...(body === undefined ? {} : { 'Content-Type': 'application/json' }),
+                ...headers,
+            },
             body: body === undefined ? undefined : JSON.stringify(body),
             credentials: 'same-origin',
             signal: AbortSignal.timeout(TIME_LIMIT),

@@ -25,6 +25,7 @@ export function thinned(points, tolerance) {
 /** How far a point is from a line between two others. */
 export function distance([x, y], [ax, ay], [bx, by]) {
     const [dx, dy] = [bx - ax, by - ay];
-    const along = dx === 0 && dy === 0 ? 0 : Math.max(0, Math.min(1, ((x - ax) * dx + (y - ay) * dy) / (dx * dx + dy * dy)));
+    const along =
+        dx === 0 && dy === 0 ? 0 : Math.max(0, Math.min(1, ((x - ax) * dx + (y - ay) * dy) / (dx * dx + dy * dy)));
     return Math.hypot(x - ax - along * dx, y - ay - along * dy);
 }

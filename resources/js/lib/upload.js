@@ -10,7 +10,11 @@ export const megabytes = (bytes) => `${(bytes / 1048576).toFixed(1)} MB`;
 export function upload(file, url, most, fields = {}, progress = () => {}) {
     return new Promise((resolve, reject) => {
         if (file.size > most) {
-            reject(new Error(`It has ${megabytes(file.size)}; at most ${megabytes(most).replace('.0', '')} can be brought in. Make it smaller, or bring it in as several files.`));
+            reject(
+                new Error(
+                    `It has ${megabytes(file.size)}; at most ${megabytes(most).replace('.0', '')} can be brought in. Make it smaller, or bring it in as several files.`,
+                ),
+            );
             return;
         }
         const form = new FormData();
@@ -22,10 +26,15 @@ export function upload(file, url, most, fields = {}, progress = () => {}) {
         request.setRequestHeader('X-XSRF-TOKEN', token());
         request.setRequestHeader('Idempotency-Key', once());
         request.upload.onprogress = (event) => progress(Math.round((event.loaded / event.total) * 100), event);
-        request.onerror = () => reject(new Error('The file did not arrive: there is no connection. Check it and try again.'));
+        request.onerror = () =>
+            reject(new Error('The file did not arrive: there is no connection. Check it and try again.'));
         request.onload = () => {
             let answer = {};
-            try { answer = JSON.parse(request.responseText); } catch { /* What is no JSON is no answer of ours. */ }
+            try {
+                answer = JSON.parse(request.responseText);
+            } catch {
+                /* What is no JSON is no answer of ours. */
+            }
             if (request.status === 201) resolve(answer);
             else reject(new Error(answer.message ?? 'The file could not be brought in. Try again.'));
         };

@@ -1,4 +1,5 @@
-// Who sits here. One device serves many children one after another: a page that a browser still has (by Back, in another
+// Who sits here. One device serves many children one after another: a page that a browser still has (by Back, in
+// another
 // tab, in the worker's keeping) is for the person it was made for and for nobody else.
 import { request } from './request';
 
@@ -11,8 +12,21 @@ export const NOBODY = 'nobody';
 /** Whom this page was made for; nothing where the server has not looked (as where there is no such page). */
 export const here = document.body.dataset.who ?? '';
 
-const read = (key) => { try { return localStorage.getItem(key); } catch { return null; } };
-const write = (key, value) => { try { if (value === null) localStorage.removeItem(key); else localStorage.setItem(key, value); } catch { /* Then nothing is remembered. */ } };
+const read = (key) => {
+    try {
+        return localStorage.getItem(key);
+    } catch {
+        return null;
+    }
+};
+const write = (key, value) => {
+    try {
+        if (value === null) localStorage.removeItem(key);
+        else localStorage.setItem(key, value);
+    } catch {
+        /* Then nothing is remembered. */
+    }
+};
 
 /** Leaves nothing of the page to be seen or typed in, and goes to the door. */
 function leave() {
@@ -24,12 +38,18 @@ function leave() {
 const isStillHere = () => (read(WHO) ?? here) === here;
 
 const KEYS = ['keydown', 'beforeinput', 'paste', 'drop', 'pointerdown', 'submit'];
-const hold = (event) => { event.preventDefault(); event.stopImmediatePropagation(); };
+const hold = (event) => {
+    event.preventDefault();
+    event.stopImmediatePropagation();
+};
 let asking = false;
 
 /** Asks the server, and takes no key until it has answered; away from it, what this device knows counts. */
 async function ask() {
-    if (!isStillHere()) { leave(); return; }
+    if (!isStillHere()) {
+        leave();
+        return;
+    }
     if (asking) return;
     asking = true;
     KEYS.forEach((key) => window.addEventListener(key, hold, true));
@@ -43,7 +63,9 @@ async function ask() {
 export function watchWhoIsHere() {
     write(WHO, here);
     let since = 0;
-    window.addEventListener('storage', (event) => { if (event.key === WHO && !isStillHere()) leave(); });
+    window.addEventListener('storage', (event) => {
+        if (event.key === WHO && !isStillHere()) leave();
+    });
     window.addEventListener('pageshow', (event) => {
         if (!event.persisted) return;
         document.documentElement.hidden = true;
@@ -67,13 +89,22 @@ async function finishLeaving() {
         if (leaving === here) window.location.replace('/');
         return;
     }
-    if (await signedOut(form)) { write(LEAVING, null); leave(); }
+    if (await signedOut(form)) {
+        write(LEAVING, null);
+        leave();
+    }
 }
 
 /** @returns {Promise<boolean>} false where the server is away */
 async function signedOut(form) {
     try {
-        const answer = await fetch(form.action, { method: 'POST', body: new FormData(form), credentials: 'same-origin', redirect: 'manual', signal: AbortSignal.timeout(6000) });
+        const answer = await fetch(form.action, {
+            method: 'POST',
+            body: new FormData(form),
+            credentials: 'same-origin',
+            redirect: 'manual',
+            signal: AbortSignal.timeout(6000),
+        });
         return answer.type === 'opaqueredirect' || answer.status === 401 || answer.status === 419;
     } catch {
         return false;
@@ -94,13 +125,17 @@ export function signOutBy(form, may, forget) {
         const told = await signedOut(form);
         write(WHO, NOBODY);
         await forget();
-        if (told) { leave(); return; }
+        if (told) {
+            leave();
+            return;
+        }
         write(LEAVING, here);
         document.title = 'Signed out · Open Slate';
         document.body.className = 'door';
         const words = document.createElement('main');
         words.className = 'door__leaf';
-        words.innerHTML = '<h1>You are signed out here</h1><p>There is no connection just now. Whoever comes next can sign in when it is back.</p><p><a class="btn btn-primary" href="/">To the door</a></p>';
+        words.innerHTML =
+            '<h1>You are signed out here</h1><p>There is no connection just now. Whoever comes next can sign in when it is back.</p><p><a class="btn btn-primary" href="/">To the door</a></p>';
         document.body.replaceChildren(words);
     });
 }

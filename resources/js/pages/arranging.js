@@ -15,7 +15,9 @@ export class Arranging {
 
     /** @returns {Promise<boolean>} whether it was done */
     send(what, body = {}) {
-        this.#last = this.#last.then(() => this.#take(() => request('POST', `${this.#url}/${what}`, { base: this.#arranged, ...body })));
+        this.#last = this.#last.then(() =>
+            this.#take(() => request('POST', `${this.#url}/${what}`, { base: this.#arranged, ...body })),
+        );
         return this.#last;
     }
 

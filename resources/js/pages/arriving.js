@@ -49,7 +49,10 @@ export class Arriving {
         if (answer) {
             file.bar.max = Math.max(1, answer.total);
             file.bar.value = answer.done;
-            file.words.textContent = answer.total === 0 ? `${file.name}: being read` : `${file.name}: ${answer.done} of ${answer.total} pages`;
+            file.words.textContent =
+                answer.total === 0
+                    ? `${file.name}: being read`
+                    : `${file.name}: ${answer.done} of ${answer.total} pages`;
         }
         setTimeout(() => this.#look(file), EVERY);
     }
@@ -58,7 +61,11 @@ export class Arriving {
         file.notice.classList.add('notice--bad');
         file.words.textContent = words;
         file.bar.remove();
-        const close = Object.assign(document.createElement('button'), { type: 'button', className: 'btn btn-plain', textContent: 'Close' });
+        const close = Object.assign(document.createElement('button'), {
+            type: 'button',
+            className: 'btn btn-plain',
+            textContent: 'Close',
+        });
         close.addEventListener('click', async () => {
             if (words.includes('could not be added. ')) await request('DELETE', file.remove).catch(() => {});
             file.notice.remove();

@@ -16,8 +16,14 @@ export const contactSheet = () => ({
         document.addEventListener('slate:contact', () => this.showPicks());
         if (this.preparing) this.look();
     },
-    boxes() { return [...this.$root.querySelectorAll('[data-pick]')]; },
-    picked() { picks().pages = this.boxes().filter((box) => box.checked).map((box) => Number(box.value)); },
+    boxes() {
+        return [...this.$root.querySelectorAll('[data-pick]')];
+    },
+    picked() {
+        picks().pages = this.boxes()
+            .filter((box) => box.checked)
+            .map((box) => Number(box.value));
+    },
     pickByPicture(event) {
         const row = event.target.closest('[data-page]');
         const box = row?.querySelector('[data-pick]');
@@ -26,8 +32,12 @@ export const contactSheet = () => ({
         // With Shift all pages from the last one that was ticked are like this one.
         const all = this.boxes();
         if (event.shiftKey && this.last !== null) {
-            const [from, to] = [all.findIndex((other) => other.value === this.last), all.indexOf(box)].sort((a, b) => a - b);
-            all.slice(Math.max(0, from), to + 1).forEach((other) => { other.checked = box.checked; });
+            const [from, to] = [all.findIndex((other) => other.value === this.last), all.indexOf(box)].sort(
+                (a, b) => a - b,
+            );
+            all.slice(Math.max(0, from), to + 1).forEach((other) => {
+                other.checked = box.checked;
+            });
         }
         this.last = box.value;
         this.picked();
@@ -35,14 +45,18 @@ export const contactSheet = () => ({
     showPicks() {
         const here = this.boxes();
         const chosen = new Set(picks().pages);
-        here.forEach((box) => { box.checked = chosen.has(Number(box.value)); });
+        here.forEach((box) => {
+            box.checked = chosen.has(Number(box.value));
+        });
         const left = picks().pages.filter((page) => here.some((box) => Number(box.value) === page));
         if (left.length !== picks().pages.length) picks().pages = left;
     },
     spread(event) {
         const across = event.target.dataset.across;
         this.$refs.pages.className = `contact contact--${across}`;
-        this.$root.querySelectorAll('[data-across]').forEach((button) => button.setAttribute('aria-pressed', String(button.dataset.across === across)));
+        this.$root
+            .querySelectorAll('[data-across]')
+            .forEach((button) => button.setAttribute('aria-pressed', String(button.dataset.across === across)));
     },
     async look() {
         const have = rows().map((row) => row.dataset.number);
@@ -74,4 +88,3 @@ export const contactSheet = () => ({
         list.insertBefore(holder.content.firstElementChild, after ?? null);
     },
 });
-

@@ -7,15 +7,22 @@ export const cutMany = () => ({
     chosen: false,
     patterns: { section: '{master}, {section}', every: '{master}, pages {first}–{last}', blank: '{master}, part {n}' },
     timer: 0,
-    init() { document.addEventListener('slate:contact', () => { if (this.chosen) this.look(); }); },
-    form() { return new FormData(this.$root); },
+    init() {
+        document.addEventListener('slate:contact', () => {
+            if (this.chosen) this.look();
+        });
+    },
+    form() {
+        return new FormData(this.$root);
+    },
     choose(event) {
         if (event.target.name === 'every') this.$root.querySelector('[value=every]').checked = true;
         const by = this.form().get('by');
         if (!by) return;
         this.chosen = true;
         const pattern = this.$root.querySelector('[name=pattern]');
-        if (pattern.value === '' || Object.values(this.patterns).includes(pattern.value)) pattern.value = this.patterns[by];
+        if (pattern.value === '' || Object.values(this.patterns).includes(pattern.value))
+            pattern.value = this.patterns[by];
         this.wait();
     },
     wait() {
@@ -25,7 +32,12 @@ export const cutMany = () => ({
     async look() {
         const { by, every, pattern, unknown } = Object.fromEntries(this.form());
         try {
-            this.$refs.preview.innerHTML = await requestPage('POST', this.$root.dataset.preview, { by, every, pattern, unknown: unknown === '1' });
+            this.$refs.preview.innerHTML = await requestPage('POST', this.$root.dataset.preview, {
+                by,
+                every,
+                pattern,
+                unknown: unknown === '1',
+            });
         } catch (problem) {
             this.$refs.preview.textContent = problem.message;
         }
@@ -39,15 +51,25 @@ export const cutForm = () => ({
         document.addEventListener('slate:contact', () => this.write());
         if (this.range().value) this.typed();
     },
-    range() { return this.$root.querySelector('[data-range]'); },
+    range() {
+        return this.$root.querySelector('[data-range]');
+    },
     get tally() {
         const count = picks().pages.length;
         return count === 0 ? 'No pages ticked' : count === 1 ? '1 page ticked' : `${count} pages ticked`;
     },
     /** Pages for the teacher that are ticked all the same. */
-    teachers() { return tickedRows().filter((row) => row.matches('.contact__page--teacher')); },
-    get warns() { return picks().pages.length > 0 && this.teachers().length > 0; },
-    get warning() { return picks().pages.length > 0 ? `Pages for the teacher are ticked: ${format(numbersOf(this.teachers()))}.` : ''; },
+    teachers() {
+        return tickedRows().filter((row) => row.matches('.contact__page--teacher'));
+    },
+    get warns() {
+        return picks().pages.length > 0 && this.teachers().length > 0;
+    },
+    get warning() {
+        return picks().pages.length > 0
+            ? `Pages for the teacher are ticked: ${format(numbersOf(this.teachers()))}.`
+            : '';
+    },
     onlyStudents() {
         const out = this.teachers();
         tick(tickedRows().filter((row) => !out.includes(row)));
@@ -57,7 +79,10 @@ export const cutForm = () => ({
         const wanted = parse(this.range().value, rows().length);
         tick(rows().filter((row) => wanted.has(Number(row.dataset.number))));
     },
-    none() { picks().pages = []; this.range().value = ''; },
+    none() {
+        picks().pages = [];
+        this.range().value = '';
+    },
     write() {
         const field = this.range();
         if (document.activeElement !== field) field.value = format(numbersOf(tickedRows()));

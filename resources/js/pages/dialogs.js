@@ -5,15 +5,21 @@ import { numbersOf, picks, rows, tickedRows } from './picks';
 /** The fields of a size of paper, as the server reads them. */
 const paperOf = (form) => {
     const { paper, landscape, width, height, unit } = Object.fromEntries(new FormData(form));
-    return { paper, landscape: landscape === '1', ...(paper === 'own' ? { width: width.replace(',', '.'), height: height.replace(',', '.'), unit } : {}) };
+    return {
+        paper,
+        landscape: landscape === '1',
+        ...(paper === 'own' ? { width: width.replace(',', '.'), height: height.replace(',', '.'), unit } : {}),
+    };
 };
 
 function ownSize(form) {
-    form.querySelectorAll('[data-paper]').forEach((paper) => paper.addEventListener('change', () => {
-        const group = paper.closest('[data-add-way], form');
-        group.querySelector('[data-own]').hidden = paper.value !== 'own';
-        group.querySelector('[data-way]').disabled = paper.value === 'own';
-    }));
+    form.querySelectorAll('[data-paper]').forEach((paper) =>
+        paper.addEventListener('change', () => {
+            const group = paper.closest('[data-add-way], form');
+            group.querySelector('[data-own]').hidden = paper.value !== 'own';
+            group.querySelector('[data-way]').disabled = paper.value === 'own';
+        }),
+    );
 }
 
 const closes = (dialog) => dialog.querySelector('[data-close-dialog]').addEventListener('click', () => dialog.close());
@@ -43,7 +49,9 @@ export class PaperDialog {
         this.#look();
     }
 
-    #wanted() { return { ...paperOf(this.#form), fit: new FormData(this.#form).get('fit'), pages: [...picks().pages] }; }
+    #wanted() {
+        return { ...paperOf(this.#form), fit: new FormData(this.#form).get('fit'), pages: [...picks().pages] };
+    }
 
     #wait() {
         clearTimeout(this.#timer);
@@ -77,7 +85,9 @@ export class AddDialog {
         this.#arriving = arriving;
         ownSize(this.#form);
         closes(dialog);
-        this.#form.addEventListener('change', (event) => { if (event.target.name === 'from-where') this.#show(); });
+        this.#form.addEventListener('change', (event) => {
+            if (event.target.name === 'from-where') this.#show();
+        });
         this.#form.addEventListener('submit', (event) => {
             event.preventDefault();
             this.#add();
@@ -95,13 +105,19 @@ export class AddDialog {
         this.#dialog.showModal();
     }
 
-    #way() { return new FormData(this.#form).get('from-where'); }
-
-    #show() {
-        this.#dialog.querySelectorAll('[data-add-way]').forEach((part) => { part.hidden = part.dataset.addWay !== this.#way(); });
+    #way() {
+        return new FormData(this.#form).get('from-where');
     }
 
-    #problem(words) { this.#dialog.querySelector('[data-add-problem]').textContent = words; }
+    #show() {
+        this.#dialog.querySelectorAll('[data-add-way]').forEach((part) => {
+            part.hidden = part.dataset.addWay !== this.#way();
+        });
+    }
+
+    #problem(words) {
+        this.#dialog.querySelector('[data-add-problem]').textContent = words;
+    }
 
     async #add() {
         this.#problem('');
@@ -111,9 +127,10 @@ export class AddDialog {
             await this.#files(before);
             return;
         }
-        const [what, body] = this.#way() === 'blank'
-            ? ['blank', { ...paperOf(this.#form), count: form.get('count'), theme: form.get('theme') }]
-            : ['take', { from: form.get('from'), range: form.get('range') }];
+        const [what, body] =
+            this.#way() === 'blank'
+                ? ['blank', { ...paperOf(this.#form), count: form.get('count'), theme: form.get('theme') }]
+                : ['take', { from: form.get('from'), range: form.get('range') }];
         const problem = await this.#send(what, { ...body, before });
         if (problem) this.#problem(problem.message);
         else this.#dialog.close();
@@ -133,7 +150,15 @@ export class AddDialog {
         const problems = [];
         for (const file of files) {
             try {
-                const answer = await upload(file, field.dataset.url, Number(field.dataset.most), { before: before ?? '' }, (done) => { bar.value = done; });
+                const answer = await upload(
+                    file,
+                    field.dataset.url,
+                    Number(field.dataset.most),
+                    { before: before ?? '' },
+                    (done) => {
+                        bar.value = done;
+                    },
+                );
                 this.#arriving.add({ url: answer.progress, remove: answer.remove, name: file.name });
             } catch (problem) {
                 problems.push(`${file.name}: ${problem.message}`);

@@ -20,15 +20,32 @@ export class Dragging {
         window.addEventListener('pointermove', (event) => this.#move(event));
         window.addEventListener('pointerup', (event) => this.#up(event));
         window.addEventListener('pointercancel', () => this.#end());
-        window.addEventListener('keydown', (event) => { if (event.key === 'Escape' && this.#now) this.#end(); });
+        window.addEventListener('keydown', (event) => {
+            if (event.key === 'Escape' && this.#now) this.#end();
+        });
         // A click that ends a drag ticks nothing.
-        list.addEventListener('click', (event) => { if (this.#list.dataset.dragged) { event.preventDefault(); event.stopPropagation(); } }, { capture: true });
+        list.addEventListener(
+            'click',
+            (event) => {
+                if (this.#list.dataset.dragged) {
+                    event.preventDefault();
+                    event.stopPropagation();
+                }
+            },
+            { capture: true },
+        );
     }
 
     #down(event) {
         if (event.button !== 0) return;
         const row = event.target.closest('[data-page]');
-        const kind = event.target.closest('[data-boundary]') ? 'boundary' : event.target.closest('[data-cuts]') ? 'cut' : event.target.closest('.sheet') && event.pointerType !== 'touch' ? 'move' : null;
+        const kind = event.target.closest('[data-boundary]')
+            ? 'boundary'
+            : event.target.closest('[data-cuts]')
+              ? 'cut'
+              : event.target.closest('.sheet') && event.pointerType !== 'touch'
+                ? 'move'
+                : null;
         if (!row || !kind || !this.#does[kind]) return;
         this.#now = { kind, row, x: event.clientX, y: event.clientY, on: kind === 'cut' };
         if (kind === 'cut') this.#mark(event.clientX, event.clientY);
@@ -55,8 +72,11 @@ export class Dragging {
         this.#end();
         if (!target) return;
         this.#list.dataset.dragged = 'yes';
-        setTimeout(() => { delete this.#list.dataset.dragged; }, 0);
-        if (now.kind === 'move') this.#does.move(this.#moving(now.row).map(idOf), target.before ? idOf(target.before) : null);
+        setTimeout(() => {
+            delete this.#list.dataset.dragged;
+        }, 0);
+        if (now.kind === 'move')
+            this.#does.move(this.#moving(now.row).map(idOf), target.before ? idOf(target.before) : null);
         if (now.kind === 'boundary' && target.row !== now.row) this.#does.boundary(idOf(now.row), idOf(target.row));
         if (now.kind === 'cut') this.#does.cut(this.#between(now.row, target.row));
     }
@@ -69,7 +89,9 @@ export class Dragging {
 
     /** All ticked pages move together; a page that is not ticked moves alone. */
     #moving(row) {
-        return picks().pages.includes(idOf(row)) ? rows().filter((other) => picks().pages.includes(idOf(other))) : [row];
+        return picks().pages.includes(idOf(row))
+            ? rows().filter((other) => picks().pages.includes(idOf(other)))
+            : [row];
     }
 
     #between(from, to) {
@@ -83,10 +105,18 @@ export class Dragging {
         let best = null;
         for (const row of rows()) {
             const box = row.getBoundingClientRect();
-            const away = Math.hypot(Math.max(box.left - x, 0, x - box.right), 3 * Math.max(box.top - y, 0, y - box.bottom));
+            const away = Math.hypot(
+                Math.max(box.left - x, 0, x - box.right),
+                3 * Math.max(box.top - y, 0, y - box.bottom),
+            );
             if (!best || away < best.away) best = { row, box, away };
         }
-        return best && { row: best.row, before: x < best.box.left + best.box.width / 2 ? best.row : best.row.nextElementSibling };
+        return (
+            best && {
+                row: best.row,
+                before: x < best.box.left + best.box.width / 2 ? best.row : best.row.nextElementSibling,
+            }
+        );
     }
 
     #mark(x, y) {

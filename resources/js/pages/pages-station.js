@@ -30,12 +30,23 @@ export class PagesStation {
             await this.#arranging.look();
             this.#say(`The pages of ${name} are here.`);
         });
-        this.#add = new AddDialog(document.querySelector('[data-add-dialog]'), (what, body) => this.#ask(what, body), arriving);
-        this.#paper = new PaperDialog(document.querySelector('[data-paper-dialog]'), `${table.dataset.arranging}/paper/preview`, (body) => this.#send('paper', body));
+        this.#add = new AddDialog(
+            document.querySelector('[data-add-dialog]'),
+            (what, body) => this.#ask(what, body),
+            arriving,
+        );
+        this.#paper = new PaperDialog(
+            document.querySelector('[data-paper-dialog]'),
+            `${table.dataset.arranging}/paper/preview`,
+            (body) => this.#send('paper', body),
+        );
         table.addEventListener('click', (event) => this.#press(event.target.closest('[data-do]')?.dataset.do));
         table.querySelector('[data-page-problem-close]').addEventListener('click', () => this.#problem(''));
         ledger.addEventListener('click', (event) => this.#ledgerPress(event));
-        ledger.addEventListener('change', (event) => { if (event.target.matches('[data-link]')) this.#switch(event.target, event.target.checked, event.target.dataset.link); });
+        ledger.addEventListener('change', (event) => {
+            if (event.target.matches('[data-link]'))
+                this.#switch(event.target, event.target.checked, event.target.dataset.link);
+        });
         ledger.querySelector('[data-section-name]').addEventListener('keydown', (event) => {
             if (event.key !== 'Enter') return;
             event.preventDefault();
@@ -45,11 +56,15 @@ export class PagesStation {
         Alpine.effect(() => this.#enable(picks().pages.length));
     }
 
-    get #locked() { return this.#table.querySelector('[data-do="add"]') === null; }
+    get #locked() {
+        return this.#table.querySelector('[data-do="add"]') === null;
+    }
 
     #drags() {
         return {
-            ...(this.#locked ? {} : { move: (pages, before) => this.#send('arrange', { kind: 'move', pages, before }) }),
+            ...(this.#locked
+                ? {}
+                : { move: (pages, before) => this.#send('arrange', { kind: 'move', pages, before }) }),
             boundary: (from, to) => this.#send('arrange', { kind: 'boundary', from, to }),
             cut: (some) => {
                 tick(some);
@@ -68,7 +83,9 @@ export class PagesStation {
     async #ask(what, body) {
         let problem = null;
         const shown = this.#arranging.refused;
-        this.#arranging.refused = (one) => { problem = one; };
+        this.#arranging.refused = (one) => {
+            problem = one;
+        };
         await this.#arranging.send(what, body);
         this.#arranging.refused = shown;
         return problem;
@@ -83,7 +100,8 @@ export class PagesStation {
         else if (verb === 'add') this.#add.open();
         else if (pages.length === 0) return;
         else if (verb === 'paper') this.#paper.open();
-        else if (verb === 'left' || verb === 'right') this.#send('turn', { pages, degrees: verb === 'left' ? 270 : 90 });
+        else if (verb === 'left' || verb === 'right')
+            this.#send('turn', { pages, degrees: verb === 'left' ? 270 : 90 });
         else if (verb === 'duplicate') this.#send('duplicate', { pages });
         else if (verb === 'remove') this.#takeOut(ticked);
         else if (verb === 'earlier' || verb === 'later') this.#shift(ticked, verb === 'earlier' ? -1 : 1);
@@ -91,7 +109,8 @@ export class PagesStation {
 
     async #takeOut(ticked) {
         const words = sayPages(ticked);
-        if (await this.#send('arrange', { kind: 'remove', pages: ticked.map(idOf) })) this.#say(`Took out ${words}. Undo puts them back.`);
+        if (await this.#send('arrange', { kind: 'remove', pages: ticked.map(idOf) }))
+            this.#say(`Took out ${words}. Undo puts them back.`);
     }
 
     /** Moves ticked pages together, past one page or past one row of pages. */
@@ -104,20 +123,36 @@ export class PagesStation {
         this.#send('arrange', { kind: 'move', pages: ids, before: others[place] ? idOf(others[place]) : null });
     }
 
-    #across() { return getComputedStyle(this.#list).gridTemplateColumns.split(' ').length; }
+    #across() {
+        return getComputedStyle(this.#list).gridTemplateColumns.split(' ').length;
+    }
 
     #key(event) {
-        if (event.target.closest(TYPING) || !(event.target === document.body || event.target.closest('.table, .job, .topbar'))) return;
+        if (
+            event.target.closest(TYPING) ||
+            !(event.target === document.body || event.target.closest('.table, .job, .topbar'))
+        )
+            return;
         const key = event.key.toLowerCase();
         const done = () => event.preventDefault();
-        if (event.target.closest('[data-boundary]') && ['arrowleft', 'arrowright', 'arrowup', 'arrowdown'].includes(key) && !event.altKey) {
+        if (
+            event.target.closest('[data-boundary]') &&
+            ['arrowleft', 'arrowright', 'arrowup', 'arrowdown'].includes(key) &&
+            !event.altKey
+        ) {
             done();
             this.#nudgeBoundary(event.target.closest('[data-page]'), key === 'arrowleft' || key === 'arrowup' ? -1 : 1);
         } else if (event.ctrlKey || event.metaKey) {
-            if (key === 'z') { done(); this.#press(event.shiftKey ? 'redo' : 'undo'); }
+            if (key === 'z') {
+                done();
+                this.#press(event.shiftKey ? 'redo' : 'undo');
+            }
         } else if (event.altKey) {
             const by = { arrowleft: -1, arrowright: 1, arrowup: -this.#across(), arrowdown: this.#across() }[key];
-            if (by && tickedRows().length > 0 && !this.#locked) { done(); this.#shift(tickedRows(), by); }
+            if (by && tickedRows().length > 0 && !this.#locked) {
+                done();
+                this.#shift(tickedRows(), by);
+            }
         } else if (key === '?') {
             done();
             this.#press('keys');
@@ -135,7 +170,7 @@ export class PagesStation {
     async #nudgeBoundary(row, by) {
         const students = rows().filter((other) => other.dataset.role === 'student');
         const to = students[students.indexOf(row) + by];
-        if (to && await this.#send('arrange', { kind: 'boundary', from: idOf(row), to: idOf(to) })) {
+        if (to && (await this.#send('arrange', { kind: 'boundary', from: idOf(row), to: idOf(to) }))) {
             this.#list.querySelector(`#contact-${idOf(to)} [data-boundary]`)?.focus();
         }
     }
@@ -146,7 +181,8 @@ export class PagesStation {
         if (button.matches('[data-role-set]')) this.#role(button);
         if (button.matches('[data-tie]')) this.#tie();
         if (button.matches('[data-section-start]')) this.#startSection();
-        if (button.matches('[data-section-join]')) this.#withTicked((ticked) => this.#send('arrange', { kind: 'join', page: idOf(ticked[0]) }));
+        if (button.matches('[data-section-join]'))
+            this.#withTicked((ticked) => this.#send('arrange', { kind: 'join', page: idOf(ticked[0]) }));
         if (button.matches('[data-links]')) this.#switch(button, button.dataset.links === 'on');
     }
 
@@ -156,13 +192,18 @@ export class PagesStation {
         else does(ticked);
     }
 
-    #role(button) { this.#withTicked((ticked) => this.#send('arrange', { kind: 'role', role: button.dataset.roleSet, pages: ticked.map(idOf) })); }
+    #role(button) {
+        this.#withTicked((ticked) =>
+            this.#send('arrange', { kind: 'role', role: button.dataset.roleSet, pages: ticked.map(idOf) }),
+        );
+    }
 
     #tie() {
         this.#withTicked((ticked) => {
             const isKey = (row) => row.dataset.role === 'key';
             const [keys, pages] = [ticked.filter(isKey), ticked.filter((row) => !isKey(row))];
-            if (keys.length === 0 || pages.length === 0) this.#problem('Tick an answer key and the pages that it answers, then tie them.');
+            if (keys.length === 0 || pages.length === 0)
+                this.#problem('Tick an answer key and the pages that it answers, then tie them.');
             else this.#send('arrange', { kind: 'tie', keys: keys.map(idOf), pages: pages.map(idOf) });
         });
     }
@@ -175,27 +216,36 @@ export class PagesStation {
             return;
         }
         this.#withTicked(async (ticked) => {
-            if (await this.#send('arrange', { kind: 'section', page: idOf(ticked[0]), name: field.value.trim() })) field.value = '';
+            if (await this.#send('arrange', { kind: 'section', page: idOf(ticked[0]), name: field.value.trim() }))
+                field.value = '';
         });
     }
 
     async #switch(control, on, link = null) {
         // What was refused is shown as it is.
-        if (!await this.#send('links', { on, link, pages: control.dataset.pages.split(',').map(Number) })) this.#settleLinks();
+        if (!(await this.#send('links', { on, link, pages: control.dataset.pages.split(',').map(Number) })))
+            this.#settleLinks();
     }
 
     /** What is checked belongs to the field, not to what is drawn. */
-    #settleLinks() { this.#ledger.querySelectorAll('[data-link]').forEach((field) => { field.checked = field.defaultChecked; }); }
+    #settleLinks() {
+        this.#ledger.querySelectorAll('[data-link]').forEach((field) => {
+            field.checked = field.defaultChecked;
+        });
+    }
 
     #draw(answer) {
         Idiomorph.morph(this.#list, answer.html, { morphStyle: 'innerHTML' });
         const links = this.#ledger.querySelector('[data-links-list]');
         const open = links.querySelector('details')?.open ?? false;
         Idiomorph.morph(links, answer.links, { morphStyle: 'innerHTML' });
-        links.querySelectorAll('details').forEach((details) => { details.open = open; });
+        links.querySelectorAll('details').forEach((details) => {
+            details.open = open;
+        });
         this.#settleLinks();
         this.#ledger.querySelector('[data-left-out]').textContent = answer.left ?? '';
-        document.querySelector('[data-job-state="pages"]').textContent = answer.total === 1 ? '1 page' : `${answer.total} pages`;
+        document.querySelector('[data-job-state="pages"]').textContent =
+            answer.total === 1 ? '1 page' : `${answer.total} pages`;
         this.#steps(answer);
         document.dispatchEvent(new CustomEvent('slate:contact'));
     }
@@ -206,7 +256,9 @@ export class PagesStation {
     }
 
     #enable(count) {
-        this.#table.querySelectorAll('[data-for-ticked]').forEach((button) => { button.disabled = count === 0; });
+        this.#table.querySelectorAll('[data-for-ticked]').forEach((button) => {
+            button.disabled = count === 0;
+        });
     }
 
     #problem(words) {
@@ -214,5 +266,7 @@ export class PagesStation {
         this.#table.querySelector('[data-page-problem]').hidden = words === '';
     }
 
-    #say(words) { this.#table.querySelector('[data-page-said]').textContent = words; }
+    #say(words) {
+        this.#table.querySelector('[data-page-said]').textContent = words;
+    }
 }

@@ -25,20 +25,38 @@ export class Dragging {
         pieces.field.addEventListener('pointercancel', () => this.cancel());
     }
 
-    get busy() { return this.#drag !== null; }
+    get busy() {
+        return this.#drag !== null;
+    }
 
     /** Whether a click is the end of a drag, and no tap. */
-    isEndOf(click) { return click.timeStamp - this.#dropped < 60; }
+    isEndOf(click) {
+        return click.timeStamp - this.#dropped < 60;
+    }
 
     #down(event) {
-        if (this.#drag) { this.cancel(); return; } // A second finger: two enlarge the page, and no part is dragged.
+        if (this.#drag) {
+            this.cancel();
+            return;
+        } // A second finger: two enlarge the page, and no part is dragged.
         const piece = event.target.closest('[data-piece]');
         if (!piece || event.button !== 0 || 'fixed' in piece.dataset) return;
         this.on.begins();
         const key = piece.dataset.piece;
         const end = event.target.closest('[data-end]');
         const { scale } = this.pieces;
-        this.#drag = { key, piece, pointer: event.pointerId, end: end ? Number(end.dataset.end) : null, scale, from: this.pieces.box(key), at: this.pieces.at(key), start: { x: event.clientX, y: event.clientY }, finger: event.pointerType === 'touch', followers: this.pieces.followers(key) };
+        this.#drag = {
+            key,
+            piece,
+            pointer: event.pointerId,
+            end: end ? Number(end.dataset.end) : null,
+            scale,
+            from: this.pieces.box(key),
+            at: this.pieces.at(key),
+            start: { x: event.clientX, y: event.clientY },
+            finger: event.pointerType === 'touch',
+            followers: this.pieces.followers(key),
+        };
         (end ?? piece).setPointerCapture(event.pointerId); // The click that follows a tap goes to what has captured it.
         if (this.#drag.end === null) {
             this.guides.lines = this.on.lines();
@@ -49,7 +67,10 @@ export class Dragging {
     #over(event) {
         if (this.#drag?.pointer !== event.pointerId) return;
         this.#event = event;
-        this.#frame ||= requestAnimationFrame(() => { this.#frame = 0; this.#follow(); });
+        this.#frame ||= requestAnimationFrame(() => {
+            this.#frame = 0;
+            this.#follow();
+        });
     }
 
     #follow() {
@@ -57,7 +78,10 @@ export class Dragging {
         if (!drag || !this.#event) return;
         const [px, py] = [this.#event.clientX - drag.start.x, this.#event.clientY - drag.start.y];
         if (!drag.started && Math.hypot(px, py) < (drag.finger ? A_TOUCH : A_TAP)) return;
-        if (!drag.started) { drag.started = true; drag.piece.classList.add('is-dragged'); }
+        if (!drag.started) {
+            drag.started = true;
+            drag.piece.classList.add('is-dragged');
+        }
         let [dx, dy] = [px / drag.scale, py / drag.scale];
         if (drag.end !== null) {
             const first = drag.end === 0 ? 0 : 4;
@@ -87,7 +111,13 @@ export class Dragging {
         }
         const { dx, dy } = drag.by;
         this.pieces.carried = { ...this.pieces.carried, ...this.pieces.along(drag.followers, dx, dy) };
-        this.on.drops(drag.key, null, drag.from.x + drag.from.width / 2 + dx, drag.from.y + drag.from.height / 2 + dy, near);
+        this.on.drops(
+            drag.key,
+            null,
+            drag.from.x + drag.from.width / 2 + dx,
+            drag.from.y + drag.from.height / 2 + dy,
+            near,
+        );
     }
 
     cancel() {
@@ -99,7 +129,10 @@ export class Dragging {
         cancelAnimationFrame(this.#frame);
         this.#frame = 0;
         this.#event = null;
-        if (this.#drag) { this.#drag.piece.style.translate = ''; this.#drag.piece.classList.remove('is-dragged'); }
+        if (this.#drag) {
+            this.#drag.piece.style.translate = '';
+            this.#drag.piece.classList.remove('is-dragged');
+        }
         this.#drag = null;
         this.guides.end();
     }

@@ -4,13 +4,20 @@ export class Large {
         Object.assign(this, { pieces, page, bar, say, sheet: pieces.field.closest('.sheet') });
     }
 
-    get isOpen() { return this.page.classList.contains('is-large'); }
+    get isOpen() {
+        return this.page.classList.contains('is-large');
+    }
 
     open(id) {
         const { spots, layer, width: pageWidth, height: pageHeight } = this.pieces;
         const spot = spots.find((one) => one.dataset.spot === id);
         const at = (name) => Number(spot.style.getPropertyValue(`--${name}`));
-        const [wholeX, wholeY, wholeWidth, wholeHeight] = JSON.parse(layer.dataset.whole ?? 'null') ?? [0, 0, pageWidth, pageHeight];
+        const [wholeX, wholeY, wholeWidth, wholeHeight] = JSON.parse(layer.dataset.whole ?? 'null') ?? [
+            0,
+            0,
+            pageWidth,
+            pageHeight,
+        ];
         // What has to be seen: the spot, and as much of the tray as lies beside it.
         const view = { left: at('x'), top: at('y'), right: at('x') + at('w'), bottom: at('y') + at('h') };
         if (!this.sheet.classList.contains('is-shut')) {
@@ -19,7 +26,9 @@ export class Large {
             if (wholeWidth + wholeX > pageWidth) view.right = wholeX + wholeWidth;
             if (wholeHeight + wholeY > pageHeight) view.bottom = wholeY + wholeHeight;
         }
-        const whole = this.sheet.classList.contains('is-shut') ? { x: 0, y: 0, width: pageWidth } : { x: wholeX, y: wholeY, width: wholeWidth };
+        const whole = this.sheet.classList.contains('is-shut')
+            ? { x: 0, y: 0, width: pageWidth }
+            : { x: wholeX, y: wholeY, width: wholeWidth };
         this.page.classList.add('is-large');
         this.bar.querySelector('[data-move=small]').hidden = false;
         const room = { width: this.page.clientWidth - 24, height: this.page.clientHeight - this.bar.offsetHeight - 24 };

@@ -5,7 +5,10 @@ const holder = (held) => /^[a-z0-9]*>([a-z0-9]+\.\d+)\./.exec(held ?? '')?.[1];
 
 /** The parts of a page as they are drawn: where each is, what holds it, and what it is called there. */
 export class Pieces {
-    /** Where parts are that were moved, as OpenSlate\Assembly\Model has it: [x, y, held, words, x2, y2, held2] by key, the lowest first. */
+    /**
+     * Where parts are that were moved, as OpenSlate\Assembly\Model has it: [x, y, held, words, x2, y2, held2] by key,
+     * the lowest first.
+     */
     placed = {};
 
     /** What went along with a part that was dropped, until the server says where it rests. */
@@ -20,52 +23,93 @@ export class Pieces {
         this.spots = [...this.layer.querySelectorAll('[data-spot]')];
     }
 
-    piece(key) { return this.all.get(key); }
+    piece(key) {
+        return this.all.get(key);
+    }
 
-    home(key) { return JSON.parse(this.all.get(key).dataset.home); }
-    isConnector(key) { return this.all.get(key).classList.contains('piece--connector'); }
+    home(key) {
+        return JSON.parse(this.all.get(key).dataset.home);
+    }
+    isConnector(key) {
+        return this.all.get(key).classList.contains('piece--connector');
+    }
 
     /** As the model has it. */
     at(key) {
         const home = this.home(key);
-        return this.carried[key] ?? this.placed[key] ?? (this.isConnector(key) ? [home[0], home[1], '', '', home[2], home[3], ''] : home);
+        return (
+            this.carried[key] ??
+            this.placed[key] ??
+            (this.isConnector(key) ? [home[0], home[1], '', '', home[2], home[3], ''] : home)
+        );
     }
 
     box(key) {
         const [x, y, , , x2, y2] = this.at(key);
-        if (x2 !== undefined) return { x: Math.min(x, x2), y: Math.min(y, y2), width: Math.abs(x2 - x), height: Math.abs(y2 - y) };
+        if (x2 !== undefined)
+            return { x: Math.min(x, x2), y: Math.min(y, y2), width: Math.abs(x2 - x), height: Math.abs(y2 - y) };
         const style = this.all.get(key).style;
         return { x, y, width: Number(style.getPropertyValue('--w')), height: Number(style.getPropertyValue('--h')) };
     }
 
     joints(key) {
         const { x, y, width, height } = this.box(key);
-        return JSON.parse(this.all.get(key).dataset.joints).map(([id, across, down]) => [id, x + across * width, y + down * height]);
+        return JSON.parse(this.all.get(key).dataset.joints).map(([id, across, down]) => [
+            id,
+            x + across * width,
+            y + down * height,
+        ]);
     }
 
     // --- what goes along ---
 
-    /** What goes along with a part: those that hold to it, with what holds to them; and the ends of connectors that do. */
+    /**
+     * What goes along with a part: those that hold to it, with what holds to them; and the ends of connectors that do.
+     */
     followers(key) {
         const all = Object.entries(this.placed);
         const along = [key];
-        for (const part of along) all.forEach(([other, placed]) => { if (placed.length < 5 && holder(placed[2]) === part && !along.includes(other)) along.push(other); });
-        const ends = all.filter(([, placed]) => placed.length > 4).map(([connector, placed]) => [connector, [[0, placed[2]], [4, placed[6]]].filter(([, held]) => along.includes(holder(held))).map(([end]) => end)]);
+        for (const part of along)
+            all.forEach(([other, placed]) => {
+                if (placed.length < 5 && holder(placed[2]) === part && !along.includes(other)) along.push(other);
+            });
+        const ends = all
+            .filter(([, placed]) => placed.length > 4)
+            .map(([connector, placed]) => [
+                connector,
+                [
+                    [0, placed[2]],
+                    [4, placed[6]],
+                ]
+                    .filter(([, held]) => along.includes(holder(held)))
+                    .map(([end]) => end),
+            ]);
         return { parts: along.slice(1), connectors: ends.filter(([, its]) => its.length > 0) };
     }
 
     /** Where that is, once the part has been moved so far. */
     along({ parts, connectors }, dx, dy) {
-        const moved = (at, ends) => ends.reduce((placed, end) => placed.with(end, tidy(placed[end] + dx)).with(end + 1, tidy(placed[end + 1] + dy)), at);
-        return Object.fromEntries([...parts.map((key) => [key, moved(this.at(key), [0])]), ...connectors.map(([key, ends]) => [key, moved(this.at(key), ends)])]);
+        const moved = (at, ends) =>
+            ends.reduce(
+                (placed, end) => placed.with(end, tidy(placed[end] + dx)).with(end + 1, tidy(placed[end + 1] + dy)),
+                at,
+            );
+        return Object.fromEntries([
+            ...parts.map((key) => [key, moved(this.at(key), [0])]),
+            ...connectors.map(([key, ends]) => [key, moved(this.at(key), ends)]),
+        ]);
     }
 
     // --- the screen ---
 
-    get scale() { return this.layer.getBoundingClientRect().width / this.width; }
+    get scale() {
+        return this.layer.getBoundingClientRect().width / this.width;
+    }
 
     /** Pixels of the screen to a point: two fingers may have enlarged what the page is laid out in. */
-    get seen() { return this.scale * (window.visualViewport?.scale ?? 1); }
+    get seen() {
+        return this.scale * (window.visualViewport?.scale ?? 1);
+    }
 
     point(event) {
         const box = this.layer.getBoundingClientRect();
@@ -96,15 +140,32 @@ export class Pieces {
         }
         const [left, top] = [Math.min(x, x2), Math.min(y, y2)];
         const [width, height] = [Math.abs(x2 - x), Math.abs(y2 - y)];
-        Object.entries({ x: left, y: top, w: width, h: height }).forEach(([name, value]) => piece.style.setProperty(`--${name}`, value));
+        Object.entries({ x: left, y: top, w: width, h: height }).forEach(([name, value]) =>
+            piece.style.setProperty(`--${name}`, value),
+        );
         piece.querySelector('svg').setAttribute('viewBox', `0 0 ${Math.max(1, width)} ${Math.max(1, height)}`);
-        piece.querySelectorAll('line').forEach((line) => Object.entries({ x1: x - left, y1: y - top, x2: x2 - left, y2: y2 - top }).forEach(([name, value]) => line.setAttribute(name, value)));
-        piece.querySelectorAll('[data-end]').forEach((end) => { const second = end.dataset.end === '1'; end.style.setProperty('--ex', (second ? x2 : x) - left); end.style.setProperty('--ey', (second ? y2 : y) - top); });
+        piece
+            .querySelectorAll('line')
+            .forEach((line) =>
+                Object.entries({ x1: x - left, y1: y - top, x2: x2 - left, y2: y2 - top }).forEach(([name, value]) =>
+                    line.setAttribute(name, value),
+                ),
+            );
+        piece.querySelectorAll('[data-end]').forEach((end) => {
+            const second = end.dataset.end === '1';
+            end.style.setProperty('--ex', (second ? x2 : x) - left);
+            end.style.setProperty('--ey', (second ? y2 : y) - top);
+        });
     }
 
     #ownWords(piece, words = '') {
         let shown = piece.querySelector('.part__words');
-        if (!shown) { shown = document.createElement('span'); shown.className = 'part__words type'; shown.style.setProperty('--size', 14); piece.append(shown); }
+        if (!shown) {
+            shown = document.createElement('span');
+            shown.className = 'part__words type';
+            shown.style.setProperty('--size', 14);
+            piece.append(shown);
+        }
         piece.dataset.words ??= words === '' ? shown.textContent : '';
         shown.textContent = words === '' ? piece.dataset.words : words;
     }
@@ -119,10 +180,23 @@ export class Pieces {
     /** How many of a stock are left; said on the one that lies on top, which alone is seen. */
     #stocks() {
         const left = new Map();
-        this.all.forEach((piece, key) => { if (!(key in this.placed)) left.set(key.split('.')[0], [...(left.get(key.split('.')[0]) ?? []), piece]); });
-        this.all.forEach((piece) => { const badge = piece.querySelector('[data-left]'); if (badge) badge.hidden = true; });
-        this.all.forEach((piece, key) => piece.classList.toggle('is-under', !(key in this.placed) && left.get(key.split('.')[0]).at(-1) !== piece));
-        left.forEach((pieces) => { const badge = pieces.at(-1).querySelector('[data-left]'); if (badge && pieces.length > 1) { badge.hidden = false; badge.textContent = pieces.length; } });
+        this.all.forEach((piece, key) => {
+            if (!(key in this.placed)) left.set(key.split('.')[0], [...(left.get(key.split('.')[0]) ?? []), piece]);
+        });
+        this.all.forEach((piece) => {
+            const badge = piece.querySelector('[data-left]');
+            if (badge) badge.hidden = true;
+        });
+        this.all.forEach((piece, key) =>
+            piece.classList.toggle('is-under', !(key in this.placed) && left.get(key.split('.')[0]).at(-1) !== piece),
+        );
+        left.forEach((pieces) => {
+            const badge = pieces.at(-1).querySelector('[data-left]');
+            if (badge && pieces.length > 1) {
+                badge.hidden = false;
+                badge.textContent = pieces.length;
+            }
+        });
     }
 
     said(key) {
@@ -130,12 +204,32 @@ export class Pieces {
         const [id, number] = key.split('.');
         const placed = this.placed[key];
         const of = [...this.all.keys()].filter((other) => other.split('.')[0] === id).length;
-        const spot = placed?.[2]?.startsWith('@') ? this.spots.find((one) => one.dataset.spot === placed[2].slice(1).split('.')[0]) : null;
+        const spot = placed?.[2]?.startsWith('@')
+            ? this.spots.find((one) => one.dataset.spot === placed[2].slice(1).split('.')[0])
+            : null;
         const { x, y, width, height } = this.box(key);
-        const beside = x + width / 2 < 0 || y + height / 2 < 0 || x + width / 2 > this.width || y + height / 2 > this.height;
-        const joined = [placed?.[2], placed?.[6]].filter((held) => held?.includes('>')).map((held) => this.all.get(held.split('>')[1].split('.').slice(0, 2).join('.'))?.dataset.name);
-        const where = spot ? `in ${spot.dataset.said}` : joined.length > 0 ? `joined to ${joined.join(' and ')}` : beside ? 'in the tray' : placed ? 'on the page' : '';
+        const beside =
+            x + width / 2 < 0 || y + height / 2 < 0 || x + width / 2 > this.width || y + height / 2 > this.height;
+        const joined = [placed?.[2], placed?.[6]]
+            .filter((held) => held?.includes('>'))
+            .map((held) => this.all.get(held.split('>')[1].split('.').slice(0, 2).join('.'))?.dataset.name);
+        const where = spot
+            ? `in ${spot.dataset.said}`
+            : joined.length > 0
+              ? `joined to ${joined.join(' and ')}`
+              : beside
+                ? 'in the tray'
+                : placed
+                  ? 'on the page'
+                  : '';
         const picture = 'picture' in piece.dataset;
-        return [(!picture && placed?.[3]) || piece.dataset.name, picture && placed?.[3] ? 'with a picture' : '', of > 1 ? `${number} of ${of}` : '', where].filter(Boolean).join(', ');
+        return [
+            (!picture && placed?.[3]) || piece.dataset.name,
+            picture && placed?.[3] ? 'with a picture' : '',
+            of > 1 ? `${number} of ${of}` : '',
+            where,
+        ]
+            .filter(Boolean)
+            .join(', ');
     }
 }
