@@ -63,7 +63,7 @@ final readonly class LaidParts
     /** What it is and where it is, for those who do not see it. */
     private static function said(Scene $scene, Placed $placed, Part $part, int $copy, bool $moved): string
     {
-        $spot = $scene->spots[(string) $placed->spotId()] ?? null;
+        $spot = $scene->spots[(string) $placed->held->spot] ?? null;
 
         return ($placed->words === '' || $part->takesPicture() ? $part->named() : $placed->words)
             .($part->takesPicture() && $placed->words !== '' ? ', with a picture' : '')

@@ -139,7 +139,7 @@ final readonly class Model
     /** @return list<Placed> those that a spot holds, in one place of it or in all */
     public function in(string $spotId, ?int $cell = null): array
     {
-        return array_values(array_filter($this->placed, fn (Placed $one): bool => $one->spotId() === $spotId && ($cell === null || $one->cell() === $cell)));
+        return array_values(array_filter($this->placed, fn (Placed $one): bool => $one->held->spot === $spotId && ($cell === null || ($one->held->cell ?? 0) === $cell)));
     }
 
     private static function placed(string $key, mixed $list): Placed
@@ -149,17 +149,19 @@ final readonly class Model
         }
         $count = count($list);
         [$x, $y, $held, $words] = [$list[0] ?? null, $list[1] ?? null, $list[2] ?? '', $list[3] ?? ''];
-        if ($count > 7 || ! self::isPlace($x, $y) || ! self::isHeld($held) || ! is_string($words) || (strlen($words) > self::LONGEST_WORDS && mb_strlen($words) > self::LONGEST_WORDS)) {
+        $hold = self::hold($held);
+        if ($count > 7 || ! self::isPlace($x, $y) || $hold === null || ! is_string($words) || (strlen($words) > self::LONGEST_WORDS && mb_strlen($words) > self::LONGEST_WORDS)) {
             throw ModelRefused::noModel();
         }
 
-        return new Placed($key, self::number($x), self::number($y), $held, $words, $count > 4 ? self::end($list[4], $list[5] ?? null, $list[6] ?? '') : null);
+        return new Placed($key, self::number($x), self::number($y), $hold, $words, $count > 4 ? self::end($list[4], $list[5] ?? null, $list[6] ?? '') : null);
     }
 
-    /** @return array{float, float, string} */
-    private static function end(mixed $x, mixed $y, mixed $held): array
+    private static function end(mixed $x, mixed $y, mixed $held): End
     {
-        return self::isPlace($x, $y) && self::isHeld($held) ? [self::number($x), self::number($y), $held] : throw ModelRefused::noModel();
+        $hold = self::hold($held);
+
+        return self::isPlace($x, $y) && $hold !== null ? new End(self::number($x), self::number($y), $hold) : throw ModelRefused::noModel();
     }
 
     /**
@@ -171,10 +173,9 @@ final readonly class Model
         return (is_int($x) || is_float($x)) && (is_int($y) || is_float($y)) && abs($x) <= 30000 && abs($y) <= 30000;
     }
 
-    /** @phpstan-assert-if-true string $held */
-    private static function isHeld(mixed $held): bool
+    private static function hold(mixed $held): ?Hold
     {
-        return $held === '' || (is_string($held) && preg_match('/^(@[a-z0-9]{1,24}(\.\d{1,3})?|[a-z0-9]{0,12}>[a-z0-9]{1,24}\.\d{1,2}\.[a-z0-9]{1,12})$/D', $held) === 1);
+        return is_string($held) ? Hold::parse($held) : null;
     }
 
     private static function number(int|float $value): float

@@ -21,11 +21,10 @@ final class Joined
         foreach ($scene->ids() as $key) {
             $placed = $scene->where($key, $model);
             if ($placed->end !== null) {
-                $ends = [$placed->joint(), $placed->endJoint()];
-                if ($ends[0] !== null && $ends[1] !== null) {
-                    $part = $scene->part($key);
-                    [[, $from, $at], [, $to, $its]] = $part->head === Head::Start ? [$ends[1], $ends[0]] : $ends;
-                    $edges[] = new Edge($part->named(), $from, $at, $to, $its, $part->head->isOneWay());
+                $part = $scene->part($key);
+                [$from, $to] = $part->head === Head::Start ? [$placed->end->held, $placed->held] : [$placed->held, $placed->end->held];
+                if ($from->part !== null && $to->part !== null) {
+                    $edges[] = new Edge($part->named(), $from->part, $from->joint, $to->part, $to->joint, $part->head->isOneWay());
                 }
             } elseif ($scene->isOnPage($placed)) {
                 foreach ($scene->joints($placed) as $joint => $point) {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace OpenSlate\Parts;
 
+use OpenSlate\Assembly\End;
+use OpenSlate\Assembly\Hold;
 use OpenSlate\Assembly\Model;
 use OpenSlate\Assembly\Placed;
 
@@ -39,7 +41,7 @@ final class Carrying
         while ($asked !== []) {
             $carrier = array_pop($asked);
             foreach ($model->placed as $other => $one) {
-                if ($one->end === null && ($one->joint()[1] ?? null) === $carrier && ! isset($found[$other]) && $other !== $key) {
+                if ($one->end === null && $one->held->part === $carrier && ! isset($found[$other]) && $other !== $key) {
                     $found[$other] = true;
                     $asked[] = (string) $other;
                 }
@@ -64,9 +66,9 @@ final class Carrying
                 return;
             }
             $visited[$one->id] = true;
-            foreach ([$one->joint(), $one->endJoint()] as $joint) {
-                if ($joint !== null && isset($changed[$joint[1]])) {
-                    $visit($changed[$joint[1]]);
+            foreach ([$one->held->part, $one->end?->held->part] as $part) {
+                if ($part !== null && isset($changed[$part])) {
+                    $visit($changed[$part]);
                 }
             }
             $ordered[] = $one;
@@ -88,10 +90,10 @@ final class Carrying
             $one = $this->scene->where($key, $this->model); // What goes along may have moved it by now.
             if ($one->end !== null) {
                 $this->model = $this->model->moving($this->connector($one, $one->end, $was->id, $joints));
-            } elseif (($one->joint()[1] ?? null) === $was->id && ! isset($gone[$key])) {
+            } elseif ($one->held->part === $was->id && ! isset($gone[$key])) {
                 $moved = $this->part($one, $joints);
                 $this->model = $this->model->moving($moved);
-                $moved->held !== '' && $this->follow($one, $gone);
+                $moved->held->isNothing() || $this->follow($one, $gone);
             }
         }
     }
@@ -103,27 +105,27 @@ final class Carrying
      */
     private function part(Placed $one, array $joints): Placed
     {
-        [$own, , $its] = $one->joint() ?? ['', '', ''];
+        [$own, $its] = [$one->held->own, $one->held->joint];
         $at = $this->scene->joints($one)[$own] ?? null;
         $moved = $at === null || ! isset($joints[$its]) ? null : $one->at($one->x + $joints[$its][0] - $at[0], $one->y + $joints[$its][1] - $at[1]);
 
-        return $moved === null || ! $this->scene->isOnPage($moved) ? $one->held('') : $moved;
+        return $moved === null || ! $this->scene->isOnPage($moved) ? $one->loose() : $moved;
     }
 
     /**
-     * @param  array{float, float, string}  $end  its second
+     * @param  End  $end  its second
      * @param  array<string, array{float, float}>  $joints  of the part
      */
-    private function connector(Placed $one, array $end, string $part, array $joints): Placed
+    private function connector(Placed $one, End $end, string $part, array $joints): Placed
     {
         $next = $one;
-        [, $first, $its] = $one->joint() ?? ['', '', ''];
-        if ($first === $part) {
-            $next = isset($joints[$its]) ? $next->at(...$joints[$its]) : $next->held('');
+        if ($one->held->part === $part) {
+            $its = $joints[$one->held->joint] ?? null;
+            $next = $its === null ? $next->loose() : $next->at(...$its);
         }
-        [, $second, $its] = $one->endJoint() ?? ['', '', ''];
-        if ($second === $part) {
-            $next = isset($joints[$its]) ? $next->ending(...[...$joints[$its], $end[2]]) : $next->ending($end[0], $end[1], '');
+        if ($end->held->part === $part) {
+            $its = $joints[$end->held->joint] ?? null;
+            $next = $its === null ? $next->ending($end->x, $end->y, Hold::nothing()) : $next->ending(...[...$its, $end->held]);
         }
 
         return $next;

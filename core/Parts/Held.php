@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace OpenSlate\Parts;
 
+use OpenSlate\Assembly\End;
+use OpenSlate\Assembly\Hold;
 use OpenSlate\Assembly\Model;
 use OpenSlate\Assembly\Placed;
 
@@ -47,23 +49,22 @@ final class Held
     /** @param  array<string, true>  $asking  parts that wait for this one: two that hold to each other stay where they are */
     private function atJoint(Placed $one, array $asking): Placed
     {
-        if ($one->joint() === null) {
+        if ($one->held->part === null) {
             return $one;
         }
-        [$own, $other, $its] = $one->joint();
-        $to = $this->point($other, $its, $asking);
-        $at = $this->scene->joints($one)[$own] ?? null;
+        $to = $this->point($one->held->part, $one->held->joint, $asking);
+        $at = $this->scene->joints($one)[$one->held->own] ?? null;
 
-        return $to === null || $at === null ? $one->held('') : $one->at($one->x + $to[0] - $at[0], $one->y + $to[1] - $at[1]);
+        return $to === null || $at === null ? $one->loose() : $one->at($one->x + $to[0] - $at[0], $one->y + $to[1] - $at[1]);
     }
 
     private function connector(Placed $one): Placed
     {
-        [$x, $y, $held] = $one->end ?? [0.0, 0.0, ''];
-        [$first, $second] = array_map(fn (?array $joint): ?array => $joint === null ? null : $this->point($joint[1], $joint[2], []), [$one->joint(), $one->endJoint()]);
-        $one = $first === null ? $one->held('') : $one->at(...$first);
+        $end = $one->end ?? new End(0.0, 0.0, Hold::nothing());
+        [$first, $second] = array_map(fn (Hold $held): ?array => $held->part === null ? null : $this->point($held->part, $held->joint, []), [$one->held, $end->held]);
+        $one = $first === null ? $one->loose() : $one->at(...$first);
 
-        return $second === null ? $one->ending($x, $y, '') : $one->ending(...[...$second, $held]);
+        return $second === null ? $one->ending($end->x, $end->y, Hold::nothing()) : $one->ending(...[...$second, $end->held]);
     }
 
     /**

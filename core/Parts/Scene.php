@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OpenSlate\Parts;
 
+use OpenSlate\Assembly\Hold;
 use OpenSlate\Assembly\Model;
 use OpenSlate\Assembly\ModelRefused;
 use OpenSlate\Assembly\Placed;
@@ -67,18 +68,18 @@ final readonly class Scene
     {
         $part = $this->part($key);
         if ($part->form !== PartForm::Connector) {
-            return new Placed($key, $part->frame->x, $part->frame->y);
+            return new Placed($key, $part->frame->x, $part->frame->y, Hold::nothing());
         }
         [$from, $to] = $part->ends();
 
-        return (new Placed($key, $from[0], $from[1]))->ending($to[0], $to[1], '');
+        return (new Placed($key, $from[0], $from[1], Hold::nothing()))->ending($to[0], $to[1], Hold::nothing());
     }
 
     public function frame(Placed $placed): Frame
     {
         $part = $this->part($placed->id);
         if ($placed->end !== null) {
-            return Frame::of(min($placed->x, $placed->end[0]), min($placed->y, $placed->end[1]), abs($placed->end[0] - $placed->x), abs($placed->end[1] - $placed->y));
+            return Frame::of(min($placed->x, $placed->end->x), min($placed->y, $placed->end->y), abs($placed->end->x - $placed->x), abs($placed->end->y - $placed->y));
         }
 
         return $placed->frame($part->frame->width, $part->frame->height);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OpenSlate\Parts;
 
+use OpenSlate\Assembly\Hold;
 use OpenSlate\Assembly\Model;
 use OpenSlate\Assembly\ModelRefused;
 use OpenSlate\Assembly\Placed;
@@ -72,21 +73,20 @@ final class Settling
         }
         $was = $this->model->find($wanted->id);
         $here = $was ?? $this->scene->home($wanted->id);
-        if ($wanted->x === $here->x && $wanted->y === $here->y && ($wanted->end[0] ?? null) === ($here->end[0] ?? null) && ($wanted->end[1] ?? null) === ($here->end[1] ?? null)) {
+        if ($wanted->x === $here->x && $wanted->y === $here->y && $wanted->end?->x === $here->end?->x && $wanted->end?->y === $here->end?->y) {
             // Only its words are others, if anything is.
             if ($was !== null || $wanted->words !== '') {
-                $this->model = $this->model->moving(new Placed($here->id, $here->x, $here->y, $here->held, $wanted->words, $here->end));
+                $this->model = $this->model->moving($here->saying($wanted->words));
             }
 
             return;
         }
-        $wanted = $this->within($wanted->held(''));
+        $wanted = $this->within($wanted->loose());
         if (! $this->scene->isOnPage($wanted)) {
             $this->putBack($wanted->id);
             if ($wanted->words !== '') {
                 // What a student has written on it stays on it.
-                $home = $this->scene->home($wanted->id);
-                $this->model = $this->model->with(new Placed($home->id, $home->x, $home->y, '', $wanted->words, $home->end));
+                $this->model = $this->model->with($this->scene->home($wanted->id)->saying($wanted->words));
             }
 
             return;
@@ -126,7 +126,7 @@ final class Settling
         [$dx, $dy] = $this->scene->frame($placed)->moveWithin(0.0, 0.0, $this->scene->page->whole());
         $moved = $placed->at($placed->x + $dx, $placed->y + $dy);
 
-        return $placed->end === null ? $moved : $moved->ending($placed->end[0] + $dx, $placed->end[1] + $dy, '');
+        return $placed->end === null ? $moved : $moved->ending($placed->end->x + $dx, $placed->end->y + $dy, Hold::nothing());
     }
 
     /** Held by the joint of another part that is nearest to one of its own; of two as near, by the newer. */
@@ -136,10 +136,10 @@ final class Settling
         $joints = $this->scene->joints($wanted);
         $others = $joints === [] ? [] : $this->othersJoints($wanted->id);
         foreach ($joints as $own => $at) {
-            foreach ($others as [$name, $to]) {
+            foreach ($others as [$other, $its, $to]) {
                 $distance = hypot($to[0] - $at[0], $to[1] - $at[1]);
                 if ($distance <= $best) {
-                    [$best, $found] = [$distance, $wanted->at($wanted->x + $to[0] - $at[0], $wanted->y + $to[1] - $at[1])->held("{$own}>{$name}")];
+                    [$best, $found] = [$distance, $wanted->at($wanted->x + $to[0] - $at[0], $wanted->y + $to[1] - $at[1])->held(Hold::joint((string) $own, $other, $its))];
                 }
             }
         }
@@ -150,7 +150,7 @@ final class Settling
     /**
      * The joints of all other parts on the page but those that go along with it, the newest part last.
      *
-     * @return list<array{string, array{float, float}}> "lamp.2.a" and where it is
+     * @return list<array{string, string, array{float, float}}> the part, the joint, and where it is
      */
     private function othersJoints(string $key): array
     {
@@ -160,7 +160,7 @@ final class Settling
             $placed = $this->scene->where($other, $this->model);
             if ($other !== $key && ! isset($along[$other]) && $this->scene->isOnPage($placed)) {
                 foreach ($this->scene->joints($placed) as $id => $point) {
-                    $joints[] = ["{$other}.{$id}", $point];
+                    $joints[] = [(string) $other, (string) $id, $point];
                 }
             }
         }
@@ -207,7 +207,7 @@ final class Settling
 
             return;
         }
-        $this->model = $this->model->with($wanted->held("@{$spot->id}".($spot->cells() > 1 ? ".{$cell}" : '')));
+        $this->model = $this->model->with($wanted->held(Hold::spot($spot->id, $spot->cells() > 1 ? $cell : null)));
         $this->seat($spot, $cell);
     }
 
@@ -229,7 +229,7 @@ final class Settling
     /** The others in a spot close up when one leaves it. */
     private function leave(?Placed $was): void
     {
-        if ($was?->spotId() !== null) {
+        if ($was?->held->spot !== null) {
             $this->model = $this->model->without($was->id);
             $this->seatAll($was);
         }
@@ -237,9 +237,9 @@ final class Settling
 
     private function seatAll(Placed $one): void
     {
-        $spot = $this->scene->spots[(string) $one->spotId()] ?? null;
+        $spot = $this->scene->spots[(string) $one->held->spot] ?? null;
         if ($spot !== null) {
-            $this->seat($spot, $one->cell());
+            $this->seat($spot, $one->held->cell ?? 0);
         }
     }
 
@@ -299,20 +299,19 @@ final class Settling
     /** A connector's ends hold to joints each by itself. */
     private function connect(Placed $wanted, ?Placed $was): void
     {
-        [$x, $y] = $wanted->end ?? [0.0, 0.0];
         [$first, $firstHeld] = $this->end($wanted->id, $wanted->x, $wanted->y);
-        [$second, $secondHeld] = $this->end($wanted->id, $x, $y);
+        [$second, $secondHeld] = $this->end($wanted->id, $wanted->end->x ?? 0.0, $wanted->end->y ?? 0.0);
         $this->model = $this->model->with($wanted->at($first[0], $first[1])->held($firstHeld)->ending($second[0], $second[1], $secondHeld));
     }
 
-    /** @return array{array{float, float}, string} where an end comes to rest, and what holds it */
+    /** @return array{array{float, float}, Hold} where an end comes to rest, and what holds it */
     private function end(string $key, float $x, float $y): array
     {
-        [$best, $found] = [$this->near, [[$x, $y], '']];
-        foreach ($this->othersJoints($key) as [$name, $to]) {
+        [$best, $found] = [$this->near, [[$x, $y], Hold::nothing()]];
+        foreach ($this->othersJoints($key) as [$other, $its, $to]) {
             $distance = hypot($to[0] - $x, $to[1] - $y);
             if ($distance <= $best) {
-                [$best, $found] = [$distance, [$to, ">{$name}"]];
+                [$best, $found] = [$distance, [$to, Hold::joint('', $other, $its)]];
             }
         }
 

@@ -41,7 +41,7 @@ final readonly class Repaper implements Edit
         $model = Model::of(array_map(function (Placed $one) use ($moved): Placed {
             $laid = $one->at(...$moved($one->x, $one->y));
 
-            return $one->end === null ? $laid : $laid->ending(...[...$moved($one->end[0], $one->end[1]), $one->end[2]]);
+            return $one->end === null ? $laid : $laid->ending(...[...$moved($one->end->x, $one->end->y), $one->end->held]);
         }, Model::parse($key->model)->placed));
 
         return new ModelKey($model->text(), $key->counts, $key->points);

@@ -53,9 +53,9 @@ final readonly class Turn implements Edit
             if ($one->end === null) {
                 return $one->at($at->x, $at->y);
             }
-            $end = $turned(Frame::of($one->end[0], $one->end[1], 0, 0));
+            $end = $turned(Frame::of($one->end->x, $one->end->y, 0, 0));
 
-            return $one->at($at->x, $at->y)->ending($end->x, $end->y, $one->end[2]);
+            return $one->at($at->x, $at->y)->ending($end->x, $end->y, $one->end->held);
         }, Model::parse($model)->only($scene->ids())->placed))->text();
     }
 }
