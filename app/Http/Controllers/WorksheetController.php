@@ -59,6 +59,7 @@ final class WorksheetController
 
         return view('bench.pages', [
             'worksheet' => $worksheet,
+            'locked' => $worksheet->isLocked(),
             'sheet' => ContactSheet::of($worksheet),
             'mending' => MendingNotice::of($worksheet),
             'others' => $teacher->worksheets()->shelved()->where('state', WorksheetState::Ready)->whereKeyNot($worksheet->id)->orderBy('name')->get(['id', 'name', 'pages_total']),

@@ -2,7 +2,6 @@
     @php($preparing = $worksheet->state === \App\Models\WorksheetState::Preparing)
     @php($failed = $worksheet->state === \App\Models\WorksheetState::Failed)
     @php($ready = ! $preparing && ! $failed)
-    @php($locked = $worksheet->isLocked())
     @php($arriving = $worksheet->arriving->map(fn ($file) => ['url' => route('worksheets.progress', $file), 'remove' => route('bin.store', $file), 'name' => $file->name]))
     <main id="main" class="table" x-data="contactSheet" data-total="{{ $worksheet->pages_total }}" data-preparing="{{ $preparing ? 'yes' : 'no' }}" data-progress="{{ route('worksheets.progress', $worksheet) }}"
         @if ($ready) data-arranging="{{ route('pages.index', $worksheet) }}" data-arranged="{{ $worksheet->arranged }}" data-undo="{{ $worksheet->arrangement?->undo_to === null ? 'no' : 'yes' }}" data-redo="{{ $worksheet->arrangement?->redo_to === null ? 'no' : 'yes' }}" @endif>
