@@ -66,6 +66,8 @@ test('many at once: lined up, spaced, made one size, grouped, locked, put in ord
 });
 
 test('dragging holds to guides and to gaps that come back; Control lets go', async ({ teacher: page }) => {
+    // A slow answer: the lines of what was laid last come when it is dragged already.
+    await page.route('**/guides', (route) => setTimeout(() => route.continue().catch(() => {}), 600));
     await blank(page);
     await draw(page, 'Short box', 100, 100, 150, 20);
     await draw(page, 'Short box', 100, 150, 150, 20);
@@ -78,8 +80,13 @@ test('dragging holds to guides and to gaps that come back; Control lets go', asy
     await page.mouse.down();
     await page.mouse.move(to.x + 40, to.y + 40, { steps: 4 });
     await page.mouse.move(to.x, to.y, { steps: 4 });
-    await expect(page.locator('.guide--x')).toHaveCount(1);
-    await expect(page.locator('.gap--down')).toHaveCount(1);
+    // What to hold to may come while one drags: from the next move on it counts.
+    await expect(async () => {
+        await page.mouse.move(to.x + 3, to.y);
+        await page.mouse.move(to.x, to.y);
+        await expect(page.locator('.guide--x')).toHaveCount(1, { timeout: 300 });
+        await expect(page.locator('.gap--down')).toHaveCount(1, { timeout: 300 });
+    }).toPass({ timeout: 20000 });
     await page.mouse.up();
     await settled(page);
     await expect(page.locator('.guide, .gap')).toHaveCount(0);

@@ -273,7 +273,7 @@ export class Bench {
         clearTimeout(this.guidesTimer);
         this.guidesTimer = setTimeout(async () => {
             const lines = await request('GET', `/pages/${this.table.dataset.pageId}/guides`).catch(() => null);
-            if (lines && this.edits.idle && !this.gestures.busy) this.#guided(lines);
+            if (lines && this.edits.idle) this.#guided(lines);
         }, GUIDES_REST);
     }
 

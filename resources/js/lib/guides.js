@@ -13,8 +13,10 @@ export class Guides {
         this.layer.className = 'guides';
     }
 
+    /** They may come while something is dragged that was laid a moment ago: then it holds to them from there on. */
     set lines(lines) {
         this.all = lines;
+        if (this.moving) this.#leaveOut(this.moving);
     }
 
     /** Forgets the lines of what moves itself. */
@@ -23,7 +25,11 @@ export class Guides {
         this.scale = this.stage.scale;
         if (!this.layer.isConnected) this.stage.layer.append(this.layer);
         [this.width, this.height] = [this.stage.width, this.stage.height];
-        const moving = new Set(ids);
+        this.#leaveOut(new Set(ids));
+    }
+
+    #leaveOut(moving) {
+        this.moving = moving;
         const others = ([, owners]) => owners.length === 0 || owners.some((id) => !moving.has(id));
         const gaps = this.all.gaps.filter((gap) => !gap.ids.some((id) => moving.has(id)));
         this.now = {
@@ -64,6 +70,7 @@ export class Guides {
     }
 
     end() {
+        this.moving = null;
         this.shownX = this.shownY = null;
         this.layer.replaceChildren();
     }
