@@ -47,7 +47,11 @@ final readonly class Tool
         return new self($name, $words, $key, $does, $new);
     }
 
-    /** @param  array<string, mixed>  $properties  of what it lays that are asked for first */
+    /**
+     * The same, for something whose source is asked for before it is laid, and which could not be made without.
+     *
+     * @param  array<string, mixed>  $properties  in place of those of what it was made like
+     */
     public function asking(array $properties): self
     {
         return new self($this->name, $this->words, $this->key, $this->does, [...(array) $this->new, ...$properties], $this->isBeside, $this->even, $this->slants);

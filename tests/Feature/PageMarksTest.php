@@ -41,6 +41,17 @@ final class PageMarksTest extends TestCase
         }
     }
 
+    public function test_pictures_lie_where_they_are_drawn_however_often(): void
+    {
+        $picture = fn (string $matrix): string => "q {$matrix} cm BI /W 2 /H 2 /CS /G /BPC 8 /F /AHx ID 00FF00FF> EI Q ";
+        $drawings = $this->marks(PdfMaker::make([['content' => $picture('100 0 0 80 200 300').$picture('50 0 0 40 20 600')]]))->drawings;
+
+        $this->assertCount(2, $drawings);
+        foreach ([Frame::of(200, 412, 100, 80), Frame::of(20, 152, 50, 40)] as $n => $frame) {
+            $this->assertEqualsWithDelta([$frame->x, $frame->y, $frame->width, $frame->height], [$drawings[$n]->x, $drawings[$n]->y, $drawings[$n]->width, $drawings[$n]->height], 0.1);
+        }
+    }
+
     public function test_form_fields_come_with_their_exact_frames_and_names(): void
     {
         $path = PdfMaker::file(PdfMaker::make([['crop' => '100 100 512 692', 'annots' => implode(' ', [

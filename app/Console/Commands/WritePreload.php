@@ -16,6 +16,12 @@ use Throwable;
  */
 final class WritePreload extends Command
 {
+    /** All of the program's own, and the packages of the framework that a request may come by. */
+    private const USED = '/^(App|OpenSlate|Illuminate\\\\('
+        .'Auth|Bus|Cache|Container|Contracts|Cookie|Database|Encryption|Events|Filesystem|Foundation|Hashing|Http|Log'
+        .'|Pagination|Pipeline|Queue|Routing|Session|Support|Translation|Validation|View'
+        .'))\\\\(?!(.+\\\\)?(Console|Providers|Testing|Migrations|Schema)\\\\)/';
+
     protected $signature = 'slate:write-preload {file}';
 
     protected $description = 'Write the list of classes that web workers load once, before they start';
@@ -48,9 +54,6 @@ final class WritePreload extends Command
 
         return self::SUCCESS;
     }
-
-    /** All of the program's own, and the packages of the framework that a request may come by. */
-    private const USED = '/^(App|OpenSlate|Illuminate\\\\(Auth|Bus|Cache|Container|Contracts|Cookie|Database|Encryption|Events|Filesystem|Foundation|Hashing|Http|Log|Pagination|Pipeline|Queue|Routing|Session|Support|Translation|Validation|View))\\\\(?!(.+\\\\)?(Console|Providers|Testing|Migrations|Schema)\\\\)/';
 
     /** Loads what pages and saves need: the ways of the framework, by a request, and what lies beside them. */
     private function use(Kernel $kernel): void
