@@ -39,7 +39,7 @@ final readonly class School
     /** Reads what a date and a time field say, by the school's clock. */
     public function at(string $date, string $time): CarbonImmutable
     {
-        return CarbonImmutable::createFromFormat('!Y-m-d H:i', "{$date} {$time}", $this->timezone)
-            ?: throw new InvalidArgumentException("\"{$date} {$time}\" is no date and time.");
+        return CarbonImmutable::createFromFormat('!Y-m-d H:i', "{$date} {$time}", $this->timezone) ?:
+            throw new InvalidArgumentException("\"{$date} {$time}\" is no date and time.");
     }
 }

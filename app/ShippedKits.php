@@ -26,7 +26,9 @@ final class ShippedKits
     {
         $file = self::folder()."/{$slug}.json";
 
-        return preg_match('/^[a-z-]{1,40}$/D', $slug) === 1 && is_file($file) ? PageCodec::decode((string) json_encode(self::read($file)['page'])) : null;
+        return preg_match('/^[a-z-]{1,40}$/D', $slug) === 1 && is_file($file)
+            ? PageCodec::decode((string) json_encode(self::read($file)['page']))
+            : null;
     }
 
     /** @return array{name: string, about: string, page: mixed} */

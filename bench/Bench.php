@@ -25,7 +25,17 @@ final class Bench
         }
         register_shutdown_function(fn () => (new Process(['rm', '-rf', $this->data]))->run());
         touch("{$this->data}/open-slate.sqlite");
-        foreach (['SLATE_DATA' => $this->data, 'APP_CONFIG_CACHE' => "{$this->data}/config.php", 'APP_ROUTES_CACHE' => "{$this->data}/routes.php", 'APP_EVENTS_CACHE' => "{$this->data}/events.php", 'APP_ENV' => 'production', 'APP_DEBUG' => 'false', 'SLATE_KEEP_CONNECTIONS' => '1'] as $name => $value) {
+        foreach (
+            [
+                'SLATE_DATA' => $this->data,
+                'APP_CONFIG_CACHE' => "{$this->data}/config.php",
+                'APP_ROUTES_CACHE' => "{$this->data}/routes.php",
+                'APP_EVENTS_CACHE' => "{$this->data}/events.php",
+                'APP_ENV' => 'production',
+                'APP_DEBUG' => 'false',
+                'SLATE_KEEP_CONNECTIONS' => '1',
+            ] as $name => $value
+        ) {
             putenv("{$name}={$value}");
             $_ENV[$name] = $_SERVER[$name] = $value;
         }
@@ -37,7 +47,13 @@ final class Bench
     public function report(string $name, float $ratio, float $limit, string $note = ''): void
     {
         $this->passed = $this->passed && $ratio <= $limit;
-        printf("%s ratio=%.2f limit=%s%s\n", $name, $ratio, rtrim(rtrim(sprintf('%.2f', $limit), '0'), '.'), $note === '' ? '' : "  ({$note})");
+        printf(
+            "%s ratio=%.2f limit=%s%s\n",
+            $name,
+            $ratio,
+            rtrim(rtrim(sprintf('%.2f', $limit), '0'), '.'),
+            $note === '' ? '' : "  ({$note})",
+        );
     }
 
     /** Seconds that the work takes: the median of several runs. */
@@ -75,7 +91,13 @@ final class Bench
         foreach (['config:cache', 'route:cache', 'event:cache'] as $command) {
             Artisan::call($command);
         }
-        $server = new Process([dirname(__DIR__).'/bin/serve', '--listen', "127.0.0.1:{$port}", '--front', __DIR__.'/front.php'], dirname(__DIR__), null, null, null);
+        $server = new Process(
+            [dirname(__DIR__).'/bin/serve', '--listen', "127.0.0.1:{$port}", '--front', __DIR__.'/front.php'],
+            dirname(__DIR__),
+            null,
+            null,
+            null,
+        );
         $server->disableOutput()->start();
         for ($n = 0; $n < 100; $n++) {
             usleep(50000);

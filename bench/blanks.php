@@ -17,10 +17,25 @@ return function (Bench $bench): void {
         $texts = app(PageTexts::class)->read($path, $pages);
         $ratios = [];
         for ($n = 0; $n < 5; $n++) {
-            $ours = $bench->seconds(fn () => array_map(BlankFinder::find(...), app(PageMarks::class)->read($path, $pages, $texts, $numbers)), 1);
+            $ours = $bench->seconds(
+                fn () => array_map(
+                    BlankFinder::find(...),
+                    app(PageMarks::class)->read($path, $pages, $texts, $numbers),
+                ),
+                1,
+            );
             $theirs = $bench->seconds(function () use ($path, $numbers): void {
                 foreach ($numbers as $number) {
-                    (new Process(['pdftoppm', '-r', '150', '-f', (string) $number, '-l', (string) $number, $path]))->mustRun();
+                    (new Process([
+                        'pdftoppm',
+                        '-r',
+                        '150',
+                        '-f',
+                        (string) $number,
+                        '-l',
+                        (string) $number,
+                        $path,
+                    ]))->mustRun();
                 }
             }, 1);
             $ratios[] = $ours / $theirs;

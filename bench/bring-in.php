@@ -26,7 +26,16 @@ return function (Bench $bench): void {
         foreach ([['-scale-to-x', '300', '-scale-to-y', '-1'], ['-r', '144']] as $size) {
             for ($n = 0; $n < $cores; $n++) {
                 $share = (int) ceil(40 / $cores);
-                $waiting[] = ['pdftoppm', ...$size, '-f', (string) ($n * $share + 1), '-l', (string) min(40, ($n + 1) * $share), $file, "{$bench->data}/raw"];
+                $waiting[] = [
+                    'pdftoppm',
+                    ...$size,
+                    '-f',
+                    (string) ($n * $share + 1),
+                    '-l',
+                    (string) min(40, ($n + 1) * $share),
+                    $file,
+                    "{$bench->data}/raw",
+                ];
             }
         }
         foreach (array_chunk($waiting, $cores) as $together) {
@@ -58,7 +67,8 @@ return function (Bench $bench): void {
         assert($master->pages()->count() === 40);
         // Back to nothing, so that the next run draws everything again.
         Worksheet::query()->update(['original_id' => null]);
-        foreach (['teacher_files', 'page_revisions', 'pages', 'worksheets', 'backdrops', 'originals', 'stored_files'] as $table) {
+        $tables = ['teacher_files', 'page_revisions', 'pages', 'worksheets', 'backdrops', 'originals', 'stored_files'];
+        foreach ($tables as $table) {
             DB::table($table)->delete();
         }
         (new Process(['rm', '-rf', "{$bench->data}/private"]))->run();
@@ -70,6 +80,16 @@ return function (Bench $bench): void {
     $baseline = $bench->seconds($pixels, 7);
     $ours = $bench->seconds($bringIn, 7);
     sort($first);
-    $bench->report('bring-in', $ours / $baseline, 1.5, sprintf('%.2f s against %.2f s of pdftoppm', $ours, $baseline));
-    $bench->report('first-page', $first[intdiv(count($first), 2)] / $baseline, 0.2, sprintf('seen after %.2f s', $first[intdiv(count($first), 2)]));
+    $bench->report(
+        'bring-in',
+        $ours / $baseline,
+        1.5,
+        sprintf('%.2f s against %.2f s of pdftoppm', $ours, $baseline),
+    );
+    $bench->report(
+        'first-page',
+        $first[intdiv(count($first), 2)] / $baseline,
+        0.2,
+        sprintf('seen after %.2f s', $first[intdiv(count($first), 2)]),
+    );
 };

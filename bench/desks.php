@@ -22,18 +22,36 @@ use OpenSlate\Handout\Mode;
 
 return function (Bench $bench): void {
     $teacher = Teacher::create(['name' => 'Desk', 'email' => 'desk@school.example', 'password' => 'x']);
-    $worksheet = WorksheetFactory::new()->for($teacher)->withPages(new AnswerBox('a', Frame::of(50, 50, 200, 18)))->create(['name' => 'Desk']);
+    $worksheet = WorksheetFactory::new()
+        ->for($teacher)
+        ->withPages(new AnswerBox('a', Frame::of(50, 50, 200, 18)))
+        ->create(['name' => 'Desk']);
     $look = function (int $students, string $what) use ($teacher, $worksheet): array {
-        $class = SchoolClass::create(['teacher_id' => $teacher->id, 'name' => "{$students}", 'code' => "D{$students}".strlen($what)]);
+        $class = SchoolClass::create([
+            'teacher_id' => $teacher->id,
+            'name' => "{$students}",
+            'code' => "D{$students}".strlen($what),
+        ]);
         for ($n = 0; $n < $students; $n++) {
             $class->students()->attach(Student::create(['name' => "S {$n}", 'pin' => 'x']));
         }
-        $handout = app(HandOutWorksheets::class)($teacher, new HandoutPlan('Desk', '', null, null, [[$worksheet, Mode::OwnCopy]], [$class]));
-        $seen = $handout->items()->firstOrFail()->copies()->get()->map(fn (Copy $copy): string => "{$copy->id}.{$copy->version}")->join(',');
+        $handout = app(HandOutWorksheets::class)(
+            $teacher,
+            new HandoutPlan('Desk', '', null, null, [[$worksheet, Mode::OwnCopy]], [$class]),
+        );
+        $seen = $handout
+            ->items()
+            ->firstOrFail()
+            ->copies()
+            ->get()
+            ->map(fn (Copy $copy): string => "{$copy->id}.{$copy->version}")
+            ->join(',');
         Auth::guard('teacher')->setUser($teacher);
         DB::flushQueryLog();
         DB::enableQueryLog();
-        $response = app(Kernel::class)->handle(Request::create(strtr($what, ['{handout}' => (string) $handout->id, '{seen}' => $seen])));
+        $response = app(Kernel::class)->handle(
+            Request::create(strtr($what, ['{handout}' => (string) $handout->id, '{seen}' => $seen])),
+        );
         $queries = count(DB::getQueryLog());
         assert($response->isSuccessful());
 

@@ -13,12 +13,27 @@ use OpenSlate\Geometry\Frame;
 
 return function (Bench $bench): void {
     $teacher = Teacher::create(['name' => 'Drag', 'email' => 'drag@school.example', 'password' => 'drag-password']);
-    $boxes = array_map(fn (int $n): AnswerBox => new AnswerBox("b{$n}", Frame::of(30 + 36 * ($n % 15), 30 + 38 * intdiv($n, 15), 30, 18), prompt: "Number {$n}"), range(0, 299));
-    $worksheet = WorksheetFactory::new()->for($teacher)->withPages(...$boxes)->create(['name' => 'Drag']);
+    $boxes = array_map(
+        fn (int $n): AnswerBox => new AnswerBox(
+            "b{$n}",
+            Frame::of(30 + 36 * ($n % 15), 30 + 38 * intdiv($n, 15), 30, 18),
+            prompt: "Number {$n}",
+        ),
+        range(0, 299),
+    );
+    $worksheet = WorksheetFactory::new()
+        ->for($teacher)
+        ->withPages(...$boxes)
+        ->create(['name' => 'Drag']);
     $times = [];
     $bench->withServer(8392, function (string $address) use ($bench, $worksheet, &$times): void {
         $times = $bench->node('drag.mjs', $address, 'drag@school.example', 'drag-password', (string) $worksheet->id);
     });
-    $bench->report('drag-one', $times['one'] / 8, 1, sprintf('longest script of a frame %.1f ms, %d frames', $times['one'], $times['frames']));
+    $bench->report(
+        'drag-one',
+        $times['one'] / 8,
+        1,
+        sprintf('longest script of a frame %.1f ms, %d frames', $times['one'], $times['frames']),
+    );
     $bench->report('drag-all', $times['all'] / 8, 1, sprintf('longest script of a frame %.1f ms', $times['all']));
 };

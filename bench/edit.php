@@ -23,12 +23,33 @@ return function (Bench $bench): void {
     });
     DB::table('bare')->insert(['text' => null]);
     $teacher = Teacher::create(['name' => 'Edit', 'email' => 'edit@school.example', 'password' => 'edit-password']);
-    $boxes = array_map(fn (int $n): AnswerBox => new AnswerBox("b{$n}", Frame::of(30 + 36 * ($n % 15), 30 + 38 * intdiv($n, 15), 30, 18), prompt: "Number {$n}"), range(0, 299));
-    $worksheet = WorksheetFactory::new()->for($teacher)->withPages(...$boxes)->create(['name' => 'Edit']);
+    $boxes = array_map(
+        fn (int $n): AnswerBox => new AnswerBox(
+            "b{$n}",
+            Frame::of(30 + 36 * ($n % 15), 30 + 38 * intdiv($n, 15), 30, 18),
+            prompt: "Number {$n}",
+        ),
+        range(0, 299),
+    );
+    $worksheet = WorksheetFactory::new()
+        ->for($teacher)
+        ->withPages(...$boxes)
+        ->create(['name' => 'Edit']);
     $page = $worksheet->pages()->sole();
     $times = [];
     $bench->withServer(8393, function (string $address) use ($bench, $page, &$times): void {
         $times = $bench->node('edit.mjs', $address, 'edit@school.example', 'edit-password', (string) $page->id);
     });
-    $bench->report('edit', $times['edit'] / $times['bare'], 2.4, sprintf('%.1f ms against %.1f ms, and %.1f ms for nobody; %d KB sent back', $times['edit'], $times['bare'], $times['nobody'], $times['kilobytes']));
+    $bench->report(
+        'edit',
+        $times['edit'] / $times['bare'],
+        2.4,
+        sprintf(
+            '%.1f ms against %.1f ms, and %.1f ms for nobody; %d KB sent back',
+            $times['edit'],
+            $times['bare'],
+            $times['nobody'],
+            $times['kilobytes'],
+        ),
+    );
 };

@@ -16,20 +16,26 @@ require dirname(__DIR__).'/vendor/autoload.php';
 /** @var Application $app */
 $app = require dirname(__DIR__).'/bootstrap/app.php';
 // Cached routes are put in place when the program has started; these come after them.
-$app->booted(fn () => $app->booted(function (): void {
-    Route::patch('bare/{id}', function (Request $request, int $id) {
-        DB::table('bare')->where('id', $id)->update(['text' => json_encode($request->all())]);
+$app->booted(
+    fn () => $app->booted(function (): void {
+        Route::patch('bare/{id}', function (Request $request, int $id) {
+            DB::table('bare')
+                ->where('id', $id)
+                ->update(['text' => json_encode($request->all())]);
 
-        return response()->json(['ok' => true]);
-    });
-    $readAndWrite = function (Request $request, int $id) {
-        $was = DB::table('bare')->where('id', $id)->value('text');
-        DB::table('bare')->where('id', $id)->update(['text' => json_encode($request->all())]);
+            return response()->json(['ok' => true]);
+        });
+        $readAndWrite = function (Request $request, int $id) {
+            $was = DB::table('bare')->where('id', $id)->value('text');
+            DB::table('bare')
+                ->where('id', $id)
+                ->update(['text' => json_encode($request->all())]);
 
-        return response()->json(['was' => $was]);
-    };
-    Route::patch('bare/{id}/read', $readAndWrite);
-    Route::middleware(['web', 'auth:student', 'auth.session'])->patch('bare/{id}/student', $readAndWrite);
-    Route::middleware(['web', 'auth:teacher', 'auth.session'])->patch('bare/{id}/signed-in', $readAndWrite);
-}));
+            return response()->json(['was' => $was]);
+        };
+        Route::patch('bare/{id}/read', $readAndWrite);
+        Route::middleware(['web', 'auth:student', 'auth.session'])->patch('bare/{id}/student', $readAndWrite);
+        Route::middleware(['web', 'auth:teacher', 'auth.session'])->patch('bare/{id}/signed-in', $readAndWrite);
+    }),
+);
 $app->handleRequest(Request::capture());

@@ -35,21 +35,46 @@ return function (Bench $bench): void {
     for ($n = 0; $n < $most; $n++) {
         $class->students()->attach(Student::create(['name' => "Student {$n}", 'pin' => $pin]));
     }
-    $boxes = array_map(fn (int $n): AnswerBox => new AnswerBox("b{$n}", Frame::of(50, 30 + 35 * $n, 300, 30), TextAnswer::lines()), range(0, 19));
-    $worksheet = WorksheetFactory::new()->for($teacher)->withPagesOf([$boxes])->create(['name' => 'Load']);
-    app(HandOutWorksheets::class)($teacher, new HandoutPlan('Load', '', null, null, [[$worksheet, Mode::OwnCopy]], [$class]));
-    $pairs = Copy::whereIn('student_id', $class->students()->pluck('students.id'))->get(['id', 'student_id'])->map(fn (Copy $copy): string => "{$copy->student_id}.{$copy->id}")->join(',');
+    $boxes = array_map(
+        fn (int $n): AnswerBox => new AnswerBox("b{$n}", Frame::of(50, 30 + 35 * $n, 300, 30), TextAnswer::lines()),
+        range(0, 19),
+    );
+    $worksheet = WorksheetFactory::new()
+        ->for($teacher)
+        ->withPagesOf([$boxes])
+        ->create(['name' => 'Load']);
+    app(HandOutWorksheets::class)(
+        $teacher,
+        new HandoutPlan('Load', '', null, null, [[$worksheet, Mode::OwnCopy]], [$class]),
+    );
+    $pairs = Copy::whereIn('student_id', $class->students()->pluck('students.id'))
+        ->get(['id', 'student_id'])
+        ->map(fn (Copy $copy): string => "{$copy->student_id}.{$copy->id}")
+        ->join(',');
     $figures = [];
     $bench->withServer(8394, function (string $address) use ($bench, $class, $pairs, &$figures): void {
         $figures = $bench->node('load.mjs', $address, $class->code, '2468', $pairs);
     });
     foreach ($figures as $many => ['bare' => $bare, 'save' => $save]) {
-        // With 30 nobody waits for anybody, and the ratio is that of the work; with more it is also how near each comes to
-        // all that the machine can do.
-        $bench->report("load-{$many}", $save['p95'] / $bare['p95'], $many === 30 ? 2 : 4, sprintf(
-            'p95 %.0f against %.0f ms, p50 %.0f against %.0f, longest %.0f against %.0f, %.0f against %.0f a second',
-            $save['p95'], $bare['p95'], $save['p50'], $bare['p50'], $save['longest'], $bare['longest'], $save['perSecond'], $bare['perSecond'],
-        ));
+        // With 30 nobody waits for anybody, and the ratio is that of the work; with more it is also how near each comes
+        // to all that the machine can do.
+        $bench->report(
+            "load-{$many}",
+            $save['p95'] / $bare['p95'],
+            $many === 30 ? 2 : 4,
+            sprintf(
+                'p95 %.0f against %.0f ms, p50 %.0f against %.0f, longest %.0f against %.0f, %.0f against %.0f a '
+                    .'second',
+                $save['p95'],
+                $bare['p95'],
+                $save['p50'],
+                $bare['p50'],
+                $save['longest'],
+                $bare['longest'],
+                $save['perSecond'],
+                $bare['perSecond'],
+            ),
+        );
     }
     $bench->report('load-150-against-30', $figures[150]['save']['p95'] / $figures[30]['save']['p95'], 5);
     $bench->report('load-300-longest', $figures[300]['save']['longest'] / 2000, 1, 'of two seconds');

@@ -33,9 +33,18 @@ return function (Bench $bench): void {
     for ($n = 0; $n < 30; $n++) {
         $class->students()->attach(Student::create(['name' => "Student {$n}", 'pin' => $pin]));
     }
-    $boxes = array_map(fn (int $n): AnswerBox => new AnswerBox("b{$n}", Frame::of(50, 30 + 35 * $n, 300, 30), TextAnswer::lines()), range(0, 19));
-    $worksheet = WorksheetFactory::new()->for($teacher)->withPagesOf([$boxes])->create(['name' => 'Save']);
-    app(HandOutWorksheets::class)($teacher, new HandoutPlan('Save', '', null, null, [[$worksheet, Mode::OwnCopy]], [$class]));
+    $boxes = array_map(
+        fn (int $n): AnswerBox => new AnswerBox("b{$n}", Frame::of(50, 30 + 35 * $n, 300, 30), TextAnswer::lines()),
+        range(0, 19),
+    );
+    $worksheet = WorksheetFactory::new()
+        ->for($teacher)
+        ->withPagesOf([$boxes])
+        ->create(['name' => 'Save']);
+    app(HandOutWorksheets::class)(
+        $teacher,
+        new HandoutPlan('Save', '', null, null, [[$worksheet, Mode::OwnCopy]], [$class]),
+    );
     $copies = Copy::whereIn('student_id', $class->students()->pluck('students.id'))->get(['id', 'student_id']);
 
     $pairs = $copies->map(fn (Copy $copy): string => "{$copy->student_id}.{$copy->id}")->join(',');
@@ -43,5 +52,10 @@ return function (Bench $bench): void {
     $bench->withServer(8391, function (string $address) use ($bench, $class, $pairs, &$times): void {
         $times = $bench->node('save.mjs', $address, $class->code, '2468', $pairs);
     });
-    $bench->report('save-p95', $times['save'] / $times['bare'], 3, sprintf('%.0f ms against %.0f ms, %d saves', $times['save'], $times['bare'], $times['count']));
+    $bench->report(
+        'save-p95',
+        $times['save'] / $times['bare'],
+        3,
+        sprintf('%.0f ms against %.0f ms, %d saves', $times['save'], $times['bare'], $times['count']),
+    );
 };

@@ -17,10 +17,7 @@ use Illuminate\Http\Request;
 use Illuminate\Session\Middleware\StartSession as Start;
 
 return Application::configure(basePath: dirname(__DIR__))
-    ->withRouting(
-        web: __DIR__.'/../routes/web.php',
-        health: '/up',
-    )
+    ->withRouting(web: __DIR__.'/../routes/web.php', health: '/up')
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->append(SecureHeaders::class);
         $middleware->append(LimitBody::class);
@@ -32,7 +29,9 @@ return Application::configure(basePath: dirname(__DIR__))
         $typed = fn (Request $request): bool => $request->is('my/copies/*', 'pages/*');
         $middleware->trimStrings(except: [$typed]);
         $middleware->convertEmptyStringsToNull(except: [$typed]);
-        $middleware->redirectGuestsTo(fn (Request $request): string => $request->is('my/*') ? route('class.code') : route('sign-in'));
+        $middleware->redirectGuestsTo(
+            fn (Request $request): string => $request->is('my/*') ? route('class.code') : route('sign-in'),
+        );
         $middleware->redirectUsersTo(fn (): string => route('home'));
     })
     ->withExceptions(function (Exceptions $exceptions): void {

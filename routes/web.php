@@ -41,107 +41,283 @@ Route::middleware('guest:teacher')->group(function (): void {
     Route::get('sign-in', [SignInController::class, 'create'])->name('sign-in');
     Route::post('sign-in', [SignInController::class, 'store'])->middleware('throttle:door');
 });
-Route::post('sign-out', [SignInController::class, 'destroy'])->middleware('auth:teacher,student')->name('sign-out');
+Route::post('sign-out', [SignInController::class, 'destroy'])
+    ->middleware('auth:teacher,student')
+    ->name('sign-out');
 
 Route::middleware('guest:student')->group(function (): void {
     Route::get('class', [ClassDoorController::class, 'code'])->name('class.code');
     Route::post('class', [ClassDoorController::class, 'find'])->middleware('throttle:door');
-    Route::get('class/{class:code}', [ClassDoorController::class, 'names'])->middleware('throttle:door')->name('class.names');
-    Route::post('class/{class:code}', [ClassDoorController::class, 'enter'])->middleware('throttle:door')->name('class.enter');
+    Route::get('class/{class:code}', [ClassDoorController::class, 'names'])
+        ->middleware('throttle:door')
+        ->name('class.names');
+    Route::post('class/{class:code}', [ClassDoorController::class, 'enter'])
+        ->middleware('throttle:door')
+        ->name('class.enter');
 });
 
 // A new password, or a new PIN, ends the sessions that were begun with the old one.
 Route::middleware(['auth:teacher', 'auth.session'])->group(function (): void {
     Route::get('shelf', ShelfController::class)->name('shelf');
 
-    Route::post('worksheets', [WorksheetController::class, 'store'])->middleware('throttle:bring-in')->middleware('once')->name('worksheets.store');
-    Route::post('worksheets/blank', [WorksheetController::class, 'blank'])->middleware('throttle:bring-in')->middleware('once')->name('worksheets.blank');
-    Route::get('worksheets/{worksheet}', [WorksheetController::class, 'show'])->can('view', 'worksheet')->name('worksheets.show');
-    Route::get('worksheets/{worksheet}/progress', [WorksheetController::class, 'progress'])->can('view', 'worksheet')->name('worksheets.progress');
-    Route::post('worksheets/{worksheet}/sets', [PageSetController::class, 'store'])->can('update', 'worksheet')->middleware('once')->name('sets.store');
-    Route::patch('worksheets/{worksheet}', [WorksheetController::class, 'rename'])->can('update', 'worksheet')->name('worksheets.rename');
-    Route::delete('worksheets/{worksheet}', [BinController::class, 'store'])->can('update', 'worksheet')->name('bin.store');
+    Route::post('worksheets', [WorksheetController::class, 'store'])
+        ->middleware('throttle:bring-in')
+        ->middleware('once')
+        ->name('worksheets.store');
+    Route::post('worksheets/blank', [WorksheetController::class, 'blank'])
+        ->middleware('throttle:bring-in')
+        ->middleware('once')
+        ->name('worksheets.blank');
+    Route::get('worksheets/{worksheet}', [WorksheetController::class, 'show'])
+        ->can('view', 'worksheet')
+        ->name('worksheets.show');
+    Route::get('worksheets/{worksheet}/progress', [WorksheetController::class, 'progress'])
+        ->can('view', 'worksheet')
+        ->name('worksheets.progress');
+    Route::post('worksheets/{worksheet}/sets', [PageSetController::class, 'store'])
+        ->can('update', 'worksheet')
+        ->middleware('once')
+        ->name('sets.store');
+    Route::patch('worksheets/{worksheet}', [WorksheetController::class, 'rename'])
+        ->can('update', 'worksheet')
+        ->name('worksheets.rename');
+    Route::delete('worksheets/{worksheet}', [BinController::class, 'store'])
+        ->can('update', 'worksheet')
+        ->name('bin.store');
     Route::get('bin', [BinController::class, 'index'])->name('bin.index');
-    Route::post('bin/{worksheet}', [BinController::class, 'putBack'])->withTrashed()->can('putBack', 'worksheet')->name('bin.put-back');
-    Route::put('worksheets/{worksheet}/unit', [UnitController::class, 'assign'])->can('update', 'worksheet')->name('units.assign');
-    Route::post('units', [UnitController::class, 'store'])->middleware('once')->name('units.store');
-    Route::patch('units/{unit}', [UnitController::class, 'rename'])->can('update', 'unit')->name('units.rename');
-    Route::post('units/{unit}/move', [UnitController::class, 'move'])->can('update', 'unit')->name('units.move');
-    Route::delete('units/{unit}', [UnitController::class, 'destroy'])->can('update', 'unit')->name('units.destroy');
-    Route::post('units/{unit}/put-back', [UnitController::class, 'putBack'])->withTrashed()->can('update', 'unit')->name('units.put-back');
+    Route::post('bin/{worksheet}', [BinController::class, 'putBack'])
+        ->withTrashed()
+        ->can('putBack', 'worksheet')
+        ->name('bin.put-back');
+    Route::put('worksheets/{worksheet}/unit', [UnitController::class, 'assign'])
+        ->can('update', 'worksheet')
+        ->name('units.assign');
+    Route::post('units', [UnitController::class, 'store'])
+        ->middleware('once')
+        ->name('units.store');
+    Route::patch('units/{unit}', [UnitController::class, 'rename'])
+        ->can('update', 'unit')
+        ->name('units.rename');
+    Route::post('units/{unit}/move', [UnitController::class, 'move'])
+        ->can('update', 'unit')
+        ->name('units.move');
+    Route::delete('units/{unit}', [UnitController::class, 'destroy'])
+        ->can('update', 'unit')
+        ->name('units.destroy');
+    Route::post('units/{unit}/put-back', [UnitController::class, 'putBack'])
+        ->withTrashed()
+        ->can('update', 'unit')
+        ->name('units.put-back');
 
     Route::get('colleagues', [SharingController::class, 'index'])->name('colleagues.index');
-    Route::get('colleagues/{worksheet}', [SharingController::class, 'show'])->can('look', 'worksheet')->name('colleagues.show');
-    Route::post('colleagues/{worksheet}', [SharingController::class, 'take'])->can('look', 'worksheet')->middleware('once')->name('colleagues.take');
-    Route::get('worksheets/{worksheet}/sharing', [SharingController::class, 'edit'])->can('update', 'worksheet')->name('sharing.edit');
-    Route::put('worksheets/{worksheet}/sharing', [SharingController::class, 'update'])->can('update', 'worksheet')->name('sharing.update');
+    Route::get('colleagues/{worksheet}', [SharingController::class, 'show'])
+        ->can('look', 'worksheet')
+        ->name('colleagues.show');
+    Route::post('colleagues/{worksheet}', [SharingController::class, 'take'])
+        ->can('look', 'worksheet')
+        ->middleware('once')
+        ->name('colleagues.take');
+    Route::get('worksheets/{worksheet}/sharing', [SharingController::class, 'edit'])
+        ->can('update', 'worksheet')
+        ->name('sharing.edit');
+    Route::put('worksheets/{worksheet}/sharing', [SharingController::class, 'update'])
+        ->can('update', 'worksheet')
+        ->name('sharing.update');
 
-    Route::post('worksheets/{worksheet}/unlock', [LockController::class, 'unlock'])->can('update', 'worksheet')->name('unlock');
-    Route::post('worksheets/{worksheet}/lock', [LockController::class, 'lock'])->can('update', 'worksheet')->name('lock');
-    Route::post('worksheets/{worksheet}/files', [WorksheetController::class, 'add'])->can('update', 'worksheet')->middleware('throttle:bring-in')->middleware('once')->name('files.store');
-    Route::get('worksheets/{worksheet}/pages', [ArrangementController::class, 'show'])->can('update', 'worksheet')->name('pages.index');
+    Route::post('worksheets/{worksheet}/unlock', [LockController::class, 'unlock'])
+        ->can('update', 'worksheet')
+        ->name('unlock');
+    Route::post('worksheets/{worksheet}/lock', [LockController::class, 'lock'])
+        ->can('update', 'worksheet')
+        ->name('lock');
+    Route::post('worksheets/{worksheet}/files', [WorksheetController::class, 'add'])
+        ->can('update', 'worksheet')
+        ->middleware('throttle:bring-in')
+        ->middleware('once')
+        ->name('files.store');
+    Route::get('worksheets/{worksheet}/pages', [ArrangementController::class, 'show'])
+        ->can('update', 'worksheet')
+        ->name('pages.index');
     foreach (['arrange', 'undo', 'redo', 'turn', 'duplicate', 'blank', 'take', 'paper', 'links'] as $change) {
-        Route::post("worksheets/{worksheet}/pages/{$change}", [ArrangementController::class, $change])->can('update', 'worksheet')->name("pages.{$change}");
+        Route::post("worksheets/{worksheet}/pages/{$change}", [ArrangementController::class, $change])
+            ->can('update', 'worksheet')
+            ->name("pages.{$change}");
     }
-    Route::post('worksheets/{worksheet}/pages/paper/preview', [ArrangementController::class, 'paperPreview'])->can('update', 'worksheet')->name('pages.paper.preview');
-    Route::get('worksheets/{worksheet}/board', [BoardController::class, 'edit'])->can('update', 'worksheet')->name('boards.edit');
-    Route::post('worksheets/{worksheet}/board', [BoardController::class, 'store'])->can('update', 'worksheet')->middleware('once')->name('boards.store');
-    Route::post('worksheets/{worksheet}/board/preview', [BoardController::class, 'preview'])->can('update', 'worksheet')->name('boards.preview');
-    Route::get('worksheets/{worksheet}/mending', [MendingController::class, 'show'])->can('update', 'worksheet')->name('mending.show');
-    Route::post('worksheets/{worksheet}/mending', [MendingController::class, 'takeAll'])->can('update', 'worksheet')->middleware('once')->name('mending.take-all');
-    Route::post('worksheets/{worksheet}/mending/page', [MendingController::class, 'settle'])->can('update', 'worksheet')->middleware('once')->name('mending.settle');
-    Route::post('worksheets/{worksheet}/cuts/preview', [PackController::class, 'preview'])->can('update', 'worksheet')->name('cuts.preview');
-    Route::post('worksheets/{worksheet}/cuts', [PackController::class, 'cut'])->can('update', 'worksheet')->middleware('once')->name('cuts.store');
-    Route::get('worksheets/{worksheet}/boxes/{number?}', [BenchController::class, 'show'])->whereNumber('number')->can('update', 'worksheet')->name('bench');
-    Route::get('worksheets/{worksheet}/parts/{number?}', [BenchController::class, 'parts'])->whereNumber('number')->can('update', 'worksheet')->name('parts');
-    Route::get('worksheets/{worksheet}/key/{number?}', KeyController::class)->whereNumber('number')->can('update', 'worksheet')->name('key');
-    Route::get('worksheets/{worksheet}/hand-out', [HandoutController::class, 'create'])->can('update', 'worksheet')->name('handouts.create');
-    Route::post('worksheets/{worksheet}/hand-out', [HandoutController::class, 'store'])->can('update', 'worksheet')->middleware('once')->name('handouts.store');
+    Route::post('worksheets/{worksheet}/pages/paper/preview', [ArrangementController::class, 'paperPreview'])
+        ->can('update', 'worksheet')
+        ->name('pages.paper.preview');
+    Route::get('worksheets/{worksheet}/board', [BoardController::class, 'edit'])
+        ->can('update', 'worksheet')
+        ->name('boards.edit');
+    Route::post('worksheets/{worksheet}/board', [BoardController::class, 'store'])
+        ->can('update', 'worksheet')
+        ->middleware('once')
+        ->name('boards.store');
+    Route::post('worksheets/{worksheet}/board/preview', [BoardController::class, 'preview'])
+        ->can('update', 'worksheet')
+        ->name('boards.preview');
+    Route::get('worksheets/{worksheet}/mending', [MendingController::class, 'show'])
+        ->can('update', 'worksheet')
+        ->name('mending.show');
+    Route::post('worksheets/{worksheet}/mending', [MendingController::class, 'takeAll'])
+        ->can('update', 'worksheet')
+        ->middleware('once')
+        ->name('mending.take-all');
+    Route::post('worksheets/{worksheet}/mending/page', [MendingController::class, 'settle'])
+        ->can('update', 'worksheet')
+        ->middleware('once')
+        ->name('mending.settle');
+    Route::post('worksheets/{worksheet}/cuts/preview', [PackController::class, 'preview'])
+        ->can('update', 'worksheet')
+        ->name('cuts.preview');
+    Route::post('worksheets/{worksheet}/cuts', [PackController::class, 'cut'])
+        ->can('update', 'worksheet')
+        ->middleware('once')
+        ->name('cuts.store');
+    Route::get('worksheets/{worksheet}/boxes/{number?}', [BenchController::class, 'show'])
+        ->whereNumber('number')
+        ->can('update', 'worksheet')
+        ->name('bench');
+    Route::get('worksheets/{worksheet}/parts/{number?}', [BenchController::class, 'parts'])
+        ->whereNumber('number')
+        ->can('update', 'worksheet')
+        ->name('parts');
+    Route::get('worksheets/{worksheet}/key/{number?}', KeyController::class)
+        ->whereNumber('number')
+        ->can('update', 'worksheet')
+        ->name('key');
+    Route::get('worksheets/{worksheet}/hand-out', [HandoutController::class, 'create'])
+        ->can('update', 'worksheet')
+        ->name('handouts.create');
+    Route::post('worksheets/{worksheet}/hand-out', [HandoutController::class, 'store'])
+        ->can('update', 'worksheet')
+        ->middleware('once')
+        ->name('handouts.store');
 
-    Route::get('pages/{page}', [PageController::class, 'show'])->can('view', 'page')->name('page.show');
-    Route::get('pages/{page}/guides', [PageController::class, 'guides'])->can('update', 'page')->name('page.guides');
-    Route::post('pages/{page}/edits', [PageController::class, 'edit'])->can('update', 'page')->name('page.edit');
-    Route::post('pages/{page}/blanks/take', [BlankController::class, 'take'])->can('update', 'page')->name('blanks.take');
-    Route::post('pages/{page}/blanks/refuse', [BlankController::class, 'refuse'])->can('update', 'page')->name('blanks.refuse');
-    Route::post('worksheets/{worksheet}/blanks', [BlankController::class, 'takeAll'])->can('update', 'worksheet')->middleware('once')->name('blanks.take-all');
-    Route::get('clips/{worksheet}', [ClipController::class, 'pages'])->can('look', 'worksheet')->name('clips.pages');
-    Route::post('pages/{page}/clips', [ClipController::class, 'lay'])->can('update', 'page')->name('clips.lay');
-    Route::post('pages/{page}/clip-part', [ClipController::class, 'part'])->can('update', 'page')->name('clips.part');
-    Route::post('pages/{page}/kit', [KitController::class, 'lay'])->can('update', 'page')->name('kits.lay');
-    Route::post('pages/{page}/kits', [KitController::class, 'store'])->can('update', 'page')->middleware('once')->name('kits.store');
-    Route::delete('kits/{kit}', [KitController::class, 'destroy'])->can('delete', 'kit')->name('kits.destroy');
-    Route::post('pages/{page}/room', [PageController::class, 'room'])->can('update', 'page')->name('page.room');
-    Route::post('pages/{page}/pictures', [PictureController::class, 'store'])->can('update', 'page')->middleware('throttle:bring-in')->name('pictures.store');
-    Route::post('pages/{page}/undo', [PageController::class, 'undo'])->can('update', 'page')->name('page.undo');
-    Route::post('pages/{page}/redo', [PageController::class, 'redo'])->can('update', 'page')->name('page.redo');
+    Route::get('pages/{page}', [PageController::class, 'show'])
+        ->can('view', 'page')
+        ->name('page.show');
+    Route::get('pages/{page}/guides', [PageController::class, 'guides'])
+        ->can('update', 'page')
+        ->name('page.guides');
+    Route::post('pages/{page}/edits', [PageController::class, 'edit'])
+        ->can('update', 'page')
+        ->name('page.edit');
+    Route::post('pages/{page}/blanks/take', [BlankController::class, 'take'])
+        ->can('update', 'page')
+        ->name('blanks.take');
+    Route::post('pages/{page}/blanks/refuse', [BlankController::class, 'refuse'])
+        ->can('update', 'page')
+        ->name('blanks.refuse');
+    Route::post('worksheets/{worksheet}/blanks', [BlankController::class, 'takeAll'])
+        ->can('update', 'worksheet')
+        ->middleware('once')
+        ->name('blanks.take-all');
+    Route::get('clips/{worksheet}', [ClipController::class, 'pages'])
+        ->can('look', 'worksheet')
+        ->name('clips.pages');
+    Route::post('pages/{page}/clips', [ClipController::class, 'lay'])
+        ->can('update', 'page')
+        ->name('clips.lay');
+    Route::post('pages/{page}/clip-part', [ClipController::class, 'part'])
+        ->can('update', 'page')
+        ->name('clips.part');
+    Route::post('pages/{page}/kit', [KitController::class, 'lay'])
+        ->can('update', 'page')
+        ->name('kits.lay');
+    Route::post('pages/{page}/kits', [KitController::class, 'store'])
+        ->can('update', 'page')
+        ->middleware('once')
+        ->name('kits.store');
+    Route::delete('kits/{kit}', [KitController::class, 'destroy'])
+        ->can('delete', 'kit')
+        ->name('kits.destroy');
+    Route::post('pages/{page}/room', [PageController::class, 'room'])
+        ->can('update', 'page')
+        ->name('page.room');
+    Route::post('pages/{page}/pictures', [PictureController::class, 'store'])
+        ->can('update', 'page')
+        ->middleware('throttle:bring-in')
+        ->name('pictures.store');
+    Route::post('pages/{page}/undo', [PageController::class, 'undo'])
+        ->can('update', 'page')
+        ->name('page.undo');
+    Route::post('pages/{page}/redo', [PageController::class, 'redo'])
+        ->can('update', 'page')
+        ->name('page.redo');
 
     Route::get('handouts', [HandoutController::class, 'index'])->name('handouts.index');
-    Route::get('handouts/{handout}', [DesksController::class, 'show'])->can('watch', 'handout')->name('desks');
-    Route::get('handouts/{handout}/changes', [DesksController::class, 'changes'])->can('watch', 'handout')->name('desks.changes');
-    Route::post('handouts/{handout}/answers', [DesksController::class, 'answers'])->can('watch', 'handout')->name('desks.answers');
-    Route::get('copies/{copy}', [DesksController::class, 'copy'])->can('watch', 'copy')->name('desks.copy');
+    Route::get('handouts/{handout}', [DesksController::class, 'show'])
+        ->can('watch', 'handout')
+        ->name('desks');
+    Route::get('handouts/{handout}/changes', [DesksController::class, 'changes'])
+        ->can('watch', 'handout')
+        ->name('desks.changes');
+    Route::post('handouts/{handout}/answers', [DesksController::class, 'answers'])
+        ->can('watch', 'handout')
+        ->name('desks.answers');
+    Route::get('copies/{copy}', [DesksController::class, 'copy'])
+        ->can('watch', 'copy')
+        ->name('desks.copy');
 
     Route::get('classes', [ClassController::class, 'index'])->name('classes.index');
-    Route::post('classes', [ClassController::class, 'store'])->middleware('once')->name('classes.store');
-    Route::get('classes/{class}', [ClassController::class, 'show'])->can('view', 'class')->name('classes.show');
-    Route::post('classes/{class}/students', [ClassController::class, 'enrol'])->can('update', 'class')->middleware('once')->name('classes.enrol');
-    Route::post('classes/{class}/students/{student}/pin', [ClassController::class, 'pin'])->can('update', 'class')->scopeBindings()->middleware('once')->name('classes.pin');
-    Route::post('classes/{class}/students/{student}/let-try', [ClassController::class, 'letTry'])->can('update', 'class')->scopeBindings()->name('classes.let-try');
+    Route::post('classes', [ClassController::class, 'store'])
+        ->middleware('once')
+        ->name('classes.store');
+    Route::get('classes/{class}', [ClassController::class, 'show'])
+        ->can('view', 'class')
+        ->name('classes.show');
+    Route::post('classes/{class}/students', [ClassController::class, 'enrol'])
+        ->can('update', 'class')
+        ->middleware('once')
+        ->name('classes.enrol');
+    Route::post('classes/{class}/students/{student}/pin', [ClassController::class, 'pin'])
+        ->can('update', 'class')
+        ->scopeBindings()
+        ->middleware('once')
+        ->name('classes.pin');
+    Route::post('classes/{class}/students/{student}/let-try', [ClassController::class, 'letTry'])
+        ->can('update', 'class')
+        ->scopeBindings()
+        ->name('classes.let-try');
 });
 
-Route::middleware(['auth:student', 'auth.session'])->prefix('my')->group(function (): void {
-    Route::get('day', DayController::class)->name('day');
-    Route::get('copies/{copy}', [CopyController::class, 'show'])->can('work', 'copy')->name('copies.show');
-    Route::get('copies/{copy}/guides/{number}', [CopyController::class, 'guides'])->whereNumber('number')->can('work', 'copy')->name('copies.guides');
-    Route::patch('copies/{copy}', [CopyController::class, 'save'])->can('work', 'copy')->name('copies.save');
-    Route::post('copies/{copy}/pictures', [PictureController::class, 'put'])->can('work', 'copy')->middleware('throttle:pictures')->name('pictures.put');
-    Route::post('copies/{copy}/hand-in', [CopyController::class, 'handIn'])->can('work', 'copy')->name('copies.hand-in');
-    Route::post('copies/{copy}/take-back', [CopyController::class, 'takeBack'])->can('work', 'copy')->name('copies.take-back');
-    Route::get('sheets/{item}/{number}/{what}', SheetController::class)->can('see', 'item')->where(['number' => '[1-9][0-9]{0,5}', 'what' => 'page|thumbnail|element-[A-Za-z0-9_-]{1,24}'])->name('sheets.show');
-    Route::get('readings/{item}', ReadingController::class)->can('read', 'item')->name('readings.show');
-});
+Route::middleware(['auth:student', 'auth.session'])
+    ->prefix('my')
+    ->group(function (): void {
+        Route::get('day', DayController::class)->name('day');
+        Route::get('copies/{copy}', [CopyController::class, 'show'])
+            ->can('work', 'copy')
+            ->name('copies.show');
+        Route::get('copies/{copy}/guides/{number}', [CopyController::class, 'guides'])
+            ->whereNumber('number')
+            ->can('work', 'copy')
+            ->name('copies.guides');
+        Route::patch('copies/{copy}', [CopyController::class, 'save'])
+            ->can('work', 'copy')
+            ->name('copies.save');
+        Route::post('copies/{copy}/pictures', [PictureController::class, 'put'])
+            ->can('work', 'copy')
+            ->middleware('throttle:pictures')
+            ->name('pictures.put');
+        Route::post('copies/{copy}/hand-in', [CopyController::class, 'handIn'])
+            ->can('work', 'copy')
+            ->name('copies.hand-in');
+        Route::post('copies/{copy}/take-back', [CopyController::class, 'takeBack'])
+            ->can('work', 'copy')
+            ->name('copies.take-back');
+        Route::get('sheets/{item}/{number}/{what}', SheetController::class)
+            ->can('see', 'item')
+            ->where(['number' => '[1-9][0-9]{0,5}', 'what' => 'page|thumbnail|element-[A-Za-z0-9_-]{1,24}'])
+            ->name('sheets.show');
+        Route::get('readings/{item}', ReadingController::class)->can('read', 'item')->name('readings.show');
+    });
 
-Route::get('pictures/{file}', [PictureController::class, 'show'])->middleware(['auth:teacher,student', 'auth.session'])->can('see', 'file')->where('file', '[0-9a-f]{64}')->name('pictures.show');
+Route::get('pictures/{file}', [PictureController::class, 'show'])
+    ->middleware(['auth:teacher,student', 'auth.session'])
+    ->can('see', 'file')
+    ->where('file', '[0-9a-f]{64}')
+    ->name('pictures.show');
 Route::get('backdrops/{source}/{page}/{size}', BackdropController::class)
     ->middleware(['auth:teacher', 'auth.session'])
     ->where(['source' => '[0-9a-f]{64}', 'page' => '[0-9]{1,6}', 'size' => 'page|thumbnail'])

@@ -28,8 +28,8 @@ final class Guesses
     private const SECONDS = 3600;
 
     /**
-     * Lets a guess be looked at, if it need not wait. It counts as wrong from the start, so that many at once are no way
-     * round the wait.
+     * Lets a guess be looked at, if it need not wait. It counts as wrong from the start, so that many at once are no
+     * way round the wait.
      *
      * @param  Closure(): bool  $isRight
      * @return int seconds to wait; 0 when it was looked at and was right, -1 when it was wrong
@@ -39,11 +39,18 @@ final class Guesses
         [$device, $address] = [$this->device($request), (string) $request->ip()];
         $wait = DB::transaction(function () use ($account, $device, $address): int {
             $wait = $this->wait($account, $device, $address);
-            $wait === 0 && DB::table('wrong_guesses')->upsert(
-                ['account' => $account->name, 'device' => $device, 'address' => $address, 'times' => 1, 'last_at' => now()->getTimestamp()],
-                ['account', 'device', 'address'],
-                ['times' => DB::raw('wrong_guesses.times + 1'), 'last_at' => now()->getTimestamp()],
-            );
+            $wait === 0 &&
+                DB::table('wrong_guesses')->upsert(
+                    [
+                        'account' => $account->name,
+                        'device' => $device,
+                        'address' => $address,
+                        'times' => 1,
+                        'last_at' => now()->getTimestamp(),
+                    ],
+                    ['account', 'device', 'address'],
+                    ['times' => DB::raw('wrong_guesses.times + 1'), 'last_at' => now()->getTimestamp()],
+                );
 
             return $wait;
         });
@@ -54,9 +61,17 @@ final class Guesses
             return -1;
         }
         DB::transaction(function () use ($account, $device): void {
-            DB::table('wrong_guesses')->where(['account' => $account->name, 'device' => $device])->delete();
-            DB::table('known_devices')->insertOrIgnore(['account' => $account->name, 'device' => $device, 'created_at' => now()]);
-            DB::table('wrong_guesses')->where('last_at', '<', now()->getTimestamp() - self::SECONDS)->delete();
+            DB::table('wrong_guesses')
+                ->where(['account' => $account->name, 'device' => $device])
+                ->delete();
+            DB::table('known_devices')->insertOrIgnore([
+                'account' => $account->name,
+                'device' => $device,
+                'created_at' => now(),
+            ]);
+            DB::table('wrong_guesses')
+                ->where('last_at', '<', now()->getTimestamp() - self::SECONDS)
+                ->delete();
         });
 
         return 0;
@@ -82,19 +97,29 @@ final class Guesses
      */
     public static function many(array $accounts): array
     {
-        return DB::table('wrong_guesses')->whereIn('account', array_map(fn (Account $account): string => $account->name, $accounts))
+        return DB::table('wrong_guesses')
+            ->whereIn('account', array_map(fn (Account $account): string => $account->name, $accounts))
             ->where('last_at', '>=', now()->getTimestamp() - self::SECONDS)
-            ->groupBy('account')->selectRaw('account, sum(times) as times')->pluck('times', 'account')
-            ->map(fn (mixed $times): int => (int) $times)->filter(fn (int $times): bool => $times >= Backoff::FREE)->all();
+            ->groupBy('account')
+            ->selectRaw('account, sum(times) as times')
+            ->pluck('times', 'account')
+            ->map(fn (mixed $times): int => (int) $times)
+            ->filter(fn (int $times): bool => $times >= Backoff::FREE)
+            ->all();
     }
 
     private function wait(Account $account, string $device, string $address): int
     {
         $own = $this->recent()->where('device', $device);
-        if (DB::table('known_devices')->where(['account' => $account->name, 'device' => $device])->exists()) {
+        if (
+            DB::table('known_devices')
+                ->where(['account' => $account->name, 'device' => $device])
+                ->exists()
+        ) {
             return $this->left($own->where('account', $account->name));
         }
-        $unknown = $this->recent()->where(['account' => $account->name, 'address' => $address])
+        $unknown = $this->recent()
+            ->where(['account' => $account->name, 'address' => $address])
             ->whereNotIn('device', DB::table('known_devices')->where('account', $account->name)->select('device'));
 
         return max($this->left($own), $this->left($unknown));

@@ -30,12 +30,22 @@ final class AddPages
      *
      * @throws StaleArrangement|MasterLocked|ArrangementRefused
      */
-    public function blank(Worksheet $worksheet, int $base, Size $size, int $count, ?int $before, Theme $theme = Theme::Empty): Worksheet
-    {
+    public function blank(
+        Worksheet $worksheet,
+        int $base,
+        Size $size,
+        int $count,
+        ?int $before,
+        Theme $theme = Theme::Empty,
+    ): Worksheet {
         return $this->add($worksheet, $base, $before, function (Worksheet $to) use ($size, $count, $theme): array {
             $pages = [];
             for ($n = 0; $n < $count; $n++) {
-                $pages[] = WorksheetPage::begin($to->id, $theme->page($size, fn (): string => Str::lower(Str::random(10)), $to->name), ['role' => Role::Student, 'role_reason' => 'you added it']);
+                $pages[] = WorksheetPage::begin(
+                    $to->id,
+                    $theme->page($size, fn (): string => Str::lower(Str::random(10)), $to->name),
+                    ['role' => Role::Student, 'role_reason' => 'you added it'],
+                );
             }
 
             return $pages;
@@ -54,7 +64,13 @@ final class AddPages
         return $this->add($worksheet, $base, $before, function (Worksheet $to) use ($other, $numbers): array {
             $pages = $other->pages()->with('current')->whereIn('position', $numbers)->get()->keyBy('position');
 
-            return array_map(fn (int $number): WorksheetPage => ($this->copy)($this->of($pages, $number), $to, null, [$this->of($pages, $number)->id, $this->of($pages, $number)->revision]), $numbers);
+            return array_map(
+                fn (int $number): WorksheetPage => ($this->copy)($this->of($pages, $number), $to, null, [
+                    $this->of($pages, $number)->id,
+                    $this->of($pages, $number)->revision,
+                ]),
+                $numbers,
+            );
         });
     }
 
@@ -67,13 +83,18 @@ final class AddPages
      */
     public function duplicates(Worksheet $worksheet, int $base, array $ids): Worksheet
     {
-        return ($this->rearrange)($worksheet, $base, function (Arrangement $is, Worksheet $locked) use ($ids): Arrangement {
+        return ($this->rearrange)($worksheet, $base, function (Arrangement $is, Worksheet $locked) use (
+            $ids,
+        ): Arrangement {
             $rows = $locked->pages()->with('current')->whereIn('id', $ids)->get();
             if ($rows->isEmpty()) {
                 throw $ids === [] ? ArrangementRefused::nothingChosen() : ArrangementRefused::missing();
             }
             foreach ($rows as $row) {
-                $source = $row->source_page_id === null || $row->source_revision === null ? null : [$row->source_page_id, $row->source_revision];
+                $source =
+                    $row->source_page_id === null || $row->source_revision === null
+                        ? null
+                        : [$row->source_page_id, $row->source_revision];
                 $copy = ($this->copy)($row, $locked, null, $source)->arranged();
                 $next = (int) array_search($row->id, $is->ids(), true) + 1;
                 $is = $is->with([$copy], $is->ids()[$next] ?? null);
@@ -90,7 +111,9 @@ final class AddPages
      */
     public function arrived(Worksheet $worksheet, Worksheet $arrived): Worksheet
     {
-        return $this->add($worksheet, $worksheet->arranged, $arrived->joins_before, function (Worksheet $to) use ($arrived): array {
+        return $this->add($worksheet, $worksheet->arranged, $arrived->joins_before, function (Worksheet $to) use (
+            $arrived,
+        ): array {
             $pages = $arrived->pages()->get();
             WorksheetPage::whereIn('id', $pages->modelKeys())->update(['worksheet_id' => $to->id, 'position' => null]);
             $arrived->forceDelete();
@@ -102,10 +125,14 @@ final class AddPages
     /** @param  Closure(Worksheet): list<WorksheetPage>  $make */
     private function add(Worksheet $worksheet, int $base, ?int $before, Closure $make): Worksheet
     {
-        return ($this->rearrange)($worksheet, $base, fn (Arrangement $is, Worksheet $locked): Arrangement => $is->with(
-            array_map(fn (WorksheetPage $page): ArrangedPage => $page->arranged(), $make($locked)),
-            $before,
-        ));
+        return ($this->rearrange)(
+            $worksheet,
+            $base,
+            fn (Arrangement $is, Worksheet $locked): Arrangement => $is->with(
+                array_map(fn (WorksheetPage $page): ArrangedPage => $page->arranged(), $make($locked)),
+                $before,
+            ),
+        );
     }
 
     /** @param  Collection<int, WorksheetPage>  $pages */

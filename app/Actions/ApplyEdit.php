@@ -24,9 +24,13 @@ final class ApplyEdit
      */
     public function __invoke(WorksheetPage $page, int $base, Edit $edit): PageRevision
     {
-        return ($this->revise)($page, $base, fn (PageRevision $now): array => [
-            $now->revision()->edited(),
-            CoveredPrompts::cleared($now->page(), $edit->apply($now->page()), $this->printed->on($page)),
-        ]);
+        return ($this->revise)(
+            $page,
+            $base,
+            fn (PageRevision $now): array => [
+                $now->revision()->edited(),
+                CoveredPrompts::cleared($now->page(), $edit->apply($now->page()), $this->printed->on($page)),
+            ],
+        );
     }
 }

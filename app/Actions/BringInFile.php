@@ -35,8 +35,13 @@ final class BringInFile
      *
      * @throws FileRefused|MasterLocked and nothing is kept
      */
-    public function __invoke(Teacher $teacher, string $path, string $name, ?Worksheet $into = null, ?int $before = null): Worksheet
-    {
+    public function __invoke(
+        Teacher $teacher,
+        string $path,
+        string $name,
+        ?Worksheet $into = null,
+        ?int $before = null,
+    ): Worksheet {
         if ($into?->isLocked() === true) {
             throw new MasterLocked;
         }
@@ -64,7 +69,9 @@ final class BringInFile
     /** "working-harbour_pack.pdf" is for machines, "Working harbour pack" for people. */
     private static function title(string $name): string
     {
-        $words = trim((string) preg_replace('/[\s_-]+/u', ' ', (string) preg_replace('/\.[a-z0-9]{1,5}$/i', '', $name)));
+        $words = trim(
+            (string) preg_replace('/[\s_-]+/u', ' ', (string) preg_replace('/\.[a-z0-9]{1,5}$/i', '', $name)),
+        );
 
         return Str::limit(Str::ucfirst($words === '' ? 'Untitled' : $words), 120, '');
     }

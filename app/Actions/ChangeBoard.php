@@ -21,8 +21,12 @@ use OpenSlate\Boards\ChoiceBoard;
  */
 final class ChangeBoard
 {
-    public function __construct(private Rearrange $rearrange, private DrawBoard $draw, private CopyPage $copy, private RevisePage $revise)
-    {
+    public function __construct(
+        private Rearrange $rearrange,
+        private DrawBoard $draw,
+        private CopyPage $copy,
+        private RevisePage $revise,
+    ) {
     }
 
     /** @throws BoardRefused|StaleArrangement|MasterLocked|ArrangementRefused */
@@ -31,20 +35,35 @@ final class ChangeBoard
         $board->check();
         DB::transaction(function () use ($set, $master, $base, $board): void {
             $before = $set->choiceBoard()?->allPages() ?? [];
-            ($this->rearrange)($set, $base, function (Arrangement $is, Worksheet $locked) use ($board, $before, $master): Arrangement {
+            ($this->rearrange)($set, $base, function (Arrangement $is, Worksheet $locked) use (
+                $board,
+                $before,
+                $master,
+            ): Arrangement {
                 if ($locked->isLocked()) {
                     throw new MasterLocked;
                 }
                 $rows = $this->chosen($locked, $master, $board);
-                $first = $this->redraw($locked, $master, $board, array_map(fn (WorksheetPage $row): string => $row->anchor, $rows));
+                $first = $this->redraw(
+                    $locked,
+                    $master,
+                    $board,
+                    array_map(fn (WorksheetPage $row): string => $row->anchor, $rows),
+                );
                 $sources = $locked->allPages()->pluck('source_page_id', 'id')->all();
                 $theBoards = [...$before, ...$board->allPages()];
                 $now = array_column(array_map(fn (ArrangedPage $page): array => [$page->id, $page], $is->pages), 1, 0);
-                $rest = array_filter($is->pages, fn (ArrangedPage $page): bool => $page->id !== $first->id && ! in_array($sources[$page->id] ?? null, $theBoards, true));
+                $rest = array_filter(
+                    $is->pages,
+                    fn (ArrangedPage $page): bool => $page->id !== $first->id &&
+                        ! in_array($sources[$page->id] ?? null, $theBoards, true),
+                );
 
                 return new Arrangement([
                     ($now[$first->id] ?? $first->arranged())->at($first->revision),
-                    ...array_values(array_map(fn (WorksheetPage $row): ArrangedPage => $now[$row->id] ?? $row->arranged(), $rows)),
+                    ...array_values(
+                        array_map(fn (WorksheetPage $row): ArrangedPage => $now[$row->id] ?? $row->arranged(), $rows),
+                    ),
                     ...array_values($rest),
                 ]);
             });
@@ -55,7 +74,12 @@ final class ChangeBoard
     /** @return array<int, WorksheetPage> the set's pages for what is on the board, by the master's page, in order */
     private function chosen(Worksheet $set, Worksheet $master, ChoiceBoard $board): array
     {
-        $here = $set->allPages()->whereIn('source_page_id', $board->pages())->orderByRaw('position is null desc')->get()->keyBy('source_page_id');
+        $here = $set
+            ->allPages()
+            ->whereIn('source_page_id', $board->pages())
+            ->orderByRaw('position is null desc')
+            ->get()
+            ->keyBy('source_page_id');
         $sources = $master->pages()->with('current')->whereIn('id', $board->pages())->get()->keyBy('id');
         $rows = [];
         foreach ($board->pages() as $id) {

@@ -25,7 +25,10 @@ final class CopyPages
         foreach ($pages as $index => $page) {
             $copies[] = ($this->copy)($page, $to, $from + $index, $tied ? [$page->id, $page->revision] : null);
         }
-        $ids = array_combine(array_map(fn (WorksheetPage $page): int => $page->id, $pages), array_map(fn (WorksheetPage $copy): int => $copy->id, $copies));
+        $ids = array_combine(
+            array_map(fn (WorksheetPage $page): int => $page->id, $pages),
+            array_map(fn (WorksheetPage $copy): int => $copy->id, $copies),
+        );
         foreach ($pages as $index => $page) {
             $answers = array_values(array_intersect_key($ids, array_flip($page->answers ?? [])));
             if ($answers !== []) {

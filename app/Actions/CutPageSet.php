@@ -32,7 +32,13 @@ final class CutPageSet
                 'cut_from' => PageRange::format($numbers),
             ]);
             $pages = $from->pages()->with('current')->whereIn('position', $numbers)->get()->keyBy('position');
-            ($this->copy)(array_values(array_filter(array_map(fn (int $number): ?WorksheetPage => $pages->get($number), $numbers))), $set, tied: true);
+            ($this->copy)(
+                array_values(
+                    array_filter(array_map(fn (int $number): ?WorksheetPage => $pages->get($number), $numbers)),
+                ),
+                $set,
+                tied: true,
+            );
 
             return $set;
         });

@@ -22,7 +22,8 @@ use OpenSlate\Paper\Size;
 final class DrawBoard
 {
     /**
-     * @param  array<int, string>  $anchors  of the pages in the set, by the master's page; the master's own where there is none
+     * @param  array<int, string>  $anchors  of the pages in the set, by the master's page; the master's own where there
+     *                                       is none
      * @param  Page|null  $now  the page as it is, whose paper and whose other elements stay; null draws a new one
      */
     public function __invoke(Worksheet $master, ChoiceBoard $board, array $anchors = [], ?Page $now = null): Page
@@ -30,24 +31,36 @@ final class DrawBoard
         $pages = $master->allPages()->with('current')->whereIn('id', $board->pages())->get()->keyBy('id');
         $tiles = array_map(function (?ChoiceOption $option) use ($pages, $anchors): ?BoardTile {
             $first = $option === null ? null : $pages->get($option->pages[0] ?? 0);
-            if ($option === null || ! $first instanceof WorksheetPage) {
+            if ($option === null || ! ($first instanceof WorksheetPage)) {
                 return null;
             }
             $page = $first->current->page();
             $frame = $page->backdrop?->frame;
 
-            return new BoardTile($option, LinkTarget::page($anchors[$first->id] ?? $first->anchor), $page->backdrop, $frame === null ? $page->size : Size::of($frame->width, $frame->height));
+            return new BoardTile(
+                $option,
+                LinkTarget::page($anchors[$first->id] ?? $first->anchor),
+                $page->backdrop,
+                $frame === null ? $page->size : Size::of($frame->width, $frame->height),
+            );
         }, $board->placed());
         $page = $now ?? new Page($this->paper($master), Colour::white());
-        $own = array_values(array_filter($page->elements(), fn (Element $element): bool => ! BoardPage::isGenerated($element)));
+        $own = array_values(
+            array_filter($page->elements(), fn (Element $element): bool => ! BoardPage::isGenerated($element)),
+        );
 
-        return $page->withElements([...BoardPage::draw($board->title, $board->directions, $tiles, $page->size), ...$own]);
+        return $page->withElements([
+            ...BoardPage::draw($board->title, $board->directions, $tiles, $page->size),
+            ...$own,
+        ]);
     }
 
     /** The paper that the master's pages for students have. */
     public function paper(Worksheet $master): Size
     {
-        $first = $master->pages()->with('current')->where('role', Role::Student)->first() ?? $master->pages()->with('current')->first();
+        $first =
+            $master->pages()->with('current')->where('role', Role::Student)->first() ??
+            $master->pages()->with('current')->first();
 
         return $first?->current->page()->size ?? Size::ofPaper(PaperSize::A4);
     }

@@ -26,7 +26,10 @@ final class DropMaster
         DB::transaction(function () use ($master, $problem): void {
             $master->pages()->delete();
             $unread = $master->original !== null && $master->original->pages === [] ? $master->original : null;
-            $master->update(['state' => WorksheetState::Failed, 'problem' => $problem, 'stage' => null] + ($unread === null ? [] : ['original_id' => null]));
+            $master->update(
+                ['state' => WorksheetState::Failed, 'problem' => $problem, 'stage' => null] +
+                    ($unread === null ? [] : ['original_id' => null]),
+            );
             if ($unread !== null) {
                 $unread->delete();
                 $this->forget($unread);
@@ -38,7 +41,9 @@ final class DropMaster
     {
         $others = Original::where('sha256', $unread->sha256);
         if ((clone $others)->where('teacher_id', $unread->teacher_id)->doesntExist()) {
-            TeacherFile::query()->where(['teacher_id' => $unread->teacher_id, 'sha256' => $unread->sha256])->delete();
+            TeacherFile::query()
+                ->where(['teacher_id' => $unread->teacher_id, 'sha256' => $unread->sha256])
+                ->delete();
         }
         $others->exists() || $this->files->forget($unread->sha256);
     }

@@ -25,7 +25,10 @@ final class EditPages
      */
     public function __invoke(Worksheet $worksheet, int $base, array $ids, Edit $edit): Worksheet
     {
-        return ($this->rearrange)($worksheet, $base, function (Arrangement $is, Worksheet $locked) use ($ids, $edit): Arrangement {
+        return ($this->rearrange)($worksheet, $base, function (Arrangement $is, Worksheet $locked) use (
+            $ids,
+            $edit,
+        ): Arrangement {
             if ($locked->isLocked()) {
                 throw new MasterLocked;
             }
@@ -34,9 +37,15 @@ final class EditPages
                 throw $ids === [] ? ArrangementRefused::nothingChosen() : ArrangementRefused::missing();
             }
 
-            return $is->revised($pages->mapWithKeys(fn (WorksheetPage $page): array => [
-                $page->id => ($this->apply)($page, $page->revision, $edit)->number,
-            ])->all());
+            return $is->revised(
+                $pages
+                    ->mapWithKeys(
+                        fn (WorksheetPage $page): array => [
+                            $page->id => ($this->apply)($page, $page->revision, $edit)->number,
+                        ],
+                    )
+                    ->all(),
+            );
         });
     }
 }

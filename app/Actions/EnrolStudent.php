@@ -22,7 +22,10 @@ final class EnrolStudent
         return DB::transaction(function () use ($class, $name, $pin): Student {
             $student = Student::create(['name' => $name, 'pin' => $pin]);
             $class->students()->attach($student->id, ['created_at' => now()]);
-            $class->handouts()->wherePivot('whole', true)->get()
+            $class
+                ->handouts()
+                ->wherePivot('whole', true)
+                ->get()
                 ->each(fn (Handout $handout) => ($this->give)($handout, [$student->id]));
 
             return $student;

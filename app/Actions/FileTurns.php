@@ -32,14 +32,34 @@ final class FileTurns
     public function claim(string $worker): ?Worksheet
     {
         return DB::transaction(function () use ($worker): ?Worksheet {
-            $busy = Worksheet::withTrashed()->whereNotNull('stage')->where('claimed_at', '>=', now()->getTimestamp() - self::SECONDS)->select('teacher_id');
-            $next = Worksheet::withTrashed()->whereNotNull('stage')
-                ->where(fn (Builder $free) => $free->whereNull('claimed_at')->orWhere('claimed_at', '<', now()->getTimestamp() - self::SECONDS))
+            $busy = Worksheet::withTrashed()
+                ->whereNotNull('stage')
+                ->where('claimed_at', '>=', now()->getTimestamp() - self::SECONDS)
+                ->select('teacher_id');
+            $next = Worksheet::withTrashed()
+                ->whereNotNull('stage')
+                ->where(
+                    fn (Builder $free) => $free
+                        ->whereNull('claimed_at')
+                        ->orWhere('claimed_at', '<', now()->getTimestamp() - self::SECONDS),
+                )
                 ->whereNotIn('teacher_id', $busy)
-                ->orderByRaw('(select max(served_at) from worksheets as others where others.teacher_id = worksheets.teacher_id)')
-                ->orderBy('served_at')->orderBy('id')
-                ->lockForUpdate()->first();
-            $next === null || Worksheet::withoutTimestamps(fn () => $next->update(['claimed_by' => $worker, 'claimed_at' => now()->getTimestamp(), 'served_at' => (int) (microtime(true) * 1000), 'tries' => $next->tries + 1]));
+                ->orderByRaw(
+                    '(select max(served_at) from worksheets as others where others.teacher_id = worksheets.teacher_id)',
+                )
+                ->orderBy('served_at')
+                ->orderBy('id')
+                ->lockForUpdate()
+                ->first();
+            $next === null ||
+                Worksheet::withoutTimestamps(
+                    fn () => $next->update([
+                        'claimed_by' => $worker,
+                        'claimed_at' => now()->getTimestamp(),
+                        'served_at' => (int) (microtime(true) * 1000),
+                        'tries' => $next->tries + 1,
+                    ]),
+                );
 
             return $next;
         });
@@ -49,7 +69,9 @@ final class FileTurns
     public function release(Worksheet $worksheet): void
     {
         // By its key: it may have joined another and be gone.
-        DB::table('worksheets')->where('id', $worksheet->id)->update(['claimed_by' => null, 'claimed_at' => null, 'tries' => 0, 'spent' => $worksheet->spent]);
+        DB::table('worksheets')
+            ->where('id', $worksheet->id)
+            ->update(['claimed_by' => null, 'claimed_at' => null, 'tries' => 0, 'spent' => $worksheet->spent]);
     }
 
     public static function isAnyLeft(): bool
@@ -60,6 +82,9 @@ final class FileTurns
     /** What a dead worker had claimed is free again; null is all of them. */
     public static function forget(?string $worker): void
     {
-        DB::table('worksheets')->when($worker !== null, fn ($query) => $query->where('claimed_by', $worker))->whereNotNull('claimed_at')->update(['claimed_by' => null, 'claimed_at' => null]);
+        DB::table('worksheets')
+            ->when($worker !== null, fn ($query) => $query->where('claimed_by', $worker))
+            ->whereNotNull('claimed_at')
+            ->update(['claimed_by' => null, 'claimed_at' => null]);
     }
 }

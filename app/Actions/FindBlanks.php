@@ -32,18 +32,25 @@ final class FindBlanks
     public function __invoke(Worksheet $worksheet): bool
     {
         $first = $this->missing($worksheet)->first();
-        $original = $first === null ? null : Original::where('sha256', $first->source)->where('pages', '!=', '[]')->oldest('id')->first();
+        $original =
+            $first === null
+                ? null
+                : Original::where('sha256', $first->source)->where('pages', '!=', '[]')->oldest('id')->first();
         if ($first === null || $original === null) {
             return false;
         }
-        $numbers = array_values($this->missing($worksheet)->where('source', $original->sha256)->limit(self::AT_ONCE)->pluck('page')->all());
+        $numbers = array_values(
+            $this->missing($worksheet)->where('source', $original->sha256)->limit(self::AT_ONCE)->pluck('page')->all(),
+        );
         if ($numbers === []) {
             return false;
         }
         $path = $this->files->path($original->sha256);
         $pages = $original->sourcePages();
         foreach ($this->sources->of($path)->marks($path, $pages, $numbers) as $number => $marks) {
-            Backdrop::where('source', $original->sha256)->where('page', $number)->update(['blanks' => Proposals::encode(BlankFinder::find($marks))]);
+            Backdrop::where('source', $original->sha256)
+                ->where('page', $number)
+                ->update(['blanks' => Proposals::encode(BlankFinder::find($marks))]);
         }
 
         return $this->missing($worksheet)->exists();
@@ -58,6 +65,10 @@ final class FindBlanks
     /** @return Builder<Backdrop> */
     private function missing(Worksheet $worksheet): Builder
     {
-        return Backdrop::query()->whereNull('blanks')->whereIn('id', $worksheet->allPages()->whereNotNull('backdrop_id')->select('backdrop_id'))->orderBy('source')->orderBy('page');
+        return Backdrop::query()
+            ->whereNull('blanks')
+            ->whereIn('id', $worksheet->allPages()->whereNotNull('backdrop_id')->select('backdrop_id'))
+            ->orderBy('source')
+            ->orderBy('page');
     }
 }

@@ -17,7 +17,9 @@ final class FreezeEdition
     public function __invoke(Worksheet $worksheet): Edition
     {
         $pages = $worksheet->pages()->with('current')->get();
-        $places = Places::of(array_values($pages->map(fn (WorksheetPage $page): Page => $page->current->page())->all()));
+        $places = Places::of(
+            array_values($pages->map(fn (WorksheetPage $page): Page => $page->current->page())->all()),
+        );
         $edition = Edition::create([
             'worksheet_id' => $worksheet->id,
             'name' => $worksheet->name,
@@ -25,12 +27,18 @@ final class FreezeEdition
             'places_count' => $places->count(),
             'pages_count' => $pages->count(),
         ]);
-        DB::table('edition_pages')->insert($pages->map(fn (WorksheetPage $page): array => [
-            'edition_id' => $edition->id,
-            'position' => $page->position,
-            'page_revision_id' => $page->current->id,
-            'backdrop_id' => $page->backdrop_id,
-        ])->all());
+        DB::table('edition_pages')->insert(
+            $pages
+                ->map(
+                    fn (WorksheetPage $page): array => [
+                        'edition_id' => $edition->id,
+                        'position' => $page->position,
+                        'page_revision_id' => $page->current->id,
+                        'backdrop_id' => $page->backdrop_id,
+                    ],
+                )
+                ->all(),
+        );
 
         return $edition;
     }

@@ -20,19 +20,20 @@ final class GiveCopies
     {
         $own = $handout->items()->get()->filter(fn (HandoutItem $item): bool => $item->mode === Mode::OwnCopy);
         foreach (array_chunk($studentIds, self::ROWS_AT_ONCE) as $some) {
-            DB::table('recipients')->insertOrIgnore(array_map(
-                fn (int $student): array => ['handout_id' => $handout->id, 'student_id' => $student],
-                $some,
-            ));
+            DB::table('recipients')->insertOrIgnore(
+                array_map(fn (int $student): array => ['handout_id' => $handout->id, 'student_id' => $student], $some),
+            );
             foreach ($own as $item) {
-                DB::table('copies')->insertOrIgnore(array_map(
-                    fn (int $student): array => [
-                        'handout_item_id' => $item->id,
-                        'student_id' => $student,
-                        'state' => CopyState::NotOpened->value,
-                    ],
-                    $some,
-                ));
+                DB::table('copies')->insertOrIgnore(
+                    array_map(
+                        fn (int $student): array => [
+                            'handout_item_id' => $item->id,
+                            'student_id' => $student,
+                            'state' => CopyState::NotOpened->value,
+                        ],
+                        $some,
+                    ),
+                );
             }
         }
     }

@@ -16,7 +16,10 @@ final class JoinArrived
     {
     }
 
-    /** @return bool whether it is settled; false when the worksheet, or a file that was added before this one, is not ready */
+    /**
+     * @return bool  whether it is settled; false when the worksheet, or a file that was added before this one, is not
+     *               ready
+     */
     public function __invoke(Worksheet $arrived): bool
     {
         $to = Worksheet::withTrashed()->find($arrived->joins_id);
@@ -25,7 +28,11 @@ final class JoinArrived
 
             return true;
         }
-        $earlier = $to->arriving()->where('id', '<', $arrived->id)->where('state', '!=', WorksheetState::Failed)->exists();
+        $earlier = $to
+            ->arriving()
+            ->where('id', '<', $arrived->id)
+            ->where('state', '!=', WorksheetState::Failed)
+            ->exists();
         if ($to->state === WorksheetState::Preparing || $earlier) {
             return false;
         }

@@ -27,7 +27,9 @@ final class MakeBoard
 
         return DB::transaction(function () use ($master, $board, $name): Worksheet {
             $pages = $master->pages()->with('current')->whereIn('id', $board->pages())->get()->keyBy('id');
-            $chosen = array_values(array_filter(array_map(fn (int $id): ?WorksheetPage => $pages->get($id), $board->pages())));
+            $chosen = array_values(
+                array_filter(array_map(fn (int $id): ?WorksheetPage => $pages->get($id), $board->pages())),
+            );
             $set = Worksheet::create([
                 'teacher_id' => $master->teacher_id,
                 'master_id' => $master->id,
@@ -39,7 +41,11 @@ final class MakeBoard
                 'cut_from' => PageRange::format(array_map(fn (WorksheetPage $page): int => $page->number(), $chosen)),
                 'board' => $board->encode(),
             ]);
-            $first = WorksheetPage::begin($set->id, ($this->draw)($master, $board), ['position' => 1, 'role' => Role::Student, 'role_reason' => 'the choice board']);
+            $first = WorksheetPage::begin($set->id, ($this->draw)($master, $board), [
+                'position' => 1,
+                'role' => Role::Student,
+                'role_reason' => 'the choice board',
+            ]);
             ($this->copy)($chosen, $set, tied: true, from: 2);
             $set->update(['board_page_id' => $first->id]);
 

@@ -37,13 +37,22 @@ final class MakeRoom
             return null;
         }
         $worksheet = $page->worksheet;
-        ($this->rearrange)($worksheet, $worksheet->arranged, function (Arrangement $is, Worksheet $locked) use ($chain, $laid, $base): Arrangement {
+        ($this->rearrange)($worksheet, $worksheet->arranged, function (Arrangement $is, Worksheet $locked) use (
+            $chain,
+            $laid,
+            $base,
+        ): Arrangement {
             $revised = [];
             foreach ($chain as $index => $one) {
                 if (isset($laid[$index])) {
-                    // It is a step of all these pages together, so that it is undone with them, where pages are arranged.
+                    // It is a step of all these pages together, so that it is undone with them, where pages are
+                    // arranged.
                     $content = $laid[$index];
-                    $revised[$one->id] = ($this->revise)($one, $index === 0 ? $base : $one->revision, fn (PageRevision $now): array => [new Revision($now->number + 1), $content])->number;
+                    $revised[$one->id] = ($this->revise)(
+                        $one,
+                        $index === 0 ? $base : $one->revision,
+                        fn (PageRevision $now): array => [new Revision($now->number + 1), $content],
+                    )->number;
                 }
             }
             $is = $is->revised($revised);
@@ -62,7 +71,11 @@ final class MakeRoom
 
     private function added(Worksheet $to, WorksheetPage $like, Page $content): WorksheetPage
     {
-        return WorksheetPage::begin($to->id, $content, ['role' => $like->role, 'role_reason' => 'it carries the page before it on', 'section' => $like->section]);
+        return WorksheetPage::begin($to->id, $content, [
+            'role' => $like->role,
+            'role_reason' => 'it carries the page before it on',
+            'section' => $like->section,
+        ]);
     }
 
     /** @return non-empty-list<WorksheetPage> the page, and those right after it that carry it on */

@@ -12,6 +12,8 @@ final class MasterLocked extends RuntimeException implements Refusal
 {
     public function __construct()
     {
-        parent::__construct('This master is locked, because sets were cut from it. Unlock it first; the sets stay as they are.');
+        parent::__construct(
+            'This master is locked, because sets were cut from it. Unlock it first; the sets stay as they are.',
+        );
     }
 }

@@ -9,7 +9,10 @@ use OpenSlate\Edit\EditRefused;
 use OpenSlate\Edit\History\Mend;
 use OpenSlate\Edit\History\PageProperty;
 
-/** Gives a page of a set what has changed in the page it was cut from, as one edit that can be undone; or leaves it as it is. */
+/**
+ * Gives a page of a set what has changed in the page it was cut from, as one edit that can be undone; or leaves it as
+ * it is.
+ */
 final class MendPage
 {
     public function __construct(private ApplyEdit $apply)
@@ -25,7 +28,11 @@ final class MendPage
     public function __invoke(MendingOffer $offer, array $fromMaster = [], array $properties = []): void
     {
         DB::transaction(function () use ($offer, $fromMaster, $properties): void {
-            ($this->apply)($offer->page, $offer->page->revision, new Mend($offer->base, $offer->master, $fromMaster, $properties));
+            ($this->apply)(
+                $offer->page,
+                $offer->page->revision,
+                new Mend($offer->base, $offer->master, $fromMaster, $properties),
+            );
             $this->leave($offer);
         });
     }

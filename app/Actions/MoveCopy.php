@@ -28,7 +28,9 @@ final class MoveCopy
         return $this->to($copy, function (Standing $now, Copy $locked) use ($places): Standing {
             $missing = $now->state === CopyState::HandedIn ? 0 : $locked->written()->stillNeeded($places);
 
-            return $missing === 0 ? $now->handedIn(now()->toDateTimeImmutable()) : throw CopyRefused::stillNeeded($missing);
+            return $missing === 0
+                ? $now->handedIn(now()->toDateTimeImmutable())
+                : throw CopyRefused::stillNeeded($missing);
         });
     }
 

@@ -22,7 +22,8 @@ use OpenSlate\Paper\Size;
 use OpenSlate\Paper\SourcePage;
 
 /**
- * Makes the pages of a new master, some at a time: each gets its pictures and its first revision as soon as it is drawn.
+ * Makes the pages of a new master, some at a time: each gets its pictures and its first revision as soon as it is
+ * drawn.
  *
  * Started again after being killed, it goes on with the pages that are missing. A file that was brought in before,
  * by whomever, is not drawn again.
@@ -32,11 +33,8 @@ final class PreparePages
     /** Some seconds of work, as long as it is usual paper. */
     private const AT_ONCE = 40;
 
-    public function __construct(
-        private Sources $sources,
-        private PagePaper $paper,
-        private FileStore $files,
-    ) {
+    public function __construct(private Sources $sources, private PagePaper $paper, private FileStore $files)
+    {
     }
 
     /**
@@ -55,7 +53,12 @@ final class PreparePages
             $this->addPage($master, fn (): Backdrop => $backdrop);
             $there[] = $backdrop->page;
         }
-        $missing = array_values(array_filter($original->sourcePages(), fn (SourcePage $page): bool => ! in_array($page->number, $there, true)));
+        $missing = array_values(
+            array_filter(
+                $original->sourcePages(),
+                fn (SourcePage $page): bool => ! in_array($page->number, $there, true),
+            ),
+        );
         $some = array_slice($missing, 0, self::AT_ONCE);
         if ($some !== []) {
             $this->files->inWorkFolder(function (string $folder) use ($some, $master, $source): void {
@@ -71,13 +74,16 @@ final class PreparePages
 
     private function backdrop(string $source, DrawnPage $drawn): Backdrop
     {
-        return Backdrop::firstOrCreate(['source' => $source, 'page' => $drawn->page->number], [
-            'width' => $drawn->page->size->width,
-            'height' => $drawn->page->size->height,
-            'paper' => $this->paper->of($drawn->thumbnail)->hex,
-            'image' => $this->files->take($drawn->image, 'image/jpeg')->sha256,
-            'thumbnail' => $this->files->take($drawn->thumbnail, 'image/jpeg')->sha256,
-        ]);
+        return Backdrop::firstOrCreate(
+            ['source' => $source, 'page' => $drawn->page->number],
+            [
+                'width' => $drawn->page->size->width,
+                'height' => $drawn->page->size->height,
+                'paper' => $this->paper->of($drawn->thumbnail)->hex,
+                'image' => $this->files->take($drawn->image, 'image/jpeg')->sha256,
+                'thumbnail' => $this->files->take($drawn->thumbnail, 'image/jpeg')->sha256,
+            ],
+        );
     }
 
     /** @param  Closure(): Backdrop  $backdrop */
@@ -86,11 +92,15 @@ final class PreparePages
         DB::transaction(function () use ($master, $backdrop): void {
             $printed = $backdrop();
             if (! $master->allPages()->where('position', $printed->page)->exists()) {
-                WorksheetPage::begin($master->id, new Page(
-                    Size::of($printed->width, $printed->height),
-                    Colour::of($printed->paper),
-                    Printed::of($printed->source, $printed->page),
-                ), ['position' => $printed->page, 'backdrop_id' => $printed->id]);
+                WorksheetPage::begin(
+                    $master->id,
+                    new Page(
+                        Size::of($printed->width, $printed->height),
+                        Colour::of($printed->paper),
+                        Printed::of($printed->source, $printed->page),
+                    ),
+                    ['position' => $printed->page, 'backdrop_id' => $printed->id],
+                );
             }
         });
     }

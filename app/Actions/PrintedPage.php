@@ -30,7 +30,8 @@ final class PrintedPage
     /** @return list<Word> */
     private function words(WorksheetPage $row, Page $page): array
     {
-        $original = $page->backdrop === null ? null : Original::where('sha256', $page->backdrop->source)->oldest('id')->first();
+        $original =
+            $page->backdrop === null ? null : Original::where('sha256', $page->backdrop->source)->oldest('id')->first();
         $printed = $row->backdrop?->size();
         if ($page->backdrop === null || $original === null || $printed === null) {
             return [];
@@ -38,6 +39,12 @@ final class PrintedPage
         $path = $this->files->path($original->sha256);
         $words = $this->sources->of($path)->words($path, $original->sourcePages(), $page->backdrop->page);
 
-        return array_map(fn (Word $word): Word => new Word($word->text, $page->backdrop->shown($word->frame, $printed, $page->frame())), $words);
+        return array_map(
+            fn (Word $word): Word => new Word(
+                $word->text,
+                $page->backdrop->shown($word->frame, $printed, $page->frame()),
+            ),
+            $words,
+        );
     }
 }

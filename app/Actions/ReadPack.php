@@ -36,11 +36,12 @@ final class ReadPack
             $ids = $rows->map(fn (WorksheetPage $page): int => $page->id)->all();
             foreach ($rows as $number => $page) {
                 $verdict = $reading->verdicts[$number];
+                $answered = array_values(array_intersect_key($ids, array_flip($reading->answers[$number] ?? [])));
                 $page->update([
                     'role' => $verdict->role,
                     'role_reason' => Str::limit($verdict->reason, 240),
                     'section' => $reading->sectionOf($number)?->label,
-                    'answers' => array_values(array_intersect_key($ids, array_flip($reading->answers[$number] ?? []))) ?: null,
+                    'answers' => $answered === [] ? null : $answered,
                 ]);
                 $this->layLinks($page->current, $links[$number] ?? []);
             }
@@ -58,9 +59,21 @@ final class ReadPack
         if ($links === [] || $page->elements() !== []) {
             return; // None, or laid before the work was interrupted.
         }
-        $first->update(['content' => PageCodec::encode($page->withElements(array_map(
-            fn (PrintedLink $link): Link => new Link(Str::lower(Str::random(10)), $link->frame, $link->target, Str::limit($link->words, Link::LONGEST - 5), printed: true),
-            $links,
-        )))]);
+        $first->update([
+            'content' => PageCodec::encode(
+                $page->withElements(
+                    array_map(
+                        fn (PrintedLink $link): Link => new Link(
+                            Str::lower(Str::random(10)),
+                            $link->frame,
+                            $link->target,
+                            Str::limit($link->words, Link::LONGEST - 5),
+                            printed: true,
+                        ),
+                        $links,
+                    ),
+                ),
+            ),
+        ]);
     }
 }

@@ -36,16 +36,24 @@ final class Rearrange
      */
     public function __invoke(Worksheet $worksheet, int $base, Closure $change): Worksheet
     {
-        return $this->next($worksheet, $base, fn (ArrangementRevision $now, Arrangement $is, Worksheet $locked): array => [
-            $now->revision()->edited(),
-            $change($is, $locked),
-        ]);
+        return $this->next(
+            $worksheet,
+            $base,
+            fn (ArrangementRevision $now, Arrangement $is, Worksheet $locked): array => [
+                $now->revision()->edited(),
+                $change($is, $locked),
+            ],
+        );
     }
 
     /** @throws StaleArrangement|MasterLocked|ArrangementRefused */
     public function undo(Worksheet $worksheet, int $base): Worksheet
     {
-        return $this->next($worksheet, $base, function (ArrangementRevision $now, Arrangement $is, Worksheet $locked): array {
+        return $this->next($worksheet, $base, function (
+            ArrangementRevision $now,
+            Arrangement $is,
+            Worksheet $locked,
+        ): array {
             $target = $this->find($locked, $now->undo_to) ?? throw ArrangementRefused::nothingToUndo();
 
             return [$now->revision()->undone($target->revision()), $this->restored($is, $target->arrangement())];
@@ -55,7 +63,11 @@ final class Rearrange
     /** @throws StaleArrangement|MasterLocked|ArrangementRefused */
     public function redo(Worksheet $worksheet, int $base): Worksheet
     {
-        return $this->next($worksheet, $base, function (ArrangementRevision $now, Arrangement $is, Worksheet $locked): array {
+        return $this->next($worksheet, $base, function (
+            ArrangementRevision $now,
+            Arrangement $is,
+            Worksheet $locked,
+        ): array {
             $target = $this->find($locked, $now->redo_to) ?? throw ArrangementRefused::nothingToRedo();
 
             return [$now->revision()->redone($target->revision()), $this->restored($is, $target->arrangement())];
@@ -70,7 +82,9 @@ final class Rearrange
             if ($locked->arranged !== $base || $locked->state !== WorksheetState::Ready) {
                 throw new StaleArrangement;
             }
-            $now = $locked->arrangement ?? ArrangementRevision::record($locked->id, Revision::first(), $this->asItCame($locked));
+            $now =
+                $locked->arrangement ??
+                ArrangementRevision::record($locked->id, Revision::first(), $this->asItCame($locked));
             $is = $now->arrangement();
             [$revision, $to] = $step($now, $is, $locked);
             if ($to == $is) {
@@ -91,7 +105,11 @@ final class Rearrange
 
     private function asItCame(Worksheet $worksheet): Arrangement
     {
-        return new Arrangement(array_values($worksheet->pages()->get()->map(fn (WorksheetPage $page): ArrangedPage => $page->arranged())->all()));
+        return new Arrangement(
+            array_values(
+                $worksheet->pages()->get()->map(fn (WorksheetPage $page): ArrangedPage => $page->arranged())->all(),
+            ),
+        );
     }
 
     private function find(Worksheet $worksheet, ?int $number): ?ArrangementRevision
@@ -102,7 +120,11 @@ final class Rearrange
     /** Gives pages back what was on them, where the step had changed that. */
     private function restored(Arrangement $is, Arrangement $to): Arrangement
     {
-        $before = array_column(array_map(fn (ArrangedPage $page): array => [$page->id, $page->revision], $is->pages), 1, 0);
+        $before = array_column(
+            array_map(fn (ArrangedPage $page): array => [$page->id, $page->revision], $is->pages),
+            1,
+            0,
+        );
         $restored = [];
         foreach ($to->pages as $index => $page) {
             $was = $before[$page->id] ?? null;
@@ -116,7 +138,8 @@ final class Rearrange
 
     private function restore(int $id, int $from, int $to, int $number): int
     {
-        $content = fn (int $revision): string => PageRevision::where('page_id', $id)->where('number', $revision)->sole()->content;
+        $content = fn (int $revision): string => PageRevision::where('page_id', $id)->where('number', $revision)->sole()
+            ->content;
         $page = WorksheetPage::with('current')->lockForUpdate()->findOrFail($id);
         if ($page->current->content === $content($to)) {
             return $page->revision;
@@ -125,14 +148,21 @@ final class Rearrange
             throw ArrangementRefused::changedSince($page->position ?? $number);
         }
 
-        return ($this->revise)($page, $page->revision, fn (PageRevision $now): array => [$now->revision()->edited(), $content($to)])->number;
+        return ($this->revise)(
+            $page,
+            $page->revision,
+            fn (PageRevision $now): array => [$now->revision()->edited(), $content($to)],
+        )->number;
     }
 
     /** Writes the arrangement down on the pages, where everything else reads it. */
     private function place(Worksheet $worksheet, Arrangement $arrangement): void
     {
         $numbers = array_flip($arrangement->ids());
-        $leaving = $worksheet->pages()->get()->filter(fn (WorksheetPage $page): bool => $page->position !== ($numbers[$page->id] ?? -1) + 1);
+        $leaving = $worksheet
+            ->pages()
+            ->get()
+            ->filter(fn (WorksheetPage $page): bool => $page->position !== ($numbers[$page->id] ?? -1) + 1);
         // Two pages never have one place, not even for a moment.
         WorksheetPage::whereIn('id', $leaving->modelKeys())->update(['position' => null]);
         $rows = $worksheet->allPages()->get()->keyBy('id');
@@ -152,14 +182,26 @@ final class Rearrange
     /** What a set says of where its pages come from follows both the set and what it was cut from. */
     private function describeCuts(Worksheet $worksheet): void
     {
-        $worksheet->sets()->withTrashed()->get()
+        $worksheet
+            ->sets()
+            ->withTrashed()
+            ->get()
             ->when(! $worksheet->isMaster(), fn ($sets) => $sets->push($worksheet))
             ->each(fn (Worksheet $set) => $set->updateQuietly(['cut_from' => $this->cutFrom($set)]));
     }
 
     private function cutFrom(Worksheet $set): string
     {
-        $numbers = $set->pages()->with('source')->get()->map(fn (WorksheetPage $page): ?int => $page->source !== null && $page->source->worksheet_id === $set->master_id ? $page->source->position : null);
+        $numbers = $set
+            ->pages()
+            ->with('source')
+            ->get()
+            ->map(
+                fn (WorksheetPage $page): ?int => $page->source !== null &&
+                $page->source->worksheet_id === $set->master_id
+                    ? $page->source->position
+                    : null,
+            );
 
         return PageRange::format(array_values($numbers->filter()->all()));
     }

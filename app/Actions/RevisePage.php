@@ -47,7 +47,12 @@ final class RevisePage
             if (Worksheet::query()->whereKey($page->worksheet_id)->unlocked()->update([]) === 0) {
                 throw new MasterLocked;
             }
-            if (WorksheetPage::query()->whereKey($page->id)->where('revision', $now->number)->update(['revision' => $revision->number]) === 0) {
+            if (
+                WorksheetPage::query()
+                    ->whereKey($page->id)
+                    ->where('revision', $now->number)
+                    ->update(['revision' => $revision->number]) === 0
+            ) {
                 throw new StaleEdit;
             }
             $recorded = PageRevision::record($page->id, $revision, $content, $made instanceof Page ? $made : null);
@@ -64,7 +69,7 @@ final class RevisePage
      */
     private function refuseOthersFiles(WorksheetPage $page, PageRevision $now, string|Page $made): void
     {
-        if (! $made instanceof Page) {
+        if (! ($made instanceof Page)) {
             return; // It was on this page before.
         }
         $files = PageFile::of($made);
@@ -72,9 +77,24 @@ final class RevisePage
             return;
         }
         $known = array_map(fn (PageFile $file): string => "{$file->sha256} {$file->page}", PageFile::of($now->page()));
-        $new = array_filter($files, fn (PageFile $file): bool => ! in_array("{$file->sha256} {$file->page}", $known, true));
-        $pictures = array_values(array_map(fn (PageFile $file): string => $file->sha256, array_filter($new, fn (PageFile $file): bool => $file->page === 0)));
-        if (! StoredFile::arePictures($pictures) || $new !== [] && ! TeacherFile::has((int) Worksheet::query()->whereKey($page->worksheet_id)->value('teacher_id'), ...$new)) {
+        $new = array_filter(
+            $files,
+            fn (PageFile $file): bool => ! in_array("{$file->sha256} {$file->page}", $known, true),
+        );
+        $pictures = array_values(
+            array_map(
+                fn (PageFile $file): string => $file->sha256,
+                array_filter($new, fn (PageFile $file): bool => $file->page === 0),
+            ),
+        );
+        if (
+            ! StoredFile::arePictures($pictures) ||
+            ($new !== [] &&
+                ! TeacherFile::has(
+                    (int) Worksheet::query()->whereKey($page->worksheet_id)->value('teacher_id'),
+                    ...$new,
+                ))
+        ) {
             throw EditRefused::notYours();
         }
     }

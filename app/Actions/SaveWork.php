@@ -35,13 +35,16 @@ final class SaveWork
             [$settled, $said] = ($this->settle)($draft, $wanted, $before);
             $saved = $before->save($settled)->saying($said);
             if ($saved->work->revision !== $before->revision) {
-                $locked->stands($standing)->fill([
-                    'work' => $saved->work->toJson(),
-                    'filled' => $saved->work->filled($places),
-                    'page' => $page,
-                    'version' => $locked->version + 1,
-                    'changed_at' => now(),
-                ])->save();
+                $locked
+                    ->stands($standing)
+                    ->fill([
+                        'work' => $saved->work->toJson(),
+                        'filled' => $saved->work->filled($places),
+                        'page' => $page,
+                        'version' => $locked->version + 1,
+                        'changed_at' => now(),
+                    ])
+                    ->save();
             }
 
             return $saved;

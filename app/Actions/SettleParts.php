@@ -30,7 +30,7 @@ final class SettleParts
         $wanted = [];
         $draft = $draft->settled(function (string $key, string $text) use ($copy, $places, &$wanted): string {
             $place = $places->find($key);
-            if (! $place?->form instanceof ModelAnswer) {
+            if (! ($place?->form instanceof ModelAnswer)) {
                 return $text;
             }
             try {
@@ -53,7 +53,8 @@ final class SettleParts
 
     /**
      * @param  array<string, array{Scene, Model}>  $wanted  by place
-     * @return array{Draft, list<string>} the draft with models as they are kept, and what is to be said of parts that went back
+     * @return array{Draft, list<string>}  the draft with models as they are kept, and what is to be said of parts that
+     *                                     went back
      */
     public function __invoke(Draft $draft, array $wanted, Work $work): array
     {

@@ -38,30 +38,57 @@ final class ShowPicture
             return $file;
         }
 
-        return $this->made($revision, $what) ?? $this->files->alone("shown-{$revision->id}-{$what}", function () use ($revision, $what, $file, $showing, $page): StoredFile {
-            // A class opens its copies all at once: the first makes it, the others find it.
-            $made = $this->made($revision, $what);
-            if ($made === null) {
-                $made = $this->pictures->shown($file, $showing, $page->paper, $what === self::THUMBNAIL ? Raster::THUMBNAIL_WIDTH : null);
-                DB::table('shown_pictures')->insertOrIgnore(['page_revision_id' => $revision->id, 'name' => $what, 'sha256' => $made->sha256]);
-            }
+        return $this->made($revision, $what) ??
+            $this->files->alone("shown-{$revision->id}-{$what}", function () use (
+                $revision,
+                $what,
+                $file,
+                $showing,
+                $page,
+            ): StoredFile {
+                // A class opens its copies all at once: the first makes it, the others find it.
+                $made = $this->made($revision, $what);
+                if ($made === null) {
+                    $made = $this->pictures->shown(
+                        $file,
+                        $showing,
+                        $page->paper,
+                        $what === self::THUMBNAIL ? Raster::THUMBNAIL_WIDTH : null,
+                    );
+                    DB::table('shown_pictures')->insertOrIgnore([
+                        'page_revision_id' => $revision->id,
+                        'name' => $what,
+                        'sha256' => $made->sha256,
+                    ]);
+                }
 
-            return $made;
-        });
+                return $made;
+            });
     }
 
     /** Makes all of a page that is not shown as it is, so that nobody waits for it. */
     public function all(PageRevision $revision): void
     {
-        $elements = array_filter($revision->page()->elements(), fn ($element): bool => $element instanceof Clip || $element instanceof Picture);
-        foreach ([self::PAGE, self::THUMBNAIL, ...array_map(fn ($element): string => self::ELEMENT.$element->id(), $elements)] as $what) {
+        $elements = array_filter(
+            $revision->page()->elements(),
+            fn ($element): bool => $element instanceof Clip || $element instanceof Picture,
+        );
+        foreach (
+            [
+                self::PAGE,
+                self::THUMBNAIL,
+                ...array_map(fn ($element): string => self::ELEMENT.$element->id(), $elements),
+            ] as $what
+        ) {
             $this($revision, $what);
         }
     }
 
     private function made(PageRevision $revision, string $what): ?StoredFile
     {
-        $sha256 = DB::table('shown_pictures')->where(['page_revision_id' => $revision->id, 'name' => $what])->value('sha256');
+        $sha256 = DB::table('shown_pictures')
+            ->where(['page_revision_id' => $revision->id, 'name' => $what])
+            ->value('sha256');
 
         return $sha256 === null ? null : StoredFile::where('sha256', $sha256)->firstOrFail();
     }
@@ -72,12 +99,24 @@ final class ShowPicture
         if ($what === self::PAGE || $what === self::THUMBNAIL) {
             $showing = Showing::ofPrint($page);
 
-            return [$page->backdrop === null || $showing === null ? null : $this->printed($page->backdrop->source, $page->backdrop->page, $what === self::THUMBNAIL && $showing->isWhole()), $showing];
+            return [
+                $page->backdrop === null || $showing === null
+                    ? null
+                    : $this->printed(
+                        $page->backdrop->source,
+                        $page->backdrop->page,
+                        $what === self::THUMBNAIL && $showing->isWhole(),
+                    ),
+                $showing,
+            ];
         }
         $element = $page->element(substr($what, strlen(self::ELEMENT)));
 
         return match (true) {
-            $element instanceof Clip => [$this->printed($element->source, $element->page), Showing::ofClip($page, $element)],
+            $element instanceof Clip => [
+                $this->printed($element->source, $element->page),
+                Showing::ofClip($page, $element),
+            ],
             $element instanceof Picture => [StoredFile::find($element->source), Showing::ofPicture($page, $element)],
             default => [null, null],
         };

@@ -12,6 +12,8 @@ final class StaleEdit extends RuntimeException implements Refusal
 {
     public function __construct()
     {
-        parent::__construct('This page was changed in another window. It now shows the newer page; your last change is not on it.');
+        parent::__construct(
+            'This page was changed in another window. It now shows the newer page; your last change is not on it.',
+        );
     }
 }

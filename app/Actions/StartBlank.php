@@ -20,8 +20,17 @@ final class StartBlank
     public function __invoke(Teacher $teacher, string $name, Size $size, Theme $theme): Worksheet
     {
         return DB::transaction(function () use ($teacher, $name, $size, $theme): Worksheet {
-            $worksheet = Worksheet::create(['teacher_id' => $teacher->id, 'name' => $name, 'state' => WorksheetState::Ready, 'pages_total' => 1]);
-            WorksheetPage::begin($worksheet->id, $theme->page($size, fn (): string => Str::lower(Str::random(10)), $name), ['position' => 1, 'role' => Role::Student, 'role_reason' => 'you started with it']);
+            $worksheet = Worksheet::create([
+                'teacher_id' => $teacher->id,
+                'name' => $name,
+                'state' => WorksheetState::Ready,
+                'pages_total' => 1,
+            ]);
+            WorksheetPage::begin(
+                $worksheet->id,
+                $theme->page($size, fn (): string => Str::lower(Str::random(10)), $name),
+                ['position' => 1, 'role' => Role::Student, 'role_reason' => 'you started with it'],
+            );
 
             return $worksheet;
         });

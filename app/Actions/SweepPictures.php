@@ -19,8 +19,14 @@ final class SweepPictures
 
     /** Everything that may name a kept file: table and column. */
     private const NAMES = [
-        ['copy_pictures', 'sha256'], ['teacher_files', 'sha256'], ['revision_files', 'sha256'], ['shown_pictures', 'sha256'],
-        ['originals', 'sha256'], ['backdrops', 'source'], ['backdrops', 'image'], ['backdrops', 'thumbnail'],
+        ['copy_pictures', 'sha256'],
+        ['teacher_files', 'sha256'],
+        ['revision_files', 'sha256'],
+        ['shown_pictures', 'sha256'],
+        ['originals', 'sha256'],
+        ['backdrops', 'source'],
+        ['backdrops', 'image'],
+        ['backdrops', 'thumbnail'],
     ];
 
     public function __construct(private FileStore $files)
@@ -36,15 +42,22 @@ final class SweepPictures
         foreach ($rows->lazy(self::ROWS_AT_ONCE)->groupBy('copy_id') as $copyId => $pictures) {
             $work = (string) Copy::whereKey($copyId)->value('work');
             foreach ($pictures as $picture) {
-                str_contains($work, $picture->sha256) || $gone[] = [(int) $copyId, $picture->sha256];
+                str_contains($work, $picture->sha256) || ($gone[] = [(int) $copyId, $picture->sha256]);
             }
         }
         foreach ($gone as [$copyId, $sha256]) {
-            DB::table('copy_pictures')->where(['copy_id' => $copyId, 'sha256' => $sha256])->where('created_at', '<', $before)->delete();
+            DB::table('copy_pictures')
+                ->where(['copy_id' => $copyId, 'sha256' => $sha256])
+                ->where('created_at', '<', $before)
+                ->delete();
         }
-        $old = StoredFile::whereIn('sha256', array_column($gone, 1))->where('created_at', '<', $before)->pluck('sha256');
+        $old = StoredFile::whereIn('sha256', array_column($gone, 1))
+            ->where('created_at', '<', $before)
+            ->pluck('sha256');
 
-        return $old->filter(fn (string $sha256): bool => $this->isNamed($sha256) ? false : $this->forget($sha256))->count();
+        return $old
+            ->filter(fn (string $sha256): bool => $this->isNamed($sha256) ? false : $this->forget($sha256))
+            ->count();
     }
 
     private function isNamed(string $sha256): bool

@@ -22,7 +22,15 @@ final class TakeAsOwn
     {
         return DB::transaction(function () use ($shared, $teacher, $name): Worksheet {
             $original = $shared->original;
-            $own = $original === null ? null : Original::create(['teacher_id' => $teacher->id, 'sha256' => $original->sha256, 'name' => $original->name, 'pages' => $original->pages]);
+            $own =
+                $original === null
+                    ? null
+                    : Original::create([
+                        'teacher_id' => $teacher->id,
+                        'sha256' => $original->sha256,
+                        'name' => $original->name,
+                        'pages' => $original->pages,
+                    ]);
             $pages = $shared->pages()->with('current')->get();
             $master = Worksheet::create([
                 'teacher_id' => $teacher->id,

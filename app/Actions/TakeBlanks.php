@@ -49,7 +49,13 @@ final class TakeBlanks
                 throw new MasterLocked;
             }
             $revised = [];
-            foreach ($locked->pages()->with(['current', 'backdrop'])->whereIn('role', [Role::Student, Role::Unknown])->get() as $page) {
+            foreach (
+                $locked
+                    ->pages()
+                    ->with(['current', 'backdrop'])
+                    ->whereIn('role', [Role::Student, Role::Unknown])
+                    ->get() as $page
+            ) {
                 $boxes = $this->boxes($page->proposals($page->current->page()) ?? []);
                 if ($boxes !== []) {
                     $revised[$page->id] = ($this->apply)($page, $page->revision, new Place($boxes))->number;
@@ -69,6 +75,8 @@ final class TakeBlanks
      */
     private function boxes(array $blanks): array
     {
-        return array_values(array_map(fn (Blank $blank): AnswerBox => Proposals::box($blank, Str::lower(Str::random(10))), $blanks));
+        return array_values(
+            array_map(fn (Blank $blank): AnswerBox => Proposals::box($blank, Str::lower(Str::random(10))), $blanks),
+        );
     }
 }

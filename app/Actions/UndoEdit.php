@@ -19,7 +19,9 @@ final class UndoEdit
     public function __invoke(WorksheetPage $page, int $base): PageRevision
     {
         return ($this->revise)($page, $base, function (PageRevision $now) use ($page): array {
-            $target = $this->revision($page, $now->undo_to) ?? throw new EditRefused('There is nothing to undo on this page.');
+            $target =
+                $this->revision($page, $now->undo_to) ??
+                throw new EditRefused('There is nothing to undo on this page.');
 
             return [$now->revision()->undone($target->revision()), $target->content];
         });
@@ -29,7 +31,9 @@ final class UndoEdit
     public function redo(WorksheetPage $page, int $base): PageRevision
     {
         return ($this->revise)($page, $base, function (PageRevision $now) use ($page): array {
-            $target = $this->revision($page, $now->redo_to) ?? throw new EditRefused('There is nothing to redo on this page.');
+            $target =
+                $this->revision($page, $now->redo_to) ??
+                throw new EditRefused('There is nothing to redo on this page.');
 
             return [$now->revision()->redone($target->revision()), $target->content];
         });

@@ -76,7 +76,11 @@ final class WorkOnFile
     private function sort(Worksheet $worksheet): void
     {
         ($this->sort)($worksheet, $this->files->path($worksheet->original()->firstOrFail()->sha256));
-        $worksheet->update(['state' => WorksheetState::Ready, 'pages_total' => $worksheet->pages()->count(), 'stage' => FileStage::Blanks]);
+        $worksheet->update([
+            'state' => WorksheetState::Ready,
+            'pages_total' => $worksheet->pages()->count(),
+            'stage' => FileStage::Blanks,
+        ]);
         $worksheet->joins_id === null || FileArrived::dispatch($worksheet->id);
     }
 
@@ -97,6 +101,8 @@ final class WorkOnFile
     {
         $each = (float) config('slate.files.seconds_for_each_page') * $worksheet->pages_total;
 
-        return (float) config('slate.files.seconds_for_reading') + $each + ($worksheet->stage === FileStage::Blanks ? $each : 0.0);
+        return (float) config('slate.files.seconds_for_reading') +
+            $each +
+            ($worksheet->stage === FileStage::Blanks ? $each : 0.0);
     }
 }

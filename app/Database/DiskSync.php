@@ -38,7 +38,8 @@ final class DiskSync
         try {
             flock($lock, LOCK_EX);
             $began = hrtime(true);
-            // When the last sync that ended had begun. A later time than now is from before the machine was started anew.
+            // When the last sync that ended had begun. A later time than now is from before the machine was started
+            // anew.
             $last = (int) stream_get_contents($lock, 20);
             if ($last >= $committed && $last <= $began) {
                 return;

@@ -36,7 +36,9 @@ final class ImmediateSQLiteConnection extends SQLiteConnection
         }
     }
 
-    /** On a full disk SQLite has rolled back by itself, which PDO does not know, and would not let anybody begin again. */
+    /**
+     * On a full disk SQLite has rolled back by itself, which PDO does not know, and would not let anybody begin again.
+     */
     protected function performRollBack($toLevel): void
     {
         try {

@@ -44,7 +44,9 @@ final class Deadline
     /** @return float seconds on the wall that are left */
     public function leftOnTheWall(): float
     {
-        return $this->processor === null ? self::WALL * (float) config('slate.tools.seconds') : max(0.0, self::WALL * $this->processor - (microtime(true) - $this->began));
+        return $this->processor === null
+            ? self::WALL * (float) config('slate.tools.seconds')
+            : max(0.0, self::WALL * $this->processor - (microtime(true) - $this->began));
     }
 
     /** @throws FileRefused when there is none left */

@@ -44,79 +44,140 @@ final class FileRefused extends RuntimeException implements Refusal
 
     public static function tooLarge(int $bytes, int $most): self
     {
-        return new self('too_large', sprintf(
-            'This file has %s MB; at most %d MB can be brought in. Make it smaller, or bring it in as several files.',
-            number_format($bytes / 1048576, $bytes < 100 * 1048576 * 1.1 ? 1 : 0), intdiv($most, 1048576),
-        ));
+        return new self(
+            'too_large',
+            sprintf(
+                'This file has %s MB; at most %d MB can be brought in. Make it smaller, or bring it in as several '
+                    .'files.',
+                number_format($bytes / 1048576, $bytes < 100 * 1048576 * 1.1 ? 1 : 0),
+                intdiv($most, 1048576),
+            ),
+        );
     }
 
     public static function locked(): self
     {
-        return new self('password', 'This PDF needs a password to open. Open it with the password, save it without one, then bring that in.');
+        return new self(
+            'password',
+            'This PDF needs a password to open. Open it with the password, save it without one, then bring that in.',
+        );
     }
 
     public static function cutShort(): self
     {
-        return new self('truncated', 'The end of this PDF is missing: it was not saved or downloaded whole. Get the file again, then bring that in.');
+        return new self(
+            'truncated',
+            'The end of this PDF is missing: it was not saved or downloaded whole. Get the file again, then bring '
+                .'that in.',
+        );
     }
 
     public static function damaged(): self
     {
-        return new self('damaged', 'This PDF is damaged and cannot be read. Open it in a PDF reader, print it to a new PDF, then bring that in.');
+        return new self(
+            'damaged',
+            'This PDF is damaged and cannot be read. Open it in a PDF reader, print it to a new PDF, then bring '
+                .'that in.',
+        );
     }
 
     public static function noPages(): self
     {
-        return new self('no_pages', 'This PDF has no pages. Save it again from the program that made it, then bring that in.');
+        return new self(
+            'no_pages',
+            'This PDF has no pages. Save it again from the program that made it, then bring that in.',
+        );
     }
 
     public static function tooManyPages(int $pages, int $most): self
     {
-        return new self('too_many_pages', "This PDF has {$pages} pages; at most {$most} can be brought in. Split it, and bring in the parts that you need.");
+        return new self(
+            'too_many_pages',
+            "This PDF has {$pages} pages; at most {$most} can be brought in. Split it, and bring in the parts that "
+                .'you need.',
+        );
     }
 
     public static function pageTooLarge(int $page, UnusableSize $cause): self
     {
-        return new self('page_too_large', "Page {$page} of this PDF is larger than 200 inches. Save it at a smaller paper size, then bring that in.", $cause);
+        return new self(
+            'page_too_large',
+            "Page {$page} of this PDF is larger than 200 inches. Save it at a smaller paper size, then bring that in.",
+            $cause,
+        );
     }
 
     public static function pageTooSmall(int $page, UnusableSize $cause): self
     {
-        return new self('page_too_small', "Page {$page} of this PDF is smaller than 10 points, too small to show. Save it at a real paper size, then bring that in.", $cause);
+        return new self(
+            'page_too_small',
+            "Page {$page} of this PDF is smaller than 10 points, too small to show. Save it at a real paper size, "
+                .'then bring that in.',
+            $cause,
+        );
     }
 
     public static function pageUnreadable(int $page): self
     {
-        return new self('page_unreadable', "Page {$page} of this PDF cannot be drawn. Open it in a PDF reader, print it to a new PDF, then bring that in.");
+        return new self(
+            'page_unreadable',
+            "Page {$page} of this PDF cannot be drawn. Open it in a PDF reader, print it to a new PDF, then bring "
+                .'that in.',
+        );
     }
 
     public static function tooMuchWork(?Throwable $cause = null): self
     {
-        return new self('too_much_work', 'This PDF takes too long or too much memory to read. Print it to a new PDF, or bring in fewer pages.', $cause);
+        return new self(
+            'too_much_work',
+            'This PDF takes too long or too much memory to read. Print it to a new PDF, or bring in fewer pages.',
+            $cause,
+        );
     }
 
     public static function noPicture(): self
     {
-        return new self('not_a_picture', 'This file is no picture that can be shown. Use a JPEG, PNG, GIF or WebP file.');
+        return new self(
+            'not_a_picture',
+            'This file is no picture that can be shown. Use a JPEG, PNG, GIF or WebP file.',
+        );
     }
 
     public static function pictureTooHeavy(int $bytes, int $most): self
     {
-        return new self('picture_too_heavy', sprintf('This picture has %s MB; at most %d MB can be taken. Make it smaller and try again.', number_format($bytes / 1048576, 1), intdiv($most, 1048576)));
+        return new self(
+            'picture_too_heavy',
+            sprintf(
+                'This picture has %s MB; at most %d MB can be taken. Make it smaller and try again.',
+                number_format($bytes / 1048576, 1),
+                intdiv($most, 1048576),
+            ),
+        );
     }
 
     public static function pictureTakesTooLong(?Throwable $cause = null): self
     {
-        return new self('picture_too_much_work', 'This picture takes too long to read. Make it smaller and try again.', $cause);
+        return new self(
+            'picture_too_much_work',
+            'This picture takes too long to read. Make it smaller and try again.',
+            $cause,
+        );
     }
 
     public static function tooManyPictures(int $most): self
     {
-        return new self('too_many_pictures', "You have put {$most} pictures on your pages today, which is as many as there can be in a day. Take one of those, or go on tomorrow.");
+        return new self(
+            'too_many_pictures',
+            "You have put {$most} pictures on your pages today, which is as many as there can be in a day. Take "
+                .'one of those, or go on tomorrow.',
+        );
     }
 
     public static function pictureTooLarge(int $width, int $height): self
     {
-        return new self('picture_too_large', "This picture is {$width} by {$height} pixels, too large to open safely. Make it smaller and try again.");
+        return new self(
+            'picture_too_large',
+            "This picture is {$width} by {$height} pixels, too large to open safely. Make it smaller and try again.",
+        );
     }
 }

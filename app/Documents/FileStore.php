@@ -71,7 +71,9 @@ final class FileStore
     public function alone(string $name, callable $work): mixed
     {
         $this->folders->mkdir(Storage::disk('local')->path('locks'), 0700);
-        $lock = fopen(Storage::disk('local')->path('locks/'.substr(hash('sha256', $name), 0, 2)), 'c') ?: throw new RuntimeException('Cannot make a lock.');
+        $lock =
+            fopen(Storage::disk('local')->path('locks/'.substr(hash('sha256', $name), 0, 2)), 'c') ?:
+            throw new RuntimeException('Cannot make a lock.');
         try {
             flock($lock, LOCK_EX);
 
@@ -92,7 +94,8 @@ final class FileStore
             $this->folders->mkdir(dirname($target), 0700);
             // Written beside the target and renamed, so that nobody ever reads half a file.
             $whole = $target.'.'.bin2hex(random_bytes(4));
-            ($move ? rename(...) : copy(...))($path, $whole) && rename($whole, $target) ?: throw new RuntimeException("Cannot store {$path}.");
+            ($move ? rename(...) : copy(...))($path, $whole) && rename($whole, $target) ?:
+            throw new RuntimeException("Cannot store {$path}.");
             chmod($target, 0600);
         }
         $file = new StoredFile(['sha256' => $sha256, 'bytes' => $bytes, 'media_type' => $mediaType]);

@@ -23,8 +23,12 @@ final class LimitedProcess
      *
      * @throws FileRefused when its file has no time left
      */
-    public static function of(array $command, ?string $folder = null, float $most = INF, array $environment = []): Process
-    {
+    public static function of(
+        array $command,
+        ?string $folder = null,
+        float $most = INF,
+        array $environment = [],
+    ): Process {
         $deadline = app(Deadline::class);
         $deadline->check();
         $bytes = (int) config('slate.tools.megabytes') * 1024 * 1024;
@@ -32,10 +36,22 @@ final class LimitedProcess
 
         return new Process(
             // Processor time and memory are watched by the kernel, which also holds when this process is killed.
-            ['setpriv', '--pdeathsig', 'KILL', '--', 'prlimit', "--as={$bytes}", "--cpu={$processor}", '--core=0', '--', ...$command],
+            [
+                'setpriv',
+                '--pdeathsig',
+                'KILL',
+                '--',
+                'prlimit',
+                "--as={$bytes}",
+                "--cpu={$processor}",
+                '--core=0',
+                '--',
+                ...$command,
+            ],
             $folder,
             // A fixed locale, so that messages can be read; nothing else of the web server's is handed on.
-            $environment + ['LC_ALL' => 'C.UTF-8', 'HOME' => $folder ?? sys_get_temp_dir()] + array_fill_keys(array_keys(array_diff_key(getenv(), ['PATH' => 1])), false),
+            $environment + ['LC_ALL' => 'C.UTF-8', 'HOME' => $folder ?? sys_get_temp_dir()] +
+                array_fill_keys(array_keys(array_diff_key(getenv(), ['PATH' => 1])), false),
             null,
             max(0.001, min(4 * $most, $deadline->leftOnTheWall())),
         );
@@ -49,8 +65,12 @@ final class LimitedProcess
      *
      * @throws FileRefused when a limit is reached
      */
-    public static function run(array $command, ?string $folder = null, int $mostSaid = self::MOST_SAID, array $environment = []): Process
-    {
+    public static function run(
+        array $command,
+        ?string $folder = null,
+        int $mostSaid = self::MOST_SAID,
+        array $environment = [],
+    ): Process {
         $process = self::of($command, $folder, environment: $environment);
         $heard = new class
         {
@@ -59,7 +79,8 @@ final class LimitedProcess
             public int $from = 0;
         };
         try {
-            // Killed, and not by an exception from in here, which would come up again wherever the process is looked at later.
+            // Killed, and not by an exception from in here, which would come up again wherever the process is looked at
+            // later.
             $process->start(function (string $type, string $more) use ($heard, $mostSaid): void {
                 $heard->bytes += strlen($more);
                 $heard->bytes > $mostSaid && $heard->from > 0 && posix_kill($heard->from, SIGKILL);

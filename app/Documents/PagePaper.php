@@ -29,7 +29,7 @@ final class PagePaper
         for ($y = 0, $height = imagesy($image); $y < $height; $y += self::STEP) {
             for ($x = 0, $width = imagesx($image); $x < $width; $x += self::STEP) {
                 $rgb = (int) imagecolorat($image, $x, $y);
-                yield [$rgb >> 16 & 255, $rgb >> 8 & 255, $rgb & 255];
+                yield [($rgb >> 16) & 255, ($rgb >> 8) & 255, $rgb & 255];
             }
         }
     }

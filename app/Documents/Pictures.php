@@ -48,9 +48,17 @@ final class Pictures
         return $this->files->inWorkFolder(function (string $folder) use ($file, $region, $turn): StoredFile {
             $picture = (new ImageManager(new Driver))->read($this->files->path($file->sha256));
             [$width, $height] = [$picture->width(), $picture->height()];
-            $picture->crop(max(1, (int) round($region[2] * $width)), max(1, (int) round($region[3] * $height)), (int) round($region[0] * $width), (int) round($region[1] * $height));
+            $picture->crop(
+                max(1, (int) round($region[2] * $width)),
+                max(1, (int) round($region[3] * $height)),
+                (int) round($region[0] * $width),
+                (int) round($region[1] * $height),
+            );
             // The library turns the other way round.
-            $picture->rotate(-$turn)->toPng()->save("{$folder}/picture");
+            $picture
+                ->rotate(-$turn)
+                ->toPng()
+                ->save("{$folder}/picture");
 
             return $this->files->take("{$folder}/picture", 'image/png');
         });
@@ -70,20 +78,35 @@ final class Pictures
             $sides = [$picture->width(), $picture->height()];
             // Whole pixels, none of them beyond what shows.
             [$x, $y] = [(int) round($left * $sides[0]), (int) round($top * $sides[1])];
-            $picture->crop(max(1, (int) round(($left + $across) * $sides[0]) - $x), max(1, (int) round(($top + $down) * $sides[1]) - $y), $x, $y);
+            $picture->crop(
+                max(1, (int) round(($left + $across) * $sides[0]) - $x),
+                max(1, (int) round(($top + $down) * $sides[1]) - $y),
+                $x,
+                $y,
+            );
             $picture->rotate(-$showing->turn->value);
             foreach ($this->covered($showing, $picture->width(), $picture->height()) as [$fromX, $fromY, $toX, $toY]) {
-                $picture->drawRectangle($fromX, $fromY, fn (RectangleFactory $cover) => $cover->size($toX - $fromX, $toY - $fromY)->background($paper->hex));
+                $picture->drawRectangle(
+                    $fromX,
+                    $fromY,
+                    fn (RectangleFactory $cover) => $cover->size($toX - $fromX, $toY - $fromY)->background($paper->hex),
+                );
             }
             $width === null || $picture->scaleDown($width);
-            [$kind, $encoded] = $file->media_type === 'image/jpeg' ? ['image/jpeg', $picture->toJpeg(self::FINE)] : ['image/png', $picture->toPng()];
+            [$kind, $encoded] =
+                $file->media_type === 'image/jpeg'
+                    ? ['image/jpeg', $picture->toJpeg(self::FINE)]
+                    : ['image/png', $picture->toPng()];
             $encoded->save("{$folder}/picture");
 
             return $this->files->take("{$folder}/picture", $kind);
         });
     }
 
-    /** @return list<array{int, int, int, int}> the covered pixels: left, top, right and bottom of each, outward to whole ones */
+    /**
+     * @return list<array{int, int, int, int}>  the covered pixels: left, top, right and bottom of each, outward to
+     *                                          whole ones
+     */
     private function covered(Showing $showing, int $width, int $height): array
     {
         $frame = $showing->frame;
@@ -91,12 +114,15 @@ final class Pictures
         $scale = $showing->stretched ? $scale : array_fill(0, 2, max($scale));
         [$offX, $offY] = [($frame->width * $scale[0] - $width) / 2, ($frame->height * $scale[1] - $height) / 2];
 
-        return array_map(fn (Frame $over): array => [
-            max(0, (int) floor(($over->x - $frame->x) * $scale[0] - $offX)),
-            max(0, (int) floor(($over->y - $frame->y) * $scale[1] - $offY)),
-            min($width, (int) ceil(($over->right() - $frame->x) * $scale[0] - $offX)),
-            min($height, (int) ceil(($over->bottom() - $frame->y) * $scale[1] - $offY)),
-        ], $showing->covered);
+        return array_map(
+            fn (Frame $over): array => [
+                max(0, (int) floor(($over->x - $frame->x) * $scale[0] - $offX)),
+                max(0, (int) floor(($over->y - $frame->y) * $scale[1] - $offY)),
+                min($width, (int) ceil(($over->right() - $frame->x) * $scale[0] - $offX)),
+                min($height, (int) ceil(($over->bottom() - $frame->y) * $scale[1] - $offY)),
+            ],
+            $showing->covered,
+        );
     }
 
     /**
@@ -118,34 +144,63 @@ final class Pictures
             throw FileRefused::noPicture();
         }
         [$width, $height] = $head;
-        if ($width < 1 || $height < 1 || max($width, $height) > self::LONGEST_SIDE_READ || $width * $height > self::MOST_PIXELS) {
+        if (
+            $width < 1 ||
+            $height < 1 ||
+            max($width, $height) > self::LONGEST_SIDE_READ ||
+            $width * $height > self::MOST_PIXELS
+        ) {
             throw FileRefused::pictureTooLarge($width, $height);
         }
 
         // Photos as JPEG; what may be see-through or drawn as PNG.
-        [$kind, $name] = $head[2] === IMAGETYPE_JPEG ? ['image/jpeg', 'picture.jpg[Q='.self::QUALITY.',strip]'] : ['image/png', 'picture.png[strip]'];
+        [$kind, $name] =
+            $head[2] === IMAGETYPE_JPEG
+                ? ['image/jpeg', 'picture.jpg[Q='.self::QUALITY.',strip]']
+                : ['image/png', 'picture.png[strip]'];
 
-        $isOfItsOwn = ($head['channels'] ?? 3) === 4 || preg_match('/ICC_PROFILE|iCCP|ICCP/', (string) file_get_contents($path, length: 65536)) === 1;
+        $isOfItsOwn =
+            ($head['channels'] ?? 3) === 4 ||
+            preg_match('/ICC_PROFILE|iCCP|ICCP/', (string) file_get_contents($path, length: 65536)) === 1;
         $colours = $isOfItsOwn ? ['--export-profile', 'srgb'] : [];
 
         // One at a time: however many are sent at once, the machine has room for one of the largest.
-        return $this->files->alone('pictures', fn (): array => $this->files->inWorkFolder(function (string $folder) use ($path, $kind, $name, $colours): array {
-            copy($path, "{$folder}/sent");
-            // Read at reduced size, and turned upright. Colours that are not those of screens are made so.
-            try {
-                $said = LimitedProcess::run([
-                    'vipsthumbnail', "{$folder}/sent", '--size', self::LONGEST_SIDE.'x'.self::LONGEST_SIDE.'>', ...$colours, '--output', "{$folder}/{$name}",
-                ], $folder, environment: ['VIPS_BLOCK_UNTRUSTED' => '1', 'VIPS_CONCURRENCY' => '1'])->getErrorOutput();
-            } catch (FileRefused $limit) {
-                throw FileRefused::pictureTakesTooLong($limit); // It speaks of a picture, where the limit speaks of a PDF.
-            }
-            $made = $folder.'/'.strtok($name, '[');
-            $size = is_file($made) ? getimagesize($made) : false;
-            if ($size === false || preg_match('/Premature end|not enough data/i', $said) === 1) {
-                throw FileRefused::noPicture();
-            }
+        return $this->files->alone(
+            'pictures',
+            fn (): array => $this->files->inWorkFolder(function (string $folder) use (
+                $path,
+                $kind,
+                $name,
+                $colours,
+            ): array {
+                copy($path, "{$folder}/sent");
+                // Read at reduced size, and turned upright. Colours that are not those of screens are made so.
+                try {
+                    $said = LimitedProcess::run(
+                        [
+                            'vipsthumbnail',
+                            "{$folder}/sent",
+                            '--size',
+                            self::LONGEST_SIDE.'x'.self::LONGEST_SIDE.'>',
+                            ...$colours,
+                            '--output',
+                            "{$folder}/{$name}",
+                        ],
+                        $folder,
+                        environment: ['VIPS_BLOCK_UNTRUSTED' => '1', 'VIPS_CONCURRENCY' => '1'],
+                    )->getErrorOutput();
+                } catch (FileRefused $limit) {
+                    // It speaks of a picture, where the limit speaks of a PDF.
+                    throw FileRefused::pictureTakesTooLong($limit);
+                }
+                $made = $folder.'/'.strtok($name, '[');
+                $size = is_file($made) ? getimagesize($made) : false;
+                if ($size === false || preg_match('/Premature end|not enough data/i', $said) === 1) {
+                    throw FileRefused::noPicture();
+                }
 
-            return [$this->files->take($made, $kind), $size[0], $size[1]];
-        }));
+                return [$this->files->take($made, $kind), $size[0], $size[1]];
+            }),
+        );
     }
 }

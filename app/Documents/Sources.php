@@ -7,7 +7,9 @@ namespace App\Documents;
 /** The kinds of files that can be brought in. */
 final class Sources
 {
-    /** Readers accept a PDF whose header stands anywhere in so many bytes (ISO 32000-1, annex H.3); others need less. */
+    /**
+     * Readers accept a PDF whose header stands anywhere in so many bytes (ISO 32000-1, annex H.3); others need less.
+     */
     private const HEAD = 1024;
 
     /** @var array<array-key, Source> */

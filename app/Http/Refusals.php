@@ -29,28 +29,51 @@ final class Refusals
     public static function register(Exceptions $exceptions): void
     {
         $exceptions->dontReport(Refusal::class);
-        $exceptions->render(fn (Refusal $refusal, Request $request): Response => $request->expectsJson()
-            ? self::say($refusal->getMessage(), self::status($refusal), self::more($refusal, $request))
-            : back()->withErrors(['refused' => $refusal->getMessage()]));
+        $exceptions->render(
+            fn (Refusal $refusal, Request $request): Response => $request->expectsJson()
+                ? self::say($refusal->getMessage(), self::status($refusal), self::more($refusal, $request))
+                : back()->withErrors(['refused' => $refusal->getMessage()]),
+        );
         $exceptions->render(function (PostTooLargeException $problem, Request $request): ?Response {
-            $refusal = FileRefused::tooLarge((int) $request->header('Content-Length'), (int) config('slate.files.most_bytes'));
+            $refusal = FileRefused::tooLarge(
+                (int) $request->header('Content-Length'),
+                (int) config('slate.files.most_bytes'),
+            );
             $isFile = $request->is('worksheets', 'worksheets/*/files');
 
             return $isFile || $request->expectsJson()
-                ? self::say($isFile ? $refusal->getMessage() : 'That is more than can be sent at once. Send less and try again.', Response::HTTP_REQUEST_ENTITY_TOO_LARGE, ['code' => $refusal->reason])
+                ? self::say(
+                    $isFile
+                        ? $refusal->getMessage()
+                        : 'That is more than can be sent at once. Send less and try again.',
+                    Response::HTTP_REQUEST_ENTITY_TOO_LARGE,
+                    ['code' => $refusal->reason],
+                )
                 : null;
         });
         // A disk that is full, a database that is held: said in words, noted once, and no fault of the program's.
         $exceptions->render(function (Throwable $cause, Request $request): ?Response {
             $problem = StorageProblem::in($cause);
 
-            return $problem === null ? null : ($request->expectsJson()
-                ? self::say($problem->words(), $problem->status(), ['code' => 'storage'])
-                : response()->view('errors.sentence', ['title' => $problem->title(), 'words' => $problem->words()], $problem->status()))->header('Retry-After', '5');
+            return $problem === null
+                ? null
+                : ($request->expectsJson()
+                    ? self::say($problem->words(), $problem->status(), ['code' => 'storage'])
+                    : response()->view(
+                        'errors.sentence',
+                        ['title' => $problem->title(), 'words' => $problem->words()],
+                        $problem->status(),
+                    )
+                )->header('Retry-After', '5');
         });
         // What a query was given is what somebody typed: only the query itself, and what the database said, is noted.
         $exceptions->report(function (QueryException $problem): bool {
-            Log::error('Database: '.self::withoutValues($problem), StorageProblem::in($problem) !== null ? [] : ['at' => array_slice(explode("\n", $problem->getTraceAsString()), 0, 12)]);
+            Log::error(
+                'Database: '.self::withoutValues($problem),
+                StorageProblem::in($problem) !== null
+                    ? []
+                    : ['at' => array_slice(explode("\n", $problem->getTraceAsString()), 0, 12)],
+            );
 
             return false;
         });
@@ -61,7 +84,9 @@ final class Refusals
     {
         return match (true) {
             $refusal instanceof MasterLocked => Response::HTTP_LOCKED,
-            $refusal instanceof CopyRefused, $refusal instanceof StaleEdit, $refusal instanceof StaleArrangement => Response::HTTP_CONFLICT,
+            $refusal instanceof CopyRefused,
+            $refusal instanceof StaleEdit,
+            $refusal instanceof StaleArrangement => Response::HTTP_CONFLICT,
             default => Response::HTTP_UNPROCESSABLE_ENTITY,
         };
     }
@@ -73,7 +98,7 @@ final class Refusals
 
         return match (true) {
             $refusal instanceof FileRefused => ['code' => $refusal->reason],
-            ! $refusal instanceof StaleEdit && ! $refusal instanceof StaleArrangement => [],
+            ! ($refusal instanceof StaleEdit) && ! ($refusal instanceof StaleArrangement) => [],
             $page instanceof WorksheetPage => StationPage::drawn($page->refresh(), $request->input('station')),
             $worksheet instanceof Worksheet => ContactSheet::drawn($worksheet),
             default => [],

@@ -18,7 +18,11 @@ enum StorageProblem
         $said = $problem->getMessage();
 
         return match (true) {
-            preg_match('/database or disk is full|No space left on device|Disk quota exceeded|disk I\/O error|readonly database/i', $said) === 1 => self::Full,
+            preg_match(
+                '/database or disk is full|No space left on device|Disk quota exceeded|disk I\/O error|'
+                .'readonly database/i',
+                $said,
+            ) === 1 => self::Full,
             preg_match('/database (table )?is locked|database is busy/i', $said) === 1 => self::Held,
             default => null,
         };
@@ -32,7 +36,8 @@ enum StorageProblem
     public function words(): string
     {
         return $this === self::Full
-            ? 'The disk of the server is full, so that nothing more can be kept on it. What was saved before is safe. Tell whoever runs the program.'
+            ? 'The disk of the server is full, so that nothing more can be kept on it. What was saved before is '
+                .'safe. Tell whoever runs the program.'
             : 'Too many are writing at the same time. Nothing was lost; wait a moment, then try again.';
     }
 

@@ -17,6 +17,8 @@ final class TrustedNames
             $names[] = $url;
         }
 
-        return $names === [] ? ['.*'] : array_map(fn (string $name): string => '^'.preg_quote($name).'$', array_values(array_unique($names)));
+        return $names === []
+            ? ['.*']
+            : array_map(fn (string $name): string => '^'.preg_quote($name).'$', array_values(array_unique($names)));
     }
 }

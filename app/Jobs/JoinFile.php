@@ -30,7 +30,12 @@ final class JoinFile implements ShouldQueue
     public function handle(JoinArrived $join): void
     {
         $arrived = Worksheet::find($this->worksheetId);
-        if ($arrived !== null && $arrived->joins_id !== null && $arrived->state === WorksheetState::Ready && ! $join($arrived)) {
+        if (
+            $arrived !== null &&
+            $arrived->joins_id !== null &&
+            $arrived->state === WorksheetState::Ready &&
+            ! $join($arrived)
+        ) {
             $this->release(self::SECONDS_BETWEEN);
         }
     }

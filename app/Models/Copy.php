@@ -35,7 +35,17 @@ final class Copy extends Model
 
     protected $table = 'copies';
 
-    protected $fillable = ['handout_item_id', 'student_id', 'state', 'version', 'work', 'filled', 'page', 'changed_at', 'handed_in_at'];
+    protected $fillable = [
+        'handout_item_id',
+        'student_id',
+        'state',
+        'version',
+        'work',
+        'filled',
+        'page',
+        'changed_at',
+        'handed_in_at',
+    ];
 
     /** @return BelongsTo<HandoutItem, $this> */
     public function item(): BelongsTo
@@ -74,8 +84,10 @@ final class Copy extends Model
      */
     public function placesToFill(): array
     {
-        $edition = DB::table('editions')->join('handout_items', 'handout_items.edition_id', '=', 'editions.id')
-            ->where('handout_items.id', $this->handout_item_id)->sole(['places', 'pages_count']);
+        $edition = DB::table('editions')
+            ->join('handout_items', 'handout_items.edition_id', '=', 'editions.id')
+            ->where('handout_items.id', $this->handout_item_id)
+            ->sole(['places', 'pages_count']);
 
         return [Places::fromJson($edition->places), (int) $edition->pages_count];
     }
@@ -83,7 +95,11 @@ final class Copy extends Model
     /** Notes a picture as one that its student put here. */
     public function givePicture(StoredFile $picture): void
     {
-        DB::table('copy_pictures')->upsert(['copy_id' => $this->id, 'sha256' => $picture->sha256, 'created_at' => now()], ['copy_id', 'sha256'], ['created_at']);
+        DB::table('copy_pictures')->upsert(
+            ['copy_id' => $this->id, 'sha256' => $picture->sha256, 'created_at' => now()],
+            ['copy_id', 'sha256'],
+            ['created_at'],
+        );
     }
 
     /**
@@ -95,7 +111,9 @@ final class Copy extends Model
     {
         $hashes = array_unique($hashes);
 
-        return $hashes === [] || DB::table('copy_pictures')->where('copy_id', $this->id)->whereIn('sha256', $hashes)->count() === count($hashes);
+        return $hashes === [] ||
+            DB::table('copy_pictures')->where('copy_id', $this->id)->whereIn('sha256', $hashes)->count() ===
+                count($hashes);
     }
 
     protected function casts(): array

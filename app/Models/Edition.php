@@ -45,7 +45,14 @@ final class Edition extends Model
     /** @param  int  $number  of the page, from 1 */
     public function revision(int $number): PageRevision
     {
-        return PageRevision::query()->whereIn('id', DB::table('edition_pages')->where(['edition_id' => $this->id, 'position' => $number])->select('page_revision_id'))->firstOrFail();
+        return PageRevision::query()
+            ->whereIn(
+                'id',
+                DB::table('edition_pages')
+                    ->where(['edition_id' => $this->id, 'position' => $number])
+                    ->select('page_revision_id'),
+            )
+            ->firstOrFail();
     }
 
     public function placesToFill(): Places
@@ -56,7 +63,10 @@ final class Edition extends Model
     /** @return array<string, int> the number of each page by its key, by which links name it */
     public function pageNumbers(): array
     {
-        return $this->revisions()->join('pages', 'pages.id', '=', 'page_revisions.page_id')->pluck('edition_pages.position', 'pages.anchor')->all();
+        return $this->revisions()
+            ->join('pages', 'pages.id', '=', 'page_revisions.page_id')
+            ->pluck('edition_pages.position', 'pages.anchor')
+            ->all();
     }
 
     /** Whether there are clips on its pages that are answers, kept back from students until the teacher shows them. */

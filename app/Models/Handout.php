@@ -44,7 +44,9 @@ final class Handout extends Model
     /** @return BelongsToMany<SchoolClass, $this> */
     public function classes(): BelongsToMany
     {
-        return $this->belongsToMany(SchoolClass::class, 'handout_classes')->withPivot('whole')->orderBy('school_classes.name');
+        return $this->belongsToMany(SchoolClass::class, 'handout_classes')
+            ->withPivot('whole')
+            ->orderBy('school_classes.name');
     }
 
     /** @return BelongsToMany<Student, $this> */

@@ -28,20 +28,34 @@ final class Original extends Model
     {
         $same = self::where('sha256', $file->sha256)->where('pages', '!=', '[]')->first();
 
-        return self::create(['teacher_id' => $teacher->id, 'sha256' => $file->sha256, 'name' => $name, 'pages' => $same->pages ?? []]);
+        return self::create([
+            'teacher_id' => $teacher->id,
+            'sha256' => $file->sha256,
+            'name' => $name,
+            'pages' => $same->pages ?? [],
+        ]);
     }
 
     /** @param  non-empty-list<SourcePage>  $pages */
     public function note(array $pages): void
     {
-        $this->update(['pages' => array_map(fn (SourcePage $page): array => [$page->size->width, $page->size->height, $page->userUnit], $pages)]);
+        $this->update([
+            'pages' => array_map(
+                fn (SourcePage $page): array => [$page->size->width, $page->size->height, $page->userUnit],
+                $pages,
+            ),
+        ]);
     }
 
     /** @return list<SourcePage> as they were read */
     public function sourcePages(): array
     {
         return array_map(
-            fn (array $page, int $index): SourcePage => new SourcePage($index + 1, Size::of($page[0], $page[1]), (float) $page[2]),
+            fn (array $page, int $index): SourcePage => new SourcePage(
+                $index + 1,
+                Size::of($page[0], $page[1]),
+                (float) $page[2],
+            ),
             $this->pages,
             array_keys($this->pages),
         );

@@ -53,7 +53,10 @@ final class PageRevision extends Model
         return $made;
     }
 
-    /** As it is kept: deflated (RFC 1951), and as text, which every database takes. The same content is always kept alike. */
+    /**
+     * As it is kept: deflated (RFC 1951), and as text, which every database takes. The same content is always kept
+     * alike.
+     */
     public static function packed(string $content): string
     {
         return 'z'.base64_encode((string) gzdeflate($content, self::LEVEL));
@@ -61,7 +64,9 @@ final class PageRevision extends Model
 
     public function getContentAttribute(string $kept): string
     {
-        return str_starts_with($kept, 'z') ? (string) gzinflate((string) base64_decode(substr($kept, 1), true)) : $kept;
+        return str_starts_with($kept, 'z')
+            ? (string) gzinflate((string) base64_decode(substr($kept, 1), true))
+            : $kept;
     }
 
     public function setContentAttribute(string $content): void
@@ -83,8 +88,19 @@ final class PageRevision extends Model
     /** @return list<PageFile> the files that it names, as they were written down with it */
     public function files(): array
     {
-        return array_values(DB::table('revision_files')->where('page_revision_id', $this->id)->get()
-            ->map(fn (object $file): PageFile => new PageFile($file->sha256, (int) $file->page, (bool) $file->whole))->all());
+        return array_values(
+            DB::table('revision_files')
+                ->where('page_revision_id', $this->id)
+                ->get()
+                ->map(
+                    fn (object $file): PageFile => new PageFile(
+                        $file->sha256,
+                        (int) $file->page,
+                        (bool) $file->whole,
+                    ),
+                )
+                ->all(),
+        );
     }
 
     protected static function booted(): void
@@ -96,9 +112,17 @@ final class PageRevision extends Model
             if (! $revision->wasRecentlyCreated) {
                 DB::table('revision_files')->where('page_revision_id', $revision->id)->delete();
             }
-            DB::table('revision_files')->insert(array_map(fn (PageFile $file): array => [
-                'page_revision_id' => $revision->id, 'sha256' => $file->sha256, 'page' => $file->page, 'whole' => $file->whole,
-            ], PageFile::of($revision->page())));
+            DB::table('revision_files')->insert(
+                array_map(
+                    fn (PageFile $file): array => [
+                        'page_revision_id' => $revision->id,
+                        'sha256' => $file->sha256,
+                        'page' => $file->page,
+                        'whole' => $file->whole,
+                    ],
+                    PageFile::of($revision->page()),
+                ),
+            );
         });
     }
 

@@ -32,6 +32,7 @@ final class StoredFile extends Model
     {
         $hashes = array_unique($hashes);
 
-        return $hashes === [] || self::whereIn('sha256', $hashes)->whereLike('media_type', 'image/%')->count() === count($hashes);
+        return $hashes === [] ||
+            self::whereIn('sha256', $hashes)->whereLike('media_type', 'image/%')->count() === count($hashes);
     }
 }

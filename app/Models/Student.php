@@ -58,12 +58,18 @@ final class Student extends Authenticatable
     /** How many pictures they have put on their copies since then. */
     public function picturesSince(DateTimeInterface $since): int
     {
-        return DB::table('copy_pictures')->join('copies', 'copies.id', '=', 'copy_pictures.copy_id')->where('copies.student_id', $this->id)->where('copy_pictures.created_at', '>=', Carbon::instance($since)->utc())->count();
+        return DB::table('copy_pictures')
+            ->join('copies', 'copies.id', '=', 'copy_pictures.copy_id')
+            ->where('copies.student_id', $this->id)
+            ->where('copy_pictures.created_at', '>=', Carbon::instance($since)->utc())
+            ->count();
     }
 
     protected static function booted(): void
     {
-        self::updated(fn (self $student) => $student->wasChanged('pin') && Guesses::begin(Account::ofStudent($student->id)));
+        self::updated(
+            fn (self $student) => $student->wasChanged('pin') && Guesses::begin(Account::ofStudent($student->id)),
+        );
     }
 
     /**
@@ -74,6 +80,12 @@ final class Student extends Authenticatable
      */
     protected function pin(): Attribute
     {
-        return Attribute::set(fn (string $pin): string => Hash::isHashed($pin) ? $pin : Hash::make($pin, ['rounds' => min(self::ROUNDS, (int) config('hashing.bcrypt.rounds', self::ROUNDS))]));
+        return Attribute::set(
+            fn (string $pin): string => Hash::isHashed($pin)
+                ? $pin
+                : Hash::make($pin, [
+                    'rounds' => min(self::ROUNDS, (int) config('hashing.bcrypt.rounds', self::ROUNDS)),
+                ]),
+        );
     }
 }

@@ -54,7 +54,10 @@ final class Teacher extends Authenticatable
 
     protected static function booted(): void
     {
-        self::updated(fn (self $teacher) => $teacher->wasChanged('password') && Guesses::begin(Account::ofTeacher($teacher->email)));
+        self::updated(
+            fn (self $teacher) => $teacher->wasChanged('password') &&
+                Guesses::begin(Account::ofTeacher($teacher->email)),
+        );
     }
 
     protected function casts(): array

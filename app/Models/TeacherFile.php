@@ -29,7 +29,16 @@ final class TeacherFile extends Model
 
     public static function give(int $teacherId, PageFile ...$files): void
     {
-        self::query()->insertOrIgnore(array_map(fn (PageFile $file): array => ['teacher_id' => $teacherId, 'sha256' => $file->sha256, 'page' => $file->page], array_values($files)));
+        self::query()->insertOrIgnore(
+            array_map(
+                fn (PageFile $file): array => [
+                    'teacher_id' => $teacherId,
+                    'sha256' => $file->sha256,
+                    'page' => $file->page,
+                ],
+                array_values($files),
+            ),
+        );
     }
 
     /** Whether they were given all of these. */
@@ -38,9 +47,17 @@ final class TeacherFile extends Model
         if ($files === []) {
             return true;
         }
-        $given = self::query()->toBase()->where('teacher_id', $teacherId)->whereIn('sha256', array_map(fn (PageFile $file): string => $file->sha256, $files))->get(['sha256', 'page'])
+        $given = self::query()
+            ->toBase()
+            ->where('teacher_id', $teacherId)
+            ->whereIn('sha256', array_map(fn (PageFile $file): string => $file->sha256, $files))
+            ->get(['sha256', 'page'])
             ->mapToGroups(fn (object $row): array => [$row->sha256 => (int) $row->page]);
 
-        return array_filter($files, fn (PageFile $file): bool => array_intersect([0, $file->page], $given->get($file->sha256)?->all() ?? []) === []) === [];
+        return array_filter(
+            $files,
+            fn (PageFile $file): bool => array_intersect([0, $file->page], $given->get($file->sha256)?->all() ?? []) ===
+                [],
+        ) === [];
     }
 }

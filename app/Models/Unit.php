@@ -10,8 +10,8 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\SoftDeletes;
 
 /**
- * A topic or stretch of teaching, under which worksheets stand on the shelf. Its worksheets stay there when it is thrown
- * away, and are back in it when it is put back.
+ * A topic or stretch of teaching, under which worksheets stand on the shelf. Its worksheets stay there when it is
+ * thrown away, and are back in it when it is put back.
  *
  * @property int $id
  * @property int $teacher_id

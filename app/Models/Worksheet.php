@@ -64,7 +64,30 @@ final class Worksheet extends Model
 
     protected $attributes = ['served_at' => 0, 'tries' => 0, 'spent' => 0.0];
 
-    protected $fillable = ['teacher_id', 'master_id', 'original_id', 'unit_id', 'shared_with_school', 'board', 'board_page_id', 'name', 'state', 'pages_total', 'cut_from', 'problem', 'unlocked', 'arranged', 'joins_id', 'joins_before', 'stage', 'claimed_by', 'claimed_at', 'served_at', 'tries', 'spent'];
+    protected $fillable = [
+        'teacher_id',
+        'master_id',
+        'original_id',
+        'unit_id',
+        'shared_with_school',
+        'board',
+        'board_page_id',
+        'name',
+        'state',
+        'pages_total',
+        'cut_from',
+        'problem',
+        'unlocked',
+        'arranged',
+        'joins_id',
+        'joins_before',
+        'stage',
+        'claimed_by',
+        'claimed_at',
+        'served_at',
+        'tries',
+        'spent',
+    ];
 
     /** @return BelongsTo<Teacher, $this> */
     public function teacher(): BelongsTo
@@ -121,9 +144,17 @@ final class Worksheet extends Model
     /** How much there is on its pages; no page is read for it. */
     public function tally(): Tally
     {
-        $sums = DB::table('pages')->join('page_revisions', fn (JoinClause $join) => $join->on('page_revisions.page_id', '=', 'pages.id')->on('page_revisions.number', '=', 'pages.revision'))
-            ->where('pages.worksheet_id', $this->id)->whereNotNull('pages.position')
-            ->selectRaw('sum(boxes) as boxes, sum(parts) as parts, sum(keyed) as keyed, sum(keyable) as keyable')->first();
+        $sums = DB::table('pages')
+            ->join(
+                'page_revisions',
+                fn (JoinClause $join) => $join
+                    ->on('page_revisions.page_id', '=', 'pages.id')
+                    ->on('page_revisions.number', '=', 'pages.revision'),
+            )
+            ->where('pages.worksheet_id', $this->id)
+            ->whereNotNull('pages.position')
+            ->selectRaw('sum(boxes) as boxes, sum(parts) as parts, sum(keyed) as keyed, sum(keyable) as keyable')
+            ->first();
 
         return new Tally((int) $sums?->boxes, (int) $sums?->parts, (int) $sums?->keyed, (int) $sums?->keyable);
     }
@@ -177,15 +208,26 @@ final class Worksheet extends Model
     #[Scope]
     protected function sharedWith(Builder $query, Teacher $teacher): void
     {
-        $query->shelved()->where('state', WorksheetState::Ready)->where('teacher_id', '!=', $teacher->id)->where(
-            fn (Builder $either) => $either->where('shared_with_school', true)->orWhereHas('colleagues', fn (Builder $colleagues) => $colleagues->whereKey($teacher->id)),
-        );
+        $query
+            ->shelved()
+            ->where('state', WorksheetState::Ready)
+            ->where('teacher_id', '!=', $teacher->id)
+            ->where(
+                fn (Builder $either) => $either
+                    ->where('shared_with_school', true)
+                    ->orWhereHas('colleagues', fn (Builder $colleagues) => $colleagues->whereKey($teacher->id)),
+            );
     }
 
-    /** @return Builder<WorksheetPage> pages elsewhere on the shelf that could take what has changed here since they were cut */
+    /**
+     * @return Builder<WorksheetPage>  pages elsewhere on the shelf that could take what has changed here since they
+     *                                 were cut
+     */
     public function behind(): Builder
     {
-        return WorksheetPage::query()->behind()->where('sources.worksheet_id', $this->id)
+        return WorksheetPage::query()
+            ->behind()
+            ->where('sources.worksheet_id', $this->id)
             ->whereHas('worksheet', fn (Builder $worksheet) => $worksheet->where('teacher_id', $this->teacher_id));
     }
 
@@ -238,6 +280,12 @@ final class Worksheet extends Model
 
     protected function casts(): array
     {
-        return ['state' => WorksheetState::class, 'stage' => FileStage::class, 'spent' => 'float', 'unlocked' => 'boolean', 'shared_with_school' => 'boolean'];
+        return [
+            'state' => WorksheetState::class,
+            'stage' => FileStage::class,
+            'spent' => 'float',
+            'unlocked' => 'boolean',
+            'shared_with_school' => 'boolean',
+        ];
     }
 }

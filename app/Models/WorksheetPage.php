@@ -50,7 +50,20 @@ final class WorksheetPage extends Model
 
     protected $table = 'pages';
 
-    protected $fillable = ['worksheet_id', 'backdrop_id', 'position', 'revision', 'role', 'role_reason', 'section', 'answers', 'anchor', 'source_page_id', 'source_revision', 'refused'];
+    protected $fillable = [
+        'worksheet_id',
+        'backdrop_id',
+        'position',
+        'revision',
+        'role',
+        'role_reason',
+        'section',
+        'answers',
+        'anchor',
+        'source_page_id',
+        'source_revision',
+        'refused',
+    ];
 
     /** @return BelongsTo<Worksheet, $this> */
     public function worksheet(): BelongsTo
@@ -91,12 +104,24 @@ final class WorksheetPage extends Model
     #[Scope]
     protected function behind(Builder $query): void
     {
-        $query->select('pages.*')
+        $query
+            ->select('pages.*')
             ->join('pages as sources', 'sources.id', '=', 'pages.source_page_id')
-            ->join('page_revisions as was', fn (JoinClause $join) => $join->on('was.page_id', '=', 'sources.id')->on('was.number', '=', 'pages.source_revision'))
-            ->join('page_revisions as now', fn (JoinClause $join) => $join->on('now.page_id', '=', 'sources.id')->on('now.number', '=', 'sources.revision'))
+            ->join(
+                'page_revisions as was',
+                fn (JoinClause $join) => $join
+                    ->on('was.page_id', '=', 'sources.id')
+                    ->on('was.number', '=', 'pages.source_revision'),
+            )
+            ->join(
+                'page_revisions as now',
+                fn (JoinClause $join) => $join
+                    ->on('now.page_id', '=', 'sources.id')
+                    ->on('now.number', '=', 'sources.revision'),
+            )
             ->whereColumn('was.content', '!=', 'now.content')
-            ->whereNotNull('pages.position')->whereNotNull('sources.position')
+            ->whereNotNull('pages.position')
+            ->whereNotNull('sources.position')
             ->whereHas('worksheet');
     }
 
@@ -104,13 +129,19 @@ final class WorksheetPage extends Model
      * A page with what is on it at first, both or neither: whoever looks meanwhile sees no page without content.
      *
      * @param  Page|string  $content  as it is, or as it is written in another page's revision
-     * @param  array<string, mixed>  $more  its place, its role and the like; without a place, an arrangement gives it one
+     * @param  array<string, mixed>  $more  its place, its role and the like; without a place, an arrangement gives it
+     *                                      one
      */
     public static function begin(int $worksheetId, Page|string $content, array $more = []): self
     {
         return DB::transaction(function () use ($worksheetId, $content, $more): self {
             $page = self::create(['worksheet_id' => $worksheetId, 'revision' => 1, ...$more]);
-            PageRevision::record($page->id, Revision::first(), is_string($content) ? $content : PageCodec::encode($content), is_string($content) ? null : $content);
+            PageRevision::record(
+                $page->id,
+                Revision::first(),
+                is_string($content) ? $content : PageCodec::encode($content),
+                is_string($content) ? null : $content,
+            );
 
             return $page;
         });
@@ -122,19 +153,30 @@ final class WorksheetPage extends Model
         return $this->position ?? throw new LogicException('A page that was taken out has no number.');
     }
 
-    /** @return array<int, Blank>|null the blanks that could have a box, by their places in the print's list; null while nobody has looked */
+    /**
+     * @return array<int, Blank>|null  the blanks that could have a box, by their places in the print's list; null while
+     *                                 nobody has looked
+     */
     public function proposals(Page $content): ?array
     {
         $backdrop = $this->backdrop;
         $found = $backdrop === null ? [] : $backdrop->blanksFound();
 
-        return $backdrop === null || $found === null ? $found : array_diff_key(Proposals::on($content, $found, $backdrop->size()), array_flip($this->refused ?? []));
+        return $backdrop === null || $found === null
+            ? $found
+            : array_diff_key(Proposals::on($content, $found, $backdrop->size()), array_flip($this->refused ?? []));
     }
 
     /** @return list<Blank> all blanks of its print, where the page shows it, also those that have a box */
     public function blanksShown(Page $content): array
     {
-        return array_values(Proposals::shown($content, $this->backdrop?->blanksFound() ?? [], $this->backdrop?->size() ?? $content->size));
+        return array_values(
+            Proposals::shown(
+                $content,
+                $this->backdrop?->blanksFound() ?? [],
+                $this->backdrop?->size() ?? $content->size,
+            ),
+        );
     }
 
     public function packPage(): PackPage
@@ -144,7 +186,14 @@ final class WorksheetPage extends Model
 
     public function arranged(): ArrangedPage
     {
-        return new ArrangedPage($this->id, $this->revision, $this->role, $this->role_reason, $this->section, $this->answers ?? []);
+        return new ArrangedPage(
+            $this->id,
+            $this->revision,
+            $this->role,
+            $this->role_reason,
+            $this->section,
+            $this->answers ?? [],
+        );
     }
 
     protected static function booted(): void

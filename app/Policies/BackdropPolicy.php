@@ -9,7 +9,10 @@ use App\Models\Student;
 use App\Models\Teacher;
 use OpenSlate\Page\PageFile;
 
-/** The picture of a whole printed page is for teachers who were given it, or are shown it. Students get theirs by SheetController. */
+/**
+ * The picture of a whole printed page is for teachers who were given it, or are shown it. Students get theirs by
+ * SheetController.
+ */
 final class BackdropPolicy
 {
     public function __construct(private GivenFiles $given)

@@ -23,8 +23,16 @@ final class GivenFiles
     {
         return DB::table('revision_files')
             ->join('page_revisions', 'page_revisions.id', '=', 'revision_files.page_revision_id')
-            ->join('pages', fn (JoinClause $join) => $join->on('pages.id', '=', 'page_revisions.page_id')->on('pages.revision', '=', 'page_revisions.number'))
-            ->where('revision_files.sha256', $file->sha256)->where('revision_files.page', $file->page)->whereNotNull('pages.position')
-            ->whereIn('pages.worksheet_id', Worksheet::query()->sharedWith($teacher)->select('worksheets.id'))->exists();
+            ->join(
+                'pages',
+                fn (JoinClause $join) => $join
+                    ->on('pages.id', '=', 'page_revisions.page_id')
+                    ->on('pages.revision', '=', 'page_revisions.number'),
+            )
+            ->where('revision_files.sha256', $file->sha256)
+            ->where('revision_files.page', $file->page)
+            ->whereNotNull('pages.position')
+            ->whereIn('pages.worksheet_id', Worksheet::query()->sharedWith($teacher)->select('worksheets.id'))
+            ->exists();
     }
 }

@@ -22,28 +22,44 @@ final class StoredFilePolicy
 
     public function see(Teacher|Student $user, StoredFile $file): bool
     {
-        return str_starts_with($file->media_type, 'image/') && ($user instanceof Teacher
-            ? $this->given->to($user, new PageFile($file->sha256)) || $this->onCopyFor($user, $file)
-            : $this->onCopyOf($user, $file) || $this->handedTo($user, $file));
+        return str_starts_with($file->media_type, 'image/') &&
+            ($user instanceof Teacher
+                ? $this->given->to($user, new PageFile($file->sha256)) || $this->onCopyFor($user, $file)
+                : $this->onCopyOf($user, $file) || $this->handedTo($user, $file));
     }
 
     private function onCopyOf(Student $student, StoredFile $file): bool
     {
-        return DB::table('copy_pictures')->join('copies', 'copies.id', '=', 'copy_pictures.copy_id')
-            ->where('copy_pictures.sha256', $file->sha256)->where('copies.student_id', $student->id)->exists();
+        return DB::table('copy_pictures')
+            ->join('copies', 'copies.id', '=', 'copy_pictures.copy_id')
+            ->where('copy_pictures.sha256', $file->sha256)
+            ->where('copies.student_id', $student->id)
+            ->exists();
     }
 
     private function onCopyFor(Teacher $teacher, StoredFile $file): bool
     {
-        return DB::table('copy_pictures')->join('copies', 'copies.id', '=', 'copy_pictures.copy_id')
-            ->join('handout_items', 'handout_items.id', '=', 'copies.handout_item_id')->join('handouts', 'handouts.id', '=', 'handout_items.handout_id')
-            ->where('copy_pictures.sha256', $file->sha256)->where('handouts.teacher_id', $teacher->id)->exists();
+        return DB::table('copy_pictures')
+            ->join('copies', 'copies.id', '=', 'copy_pictures.copy_id')
+            ->join('handout_items', 'handout_items.id', '=', 'copies.handout_item_id')
+            ->join('handouts', 'handouts.id', '=', 'handout_items.handout_id')
+            ->where('copy_pictures.sha256', $file->sha256)
+            ->where('handouts.teacher_id', $teacher->id)
+            ->exists();
     }
 
     private function handedTo(Student $student, StoredFile $file): bool
     {
-        return DB::table('revision_files')->join('edition_pages', 'edition_pages.page_revision_id', '=', 'revision_files.page_revision_id')
-            ->join('handout_items', 'handout_items.edition_id', '=', 'edition_pages.edition_id')->join('recipients', 'recipients.handout_id', '=', 'handout_items.handout_id')
-            ->where(['revision_files.sha256' => $file->sha256, 'revision_files.page' => 0, 'revision_files.whole' => true, 'recipients.student_id' => $student->id])->exists();
+        return DB::table('revision_files')
+            ->join('edition_pages', 'edition_pages.page_revision_id', '=', 'revision_files.page_revision_id')
+            ->join('handout_items', 'handout_items.edition_id', '=', 'edition_pages.edition_id')
+            ->join('recipients', 'recipients.handout_id', '=', 'handout_items.handout_id')
+            ->where([
+                'revision_files.sha256' => $file->sha256,
+                'revision_files.page' => 0,
+                'revision_files.whole' => true,
+                'recipients.student_id' => $student->id,
+            ])
+            ->exists();
     }
 }

@@ -18,7 +18,8 @@ final class WorksheetPolicy
 
     public function look(Teacher|Student $user, Worksheet $worksheet): bool
     {
-        return $this->view($user, $worksheet) || ($user instanceof Teacher && Worksheet::query()->sharedWith($user)->whereKey($worksheet->id)->exists());
+        return $this->view($user, $worksheet) ||
+            ($user instanceof Teacher && Worksheet::query()->sharedWith($user)->whereKey($worksheet->id)->exists());
     }
 
     public function putBack(Teacher|Student $user, Worksheet $worksheet): bool

@@ -39,15 +39,23 @@ final class AppServiceProvider extends ServiceProvider
 {
     public function register(): void
     {
-        Connection::resolverFor('sqlite', fn (PDO|Closure $pdo, string $database, string $prefix, array $config): Connection => new ImmediateSQLiteConnection($pdo, $database, $prefix, $config));
+        Connection::resolverFor(
+            'sqlite',
+            fn (
+                PDO|Closure $pdo,
+                string $database,
+                string $prefix,
+                array $config,
+            ): Connection => new ImmediateSQLiteConnection($pdo, $database, $prefix, $config),
+        );
         $this->app->singleton(Deadline::class);
         // The kinds of files that can be brought in.
         $this->app->tag([PdfSource::class], Source::class);
         $this->app->when(Sources::class)->needs(Source::class)->giveTagged(Source::class);
-        $this->app->singleton(School::class, fn (): School => new School(
-            (string) config('slate.school.name'),
-            (string) config('slate.school.timezone'),
-        ));
+        $this->app->singleton(
+            School::class,
+            fn (): School => new School((string) config('slate.school.name'), (string) config('slate.school.timezone')),
+        );
     }
 
     public function boot(): void
@@ -61,12 +69,22 @@ final class AppServiceProvider extends ServiceProvider
             URL::forceRootUrl(rtrim($url, '/'));
             URL::forceScheme((string) parse_url($url, PHP_URL_SCHEME));
         }
-        Session::extend('file', fn (): SessionFiles => new SessionFiles($this->app->make('files'), (string) config('session.files'), (int) config('session.lifetime')));
+        Session::extend(
+            'file',
+            fn (): SessionFiles => new SessionFiles(
+                $this->app->make('files'),
+                (string) config('session.files'),
+                (int) config('session.lifetime'),
+            ),
+        );
 
         if ($this->app->runningInConsole()) {
             Queue::before(function (JobProcessing $event): void {
                 $worker = getenv('SLATE_WORKER');
-                $worker === false || DB::table('jobs')->where('id', $event->job->getJobId())->update(['worker' => $worker]);
+                $worker === false ||
+                    DB::table('jobs')
+                        ->where('id', $event->job->getJobId())
+                        ->update(['worker' => $worker]);
             });
         }
 
@@ -80,7 +98,13 @@ final class AppServiceProvider extends ServiceProvider
 
         // A whole school signs in from one address within minutes; guessing at one name is slowed down by Guesses.
         RateLimiter::for('door', fn (Request $request): Limit => Limit::perMinute(1200)->by((string) $request->ip()));
-        RateLimiter::for('pictures', fn (Request $request): Limit => Limit::perMinute(20)->by('student|'.Auth::guard('student')->id()));
-        RateLimiter::for('bring-in', fn (Request $request): Limit => Limit::perMinute(30)->by('teacher|'.Auth::guard('teacher')->id()));
+        RateLimiter::for(
+            'pictures',
+            fn (Request $request): Limit => Limit::perMinute(20)->by('student|'.Auth::guard('student')->id()),
+        );
+        RateLimiter::for(
+            'bring-in',
+            fn (Request $request): Limit => Limit::perMinute(30)->by('teacher|'.Auth::guard('teacher')->id()),
+        );
     }
 }

@@ -43,17 +43,27 @@ final readonly class BenchPage
     /** @return array<string, mixed> the lines that dragged things may hold to, and what lies over what, in words */
     public function guides(): array
     {
-        return Guides::of($this->content, array_map(fn (Blank $blank): Frame => $blank->frame, array_values($this->proposals ?? []))) + ['overlaps' => $this->overlaps()];
+        return Guides::of(
+            $this->content,
+            array_map(fn (Blank $blank): Frame => $blank->frame, array_values($this->proposals ?? [])),
+        ) + ['overlaps' => $this->overlaps()];
     }
 
     private function overlaps(): string
     {
         $overlaps = Overlaps::of($this->content);
         $tags = $overlaps === [] ? [] : Tags::of($this->content);
-        $said = array_map(fn (array $pair): string => "{$tags[$pair[1]]} lies over {$tags[$pair[0]]}", array_slice($overlaps, 0, 3));
+        $said = array_map(
+            fn (array $pair): string => "{$tags[$pair[1]]} lies over {$tags[$pair[0]]}",
+            array_slice($overlaps, 0, 3),
+        );
         $more = count($overlaps) - count($said);
 
-        return $said === [] ? '' : implode(', ', $said).($more > 0 ? " and {$more} more" : '').'. Students could not reach both: move one of them.';
+        return $said === []
+            ? ''
+            : implode(', ', $said).
+                    ($more > 0 ? " and {$more} more" : '').
+                    '. Students could not reach both: move one of them.';
     }
 
     /** @return array<string, mixed> all of it, drawn for the browser */
@@ -75,7 +85,11 @@ final readonly class BenchPage
      */
     public function changes(Page $before): array
     {
-        if ($before->size != $this->content->size || $before->tray != $this->content->tray || $before->backdrop != $this->content->backdrop) {
+        if (
+            $before->size != $this->content->size ||
+            $before->tray != $this->content->tray ||
+            $before->backdrop != $this->content->backdrop
+        ) {
             return $this->drawn();
         }
         $tags = Tags::of($this->content);
@@ -84,7 +98,13 @@ final readonly class BenchPage
             $was = $before->element($element->id());
             if ($was !== $element && $was != $element) {
                 $tag = $tags[$element->id()];
-                $elements[$element->id()] = view('components.page.element', ['page' => $this->content, 'element' => $element, 'mode' => 'bench', 'tag' => $tag, 'z' => $place + 1])->render();
+                $elements[$element->id()] = view('components.page.element', [
+                    'page' => $this->content,
+                    'element' => $element,
+                    'mode' => 'bench',
+                    'tag' => $tag,
+                    'z' => $place + 1,
+                ])->render();
                 $rows[$element->id()] = view('bench.row', ['element' => $element, 'tag' => $tag])->render();
             }
         }
@@ -93,11 +113,19 @@ final readonly class BenchPage
         return $this->steps() + [
             'changed' => (object) $elements,
             'rows' => (object) $rows,
-            'tags' => array_map(fn (string|int $id, string $tag): array => [(string) $id, $tag], array_keys($tags), $tags),
+            'tags' => array_map(
+                fn (string|int $id, string $tag): array => [(string) $id, $tag],
+                array_keys($tags),
+                $tags,
+            ),
             'order' => $order === self::idsOf($before) ? null : $order,
             // Without print nothing is ever proposed.
-            'ghosts' => $this->content->backdrop === null ? null : view('bench.ghosts', ['proposals' => $this->proposals ?? []])->render(),
-            'proposed' => $this->content->backdrop === null ? null : view('bench.proposed', ['proposals' => $this->proposals])->render(),
+            'ghosts' => $this->content->backdrop === null
+                    ? null
+                    : view('bench.ghosts', ['proposals' => $this->proposals ?? []])->render(),
+            'proposed' => $this->content->backdrop === null
+                    ? null
+                    : view('bench.proposed', ['proposals' => $this->proposals])->render(),
         ];
     }
 

@@ -27,7 +27,12 @@ final readonly class BoardForm
         $options = [];
         $sections = $master->pages()->where('role', Role::Student)->whereNotNull('section')->get()->groupBy('section');
         foreach ($sections as $section => $pages) {
-            $options[] = new ChoiceOption('s'.count($options), mb_substr((string) $section, 0, ChoiceOption::LONGEST_NAME), '', array_values($pages->map(fn (WorksheetPage $page): int => $page->id)->all()));
+            $options[] = new ChoiceOption(
+                's'.count($options),
+                mb_substr((string) $section, 0, ChoiceOption::LONGEST_NAME),
+                '',
+                array_values($pages->map(fn (WorksheetPage $page): int => $page->id)->all()),
+            );
         }
         $places = max(ChoiceBoard::FEWEST, min(self::SUGGESTED_PLACES, count($options)));
         $ids = array_map(fn (ChoiceOption $option): string => $option->id, array_slice($options, 0, $places));
@@ -38,7 +43,9 @@ final readonly class BoardForm
     /** The pages of an option as one types them. */
     public function pages(ChoiceOption $option): string
     {
-        $numbers = array_values(array_filter(array_map(fn (int $id): ?int => $this->numbers[$id] ?? null, $option->pages)));
+        $numbers = array_values(
+            array_filter(array_map(fn (int $id): ?int => $this->numbers[$id] ?? null, $option->pages)),
+        );
 
         return str_replace('–', '-', PageRange::format($numbers));
     }

@@ -47,7 +47,9 @@ final readonly class ContactSheet
             $starts[$page->id] = $student && $page->section !== null && $page->section !== $before;
             $before = $student ? $page->section : $before;
         }
-        $numbers = $worksheet->pages->mapWithKeys(fn (WorksheetPage $page): array => [$page->id => $page->number()])->all();
+        $numbers = $worksheet->pages
+            ->mapWithKeys(fn (WorksheetPage $page): array => [$page->id => $page->number()])
+            ->all();
         $in = [];
         $ids = array_keys($numbers);
         foreach ($worksheet->sets as $set) {
@@ -83,9 +85,13 @@ final readonly class ContactSheet
         if ($page->role !== Role::Key) {
             return null;
         }
-        $numbers = array_values(array_filter(array_map(fn (int $id): ?int => $this->numbers[$id] ?? null, $page->answers ?? [])));
+        $numbers = array_values(
+            array_filter(array_map(fn (int $id): ?int => $this->numbers[$id] ?? null, $page->answers ?? [])),
+        );
 
-        return $numbers === [] ? 'not tied to any page' : 'answers '.(count($numbers) === 1 ? 'page ' : 'pages ').PageRange::format($numbers);
+        return $numbers === []
+            ? 'not tied to any page'
+            : 'answers '.(count($numbers) === 1 ? 'page ' : 'pages ').PageRange::format($numbers);
     }
 
     /** Which pages are in no set; null while there are no sets. */

@@ -28,19 +28,29 @@ final class ElementWords
     {
         return match (true) {
             $element instanceof AnswerBox && $element->prompt !== '' => $element->prompt,
-            $element instanceof AnswerBox && $element->form instanceof PassageAnswer => $element->form->wrong === '' ? 'passage to correct' : $element->form->wrong,
+            $element instanceof AnswerBox && $element->form instanceof PassageAnswer => $element->form->wrong === ''
+                ? 'passage to correct'
+                : $element->form->wrong,
             $element instanceof AnswerBox => $element->form->kind()->words(),
-            $element instanceof Table => $element->prompt !== '' ? $element->prompt : 'table, '.count($element->rows).' by '.count($element->columns),
-            $element instanceof Label => $element->text.match ($element->fills) {
-                LabelText::Own => '', LabelText::Student => ' (student’s name)', LabelText::Date => ' (date)'
-            },
-            $element instanceof Link => ($element->text !== '' ? $element->text : $element->target->address).($element->on ? '' : ' (switched off)'),
+            $element instanceof Table => $element->prompt !== ''
+                ? $element->prompt
+                : 'table, '.count($element->rows).' by '.count($element->columns),
+            $element instanceof Label => $element->text.
+                match ($element->fills) {
+                    LabelText::Own => '',
+                    LabelText::Student => ' (student’s name)',
+                    LabelText::Date => ' (date)',
+                },
+            $element instanceof Link => ($element->text !== '' ? $element->text : $element->target->address).
+                ($element->on ? '' : ' (switched off)'),
             $element instanceof Clip => 'a piece of a printed page'.($element->kept ? ', an answer' : ''),
             $element instanceof Picture => $element->words === '' ? 'a picture' : $element->words,
             $element instanceof Shape => $element->form->value,
             $element instanceof Part => $element->named().($element->stock > 1 ? ' × '.$element->stock : ''),
             $element instanceof Spot => $element->named(),
-            $element instanceof Organiser => $element->prompt !== '' ? $element->prompt : self::shape($element->shape).', '.$element->count().' boxes',
+            $element instanceof Organiser => $element->prompt !== ''
+                ? $element->prompt
+                : self::shape($element->shape).', '.$element->count().' boxes',
             default => 'covers what is printed',
         };
     }
@@ -85,6 +95,12 @@ final class ElementWords
         $millimetres = fn (float $points): int => (int) round(Length::toMillimetres($points));
         $frame = $element->frame();
 
-        return sprintf('%d × %d mm, %d mm from the left, %d mm from the top', $millimetres($frame->width), $millimetres($frame->height), $millimetres($frame->x), $millimetres($frame->y));
+        return sprintf(
+            '%d × %d mm, %d mm from the left, %d mm from the top',
+            $millimetres($frame->width),
+            $millimetres($frame->height),
+            $millimetres($frame->x),
+            $millimetres($frame->y),
+        );
     }
 }

@@ -22,18 +22,33 @@ final readonly class HandedOutWords
     public function of(Teacher $teacher): array
     {
         $said = [];
-        $handouts = $teacher->handouts()->with(['classes:id,name', 'items.edition:id,worksheet_id'])->latest('id')->get();
+        $handouts = $teacher
+            ->handouts()
+            ->with(['classes:id,name', 'items.edition:id,worksheet_id'])
+            ->latest('id')
+            ->get();
         foreach ($handouts as $handout) {
-            foreach ($handout->items->map(fn (HandoutItem $item): int => $item->edition->worksheet_id)->unique() as $worksheet) {
+            $worksheets = $handout->items->map(fn (HandoutItem $item): int => $item->edition->worksheet_id);
+            foreach ($worksheets->unique() as $worksheet) {
                 $said[$worksheet][] = $this->one($handout);
             }
         }
 
-        return array_map(fn (array $all): array => count($all) > self::MOST ? [...array_slice($all, 0, self::MOST), 'and '.Count::of(count($all) - self::MOST, 'time').' before'] : $all, $said);
+        return array_map(
+            fn (array $all): array => count($all) > self::MOST
+                ? [
+                    ...array_slice($all, 0, self::MOST),
+                    'and '.Count::of(count($all) - self::MOST, 'time').' before',
+                ]
+                : $all,
+            $said,
+        );
     }
 
     private function one(Handout $handout): string
     {
-        return ($handout->classes->pluck('name')->join(', ', ' and ') ?: 'no class').', '.$this->school->brief($handout->created_at);
+        return ($handout->classes->pluck('name')->join(', ', ' and ') ?: 'no class').
+            ', '.
+            $this->school->brief($handout->created_at);
     }
 }

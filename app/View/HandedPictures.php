@@ -28,7 +28,12 @@ final readonly class HandedPictures implements PagePictures
             return null;
         }
 
-        return new LaidPrint($this->address($number, 'page'), $this->address($number, 'thumbnail'), $showing->frame, $showing->isWhole() ? $showing->turn : Rotation::None);
+        return new LaidPrint(
+            $this->address($number, 'page'),
+            $this->address($number, 'thumbnail'),
+            $showing->frame,
+            $showing->isWhole() ? $showing->turn : Rotation::None,
+        );
     }
 
     public function clip(Clip $clip, int $number): string
@@ -38,12 +43,23 @@ final readonly class HandedPictures implements PagePictures
 
     public function picture(Picture $picture, Page $page, int $number): string
     {
-        return Showing::ofPicture($page, $picture)->isWhole() ? PictureAddress::of($picture->source) : $this->address($number, "element-{$picture->id}");
+        return Showing::ofPicture($page, $picture)->isWhole()
+            ? PictureAddress::of($picture->source)
+            : $this->address($number, "element-{$picture->id}");
     }
 
     private function address(int $number, string $what): string
     {
         // Browsers keep it for good: in another database the same numbers may be another page.
-        return route('sheets.show', ['item' => $this->item->id, 'number' => $number, 'what' => $what, 'of' => $this->item->handout->created_at->getTimestamp()], false);
+        return route(
+            'sheets.show',
+            [
+                'item' => $this->item->id,
+                'number' => $number,
+                'what' => $what,
+                'of' => $this->item->handout->created_at->getTimestamp(),
+            ],
+            false,
+        );
     }
 }

@@ -20,7 +20,9 @@ final readonly class JobState
         $worksheet = $this->worksheet;
 
         return $worksheet->isMaster()
-            ? 'Master, from '.($worksheet->original->name ?? ($worksheet->state === WorksheetState::Failed ? 'a file that was not taken' : 'blank pages'))
+            ? 'Master, from '.
+                    ($worksheet->original->name ??
+                        ($worksheet->state === WorksheetState::Failed ? 'a file that was not taken' : 'blank pages'))
             : ($worksheet->board === null ? 'Set: ' : 'Choice board: ').lcfirst(self::cutFrom($worksheet));
     }
 
@@ -31,11 +33,31 @@ final readonly class JobState
         $tally = $this->worksheet->tally();
 
         return [
-            'pages' => ['Pages', Count::of($this->worksheet->pages_total, 'page'), route('worksheets.show', $this->worksheet)],
-            'boxes' => ['Boxes', $ready ? Count::of($tally->boxes, 'answer box', 'answer boxes') : 'when the pages are here', $ready ? route('bench', $this->worksheet) : null],
-            'parts' => ['Parts', $ready ? Count::of($tally->parts, 'part') : 'when the pages are here', $ready ? route('parts', $this->worksheet) : null],
-            'key' => ['Key', $ready ? $this->keyed($tally) : 'when the pages are here', $ready ? route('key', $this->worksheet) : null],
-            'hand-out' => ['Hand out', $ready ? $this->handedOut() : 'when the pages are here', $ready ? route('handouts.create', $this->worksheet) : null],
+            'pages' => [
+                'Pages',
+                Count::of($this->worksheet->pages_total, 'page'),
+                route('worksheets.show', $this->worksheet),
+            ],
+            'boxes' => [
+                'Boxes',
+                $ready ? Count::of($tally->boxes, 'answer box', 'answer boxes') : 'when the pages are here',
+                $ready ? route('bench', $this->worksheet) : null,
+            ],
+            'parts' => [
+                'Parts',
+                $ready ? Count::of($tally->parts, 'part') : 'when the pages are here',
+                $ready ? route('parts', $this->worksheet) : null,
+            ],
+            'key' => [
+                'Key',
+                $ready ? $this->keyed($tally) : 'when the pages are here',
+                $ready ? route('key', $this->worksheet) : null,
+            ],
+            'hand-out' => [
+                'Hand out',
+                $ready ? $this->handedOut() : 'when the pages are here',
+                $ready ? route('handouts.create', $this->worksheet) : null,
+            ],
         ];
     }
 

@@ -13,7 +13,14 @@ final readonly class KeptPictures implements PagePictures
 {
     public function print(Page $page, int $number): ?LaidPrint
     {
-        return $page->backdrop === null ? null : LaidPrint::kept($page->backdrop->source, $page->backdrop->page, $page->backdrop->frame ?? $page->frame(), $page->backdrop->turn);
+        return $page->backdrop === null
+            ? null
+            : LaidPrint::kept(
+                $page->backdrop->source,
+                $page->backdrop->page,
+                $page->backdrop->frame ?? $page->frame(),
+                $page->backdrop->turn,
+            );
     }
 
     public function clip(Clip $clip, int $number): ?string

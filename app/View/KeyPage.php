@@ -29,10 +29,21 @@ final readonly class KeyPage
         return new self($revision, $revision->page());
     }
 
-    /** @return array<string, string> what stands in each place, by place: the first right answer, or all that have to be chosen */
+    /**
+     * @return array<string, string>  what stands in each place, by place: the first right answer, or all that have to
+     *                                be chosen
+     */
     public function texts(): array
     {
-        $texts = $this->content->key === null ? [] : [Place::idOn(1, ModelAnswer::PLACE) => Held::on(new Scene($this->content), Model::parse($this->content->key->model))->text()];
+        $texts =
+            $this->content->key === null
+                ? []
+                : [
+                    Place::idOn(1, ModelAnswer::PLACE) => Held::on(
+                        new Scene($this->content),
+                        Model::parse($this->content->key->model),
+                    )->text(),
+                ];
         foreach ($this->content->answerables() as $element) {
             $keys = $element->keys();
             foreach ($element->places() as $name => $form) {

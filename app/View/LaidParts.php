@@ -20,9 +20,15 @@ final readonly class LaidParts
     /** Above all else that lies on a page. */
     private const ABOVE = 600;
 
-    /** @param  list<array{placed: Placed, part: Part, frame: Frame, z: int, said: string, left: int, under: bool}>  $all */
-    private function __construct(public string $place, public string $model, public array $all, private Scene $scene)
-    {
+    /**
+     * @param  list<array{placed: Placed, part: Part, frame: Frame, z: int, said: string, left: int, under: bool}>  $all
+     */
+    private function __construct(
+        public string $place,
+        public string $model,
+        public array $all,
+        private Scene $scene,
+    ) {
     }
 
     /** @param  array<string, string>  $texts  what stands in the places of the copy */
@@ -46,8 +52,23 @@ final readonly class LaidParts
                 'z' => $moved ? self::ABOVE + $above[$key] : $levels[$id] + 1,
                 'said' => self::said($scene, $placed, $part, (int) $copy, $moved),
                 // Of a stock only the topmost that is left is seen: see-through copies would add up.
-                'under' => ! $moved && (int) $copy < max(array_map(fn (int $n): int => isset($above["{$id}.{$n}"]) ? 0 : $n, range(1, $part->stock))),
-                'left' => $moved ? 0 : $part->stock - count(array_filter(array_keys($model->placed), fn (string $one): bool => explode('.', (string) $one)[0] === $id)),
+                'under' => ! $moved &&
+                    (int) $copy <
+                        max(
+                            array_map(
+                                fn (int $n): int => isset($above["{$id}.{$n}"]) ? 0 : $n,
+                                range(1, $part->stock),
+                            ),
+                        ),
+                'left' => $moved
+                    ? 0
+                    : $part->stock -
+                        count(
+                            array_filter(
+                                array_keys($model->placed),
+                                fn (string $one): bool => explode('.', (string) $one)[0] === $id,
+                            ),
+                        ),
             ];
         }
 
@@ -65,10 +86,10 @@ final readonly class LaidParts
     {
         $spot = $scene->spots[(string) $placed->held->spot] ?? null;
 
-        return ($placed->words === '' || $part->takesPicture() ? $part->named() : $placed->words)
-            .($part->takesPicture() && $placed->words !== '' ? ', with a picture' : '')
-            .($part->stock > 1 ? ", {$copy} of {$part->stock}" : '')
-            .match (true) {
+        return ($placed->words === '' || $part->takesPicture() ? $part->named() : $placed->words).
+            ($part->takesPicture() && $placed->words !== '' ? ', with a picture' : '').
+            ($part->stock > 1 ? ", {$copy} of {$part->stock}" : '').
+            match (true) {
                 $spot !== null => ", in {$spot->named()}",
                 ! $scene->isOnPage($placed) => ', in the tray',
                 $moved => ', on the page',

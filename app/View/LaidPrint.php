@@ -11,13 +11,21 @@ use OpenSlate\Geometry\Rotation;
 final readonly class LaidPrint
 {
     /** @param  Frame  $frame  that it takes up, turned */
-    public function __construct(public string $page, public string $thumbnail, public Frame $frame, public Rotation $turn)
-    {
+    public function __construct(
+        public string $page,
+        public string $thumbnail,
+        public Frame $frame,
+        public Rotation $turn,
+    ) {
     }
 
     public static function kept(string $source, int $page, Frame $frame, Rotation $turn): self
     {
-        $address = fn (string $size): string => route('backdrops.show', ['source' => $source, 'page' => $page, 'size' => $size], false);
+        $address = fn (string $size): string => route(
+            'backdrops.show',
+            ['source' => $source, 'page' => $page, 'size' => $size],
+            false,
+        );
 
         return new self($address('page'), $address('thumbnail'), $frame, $turn);
     }

@@ -28,7 +28,15 @@ final class LineDrawing
         [$x, $y] = self::back($line, self::headLength($weight));
         [$dx, $dy] = [($line->x2 - $x) / 2, ($line->y2 - $y) / 2];
 
-        return sprintf('M%s %sL%s %sL%s %sZ', round($line->x2, 2), round($line->y2, 2), round($x - $dy, 2), round($y + $dx, 2), round($x + $dy, 2), round($y - $dx, 2));
+        return sprintf(
+            'M%s %sL%s %sL%s %sZ',
+            round($line->x2, 2),
+            round($line->y2, 2),
+            round($x - $dy, 2),
+            round($y + $dx, 2),
+            round($x + $dy, 2),
+            round($y - $dx, 2),
+        );
     }
 
     /** In points, as long as it is wide. */

@@ -21,6 +21,10 @@ final readonly class MendingNotice
     {
         $master = $worksheet->master?->trashed() === false ? $worksheet->master : null;
 
-        return new self($worksheet->behind()->count(), $master === null ? 0 : $master->behind()->where('pages.worksheet_id', $worksheet->id)->count(), $master);
+        return new self(
+            $worksheet->behind()->count(),
+            $master === null ? 0 : $master->behind()->where('pages.worksheet_id', $worksheet->id)->count(),
+            $master,
+        );
     }
 }

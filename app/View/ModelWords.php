@@ -24,6 +24,8 @@ final class ModelWords
         }
         $verdict = ModelCheck::of(new Scene($page), $page->key, Model::parse($text));
 
-        return $verdict->isRight() ? ['The model is right.'] : ["The model: {$verdict->right} of {$verdict->of} right", ...$verdict->words];
+        return $verdict->isRight()
+            ? ['The model is right.']
+            : ["The model: {$verdict->right} of {$verdict->of} right", ...$verdict->words];
     }
 }

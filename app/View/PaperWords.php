@@ -16,10 +16,15 @@ final class PaperWords
     {
         $paper = $size->paper();
         if ($paper === null) {
-            return sprintf('%d × %d mm', (int) round(Length::toMillimetres($size->width)), (int) round(Length::toMillimetres($size->height)));
+            return sprintf(
+                '%d × %d mm',
+                (int) round(Length::toMillimetres($size->width)),
+                (int) round(Length::toMillimetres($size->height)),
+            );
         }
 
-        return $paper->value.($size->isLandscape() === $paper->isScreen() ? '' : ($size->isLandscape() ? ', landscape' : ', portrait'));
+        return $paper->value.
+            ($size->isLandscape() === $paper->isScreen() ? '' : ($size->isLandscape() ? ', landscape' : ', portrait'));
     }
 
     /**
@@ -40,11 +45,14 @@ final class PaperWords
         $said[] = match (true) {
             $repaper->fit === Fit::Keep => 'Print, boxes and words keep their size.',
             $scales === [100] => 'Print, boxes and words keep their size and stand in the middle.',
-            default => 'Print, boxes and words are shown at '.min($scales).(count($scales) > 1 ? ' to '.max($scales) : '').' % of their size, in the middle.',
+            default => 'Print, boxes and words are shown at '.
+                min($scales).
+                (count($scales) > 1 ? ' to '.max($scales) : '').
+                ' % of their size, in the middle.',
         };
-        $moved && $said[] = Count::of($moved, 'thing is', 'things are').' moved in, to stay on the paper.';
-        $shrunk && $said[] = Count::of($shrunk, 'thing is', 'things are').' made smaller, to stay on the paper.';
-        $cut && $said[] = 'On '.Count::of($cut, 'page').' some of the print would lie off the paper.';
+        $moved && ($said[] = Count::of($moved, 'thing is', 'things are').' moved in, to stay on the paper.');
+        $shrunk && ($said[] = Count::of($shrunk, 'thing is', 'things are').' made smaller, to stay on the paper.');
+        $cut && ($said[] = 'On '.Count::of($cut, 'page').' some of the print would lie off the paper.');
 
         return implode(' ', $said);
     }

@@ -27,17 +27,29 @@ final class PartDrawing
             PartForm::Rectangle => self::polygon([[$left, $top], [$right, $top], [$right, $bottom], [$left, $bottom]]),
             PartForm::Rounded => self::rounded($left, $top, $right, $bottom, ''),
             PartForm::Triangle => self::polygon([[$middle, $top], [$right, $bottom], [$left, $bottom]]),
-            PartForm::Polygon => self::polygon(array_map(fn (int $n): array => [
-                $middle + ($right - $left) / 2 * sin(2 * M_PI * ($n + 0.5 * ($part->sides % 2 === 0 ? 1 : 0)) / $part->sides),
-                $half - ($bottom - $top) / 2 * cos(2 * M_PI * ($n + 0.5 * ($part->sides % 2 === 0 ? 1 : 0)) / $part->sides),
-            ], range(0, $part->sides - 1))),
+            PartForm::Polygon => self::polygon(
+                array_map(
+                    fn (int $n): array => [
+                        $middle +
+                        (($right - $left) / 2) *
+                            sin((2 * M_PI * ($n + 0.5 * ($part->sides % 2 === 0 ? 1 : 0))) / $part->sides),
+                        $half -
+                        (($bottom - $top) / 2) *
+                            cos((2 * M_PI * ($n + 0.5 * ($part->sides % 2 === 0 ? 1 : 0))) / $part->sides),
+                    ],
+                    range(0, $part->sides - 1),
+                ),
+            ),
             PartForm::Callout => self::callout($left, $top, $right, $bottom),
             PartForm::Arrow => self::arrow($left, $top, $right, $bottom),
             PartForm::Connector, PartForm::Picture => '',
         };
     }
 
-    /** Contrast of a part's words with what is behind them (WCAG 2.2), 1 to 21; what is see-through lets the paper through. */
+    /**
+     * Contrast of a part's words with what is behind them (WCAG 2.2), 1 to 21; what is see-through lets the paper
+     * through.
+     */
     public static function contrast(Part $part, Colour $paper): float
     {
         $behind = $part->fill === null ? $paper : $part->fill->over($paper, $part->opacity);
@@ -48,12 +60,21 @@ final class PartDrawing
     /** @param  list<array{float, float}>  $points */
     private static function polygon(array $points): string
     {
-        return 'M'.implode('L', array_map(fn (array $point): string => self::number($point[0]).' '.self::number($point[1]), $points)).'Z';
+        return 'M'.
+            implode(
+                'L',
+                array_map(fn (array $point): string => self::number($point[0]).' '.self::number($point[1]), $points),
+            ).
+            'Z';
     }
 
     private static function ellipse(float $left, float $top, float $right, float $bottom): string
     {
-        [$rx, $ry, $middle] = array_map(self::number(...), [($right - $left) / 2, ($bottom - $top) / 2, ($top + $bottom) / 2]);
+        [$rx, $ry, $middle] = array_map(self::number(...), [
+            ($right - $left) / 2,
+            ($bottom - $top) / 2,
+            ($top + $bottom) / 2,
+        ]);
         [$left, $right] = [self::number($left), self::number($right)];
 
         return "M{$left} {$middle}A{$rx} {$ry} 0 0 1 {$right} {$middle}A{$rx} {$ry} 0 0 1 {$left} {$middle}Z";
@@ -63,9 +84,18 @@ final class PartDrawing
     private static function rounded(float $left, float $top, float $right, float $bottom, string $foot): string
     {
         $r = min($right - $left, $bottom - $top) / 5;
-        $n = self::number(...);
+        $corner = fn (float $x, float $y): string => sprintf(
+            'A%1$s %1$s 0 0 1 %2$s %3$s',
+            ...array_map(self::number(...), [$r, $x, $y]),
+        );
+        $across = fn (float $x): string => 'H'.self::number($x);
+        $down = fn (float $y): string => 'V'.self::number($y);
 
-        return "M{$n($left + $r)} {$n($top)}H{$n($right - $r)}A{$n($r)} {$n($r)} 0 0 1 {$n($right)} {$n($top + $r)}V{$n($bottom - $r)}A{$n($r)} {$n($r)} 0 0 1 {$n($right - $r)} {$n($bottom)}{$foot}H{$n($left + $r)}A{$n($r)} {$n($r)} 0 0 1 {$n($left)} {$n($bottom - $r)}V{$n($top + $r)}A{$n($r)} {$n($r)} 0 0 1 {$n($left + $r)} {$n($top)}Z";
+        return 'M'.self::number($left + $r).' '.self::number($top)
+            .$across($right - $r).$corner($right, $top + $r)
+            .$down($bottom - $r).$corner($right - $r, $bottom)
+            .$foot.$across($left + $r).$corner($left, $bottom - $r)
+            .$down($top + $r).$corner($left + $r, $top).'Z';
     }
 
     private static function callout(float $left, float $top, float $right, float $bottom): string
@@ -73,7 +103,9 @@ final class PartDrawing
         [$width, $foot] = [$right - $left, $bottom - ($bottom - $top) * self::TIP];
         $n = self::number(...);
 
-        return self::rounded($left, $top, $right, $foot, "H{$n($left + $width * 0.42)}L{$n($left + $width * 0.2)} {$n($bottom)}L{$n($left + $width * 0.26)} {$n($foot)}");
+        $tip = "H{$n($left + $width * 0.42)}L{$n($left + $width * 0.2)} {$n($bottom)}";
+
+        return self::rounded($left, $top, $right, $foot, $tip."L{$n($left + $width * 0.26)} {$n($foot)}");
     }
 
     private static function arrow(float $left, float $top, float $right, float $bottom): string
@@ -82,7 +114,15 @@ final class PartDrawing
         $thin = ($bottom - $top) * 0.26;
         [$neck, $half] = [$right - $head, ($top + $bottom) / 2];
 
-        return self::polygon([[$left, $top + $thin], [$neck, $top + $thin], [$neck, $top], [$right, $half], [$neck, $bottom], [$neck, $bottom - $thin], [$left, $bottom - $thin]]);
+        return self::polygon([
+            [$left, $top + $thin],
+            [$neck, $top + $thin],
+            [$neck, $top],
+            [$right, $half],
+            [$neck, $bottom],
+            [$neck, $bottom - $thin],
+            [$left, $bottom - $thin],
+        ]);
     }
 
     private static function number(float $value): string

@@ -19,7 +19,12 @@ final class PassageWords
         $pieces = [];
         $at = 0;
         foreach (TextDiff::between($form->wrong, $text) as $change) {
-            array_push($pieces, ['span', mb_substr($text, $at, $change->after - $at)], ['del', $change->from], ['ins', $change->to]);
+            array_push(
+                $pieces,
+                ['span', mb_substr($text, $at, $change->after - $at)],
+                ['del', $change->from],
+                ['ins', $change->to],
+            );
             $at = $change->after + mb_strlen($change->to);
         }
         $pieces[] = ['span', mb_substr($text, $at)];
@@ -42,7 +47,11 @@ final class PassageWords
     {
         $planted = $form->planted();
         $byKind = array_count_values(array_map(fn (TextChange $change): string => $change->kind->value, $planted));
-        $kinds = array_map(fn (string $kind, int $count): string => MistakeKind::from($kind)->named($count), array_keys($byKind), $byKind);
+        $kinds = array_map(
+            fn (string $kind, int $count): string => MistakeKind::from($kind)->named($count),
+            array_keys($byKind),
+            $byKind,
+        );
 
         return Count::of(count($planted), 'mistake').($kinds === [] ? '' : ': '.implode(', ', $kinds));
     }

@@ -42,7 +42,12 @@ final class PropertyWords
             TraySide::Bottom => 'below',
         };
 
-        return sprintf('%s, %d pt deep, %s', $side, (int) round($page->tray->depth), $page->tray->open ? 'open' : 'shut');
+        return sprintf(
+            '%s, %d pt deep, %s',
+            $side,
+            (int) round($page->tray->depth),
+            $page->tray->open ? 'open' : 'shut',
+        );
     }
 
     private static function key(Page $page): string
@@ -51,6 +56,9 @@ final class PropertyWords
             return 'none';
         }
 
-        return Count::of(count(Model::parse($page->key->model)->placed), 'part').($page->key->points === null ? '' : ', '.($page->key->points == 1.0 ? '1 point' : "{$page->key->points} points"));
+        return Count::of(count(Model::parse($page->key->model)->placed), 'part').
+            ($page->key->points === null
+                ? ''
+                : ', '.($page->key->points == 1.0 ? '1 point' : "{$page->key->points} points"));
     }
 }

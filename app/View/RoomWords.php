@@ -12,6 +12,8 @@ final class RoomWords
     {
         return $pages === 0
             ? 'All of it is on this page again.'
-            : 'What crossed the foot is on '.Count::of($pages, 'page').' right after this one. To undo it, use Undo at the Pages station.';
+            : 'What crossed the foot is on '.
+                    Count::of($pages, 'page').
+                    ' right after this one. To undo it, use Undo at the Pages station.';
     }
 }

@@ -12,7 +12,10 @@ use OpenSlate\Answers\TextDiff;
 use OpenSlate\Copies\Places;
 use OpenSlate\Copies\Work;
 
-/** What a student's browser shows of answers that were just saved: how much is written, what was mended, where parts are. */
+/**
+ * What a student's browser shows of answers that were just saved: how much is written, what was mended, where parts
+ * are.
+ */
 final class SavedWords
 {
     /** Of the passages that are compared with one save, in bytes: three or four of the longest. */
@@ -54,7 +57,14 @@ final class SavedWords
         return [
             'text' => $mended,
             'words' => PassageWords::counted(count($changes)),
-            'changes' => array_map(fn (TextChange $change): array => ['at' => $change->after, 'from' => $change->from, 'to' => $change->to], $changes),
+            'changes' => array_map(
+                fn (TextChange $change): array => [
+                    'at' => $change->after,
+                    'from' => $change->from,
+                    'to' => $change->to,
+                ],
+                $changes,
+            ),
         ];
     }
 }

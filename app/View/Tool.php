@@ -34,11 +34,27 @@ final readonly class Tool
     ) {
     }
 
-    public static function laying(string $name, string $words, string $key, string $does, Element $new, float $even = 1.0, bool $slants = false): self
-    {
+    public static function laying(
+        string $name,
+        string $words,
+        string $key,
+        string $does,
+        Element $new,
+        float $even = 1.0,
+        bool $slants = false,
+    ): self {
         $properties = array_diff_key(ElementCodec::whole($new), array_flip(['id', 'x', 'y', 'group', 'locked']));
 
-        return new self($name, $words, $key, $does, $properties, $new instanceof Part, $even, $slants);
+        return new self(
+            name: $name,
+            words: $words,
+            key: $key,
+            does: $does,
+            new: $properties,
+            isBeside: $new instanceof Part,
+            even: $even,
+            slants: $slants,
+        );
     }
 
     /** @param  array<string, mixed>|null  $new */
@@ -54,6 +70,15 @@ final readonly class Tool
      */
     public function asking(array $properties): self
     {
-        return new self($this->name, $this->words, $this->key, $this->does, [...(array) $this->new, ...$properties], $this->isBeside, $this->even, $this->slants);
+        return new self(
+            name: $this->name,
+            words: $this->words,
+            key: $this->key,
+            does: $this->does,
+            new: [...(array) $this->new, ...$properties],
+            isBeside: $this->isBeside,
+            even: $this->even,
+            slants: $this->slants,
+        );
     }
 }

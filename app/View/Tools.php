@@ -53,17 +53,39 @@ final readonly class Tools
     /** For the scripts: each tool by its name. */
     public function json(): string
     {
-        return json_encode(array_combine(
-            array_map(fn (Tool $tool): string => $tool->name, $this->all()),
-            array_map(fn (Tool $tool): array => array_diff_key(get_object_vars($tool), ['name' => 0, 'words' => 0, 'does' => 0]), $this->all()),
-        ), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE);
+        return json_encode(
+            array_combine(
+                array_map(fn (Tool $tool): string => $tool->name, $this->all()),
+                array_map(
+                    fn (Tool $tool): array => array_diff_key(get_object_vars($tool), [
+                        'name' => 0,
+                        'words' => 0,
+                        'does' => 0,
+                    ]),
+                    $this->all(),
+                ),
+            ),
+            JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE,
+        );
     }
 
     /** @return list<Tool> */
     private static function answers(): array
     {
-        $box = fn (AnswerKind $kind, string $words, string $key, string $does, float $width, float $height, string $name = '', bool $cover = false): Tool => Tool::laying(
-            $name === '' ? $kind->value : $name, $words, $key, $does,
+        $box = fn (
+            AnswerKind $kind,
+            string $words,
+            string $key,
+            string $does,
+            float $width,
+            float $height,
+            string $name = '',
+            bool $cover = false,
+        ): Tool => Tool::laying(
+            $name === '' ? $kind->value : $name,
+            $words,
+            $key,
+            $does,
             new AnswerBox('new', Frame::of(0, 0, $width, $height), $kind->form()::start($kind), cover: $cover),
         );
         $cells = array_map(fn (int $at): TableCell => new TableCell('', $at > 2), range(0, 11));
@@ -75,23 +97,63 @@ final readonly class Tools
             $box(AnswerKind::Tick, 'Tick', 'K', 'tick', 14, 14),
             Tool::other('choice', 'Choice', 'C', 'choice', ['kind' => 'choice', 'width' => 220, 'height' => 72]),
             $box(AnswerKind::List, 'Drop-down', 'D', 'drop-down', 120, 18),
-            Tool::laying('table', 'Table', 'G', 'table', new Table('new', Frame::of(0, 0, 360, 96), array_fill(0, 3, 1 / 3), array_fill(0, 4, 0.25), $cells, size: 11)),
+            Tool::laying(
+                'table',
+                'Table',
+                'G',
+                'table',
+                new Table(
+                    'new',
+                    Frame::of(0, 0, 360, 96),
+                    array_fill(0, 3, 1 / 3),
+                    array_fill(0, 4, 0.25),
+                    $cells,
+                    size: 11,
+                ),
+            ),
             $box(AnswerKind::Passage, 'Passage', 'M', 'passage to correct', 360, 90, cover: true),
             $box(AnswerKind::Drawing, 'Drawing', 'W', 'drawing area', 300, 160),
             $box(AnswerKind::Picture, 'Picture place', 'I', 'place for a picture', 180, 120, 'picture-place'),
-            Tool::laying('organiser', 'Organiser', 'Z', 'organiser', new Organiser('new', Frame::of(0, 0, 400, 260), OrganiserShape::Steps, 4)),
+            Tool::laying(
+                'organiser',
+                'Organiser',
+                'Z',
+                'organiser',
+                new Organiser('new', Frame::of(0, 0, 400, 260), OrganiserShape::Steps, 4),
+            ),
         ];
     }
 
     /** @return list<Tool> */
     private static function furniture(bool $hasPrint): array
     {
-        $shape = fn (string $words, string $key, ShapeForm $form, float $width, float $height, float $weight = 1.0): Tool => Tool::laying(
-            $form->value, $words, $key, mb_strtolower($words), new Shape('new', Frame::of(0, 0, $width, $height), $form, weight: $weight),
+        $shape = fn (
+            string $words,
+            string $key,
+            ShapeForm $form,
+            float $width,
+            float $height,
+            float $weight = 1.0,
+        ): Tool => Tool::laying(
+            $form->value,
+            $words,
+            $key,
+            mb_strtolower($words),
+            new Shape('new', Frame::of(0, 0, $width, $height), $form, weight: $weight),
             slants: $form === ShapeForm::Line || $form === ShapeForm::Arrow,
         );
         // Where it leads is asked for when it has been drawn.
-        $link = ['kind' => 'link', 'width' => 160, 'height' => 18, 'text' => '', 'target' => '', 'size' => 12, 'printed' => false, 'outline' => false, 'on' => true];
+        $link = [
+            'kind' => 'link',
+            'width' => 160,
+            'height' => 18,
+            'text' => '',
+            'target' => '',
+            'size' => 12,
+            'printed' => false,
+            'outline' => false,
+            'on' => true,
+        ];
 
         return [
             Tool::laying('label', 'Label', 'L', 'label', new Label('new', Frame::of(0, 0, 220, 22), 'Directions', 14)),
@@ -103,7 +165,7 @@ final readonly class Tools
             $shape('Arrow', 'A', ShapeForm::Arrow, 120, 12, 1.5),
             Tool::other('picture', 'Picture', 'Y', 'picture'),
             Tool::other('clip', 'Clip', 'X', 'clip of any page'),
-            ...($hasPrint ? [] : [Tool::other('room', 'Room', 'V', 'line below which to make room')]),
+            ...$hasPrint ? [] : [Tool::other('room', 'Room', 'V', 'line below which to make room')],
         ];
     }
 
@@ -111,11 +173,33 @@ final readonly class Tools
     private static function movable(): array
     {
         $white = Colour::white();
-        $part = fn (string $name, string $words, string $key, string $does, float $width, float $height, Part $like, float $even = 1.0): Tool => Tool::laying(
-            "part-{$name}", $words, $key, $does, $like->framed(Frame::of(0, 0, $width, $height)), $even, $like->form === PartForm::Connector,
+        $part = fn (
+            string $name,
+            string $words,
+            string $key,
+            string $does,
+            float $width,
+            float $height,
+            Part $like,
+            float $even = 1.0,
+        ): Tool => Tool::laying(
+            "part-{$name}",
+            $words,
+            $key,
+            $does,
+            $like->framed(Frame::of(0, 0, $width, $height)),
+            $even,
+            $like->form === PartForm::Connector,
         );
         $of = fn (PartForm $form): Part => new Part('new', Frame::of(0, 0, 1, 1), $form, fill: $white);
-        $bare = fn (string $text, float $size, bool $bold): Part => new Part('new', Frame::of(0, 0, 1, 1), text: $text, size: $size, bold: $bold, weight: 0);
+        $bare = fn (string $text, float $size, bool $bold): Part => new Part(
+            'new',
+            Frame::of(0, 0, 1, 1),
+            text: $text,
+            size: $size,
+            bold: $bold,
+            weight: 0,
+        );
 
         return [
             $part('ellipse', 'Oval', 'E', 'oval', 80, 60, $of(PartForm::Ellipse)),
@@ -125,11 +209,27 @@ final readonly class Tools
             $part('polygon', 'Polygon', 'P', 'polygon', 70, 70, $of(PartForm::Polygon)),
             $part('callout', 'Speech', 'B', 'speech box', 110, 60, $of(PartForm::Callout)),
             $part('arrow', 'Arrow', 'A', 'arrow', 80, 40, $of(PartForm::Arrow)),
-            $part('connector', 'Connector', 'C', 'connector', 100, 8, new Part('new', Frame::of(0, 0, 1, 1), PartForm::Connector, weight: 3)),
+            $part(
+                'connector',
+                'Connector',
+                'C',
+                'connector',
+                100,
+                8,
+                new Part('new', Frame::of(0, 0, 1, 1), PartForm::Connector, weight: 3),
+            ),
             $part('words', 'Word', 'W', 'word', 90, 24, $bare('words', 14, false)),
             $part('sign', 'Sign', 'M', 'sign', 36, 36, $bare('+', 28, true)),
             $part('picture', 'Picture', 'I', 'picture', 80, 80, $bare('', 14, false))->asking(['form' => 'picture']),
-            $part('own-picture', 'Their picture', 'O', 'place for a picture of theirs', 80, 80, new Part('new', Frame::of(0, 0, 1, 1), PartForm::Picture, name: 'picture', weight: 0, own: true)),
+            $part(
+                'own-picture',
+                'Their picture',
+                'O',
+                'place for a picture of theirs',
+                80,
+                80,
+                new Part('new', Frame::of(0, 0, 1, 1), PartForm::Picture, name: 'picture', weight: 0, own: true),
+            ),
             Tool::other('joint', 'Joint', 'J', 'joint: press a part where it should hold to others'),
         ];
     }
@@ -137,8 +237,35 @@ final readonly class Tools
     /** @return list<Tool> */
     private static function spots(): array
     {
-        $spot = fn (string $name, string $words, string $key, float $width, float $height, Spot $like): Tool => Tool::laying($name, $words, $key, $name === 'slots' ? 'table of slots' : mb_strtolower($words), $like->framed(Frame::of(0, 0, $width, $height)));
-        $of = fn (SpotForm $form, Settle $settle, bool $dashed = true, int $columns = 1, int $rows = 1): Spot => new Spot('new', Frame::of(0, 0, 1, 1), $form, settle: $settle, dashed: $dashed, columns: $columns, rows: $rows);
+        $spot = fn (
+            string $name,
+            string $words,
+            string $key,
+            float $width,
+            float $height,
+            Spot $like,
+        ): Tool => Tool::laying(
+            $name,
+            $words,
+            $key,
+            $name === 'slots' ? 'table of slots' : mb_strtolower($words),
+            $like->framed(Frame::of(0, 0, $width, $height)),
+        );
+        $of = fn (
+            SpotForm $form,
+            Settle $settle,
+            bool $dashed = true,
+            int $columns = 1,
+            int $rows = 1,
+        ): Spot => new Spot(
+            'new',
+            Frame::of(0, 0, 1, 1),
+            $form,
+            settle: $settle,
+            dashed: $dashed,
+            columns: $columns,
+            rows: $rows,
+        );
 
         return [
             $spot('zone', 'Zone', 'Z', 180, 160, $of(SpotForm::Zone, Settle::Grid)),

@@ -39,7 +39,9 @@ final class AnswerRefused extends DomainException implements Refusal
 
     public static function fewChoices(): self
     {
-        return new self(sprintf('must hold %d to %d different choices, none of them blank', Choices::FEWEST, Choices::MOST));
+        return new self(
+            sprintf('must hold %d to %d different choices, none of them blank', Choices::FEWEST, Choices::MOST),
+        );
     }
 
     public static function noNumber(string $given): self

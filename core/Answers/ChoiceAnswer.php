@@ -37,7 +37,14 @@ final readonly class ChoiceAnswer implements AnswerForm
     /** Four options, one below the other. */
     public static function start(AnswerKind $kind): self
     {
-        return new self(array_map(fn (int $n): Option => new Option(chr(97 + $n), chr(65 + $n), 0.0, $n / 4, 1.0, 0.25), range(0, 3)), false, ChoiceMark::Ring);
+        return new self(
+            array_map(
+                fn (int $n): Option => new Option(chr(97 + $n), chr(65 + $n), 0.0, $n / 4, 1.0, 0.25),
+                range(0, 3),
+            ),
+            false,
+            ChoiceMark::Ring,
+        );
     }
 
     public static function decode(AnswerKind $kind, Fields $fields): self
@@ -54,7 +61,11 @@ final readonly class ChoiceAnswer implements AnswerForm
 
     public function properties(): array
     {
-        return ['options' => array_map(get_object_vars(...), $this->options), 'many' => $this->many, 'mark' => $this->mark->value];
+        return [
+            'options' => array_map(get_object_vars(...), $this->options),
+            'many' => $this->many,
+            'mark' => $this->mark->value,
+        ];
     }
 
     /** Ids of the chosen, parted by commas, in the order in which they are printed. */
@@ -87,7 +98,12 @@ final readonly class ChoiceAnswer implements AnswerForm
     public function chosen(string $answer): array
     {
         $given = $answer === '' ? [] : array_unique(explode(',', $answer));
-        $chosen = array_values(array_filter(array_map(fn (Option $option): string => $option->id, $this->options), fn (string $id): bool => in_array($id, $given, true)));
+        $chosen = array_values(
+            array_filter(
+                array_map(fn (Option $option): string => $option->id, $this->options),
+                fn (string $id): bool => in_array($id, $given, true),
+            ),
+        );
 
         return count($chosen) === count($given) ? $chosen : throw AnswerRefused::notOffered();
     }
@@ -97,6 +113,8 @@ final readonly class ChoiceAnswer implements AnswerForm
     {
         $given = explode(',', $answer);
 
-        return array_values(array_filter($this->options, fn (Option $option): bool => in_array($option->id, $given, true)));
+        return array_values(
+            array_filter($this->options, fn (Option $option): bool => in_array($option->id, $given, true)),
+        );
     }
 }

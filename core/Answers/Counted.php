@@ -14,7 +14,10 @@ enum Counted: string
     case Words = 'words';
     case Sentences = 'sentences';
 
-    /** Pieces with something in them, parted by the end of a line, a semicolon or the end of a sentence (common practice, no source). */
+    /**
+     * Pieces with something in them, parted by the end of a line, a semicolon or the end of a sentence (common
+     * practice, no source).
+     */
     case Details = 'details';
 
     private const LOCALE = 'en';
@@ -22,7 +25,11 @@ enum Counted: string
     public function count(string $text): int
     {
         return match ($this) {
-            self::Characters => self::pieces(IntlBreakIterator::createCharacterInstance(self::LOCALE), trim($text), '/./su'),
+            self::Characters => self::pieces(
+                IntlBreakIterator::createCharacterInstance(self::LOCALE),
+                trim($text),
+                '/./su',
+            ),
             self::Words => self::words($text),
             self::Sentences => self::sentences($text),
             self::Details => array_sum(array_map(self::sentences(...), preg_split('/[\n;]+/', $text) ?: [])),
@@ -37,7 +44,7 @@ enum Counted: string
     private static function words(string $text): int
     {
         $breaks = IntlBreakIterator::createWordInstance(self::LOCALE);
-        if (! $breaks instanceof IntlRuleBasedBreakIterator) {
+        if (! ($breaks instanceof IntlRuleBasedBreakIterator)) {
             return 0;
         }
         $breaks->setText($text);

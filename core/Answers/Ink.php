@@ -23,7 +23,8 @@ final readonly class Ink
     }
 
     /**
-     * @param  string  $json  {"ink": [[colour, width, [x, y, dx, dy, …], [pressure, …]], …]}: the first point, then steps
+     * @param  string  $json  {"ink": [[colour, width, [x, y, dx, dy, …], [pressure, …]], …]}: the first point, then
+     *                        steps
      *                        from point to point; pressures in percent, one for each point, or none
      *
      * @throws InvalidJson
@@ -47,16 +48,26 @@ final readonly class Ink
 
     public function encode(): string
     {
-        return json_encode(['ink' => array_map(function (Stroke $stroke): array {
-            $steps = [];
-            [$x, $y] = [0, 0];
-            foreach ($stroke->points as $point) {
-                array_push($steps, $point[0] - $x, $point[1] - $y);
-                [$x, $y] = $point;
-            }
+        return json_encode(
+            [
+                'ink' => array_map(function (Stroke $stroke): array {
+                    $steps = [];
+                    [$x, $y] = [0, 0];
+                    foreach ($stroke->points as $point) {
+                        array_push($steps, $point[0] - $x, $point[1] - $y);
+                        [$x, $y] = $point;
+                    }
 
-            return [$stroke->pen->value, $stroke->width, $steps, ...($stroke->pressures === [] ? [] : [$stroke->pressures])];
-        }, $this->strokes)], JSON_THROW_ON_ERROR);
+                    return [
+                        $stroke->pen->value,
+                        $stroke->width,
+                        $steps,
+                        ...$stroke->pressures === [] ? [] : [$stroke->pressures],
+                    ];
+                }, $this->strokes),
+            ],
+            JSON_THROW_ON_ERROR,
+        );
     }
 
     /** @param  list<mixed>  $stroke */
@@ -67,8 +78,17 @@ final readonly class Ink
         $steps = self::integers($stroke[2] ?? null);
         $pressures = self::integers($stroke[3] ?? []);
         $count = intdiv(count($steps ?? []), 2);
-        if ($pen === null || ! is_int($width) || $width < 1 || $width > 400 || $count === 0 || count($steps ?? []) % 2 !== 0
-            || $pressures === null || ($pressures !== [] && count($pressures) !== $count) || count($stroke) > 4) {
+        if (
+            $pen === null ||
+            ! is_int($width) ||
+            $width < 1 ||
+            $width > 400 ||
+            $count === 0 ||
+            count($steps ?? []) % 2 !== 0 ||
+            $pressures === null ||
+            ($pressures !== [] && count($pressures) !== $count) ||
+            count($stroke) > 4
+        ) {
             throw InvalidJson::at($path, 'is no stroke');
         }
         $points = [];
@@ -82,12 +102,19 @@ final readonly class Ink
             $points[] = [$x, $y];
         }
 
-        return new Stroke($pen, $width, $points, array_map(fn (int $pressure): int => max(0, min(100, $pressure)), $pressures));
+        return new Stroke(
+            $pen,
+            $width,
+            $points,
+            array_map(fn (int $pressure): int => max(0, min(100, $pressure)), $pressures),
+        );
     }
 
     /** @return list<int>|null */
     private static function integers(mixed $value): ?array
     {
-        return is_array($value) && array_is_list($value) && array_filter($value, is_int(...)) === $value ? $value : null;
+        return is_array($value) && array_is_list($value) && array_filter($value, is_int(...)) === $value
+            ? $value
+            : null;
     }
 }

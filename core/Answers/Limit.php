@@ -6,7 +6,9 @@ namespace OpenSlate\Answers;
 
 use OpenSlate\Json\Fields;
 
-/** How much is to be written: "3 to 5 sentences". It is said, and counted while the student writes; it cuts nobody off. */
+/**
+ * How much is to be written: "3 to 5 sentences". It is said, and counted while the student writes; it cuts nobody off.
+ */
 final readonly class Limit
 {
     public const MOST = 9999;

@@ -19,8 +19,8 @@ final class Misspelling
         if (mb_strlen($long) - mb_strlen($short) > $limit) {
             return false;
         }
-        // Most words are far apart, and seen to be so by PHP's own distance, which knows no swaps: one swap is two changes
-        // there. It counts bytes, so that it speaks of plain letters only.
+        // Most words are far apart, and seen to be so by PHP's own distance, which knows no swaps: one swap is two
+        // changes there. It counts bytes, so that it speaks of plain letters only.
         $isPlain = strlen($a) === mb_strlen($a) && strlen($b) === mb_strlen($b) && strlen($long) <= 255;
 
         return (! $isPlain || levenshtein($a, $b) <= 2 * $limit) && self::distance($a, $b) <= $limit;

@@ -8,7 +8,9 @@ use OpenSlate\Assembly\Model;
 use OpenSlate\Assembly\ModelRefused;
 use OpenSlate\Json\Fields;
 
-/** The parts of a page, as a student has put them. Where they come to rest is for the page to say: see Parts\Settling. */
+/**
+ * The parts of a page, as a student has put them. Where they come to rest is for the page to say: see Parts\Settling.
+ */
 final readonly class ModelAnswer implements AnswerForm
 {
     /** The name of its place on the page: no element can have it. */
@@ -47,6 +49,11 @@ final readonly class ModelAnswer implements AnswerForm
 
     public function key(array $answers): array
     {
-        return array_values(array_filter(array_map(fn (string $answer): string => $this->tidy($answer), $answers), fn (string $answer): bool => $answer !== ''));
+        return array_values(
+            array_filter(
+                array_map(fn (string $answer): string => $this->tidy($answer), $answers),
+                fn (string $answer): bool => $answer !== '',
+            ),
+        );
     }
 }

@@ -14,7 +14,9 @@ final readonly class NumberAnswer implements AnswerForm
     public const LONGEST_UNIT = 20;
 
     /** An integer, a decimal with point or comma, a fraction or a mixed number; then perhaps how far off it may be. */
-    private const NUMBER = '~^[+\-−]?(?:\d{1,15}(?:[.,]\d{1,10})?|(?:\d{1,9}\s+)?\d{1,9}\s*/\s*0*[1-9]\d{0,8})(?:\s*(?:±|\+-|\+/-)\s*\d{1,15}(?:[.,]\d{1,10})?)?$~u';
+    private const NUMBER =
+        '~^[+\-−]?(?:\d{1,15}(?:[.,]\d{1,10})?|(?:\d{1,9}\s+)?\d{1,9}\s*/\s*0*[1-9]\d{0,8})(?:\s*(?:±|\+-|'
+        .'\+/-)\s*\d{1,15}(?:[.,]\d{1,10})?)?$~u';
 
     public function __construct(public string $unit = '')
     {

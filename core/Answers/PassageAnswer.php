@@ -48,7 +48,11 @@ final readonly class PassageAnswer implements AnswerForm
     {
         $wrong = $fields->text('wrong', self::LONGEST);
         try {
-            return self::of($wrong, $fields->text('right', self::LONGEST), $fields->has('spelling') && $fields->flag('spelling'));
+            return self::of(
+                $wrong,
+                $fields->text('right', self::LONGEST),
+                $fields->has('spelling') && $fields->flag('spelling'),
+            );
         } catch (AnswerRefused $refusal) {
             throw $fields->wrong('right', $refusal);
         }

@@ -35,6 +35,8 @@ final readonly class Ruling
     {
         $first = $height - ($count - 1) * $pitch;
 
-        return $pitch < self::CLOSEST || $pitch > self::WIDEST || $first < 0 ? null : new self(round($pitch, 3), round($first, 3));
+        return $pitch < self::CLOSEST || $pitch > self::WIDEST || $first < 0
+            ? null
+            : new self(round($pitch, 3), round($first, 3));
     }
 }

@@ -17,8 +17,12 @@ final readonly class Stroke
      * @param  non-empty-list<array{int, int}>  $points
      * @param  list<int>  $pressures  in percent, one for each point; none where the device feels none
      */
-    public function __construct(public Pen $pen, public int $width, public array $points, public array $pressures = [])
-    {
+    public function __construct(
+        public Pen $pen,
+        public int $width,
+        public array $points,
+        public array $pressures = [],
+    ) {
     }
 
     /**
@@ -51,7 +55,7 @@ final readonly class Stroke
         $pressure = ($this->pressures[$point] ?? 100) / 100;
         $share = self::LIGHTEST + (1 - self::LIGHTEST) * round($pressure / self::STEP) * self::STEP;
 
-        return round($this->width / 10 * min(1.0, $this->pressures === [] ? 1.0 : $share), 2);
+        return round(($this->width / 10) * min(1.0, $this->pressures === [] ? 1.0 : $share), 2);
     }
 
     /**

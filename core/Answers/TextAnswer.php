@@ -47,7 +47,11 @@ final readonly class TextAnswer implements AnswerForm
 
     public function properties(): array
     {
-        return ['limit' => $this->limit?->properties(), 'pitch' => $this->ruling?->pitch, 'first' => $this->ruling?->first];
+        return [
+            'limit' => $this->limit?->properties(),
+            'pitch' => $this->ruling?->pitch,
+            'first' => $this->ruling?->first,
+        ];
     }
 
     public function longest(): int

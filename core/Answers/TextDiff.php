@@ -8,7 +8,8 @@ namespace OpenSlate\Answers;
  * What was changed between two texts, word by word, and what kind of mistake each change mends.
  *
  * Words and punctuation marks are aligned at the least cost; a word is rather taken for another spelling of a word than
- * for one left out and one put in. Equal ends are set aside first, so that the cost of a keystroke is that of its place.
+ * for one left out and one put in. Equal ends are set aside first, so that the cost of a keystroke is that of its
+ * place.
  *
  * The work is bounded. What is looked at is a band round the straight way from one text to the other (Ukkonen 1985),
  * widened until nothing better can lie outside. Texts that are so different that the band would be most of the table
@@ -69,9 +70,21 @@ final class TextDiff
             if ($a !== null && $b !== null) {
                 if ($spaces[0] !== $spaces[1]) {
                     $last = array_key_last($changes);
-                    $changes[$open && $last !== null ? $last : count($changes)] = $open && $last !== null
-                        ? new TextChange($changes[$last]->kind, $changes[$last]->before, $changes[$last]->after, $changes[$last]->from.$spaces[0], $changes[$last]->to.$spaces[1])
-                        : new TextChange(MistakeKind::Spacing, $a->at - mb_strlen($spaces[0]), $b->at - mb_strlen($spaces[1]), ...$spaces);
+                    $changes[$open && $last !== null ? $last : count($changes)] =
+                        $open && $last !== null
+                            ? new TextChange(
+                                $changes[$last]->kind,
+                                $changes[$last]->before,
+                                $changes[$last]->after,
+                                $changes[$last]->from.$spaces[0],
+                                $changes[$last]->to.$spaces[1],
+                            )
+                            : new TextChange(
+                                MistakeKind::Spacing,
+                                $a->at - mb_strlen($spaces[0]),
+                                $b->at - mb_strlen($spaces[1]),
+                                ...$spaces,
+                            );
                 }
                 if ($a->text !== $b->text) {
                     $changes[] = new TextChange(self::kind($a, $b), $a->at, $b->at, $a->text, $b->text);
@@ -81,7 +94,13 @@ final class TextDiff
                 continue;
             }
             [$before, $after] = $this->reached($a, $b);
-            $changes[] = new TextChange(self::kind($a, $b), $before, $after, $a === null ? '' : $spaces[0].$a->text, $b === null ? '' : $spaces[1].$b->text);
+            $changes[] = new TextChange(
+                self::kind($a, $b),
+                $before,
+                $after,
+                $a === null ? '' : $spaces[0].$a->text,
+                $b === null ? '' : $spaces[1].$b->text,
+            );
             $open = true;
         }
 
@@ -99,7 +118,10 @@ final class TextDiff
      */
     private function reached(?TextToken $a, ?TextToken $b): array
     {
-        return [$a === null ? $this->reachedFrom : $a->at - mb_strlen($a->space), $b === null ? $this->reachedTo : $b->at - mb_strlen($b->space)];
+        return [
+            $a === null ? $this->reachedFrom : $a->at - mb_strlen($a->space),
+            $b === null ? $this->reachedTo : $b->at - mb_strlen($b->space),
+        ];
     }
 
     /** @return iterable<array{TextToken|null, TextToken|null}> */
@@ -116,16 +138,19 @@ final class TextDiff
     private function pairs(): array
     {
         [$n, $m] = [count($this->from), count($this->to)];
-        $same = fn (int $i, int $j): bool => $this->from[$i]->text === $this->to[$j]->text && $this->from[$i]->space === $this->to[$j]->space;
+        $same = fn (int $i, int $j): bool => $this->from[$i]->text === $this->to[$j]->text &&
+            $this->from[$i]->space === $this->to[$j]->space;
         for ($start = 0; $start < min($n, $m) && $same($start, $start); $start++);
         for ($end = 0; $end < min($n, $m) - $start && $same($n - 1 - $end, $m - 1 - $end); $end++);
-        $pairs = $this->aligning($start, $n - $end, $start, $m - $end, self::MOST_CELLS) ?? $this->parted($start, $n - $end, $m - $end);
+        $pairs =
+            $this->aligning($start, $n - $end, $start, $m - $end, self::MOST_CELLS) ??
+            $this->parted($start, $n - $end, $m - $end);
         $equal = fn (int $i, int $j): array => [$this->from[$i], $this->to[$j]];
 
         return [
-            ...($start === 0 ? [] : array_map($equal, range(0, $start - 1), range(0, $start - 1))),
+            ...$start === 0 ? [] : array_map($equal, range(0, $start - 1), range(0, $start - 1)),
             ...$pairs,
-            ...($end === 0 ? [] : array_map($equal, range($n - $end, $n - 1), range($m - $end, $m - 1))),
+            ...$end === 0 ? [] : array_map($equal, range($n - $end, $n - 1), range($m - $end, $m - 1)),
         ];
     }
 
@@ -138,7 +163,8 @@ final class TextDiff
     {
         [$n, $m] = [$fromEnd - $from, $toEnd - $to];
         for ($width = self::NARROWEST; ; $width *= 2) {
-            // The band reaches so many places to either side of where the texts lie if all that is more in one stands first or last.
+            // The band reaches so many places to either side of where the texts lie if all that is more in one stands
+            // first or last.
             [$low, $high] = [min(0, $m - $n) - $width, max(0, $m - $n) + $width];
             $whole = $high - $low + 1 >= $m + $n;
             if (($n + 1) * min($high - $low + 1, $m + 1) > $cells) {
@@ -161,7 +187,12 @@ final class TextDiff
         $pairs = [];
         while ($i > 0 || $j > 0) {
             $here = $cost[$i][$j];
-            if ($i > 0 && $j > 0 && isset($cost[$i - 1][$j - 1]) && $here === $cost[$i - 1][$j - 1] + $this->cost($this->from[$from + $i - 1], $this->to[$to + $j - 1])) {
+            if (
+                $i > 0 &&
+                $j > 0 &&
+                isset($cost[$i - 1][$j - 1]) &&
+                $here === $cost[$i - 1][$j - 1] + $this->cost($this->from[$from + $i - 1], $this->to[$to + $j - 1])
+            ) {
                 $pairs[] = [$this->from[$from + --$i], $this->to[$to + --$j]];
             } elseif ($j > 0 && isset($cost[$i][$j - 1]) && $here === $cost[$i][$j - 1] + self::MISSING) {
                 $pairs[] = [null, $this->to[$to + --$j]];
@@ -174,7 +205,8 @@ final class TextDiff
     }
 
     /**
-     * The least cost from the first i tokens of the one piece to the first j of the other, where j - i lies in the band.
+     * The least cost from the first i tokens of the one piece to the first j of the other, where j - i lies in the
+     * band.
      *
      * @return array<int, array<int, int>>
      */
@@ -210,7 +242,10 @@ final class TextDiff
         $pairs = [];
         [$i, $j] = [$start, $start];
         foreach ([...$this->partings($start, $fromEnd, $toEnd), [$fromEnd, $toEnd]] as [$a, $b]) {
-            array_push($pairs, ...($this->aligning($i, $a, $j, $b, self::MOST_CELLS_BETWEEN) ?? $this->wordForWord($i, $a, $j, $b)));
+            array_push(
+                $pairs,
+                ...$this->aligning($i, $a, $j, $b, self::MOST_CELLS_BETWEEN) ?? $this->wordForWord($i, $a, $j, $b),
+            );
             if ($a < $fromEnd) {
                 $pairs[] = [$this->from[$a], $this->to[$b]];
             }
@@ -228,7 +263,10 @@ final class TextDiff
     private function partings(int $start, int $fromEnd, int $toEnd): array
     {
         [$here, $there] = [self::once($this->from, $start, $fromEnd), self::once($this->to, $start, $toEnd)];
-        $both = array_map(fn (string|int $word): array => [$here[$word], $there[$word]], array_keys(array_intersect_key($here, $there)));
+        $both = array_map(
+            fn (string|int $word): array => [$here[$word], $there[$word]],
+            array_keys(array_intersect_key($here, $there)),
+        );
 
         return array_map(fn (int $at): array => $both[$at], self::longestRising(array_column($both, 1)));
     }
@@ -246,7 +284,10 @@ final class TextDiff
             }
         }
 
-        return array_map(fn (array $all): int => $all[0], array_filter($places, fn (array $all): bool => count($all) === 1));
+        return array_map(
+            fn (array $all): int => $all[0],
+            array_filter($places, fn (array $all): bool => count($all) === 1),
+        );
     }
 
     /**
@@ -260,7 +301,7 @@ final class TextDiff
             [$low, $high] = [0, count($ends)];
             while ($low < $high) {
                 $middle = intdiv($low + $high, 2);
-                $numbers[$ends[$middle]] < $number ? $low = $middle + 1 : $high = $middle;
+                $numbers[$ends[$middle]] < $number ? ($low = $middle + 1) : ($high = $middle);
             }
             $before[$at] = $low > 0 ? $ends[$low - 1] : null;
             $ends[$low] = $at;
@@ -284,8 +325,8 @@ final class TextDiff
 
                 continue;
             }
-            $i < $fromEnd && $pairs[] = [$this->from[$i++], null];
-            $j < $toEnd && $pairs[] = [null, $this->to[$j++]];
+            $i < $fromEnd && ($pairs[] = [$this->from[$i++], null]);
+            $j < $toEnd && ($pairs[] = [null, $this->to[$j++]]);
         }
 
         return $pairs;
@@ -301,11 +342,14 @@ final class TextDiff
             return self::NEVER;
         }
 
-        return $space + (! $a->isWord ? self::MARK : $this->costs["{$a->text} {$b->text}"] ??= match (self::kind($a, $b)) {
-            MistakeKind::Capital => self::CAPITAL,
-            MistakeKind::Spelling, MistakeKind::Punctuation => self::SPELLING,
-            default => self::OTHER_WORD,
-        });
+        return $space +
+            (! $a->isWord
+                ? self::MARK
+                : ($this->costs["{$a->text} {$b->text}"] ??= match (self::kind($a, $b)) {
+                    MistakeKind::Capital => self::CAPITAL,
+                    MistakeKind::Spelling, MistakeKind::Punctuation => self::SPELLING,
+                    default => self::OTHER_WORD,
+                }));
     }
 
     private static function kind(?TextToken $a, ?TextToken $b): MistakeKind
@@ -313,7 +357,10 @@ final class TextDiff
         if ($a !== null && $b !== null && $a->isWord && $b->isWord) {
             return self::kindOfWords(mb_strtolower($a->text), mb_strtolower($b->text));
         }
-        $marks = array_map(fn (?TextToken $token): string => $token === null || $token->isWord ? '' : $token->text, [$a, $b]);
+        $marks = array_map(fn (?TextToken $token): string => $token === null || $token->isWord ? '' : $token->text, [
+            $a,
+            $b,
+        ]);
         if ($marks !== ['', '']) {
             return match (true) {
                 array_intersect($marks, ['.', '!', '?', '…']) !== [] => MistakeKind::EndMark,

@@ -47,6 +47,8 @@ final readonly class TickAnswer implements AnswerForm
     {
         $answers = array_values(array_unique(array_filter($answers, fn (string $answer): bool => $answer !== '')));
 
-        return $answers === [] || $answers === [self::YES] || $answers === [self::NO] ? $answers : throw AnswerRefused::noTick();
+        return $answers === [] || $answers === [self::YES] || $answers === [self::NO]
+            ? $answers
+            : throw AnswerRefused::noTick();
     }
 }

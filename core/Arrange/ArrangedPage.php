@@ -5,10 +5,13 @@ declare(strict_types=1);
 namespace OpenSlate\Arrange;
 
 use OpenSlate\Packs\Role;
+use OpenSlate\Withers;
 
 /** A page as it stands in its worksheet: what it is for, which section it belongs to, which pages it answers. */
 final readonly class ArrangedPage
 {
+    use Withers;
+
     /**
      * @param  int  $id  names the page for as long as there is one
      * @param  int  $revision  what was on the page when it was last put, turned or given other paper here
@@ -27,22 +30,22 @@ final readonly class ArrangedPage
 
     public function as(Role $role, string $reason, ?string $section): self
     {
-        return new self($this->id, $this->revision, $role, $reason, $section, $this->answers);
+        return $this->with(role: $role, reason: $reason, section: $section);
     }
 
     public function in(?string $section): self
     {
-        return new self($this->id, $this->revision, $this->role, $this->reason, $section, $this->answers);
+        return $this->with(section: $section);
     }
 
     public function at(int $revision): self
     {
-        return new self($this->id, $revision, $this->role, $this->reason, $this->section, $this->answers);
+        return $this->with(revision: $revision);
     }
 
     /** @param  list<int>  $pages */
     public function answering(array $pages): self
     {
-        return new self($this->id, $this->revision, $this->role, $this->reason, $this->section, $pages);
+        return $this->with(answers: $pages);
     }
 }

@@ -30,7 +30,10 @@ final readonly class Arrangement
      */
     public function samePages(self $other): bool
     {
-        $made = fn (self $of): array => array_map(fn (ArrangedPage $page): array => [$page->id, $page->revision], $of->pages);
+        $made = fn (self $of): array => array_map(
+            fn (ArrangedPage $page): array => [$page->id, $page->revision],
+            $of->pages,
+        );
 
         return $made($this) === $made($other);
     }
@@ -76,7 +79,8 @@ final readonly class Arrangement
     }
 
     /**
-     * Puts new pages before another; before nothing, or before a page that is gone, is at the end. Never over what is there.
+     * Puts new pages before another; before nothing, or before a page that is gone, is at the end. Never over what is
+     * there.
      *
      * @param  list<ArrangedPage>  $pages
      *
@@ -101,7 +105,11 @@ final readonly class Arrangement
      */
     public function revised(array $revisions): self
     {
-        return $this->each(fn (ArrangedPage $page): ArrangedPage => isset($revisions[$page->id]) ? $page->at($revisions[$page->id]) : $page);
+        return $this->each(
+            fn (ArrangedPage $page): ArrangedPage => isset($revisions[$page->id])
+                ? $page->at($revisions[$page->id])
+                : $page,
+        );
     }
 
     /**
@@ -146,7 +154,9 @@ final readonly class Arrangement
      */
     public function boundaryMoved(int $from, int $to): self
     {
-        return $this->inSections(Sectioning::boundaryMoved($this->packPages(), $this->number($from), $this->number($to)));
+        return $this->inSections(
+            Sectioning::boundaryMoved($this->packPages(), $this->number($from), $this->number($to)),
+        );
     }
 
     /**
@@ -166,25 +176,39 @@ final readonly class Arrangement
         }
         $answered = array_values(array_intersect($this->ids(), array_diff($answered, $keys)));
 
-        return $this->each(fn (ArrangedPage $page): ArrangedPage => in_array($page->id, $keys, true) ? $page->answering($answered) : $page);
+        return $this->each(
+            fn (ArrangedPage $page): ArrangedPage => in_array($page->id, $keys, true)
+                ? $page->answering($answered)
+                : $page,
+        );
     }
 
     /** @return list<PackPage> */
     public function packPages(): array
     {
-        return array_map(fn (ArrangedPage $page, int $index): PackPage => new PackPage($index + 1, $page->role, $page->section), $this->pages, array_keys($this->pages));
+        return array_map(
+            fn (ArrangedPage $page, int $index): PackPage => new PackPage($index + 1, $page->role, $page->section),
+            $this->pages,
+            array_keys($this->pages),
+        );
     }
 
     public function encode(): string
     {
-        return json_encode(array_map(fn (ArrangedPage $page): array => [
-            'page' => $page->id,
-            'revision' => $page->revision,
-            'role' => $page->role->value,
-            'reason' => $page->reason,
-            'section' => $page->section,
-            'answers' => $page->answers,
-        ], $this->pages), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE);
+        return json_encode(
+            array_map(
+                fn (ArrangedPage $page): array => [
+                    'page' => $page->id,
+                    'revision' => $page->revision,
+                    'role' => $page->role->value,
+                    'reason' => $page->reason,
+                    'section' => $page->section,
+                    'answers' => $page->answers,
+                ],
+                $this->pages,
+            ),
+            JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE,
+        );
     }
 
     /** @throws InvalidJson */
@@ -192,14 +216,19 @@ final readonly class Arrangement
     {
         $pages = Fields::parse('{"pages":'.$json.'}')->objects('pages', self::MOST_PAGES);
 
-        return new self(array_map(fn (Fields $page): ArrangedPage => new ArrangedPage(
-            $page->integer('page', 1),
-            $page->integer('revision', 1),
-            $page->oneOf('role', Role::class),
-            $page->text('reason', 250),
-            $page->isNull('section') ? null : $page->text('section', 80),
-            $page->integers('answers', self::MOST_PAGES),
-        ), $pages));
+        return new self(
+            array_map(
+                fn (Fields $page): ArrangedPage => new ArrangedPage(
+                    $page->integer('page', 1),
+                    $page->integer('revision', 1),
+                    $page->oneOf('role', Role::class),
+                    $page->text('reason', 250),
+                    $page->isNull('section') ? null : $page->text('section', 80),
+                    $page->integers('answers', self::MOST_PAGES),
+                ),
+                $pages,
+            ),
+        );
     }
 
     /**
@@ -212,7 +241,11 @@ final readonly class Arrangement
     {
         $found = $this->only(fn (ArrangedPage $page): bool => in_array($page->id, $ids, true))->pages;
 
-        return $ids === [] ? throw ArrangementRefused::nothingChosen() : (count($found) < count(array_unique($ids)) || $found === [] ? throw ArrangementRefused::missing() : $found);
+        return $ids === []
+            ? throw ArrangementRefused::nothingChosen()
+            : (count($found) < count(array_unique($ids)) || $found === []
+                ? throw ArrangementRefused::missing()
+                : $found);
     }
 
     /** @throws ArrangementRefused */
@@ -238,7 +271,9 @@ final readonly class Arrangement
     /** @param  list<int>  $ids */
     private function untied(array $ids): self
     {
-        return $this->each(fn (ArrangedPage $page): ArrangedPage => $page->answering(array_values(array_diff($page->answers, $ids))));
+        return $this->each(
+            fn (ArrangedPage $page): ArrangedPage => $page->answering(array_values(array_diff($page->answers, $ids))),
+        );
     }
 
     /** @param  array<int, string|null>  $sections  by number */

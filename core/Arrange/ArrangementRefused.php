@@ -32,7 +32,9 @@ final class ArrangementRefused extends DomainException implements Refusal
 
     public static function notAKey(int $number): self
     {
-        return new self("Page {$number} is not marked as an answer key. Mark it first (K), then say which pages it answers.");
+        return new self(
+            "Page {$number} is not marked as an answer key. Mark it first (K), then say which pages it answers.",
+        );
     }
 
     public static function noBoundary(int $number): self
@@ -42,7 +44,9 @@ final class ArrangementRefused extends DomainException implements Refusal
 
     public static function pastTheSection(): self
     {
-        return new self('A section cannot start beyond its own last page, or before the start of the section in front of it.');
+        return new self(
+            'A section cannot start beyond its own last page, or before the start of the section in front of it.',
+        );
     }
 
     public static function nothingToUndo(): self

@@ -66,7 +66,8 @@ final class Sectioning
      * @param  int  $to  where it is to start
      * @return array<int, string|null> the section of each page, by number
      *
-     * @throws ArrangementRefused when no section starts there, or it would be left without a page, or take another whole
+     * @throws ArrangementRefused when no section starts there, or it would be left without a page, or take another
+     *                             whole
      */
     public static function boundaryMoved(array $pages, int $from, int $to): array
     {
@@ -74,12 +75,17 @@ final class Sectioning
         $students = array_values(array_filter($pages, fn (PackPage $page): bool => $page->role === Role::Student));
         $at = array_search($from, array_map(fn (PackPage $page): int => $page->number, $students), true);
         $label = $at === false ? null : $students[$at]->section;
-        $before = $at === false ? null : ($students[$at - 1] ?? null);
+        $before = $at === false ? null : $students[$at - 1] ?? null;
         if ($label === null || $before?->section === $label) {
             throw ArrangementRefused::noBoundary($from);
         }
         $own = self::runFrom($pages, $from, $label);
-        $previous = array_values(array_filter($students, fn (PackPage $page): bool => $page->number < $from && $page->section === $before?->section));
+        $previous = array_values(
+            array_filter(
+                $students,
+                fn (PackPage $page): bool => $page->number < $from && $page->section === $before?->section,
+            ),
+        );
         $takesItWhole = $before?->section !== null && $previous !== [] && $to <= $previous[0]->number;
         if ($to > $own[count($own) - 1]->number || $takesItWhole) {
             throw ArrangementRefused::pastTheSection();

@@ -7,12 +7,13 @@ namespace OpenSlate\Assembly;
 /**
  * What holds a part where it is: a spot, one place of a spot, the joint of another part, or nothing.
  *
- * As text "@spot", "@spot.3" for one place of a table, "own>lamp.2.a" for a joint of its own on a joint of another part,
- * ">lamp.2.a" for an end of a connector, which has no joints; nothing is "".
+ * As text "@spot", "@spot.3" for one place of a table, "own>lamp.2.a" for a joint of its own on a joint of another
+ * part, ">lamp.2.a" for an end of a connector, which has no joints; nothing is "".
  */
 final readonly class Hold
 {
-    private const TEXT = '/^(?:@([a-z0-9]{1,24})(?:\.(\d{1,3}))?|([a-z0-9]{0,12})>([a-z0-9]{1,24}\.\d{1,2})\.([a-z0-9]{1,12}))$/D';
+    private const TEXT =
+        '/^(?:@([a-z0-9]{1,24})(?:\.(\d{1,3}))?|([a-z0-9]{0,12})>([a-z0-9]{1,24}\.\d{1,2})\.([a-z0-9]{1,12}))$/D';
 
     /**
      * @param  string|null  $spot  id of the spot
@@ -57,7 +58,9 @@ final readonly class Hold
         }
         [, $spot, $cell, $own, $part, $joint] = $names;
 
-        return $spot !== null ? self::spot($spot, $cell === null ? null : (int) $cell) : self::joint((string) $own, (string) $part, (string) $joint);
+        return $spot !== null
+            ? self::spot($spot, $cell === null ? null : (int) $cell)
+            : self::joint((string) $own, (string) $part, (string) $joint);
     }
 
     public function text(): string

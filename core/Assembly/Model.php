@@ -68,16 +68,22 @@ final readonly class Model
             $placed[(string) $key] = self::placed((string) $key, $list);
         }
 
-        return new self($placed, is_int($near) || is_float($near) ? (float) $near : null, is_array($moved) ? array_fill_keys(array_filter($moved, is_string(...)), true) : null);
+        return new self(
+            $placed,
+            is_int($near) || is_float($near) ? (float) $near : null,
+            is_array($moved) ? array_fill_keys(array_filter($moved, is_string(...)), true) : null,
+        );
     }
 
     /** As it is kept; without what a window has added. */
     public function text(): string
     {
-        return $this->placed === [] ? '' : json_encode(
-            (object) array_map(fn (Placed $one): array => $one->toList(), $this->placed),
-            JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES,
-        );
+        return $this->placed === []
+            ? ''
+            : json_encode(
+                (object) array_map(fn (Placed $one): array => $one->toList(), $this->placed),
+                JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES,
+            );
     }
 
     /** @return list<string> hashes of the pictures that students have put on parts of their own */
@@ -139,7 +145,13 @@ final readonly class Model
     /** @return list<Placed> those that a spot holds, in one place of it or in all */
     public function in(string $spotId, ?int $cell = null): array
     {
-        return array_values(array_filter($this->placed, fn (Placed $one): bool => $one->held->spot === $spotId && ($cell === null || ($one->held->cell ?? 0) === $cell)));
+        return array_values(
+            array_filter(
+                $this->placed,
+                fn (Placed $one): bool => $one->held->spot === $spotId &&
+                    ($cell === null || ($one->held->cell ?? 0) === $cell),
+            ),
+        );
     }
 
     private static function placed(string $key, mixed $list): Placed
@@ -150,18 +162,33 @@ final readonly class Model
         $count = count($list);
         [$x, $y, $held, $words] = [$list[0] ?? null, $list[1] ?? null, $list[2] ?? '', $list[3] ?? ''];
         $hold = self::hold($held);
-        if ($count > 7 || ! self::isPlace($x, $y) || $hold === null || ! is_string($words) || (strlen($words) > self::LONGEST_WORDS && mb_strlen($words) > self::LONGEST_WORDS)) {
+        if (
+            $count > 7 ||
+            ! self::isPlace($x, $y) ||
+            $hold === null ||
+            ! is_string($words) ||
+            (strlen($words) > self::LONGEST_WORDS && mb_strlen($words) > self::LONGEST_WORDS)
+        ) {
             throw ModelRefused::noModel();
         }
 
-        return new Placed($key, self::number($x), self::number($y), $hold, $words, $count > 4 ? self::end($list[4], $list[5] ?? null, $list[6] ?? '') : null);
+        return new Placed(
+            $key,
+            self::number($x),
+            self::number($y),
+            $hold,
+            $words,
+            $count > 4 ? self::end($list[4], $list[5] ?? null, $list[6] ?? '') : null,
+        );
     }
 
     private static function end(mixed $x, mixed $y, mixed $held): End
     {
         $hold = self::hold($held);
 
-        return self::isPlace($x, $y) && $hold !== null ? new End(self::number($x), self::number($y), $hold) : throw ModelRefused::noModel();
+        return self::isPlace($x, $y) && $hold !== null
+            ? new End(self::number($x), self::number($y), $hold)
+            : throw ModelRefused::noModel();
     }
 
     /**

@@ -5,10 +5,13 @@ declare(strict_types=1);
 namespace OpenSlate\Assembly;
 
 use OpenSlate\Geometry\Frame;
+use OpenSlate\Withers;
 
 /** Where a student has put one part, and what holds it there. */
 final readonly class Placed
 {
+    use Withers;
+
     /**
      * @param  string  $id  the part's id, a dot, and its number in the stock, from 1: "lamp.2"
      * @param  float  $x  of its left edge, in points; of a connector, of its first end
@@ -28,12 +31,12 @@ final readonly class Placed
 
     public function at(float $x, float $y): self
     {
-        return new self($this->id, round($x, 2), round($y, 2), $this->held, $this->words, $this->end);
+        return $this->with(x: round($x, 2), y: round($y, 2));
     }
 
     public function held(Hold $held): self
     {
-        return new self($this->id, $this->x, $this->y, $held, $this->words, $this->end);
+        return $this->with(held: $held);
     }
 
     /** Let go of. */
@@ -44,12 +47,12 @@ final readonly class Placed
 
     public function saying(string $words): self
     {
-        return new self($this->id, $this->x, $this->y, $this->held, $words, $this->end);
+        return $this->with(words: $words);
     }
 
     public function ending(float $x, float $y, Hold $held): self
     {
-        return new self($this->id, $this->x, $this->y, $this->held, $this->words, new End(round($x, 2), round($y, 2), $held));
+        return $this->with(end: new End(round($x, 2), round($y, 2), $held));
     }
 
     public function partId(): string
@@ -65,7 +68,12 @@ final readonly class Placed
     /** Whether it is at the same place, with the same words, as a window or the server knows it. */
     public function sameAs(?self $other): bool
     {
-        return $other !== null && $this->x === $other->x && $this->y === $other->y && $this->held == $other->held && $this->words === $other->words && $this->end == $other->end;
+        return $other !== null &&
+            $this->x === $other->x &&
+            $this->y === $other->y &&
+            $this->held == $other->held &&
+            $this->words === $other->words &&
+            $this->end == $other->end;
     }
 
     /** @return list<float|string> as short as it can be said */

@@ -31,7 +31,8 @@ final readonly class Bitmap
     }
 
     /**
-     * From levels of grey, each pixel against the light of its neighbourhood: a photograph of a page is darker at one side.
+     * From levels of grey, each pixel against the light of its neighbourhood: a photograph of a page is darker at one
+     * side.
      *
      * @param  string  $levels  a byte for each pixel, row by row
      * @param  float  $scale  points for each pixel
@@ -48,7 +49,10 @@ final readonly class Bitmap
             $line = substr($levels, $y * $width, $width);
             $row = '';
             foreach ($limits as [$x, $length, $limit]) {
-                $tables[$limit] ??= [implode('', array_map(chr(...), range(0, 255))), str_repeat('1', $limit).str_repeat('0', 256 - $limit)];
+                $tables[$limit] ??= [
+                    implode('', array_map(chr(...), range(0, 255))),
+                    str_repeat('1', $limit).str_repeat('0', 256 - $limit),
+                ];
                 $row .= strtr(substr($line, $x, $length), ...$tables[$limit]);
             }
             $rows[] = $row;
@@ -58,8 +62,8 @@ final readonly class Bitmap
     }
 
     /**
-     * Below which level there is ink, for each square of one band: a share of the lightest that is there. Squares beside
-     * each other that have one limit are one stretch.
+     * Below which level there is ink, for each square of one band: a share of the lightest that is there. Squares
+     * beside each other that have one limit are one stretch.
      *
      * @return list<array{int, int, int}> where it begins, how long it is, and its limit
      */
@@ -69,9 +73,15 @@ final readonly class Bitmap
         for ($x = 0; $x < $width; $x += self::SQUARE) {
             $lightest = "\0";
             for ($y = $start; $y < $end; $y += self::SAMPLE) {
-                $lightest = max($lightest, substr((string) count_chars(substr($levels, $y * $width + $x, min(self::SQUARE, $width - $x)), 3), -1));
+                $lightest = max(
+                    $lightest,
+                    substr(
+                        (string) count_chars(substr($levels, $y * $width + $x, min(self::SQUARE, $width - $x)), 3),
+                        -1,
+                    ),
+                );
             }
-            $limit = self::STEP * (int) round(self::INK * ord($lightest) / self::STEP);
+            $limit = self::STEP * (int) round((self::INK * ord($lightest)) / self::STEP);
             $last = array_key_last($limits);
             if ($last !== null && $limits[$last][2] === $limit) {
                 $limits[$last][1] += self::SQUARE;

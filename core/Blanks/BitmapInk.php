@@ -18,6 +18,11 @@ final class BitmapInk
     /** Higher than this is no line of words, in points. */
     private const TALLEST_WORDS = 44.0;
 
+    /** Steps, down and to the right, from a square to those that belong to it: beside it, and up to two below. */
+    private const BESIDE = [
+        [0, -1], [0, 1], [-1, 0], [1, 0], [-1, -1], [-1, 1], [1, -1], [1, 1], [0, 2], [0, -2],
+    ];
+
     /**
      * @param  list<SeenRule>  $rules  of the same bitmap; their ink is left out
      * @return array{list<Frame>, list<Frame>} words, drawings
@@ -29,8 +34,15 @@ final class BitmapInk
         $inked = [];
         for ($top = 0; $top < count($rows); $top += $side) {
             $band = array_slice($rows, $top, $side);
-            $any = array_reduce($band, fn (?string $all, string $row): string => $all === null ? $row : ($all | $row));
-            for ($left = strpos((string) $any, '1'); $left !== false; $left = $left < $bitmap->width ? strpos((string) $any, '1', $left) : false) {
+            $any = array_reduce(
+                $band,
+                fn (?string $all, string $row): string => $all === null ? $row : $all | $row,
+            );
+            for (
+                $left = strpos((string) $any, '1');
+                $left !== false;
+                $left = $left < $bitmap->width ? strpos((string) $any, '1', $left) : false
+            ) {
                 $column = intdiv($left, $side);
                 $ink = 0;
                 foreach ($band as $row) {
@@ -47,7 +59,12 @@ final class BitmapInk
             if ($count < 2) {
                 continue;
             }
-            $frame = Frame::of($left * $side * $bitmap->scale, $top * $side * $bitmap->scale, ($right - $left + 1) * $side * $bitmap->scale, ($bottom - $top + 1) * $side * $bitmap->scale);
+            $frame = Frame::of(
+                $left * $side * $bitmap->scale,
+                $top * $side * $bitmap->scale,
+                ($right - $left + 1) * $side * $bitmap->scale,
+                ($bottom - $top + 1) * $side * $bitmap->scale,
+            );
             if ($frame->height <= self::TALLEST_WORDS) {
                 $words[] = $frame;
             } else {
@@ -68,7 +85,9 @@ final class BitmapInk
         foreach ($rules as $seen) {
             $rule = $seen->rule;
             // A line that lies askew is as far from its middle as that takes.
-            $aside = (int) ceil(($rule->weight / 2 + 1.2 + abs($seen->slope) * $rule->length() / 2) / $bitmap->scale);
+            $aside = (int) ceil(
+                ($rule->weight / 2 + 1.2 + (abs($seen->slope) * $rule->length()) / 2) / $bitmap->scale,
+            );
             $at = (int) round($rule->at / $bitmap->scale);
             $from = max(0, (int) floor($rule->from / $bitmap->scale) - 2);
             $to = (int) ceil($rule->to / $bitmap->scale) + 2;
@@ -76,7 +95,14 @@ final class BitmapInk
                 $to = min($to, $bitmap->width);
                 for ($y = max(0, $at - $aside); $y <= min(count($rows) - 1, $at + $aside); $y++) {
                     // Only long runs are the line; a letter that stands on it stays.
-                    $rows[$y] = substr($rows[$y], 0, $from).preg_replace_callback('/1{6,}/', fn (array $run): string => str_repeat('0', strlen($run[0])), substr($rows[$y], $from, $to - $from)).substr($rows[$y], $to);
+                    $rows[$y] =
+                        substr($rows[$y], 0, $from).
+                        preg_replace_callback(
+                            '/1{6,}/',
+                            fn (array $run): string => str_repeat('0', strlen($run[0])),
+                            substr($rows[$y], $from, $to - $from),
+                        ).
+                        substr($rows[$y], $to);
                 }
             } else {
                 $left = max(0, $at - min($aside, 4));
@@ -109,8 +135,14 @@ final class BitmapInk
                 $blob = [$startColumn, $startRow, $startColumn, $startRow, 0];
                 while ($queue !== []) {
                     [$row, $column] = array_pop($queue);
-                    $blob = [min($blob[0], $column), min($blob[1], $row), max($blob[2], $column), max($blob[3], $row), $blob[4] + 1];
-                    foreach ([[0, -1], [0, 1], [-1, 0], [1, 0], [-1, -1], [-1, 1], [1, -1], [1, 1], [0, 2], [0, -2]] as [$down, $right]) {
+                    $blob = [
+                        min($blob[0], $column),
+                        min($blob[1], $row),
+                        max($blob[2], $column),
+                        max($blob[3], $row),
+                        $blob[4] + 1,
+                    ];
+                    foreach (self::BESIDE as [$down, $right]) {
                         if (isset($inked[$row + $down][$column + $right])) {
                             unset($inked[$row + $down][$column + $right]);
                             $queue[] = [$row + $down, $column + $right];

@@ -33,20 +33,25 @@ final class BitmapMarks
     {
         $seen = BitmapRules::find($bitmap);
         $tilt = self::tilt($seen);
-        $middle = [$bitmap->width * $bitmap->scale / 2, $bitmap->height() * $bitmap->scale / 2];
+        $middle = [($bitmap->width * $bitmap->scale) / 2, ($bitmap->height() * $bitmap->scale) / 2];
         $kept = self::withoutStrokes(array_map(fn (SeenRule $rule): Rule => $rule->upright($tilt, ...$middle), $seen));
         $gone = array_values(array_intersect_key($seen, $kept));
         [$words, $drawings] = BitmapInk::find($bitmap, $gone);
         $set = fn (Frame $frame): Frame => self::turned($frame, -$tilt, $middle);
 
         return new Marks(
-            $size,
-            self::mended(array_values($kept), array_map($set, $words)),
-            [],
-            [],
-            array_map($set, $drawings),
-            array_map(fn (Frame $frame): TextLine => new TextLine(self::UNREAD, $set($frame), [new Word(self::UNREAD, $set($frame))]), $words),
-            $fields,
+            size: $size,
+            rules: self::mended(array_values($kept), array_map($set, $words)),
+            shades: [],
+            rings: [],
+            drawings: array_map($set, $drawings),
+            lines: array_map(
+                fn (Frame $frame): TextLine => new TextLine(self::UNREAD, $set($frame), [
+                    new Word(self::UNREAD, $set($frame)),
+                ]),
+                $words,
+            ),
+            fields: $fields,
             readable: false,
             tilt: $tilt,
         );
@@ -66,8 +71,23 @@ final class BitmapMarks
         foreach ($rules as $rule) {
             foreach ($mended as $index => $other) {
                 $gap = $rule->from - $other->to;
-                if ($other->level && $rule->level && abs($rule->at - $other->at) <= self::ASIDE && $gap > 0 && $gap <= self::LOST && max($rule->length(), $other->length()) >= self::STROKE && ! self::anyBetween($words, $other, $rule)) {
-                    $mended[$index] = new Rule(true, $other->at, $other->from, $rule->to, max($other->weight, $rule->weight), $other->dashed);
+                if (
+                    $other->level &&
+                    $rule->level &&
+                    abs($rule->at - $other->at) <= self::ASIDE &&
+                    $gap > 0 &&
+                    $gap <= self::LOST &&
+                    max($rule->length(), $other->length()) >= self::STROKE &&
+                    ! self::anyBetween($words, $other, $rule)
+                ) {
+                    $mended[$index] = new Rule(
+                        true,
+                        $other->at,
+                        $other->from,
+                        $rule->to,
+                        max($other->weight, $rule->weight),
+                        $other->dashed,
+                    );
 
                     continue 2;
                 }
@@ -82,7 +102,12 @@ final class BitmapMarks
     private static function anyBetween(array $words, Rule $left, Rule $right): bool
     {
         foreach ($words as $word) {
-            if ($word->x < $right->from + 2 && $word->right() > $left->to - 2 && $word->y < $left->at + 2 && $word->bottom() > $left->at - 9) {
+            if (
+                $word->x < $right->from + 2 &&
+                $word->right() > $left->to - 2 &&
+                $word->y < $left->at + 2 &&
+                $word->bottom() > $left->at - 9
+            ) {
                 return true;
             }
         }
@@ -114,7 +139,12 @@ final class BitmapMarks
      */
     private static function tilt(array $rules): float
     {
-        $telling = array_values(array_filter($rules, fn (SeenRule $rule): bool => $rule->rule->level && $rule->rule->length() >= self::TELLING));
+        $telling = array_values(
+            array_filter(
+                $rules,
+                fn (SeenRule $rule): bool => $rule->rule->level && $rule->rule->length() >= self::TELLING,
+            ),
+        );
         usort($telling, fn (SeenRule $a, SeenRule $b): int => $a->slope <=> $b->slope);
         $half = array_sum(array_map(fn (SeenRule $rule): float => $rule->rule->length(), $telling)) / 2;
         $sum = 0.0;
@@ -136,14 +166,25 @@ final class BitmapMarks
     {
         $meets = fn (Rule $rule, float $end): bool => self::anyMeets($rules, $rule, $end);
 
-        return array_filter($rules, fn (Rule $rule): bool => $rule->length() >= self::STROKE || ($meets($rule, $rule->from) && $meets($rule, $rule->to)));
+        return array_filter(
+            $rules,
+            fn (Rule $rule): bool => $rule->length() >= self::STROKE ||
+                ($meets($rule, $rule->from) && $meets($rule, $rule->to)),
+        );
     }
 
     /** @param  list<Rule>  $rules */
     private static function anyMeets(array $rules, Rule $rule, float $end): bool
     {
         foreach ($rules as $other) {
-            if ($other->level !== $rule->level && abs($other->at - $end) <= self::SLACK && $other->reaches($rule->at, self::SLACK) && (abs($other->from - $rule->at) <= self::SLACK || abs($other->to - $rule->at) <= self::SLACK || $other->length() >= self::STROKE)) {
+            if (
+                $other->level !== $rule->level &&
+                abs($other->at - $end) <= self::SLACK &&
+                $other->reaches($rule->at, self::SLACK) &&
+                (abs($other->from - $rule->at) <= self::SLACK ||
+                    abs($other->to - $rule->at) <= self::SLACK ||
+                    $other->length() >= self::STROKE)
+            ) {
                 return true;
             }
         }

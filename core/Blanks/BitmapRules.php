@@ -33,7 +33,10 @@ final class BitmapRules
         $least = (int) round(self::RUN / $bitmap->scale);
         $runs = [];
         foreach ($bitmap->rows as $y => $row) {
-            if (str_contains($row, str_repeat('1', $least)) && preg_match_all('/1{'.$least.',}/', $row, $found, PREG_OFFSET_CAPTURE) > 0) {
+            if (
+                str_contains($row, str_repeat('1', $least)) &&
+                preg_match_all('/1{'.$least.',}/', $row, $found, PREG_OFFSET_CAPTURE) > 0
+            ) {
                 foreach ($found[0] as [$run, $x]) {
                     $runs[] = [$y, $x, $x + strlen($run)];
                 }
@@ -70,7 +73,9 @@ final class BitmapRules
                     for ($near = $middle - 1; $near <= $middle + 1; $near++) {
                         if (isset($open[$near])) {
                             // One askew goes on beside itself: as a run of its own, so that its slope is seen.
-                            $near === $middle ? $from = $open[$near][0] : $runs[] = [$near, $open[$near][0], $y + self::DEEP - 1];
+                            $near === $middle
+                                ? ($from = $open[$near][0])
+                                : ($runs[] = [$near, $open[$near][0], $y + self::DEEP - 1]);
                             unset($open[$near]);
                             break;
                         }
@@ -105,12 +110,25 @@ final class BitmapRules
             $into = null;
             foreach ($chains as $index => $chain) {
                 // A line of several pixels is several runs that lie side by side; one askew goes up or down by steps.
-                if ($from <= $chain['to'] + $break && abs($at - $chain['at']) <= 2 && ($into === null || $chain['to'] > $chains[$into]['to'])) {
+                if (
+                    $from <= $chain['to'] + $break &&
+                    abs($at - $chain['at']) <= 2 &&
+                    ($into === null || $chain['to'] > $chains[$into]['to'])
+                ) {
                     $into = $index;
                 }
             }
             if ($into === null) {
-                $chains[] = ['at' => $at, 'from' => $from, 'to' => $to, 'sum' => $at * ($to - $from), 'ink' => $to - $from, 'moment' => $at * ($to - $from) * ($from + $to) / 2, 'along' => ($to - $from) * ($from + $to) / 2, 'square' => ($to ** 3 - $from ** 3) / 3];
+                $chains[] = [
+                    'at' => $at,
+                    'from' => $from,
+                    'to' => $to,
+                    'sum' => $at * ($to - $from),
+                    'ink' => $to - $from,
+                    'moment' => ($at * ($to - $from) * ($from + $to)) / 2,
+                    'along' => (($to - $from) * ($from + $to)) / 2,
+                    'square' => ($to ** 3 - $from ** 3) / 3,
+                ];
             } else {
                 $chain = $chains[$into];
                 $chains[$into] = [
@@ -119,8 +137,8 @@ final class BitmapRules
                     'to' => max($to, $chain['to']),
                     'sum' => $chain['sum'] + $at * ($to - $from),
                     'ink' => $chain['ink'] + $to - $from,
-                    'moment' => $chain['moment'] + $at * ($to - $from) * ($from + $to) / 2,
-                    'along' => $chain['along'] + ($to - $from) * ($from + $to) / 2,
+                    'moment' => $chain['moment'] + ($at * ($to - $from) * ($from + $to)) / 2,
+                    'along' => $chain['along'] + (($to - $from) * ($from + $to)) / 2,
                     'square' => $chain['square'] + ($to ** 3 - $from ** 3) / 3,
                 ];
             }
@@ -128,13 +146,27 @@ final class BitmapRules
         $rules = [];
         foreach ($chains as $chain) {
             $length = ($chain['to'] - $chain['from']) * $scale;
-            $weight = $chain['ink'] / max(1, $chain['to'] - $chain['from']) * $scale;
+            $weight = ($chain['ink'] / max(1, $chain['to'] - $chain['from'])) * $scale;
             if ($length >= self::SHORTEST && $weight <= self::THICKEST) {
                 // The straight line through all of its ink, by least squares.
                 $spread = $chain['square'] - $chain['along'] ** 2 / $chain['ink'];
-                $slope = $spread <= 0 ? 0.0 : ($chain['moment'] - $chain['along'] * $chain['sum'] / $chain['ink']) / $spread;
-                $middle = $chain['sum'] / $chain['ink'] + $slope * (($chain['from'] + $chain['to']) / 2 - $chain['along'] / $chain['ink']);
-                $rules[] = new SeenRule(new Rule($level, ($middle + 0.5) * $scale, $chain['from'] * $scale, $chain['to'] * $scale, max(0.5, $weight)), $slope);
+                $slope =
+                    $spread <= 0
+                        ? 0.0
+                        : ($chain['moment'] - ($chain['along'] * $chain['sum']) / $chain['ink']) / $spread;
+                $middle =
+                    $chain['sum'] / $chain['ink'] +
+                    $slope * (($chain['from'] + $chain['to']) / 2 - $chain['along'] / $chain['ink']);
+                $rules[] = new SeenRule(
+                    new Rule(
+                        $level,
+                        ($middle + 0.5) * $scale,
+                        $chain['from'] * $scale,
+                        $chain['to'] * $scale,
+                        max(0.5, $weight),
+                    ),
+                    $slope,
+                );
             }
         }
 

@@ -6,10 +6,13 @@ namespace OpenSlate\Blanks;
 
 use OpenSlate\Answers\AnswerForm;
 use OpenSlate\Geometry\Frame;
+use OpenSlate\Withers;
 
 /** A place on a printed page that seems to be there to be filled in. */
 final readonly class Blank
 {
+    use Withers;
+
     /**
      * @param  Frame  $frame  of what is to be typed, in points
      * @param  float|null  $pitch  from one printed line to the next, in points
@@ -31,11 +34,11 @@ final readonly class Blank
 
     public function labelled(string $label): self
     {
-        return new self($this->kind, $this->frame, $this->confidence, $this->pitch, $this->count, $label, $this->form);
+        return $this->with(label: $label);
     }
 
     public function at(Frame $frame): self
     {
-        return new self($this->kind, $frame, $this->confidence, $this->pitch, $this->count, $this->label, $this->form);
+        return $this->with(frame: $frame);
     }
 }

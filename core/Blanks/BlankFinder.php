@@ -7,8 +7,9 @@ namespace OpenSlate\Blanks;
 /**
  * Proposes the places of a page that are there to be filled in, from what is printed on it.
  *
- * Rules that enclose are boxes and cells; rules that stand free, with room above them and no words over them, are lines;
- * runs of underscores are gaps. What a table, a drawing, a heading or a list of contents draws with is none of these.
+ * Rules that enclose are boxes and cells; rules that stand free, with room above them and no words over them, are
+ * lines; runs of underscores are gaps. What a table, a drawing, a heading or a list of contents draws with is none of
+ * these.
  */
 final class BlankFinder
 {
@@ -19,14 +20,33 @@ final class BlankFinder
     public static function find(Marks $marks): array
     {
         $rules = Rules::merged($marks->rules);
-        $ground = new Ground(new Marks($marks->size, $rules, $marks->shades, $marks->rings, $marks->drawings, $marks->lines, $marks->fields, $marks->readable));
+        $ground = new Ground(
+            new Marks(
+                size: $marks->size,
+                rules: $rules,
+                shades: $marks->shades,
+                rings: $marks->rings,
+                drawings: $marks->drawings,
+                lines: $marks->lines,
+                fields: $marks->fields,
+                readable: $marks->readable,
+            ),
+        );
         $lattice = Lattice::of($rules);
         [$gaps, $typed] = GapFinder::find($ground);
-        $found = [...$marks->fields, ...$gaps, ...BoxFinder::find($ground, $lattice), ...LineFinder::find($ground, $rules, $lattice, $typed)];
+        $found = [
+            ...$marks->fields,
+            ...$gaps,
+            ...BoxFinder::find($ground, $lattice),
+            ...LineFinder::find($ground, $rules, $lattice, $typed),
+        ];
         $kept = [];
         foreach ($found as $blank) {
             foreach ($kept as $other) {
-                $smaller = min($blank->frame->width * $blank->frame->height, $other->frame->width * $other->frame->height);
+                $smaller = min(
+                    $blank->frame->width * $blank->frame->height,
+                    $other->frame->width * $other->frame->height,
+                );
                 if (Ground::shared($blank->frame, $other->frame) > self::SAME * max(1.0, $smaller)) {
                     continue 2;
                 }
@@ -34,11 +54,25 @@ final class BlankFinder
             $kept[] = $blank;
         }
 
-        $blanks = self::ordered(array_map(fn (Blank $blank): Blank => $blank->labelled($marks->readable || $blank->kind === BlankKind::Field ? Prompts::of($ground, $blank) : ''), $kept));
+        $blanks = self::ordered(
+            array_map(
+                fn (Blank $blank): Blank => $blank->labelled(
+                    $marks->readable || $blank->kind === BlankKind::Field ? Prompts::of($ground, $blank) : '',
+                ),
+                $kept,
+            ),
+        );
         $middle = [$marks->size->width / 2, $marks->size->height / 2];
 
         // Back to where the page, as it lies, has them.
-        return $marks->tilt === 0.0 ? $blanks : array_map(fn (Blank $blank): Blank => $blank->kind === BlankKind::Field ? $blank : $blank->at(BitmapMarks::turned($blank->frame, $marks->tilt, $middle)), $blanks);
+        return $marks->tilt === 0.0
+            ? $blanks
+            : array_map(
+                fn (Blank $blank): Blank => $blank->kind === BlankKind::Field
+                    ? $blank
+                    : $blank->at(BitmapMarks::turned($blank->frame, $marks->tilt, $middle)),
+                $blanks,
+            );
     }
 
     /**

@@ -46,7 +46,11 @@ final class BoxFinder
             array_push($blanks, ...self::figure($ground, $cells));
         }
         foreach ($ground->marks->rings as $ring) {
-            if (self::isTick($ground, $ring) && $ground->wordsIn($ring) === [] && self::choice($ground, $ring) !== null) {
+            if (
+                self::isTick($ground, $ring) &&
+                $ground->wordsIn($ring) === [] &&
+                self::choice($ground, $ring) !== null
+            ) {
                 $blanks[] = new Blank(BlankKind::Tick, $ring, 0.85, label: (string) self::choice($ground, $ring));
             }
         }
@@ -61,7 +65,12 @@ final class BoxFinder
     private static function figure(Ground $ground, array $cells): array
     {
         $empty = array_values(array_filter($cells, fn (Cell $cell): bool => self::isEmpty($ground, $cell->frame)));
-        if (self::isCrossed($ground, $cells) || self::isGraphPaper($cells, $empty) || self::isChart($cells, $empty) || self::isShadedBar($ground, $cells)) {
+        if (
+            self::isCrossed($ground, $cells) ||
+            self::isGraphPaper($cells, $empty) ||
+            self::isChart($cells, $empty) ||
+            self::isShadedBar($ground, $cells)
+        ) {
             return [];
         }
         $lines = self::ruledPad($cells, $empty);
@@ -74,10 +83,15 @@ final class BoxFinder
             $choice = self::isTick($ground, $frame) ? self::choice($ground, $frame) : null;
             if ($choice !== null) {
                 $blanks[] = new Blank(BlankKind::Tick, $frame, 0.9, label: $choice);
-            } elseif ($frame->height >= self::LOWEST && $frame->width >= self::NARROWEST && ! self::isPage($ground, $frame)) {
-                $blanks[] = count($cells) === 1
-                    ? new Blank(BlankKind::Box, $frame, 0.85)
-                    : new Blank(BlankKind::Cell, $frame, 0.9);
+            } elseif (
+                $frame->height >= self::LOWEST &&
+                $frame->width >= self::NARROWEST &&
+                ! self::isPage($ground, $frame)
+            ) {
+                $blanks[] =
+                    count($cells) === 1
+                        ? new Blank(BlankKind::Box, $frame, 0.85)
+                        : new Blank(BlankKind::Cell, $frame, 0.9);
             }
         }
 
@@ -86,13 +100,23 @@ final class BoxFinder
 
     private static function isEmpty(Ground $ground, Frame $frame): bool
     {
-        if ($ground->wordsIn($frame) !== [] || $ground->hasDrawing($frame) || $ground->lightness($frame) < self::HEADING) {
+        if (
+            $ground->wordsIn($frame) !== [] ||
+            $ground->hasDrawing($frame) ||
+            $ground->lightness($frame) < self::HEADING
+        ) {
             return false;
         }
         foreach ($ground->marks->rules as $rule) {
             $inside = $rule->level
-                ? $rule->at > $frame->y + 4 && $rule->at < $frame->bottom() - 4 && $rule->from > $frame->x - 2 && $rule->to < $frame->right() + 2
-                : $rule->at > $frame->x + 4 && $rule->at < $frame->right() - 4 && $rule->from > $frame->y - 2 && $rule->to < $frame->bottom() + 2;
+                ? $rule->at > $frame->y + 4 &&
+                    $rule->at < $frame->bottom() - 4 &&
+                    $rule->from > $frame->x - 2 &&
+                    $rule->to < $frame->right() + 2
+                : $rule->at > $frame->x + 4 &&
+                    $rule->at < $frame->right() - 4 &&
+                    $rule->from > $frame->y - 2 &&
+                    $rule->to < $frame->bottom() + 2;
             // Lines to write on, or smaller boxes, are what is to be filled in, and not the frame around them.
             if ($inside && $rule->length() > 6) {
                 return false;
@@ -111,7 +135,9 @@ final class BoxFinder
         $sides = array_map(fn (Cell $cell): float => max($cell->frame->width, $cell->frame->height), $cells);
         sort($sides);
 
-        return count($cells) >= self::GRAPH_CELLS && $sides[intdiv(count($sides), 2)] < self::GRAPH_SIDE && count($empty) > 0.8 * count($cells);
+        return count($cells) >= self::GRAPH_CELLS &&
+            $sides[intdiv(count($sides), 2)] < self::GRAPH_SIDE &&
+            count($empty) > 0.8 * count($cells);
     }
 
     /**
@@ -144,9 +170,15 @@ final class BoxFinder
             return false;
         }
         $first = $cells[intdiv(count($cells), 2)]->frame;
-        $alike = array_filter($cells, fn (Cell $cell): bool => abs($cell->frame->width - $first->width) <= 1.5 && abs($cell->frame->height - $first->height) <= 1.5);
+        $alike = array_filter(
+            $cells,
+            fn (Cell $cell): bool => abs($cell->frame->width - $first->width) <= 1.5 &&
+                abs($cell->frame->height - $first->height) <= 1.5,
+        );
 
-        return count($alike) >= 0.8 * count($cells) && $first->width / $first->height > 0.8 && $first->width / $first->height < 1.25;
+        return count($alike) >= 0.8 * count($cells) &&
+            $first->width / $first->height > 0.8 &&
+            $first->width / $first->height < 1.25;
     }
 
     /**
@@ -180,22 +212,34 @@ final class BoxFinder
         }
         $first = $cells[0]->frame;
         foreach ($cells as $cell) {
-            if (abs($cell->frame->x - $first->x) > 1.5 || abs($cell->frame->width - $first->width) > 1.5 || abs($cell->frame->height - $first->height) > 0.1 * $first->height) {
+            if (
+                abs($cell->frame->x - $first->x) > 1.5 ||
+                abs($cell->frame->width - $first->width) > 1.5 ||
+                abs($cell->frame->height - $first->height) > 0.1 * $first->height
+            ) {
                 return null;
             }
         }
 
         return $first->width < 150 || $first->height > 40
             ? null
-            : new Blank(BlankKind::Lines, Frame::around(array_map(fn (Cell $cell): Frame => $cell->frame, $cells)), 0.8, round($first->height, 2), count($cells));
+            : new Blank(
+                BlankKind::Lines,
+                Frame::around(array_map(fn (Cell $cell): Frame => $cell->frame, $cells)),
+                0.8,
+                round($first->height, 2),
+                count($cells),
+            );
     }
 
     private static function isTick(Ground $ground, Frame $frame): bool
     {
         $least = $ground->marks->readable ? self::SMALLEST_TICK : self::SMALLEST_SEEN_TICK;
 
-        return max($frame->width, $frame->height) <= self::LARGEST_TICK && min($frame->width, $frame->height) >= $least
-            && $frame->width / $frame->height > 0.7 && $frame->width / $frame->height < 1.43;
+        return max($frame->width, $frame->height) <= self::LARGEST_TICK &&
+            min($frame->width, $frame->height) >= $least &&
+            $frame->width / $frame->height > 0.7 &&
+            $frame->width / $frame->height < 1.43;
     }
 
     private static function isPage(Ground $ground, Frame $frame): bool
@@ -208,7 +252,11 @@ final class BoxFinder
     {
         $beside = [];
         $end = $frame->right();
-        $words = array_filter($ground->words, fn (Word $word): bool => $word->frame->x >= $frame->right() - 1 && abs($word->frame->middle() - $frame->middle()) < max(6.0, 0.6 * $frame->height));
+        $words = array_filter(
+            $ground->words,
+            fn (Word $word): bool => $word->frame->x >= $frame->right() - 1 &&
+                abs($word->frame->middle() - $frame->middle()) < max(6.0, 0.6 * $frame->height),
+        );
         usort($words, fn (Word $a, Word $b): int => $a->frame->x <=> $b->frame->x);
         foreach ($words as $word) {
             if ($word->frame->x - $end > ($beside === [] ? 18 : 9)) {
@@ -234,7 +282,10 @@ final class BoxFinder
                 $frame = null;
                 if (preg_match(self::CHOICES, $word->text) === 1) {
                     $frame = $word->frame;
-                } elseif (preg_match('/^[\[(]$/', $word->text) === 1 && in_array($line->words[$index + 1]->text ?? '', [']', ')'], true)) {
+                } elseif (
+                    preg_match('/^[\[(]$/', $word->text) === 1 &&
+                    in_array($line->words[$index + 1]->text ?? '', [']', ')'], true)
+                ) {
                     $frame = Frame::around([$word->frame, $line->words[$index + 1]->frame]);
                 }
                 $choice = $frame === null ? null : self::choice($ground, $frame);

@@ -33,11 +33,18 @@ final class Further
             }
         }
         $own = self::under($box, $lines) ?? $box;
-        $below = array_filter($lines, fn (Frame $line): bool => $line->bottom() > $own->bottom() + 1
-            && min($line->right(), $own->right()) - max($line->x, $own->x) >= self::COLUMN * min($line->width, $own->width));
+        $below = array_filter(
+            $lines,
+            fn (Frame $line): bool => $line->bottom() > $own->bottom() + 1 &&
+                min($line->right(), $own->right()) - max($line->x, $own->x) >=
+                    self::COLUMN * min($line->width, $own->width),
+        );
         usort($below, fn (Frame $a, Frame $b): int => $a->bottom() <=> $b->bottom());
 
-        return array_map(fn (Frame $line): Frame => $box->moved($line->x - $own->x, $line->bottom() - $own->bottom()), $below);
+        return array_map(
+            fn (Frame $line): Frame => $box->moved($line->x - $own->x, $line->bottom() - $own->bottom()),
+            $below,
+        );
     }
 
     /**
@@ -48,10 +55,15 @@ final class Further
      */
     public static function cells(Frame $box, array $blanks): array
     {
-        $cells = array_values(array_map(
-            fn (Blank $blank): Frame => $blank->frame,
-            array_filter($blanks, fn (Blank $blank): bool => $blank->kind === BlankKind::Cell || $blank->kind === BlankKind::Box),
-        ));
+        $cells = array_values(
+            array_map(
+                fn (Blank $blank): Frame => $blank->frame,
+                array_filter(
+                    $blanks,
+                    fn (Blank $blank): bool => $blank->kind === BlankKind::Cell || $blank->kind === BlankKind::Box,
+                ),
+            ),
+        );
         $own = self::under($box, $cells);
         if ($own === null) {
             return [];
@@ -69,12 +81,15 @@ final class Further
         array_shift($table);
         usort($table, fn (Frame $a, Frame $b): int => [round($a->y), $a->x] <=> [round($b->y), $b->x]);
 
-        return array_map(fn (Frame $cell): Frame => Frame::of(
-            $cell->x + $box->x - $own->x,
-            $cell->y + $box->y - $own->y,
-            max(1.0, $cell->width + $box->width - $own->width),
-            max(1.0, $cell->height + $box->height - $own->height),
-        ), $table);
+        return array_map(
+            fn (Frame $cell): Frame => Frame::of(
+                $cell->x + $box->x - $own->x,
+                $cell->y + $box->y - $own->y,
+                max(1.0, $cell->width + $box->width - $own->width),
+                max(1.0, $cell->height + $box->height - $own->height),
+            ),
+            $table,
+        );
     }
 
     /** @return list<Frame> each line to write on by itself */
@@ -85,7 +100,12 @@ final class Further
         }
         $frames = [];
         for ($n = $blank->count - 1; $n >= 0; $n--) {
-            $frames[] = Frame::of($blank->frame->x, $blank->frame->bottom() - ($n + 1) * $blank->pitch, $blank->frame->width, $blank->pitch);
+            $frames[] = Frame::of(
+                $blank->frame->x,
+                $blank->frame->bottom() - ($n + 1) * $blank->pitch,
+                $blank->frame->width,
+                $blank->pitch,
+            );
         }
 
         return $frames;
@@ -113,8 +133,11 @@ final class Further
     {
         $row = abs($a->y - $b->y) <= self::NEAR && abs($a->bottom() - $b->bottom()) <= self::NEAR;
         $column = abs($a->x - $b->x) <= self::NEAR && abs($a->right() - $b->right()) <= self::NEAR;
-        $gap = $row ? max($a->x, $b->x) - min($a->right(), $b->right()) : max($a->y, $b->y) - min($a->bottom(), $b->bottom());
+        $gap = $row
+            ? max($a->x, $b->x) - min($a->right(), $b->right())
+            : max($a->y, $b->y) - min($a->bottom(), $b->bottom());
 
-        return ($row && $gap <= self::FAR * max($a->width, $b->width)) || ($column && $gap <= self::FAR * max($a->height, $b->height));
+        return ($row && $gap <= self::FAR * max($a->width, $b->width)) ||
+            ($column && $gap <= self::FAR * max($a->height, $b->height));
     }
 }

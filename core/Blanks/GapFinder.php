@@ -42,7 +42,11 @@ final class GapFinder
                 if ($alone && $frame->width >= 60) {
                     $rules[] = new Rule(true, $foot, $frame->x, $frame->right(), 1.0, typed: true);
                 } else {
-                    $gaps[] = new Blank(BlankKind::Gap, Frame::of($frame->x, $frame->y, $frame->width, $foot - $frame->y), 0.93);
+                    $gaps[] = new Blank(
+                        BlankKind::Gap,
+                        Frame::of($frame->x, $frame->y, $frame->width, $foot - $frame->y),
+                        0.93,
+                    );
                 }
             }
         }
@@ -60,11 +64,21 @@ final class GapFinder
      */
     private static function isAlone(Ground $ground, TextLine $line, array $runs): bool
     {
-        if (count($runs) !== 1 || preg_match('/[\p{L}\p{N}]{2,}|\p{L}/u', (string) preg_replace('/^\W*(\d{1,2}|[a-h])[.)]/u', '', $line->text)) === 1) {
+        if (
+            count($runs) !== 1 ||
+            preg_match(
+                '/[\p{L}\p{N}]{2,}|\p{L}/u',
+                (string) preg_replace('/^\W*(\d{1,2}|[a-h])[.)]/u', '', $line->text),
+            ) === 1
+        ) {
             return false;
         }
         foreach ($ground->words as $word) {
-            if (abs($word->frame->middle() - $runs[0]->middle()) < 0.4 * $runs[0]->height && ! Ground::has($runs[0], $word->frame) && preg_match('/^\W*(\d{1,2}|[a-h])[.)]?$/u', $word->text) !== 1) {
+            if (
+                abs($word->frame->middle() - $runs[0]->middle()) < 0.4 * $runs[0]->height &&
+                ! Ground::has($runs[0], $word->frame) &&
+                preg_match('/^\W*(\d{1,2}|[a-h])[.)]?$/u', $word->text) !== 1
+            ) {
                 return false;
             }
         }
@@ -101,8 +115,8 @@ final class GapFinder
         $frames = [];
         foreach ($found[0] as [$run, $offset]) {
             $start = mb_strlen(substr($word->text, 0, $offset));
-            $before = array_sum(array_slice($widths, 0, $start)) / $whole * $word->frame->width;
-            $width = array_sum(array_slice($widths, $start, mb_strlen($run))) / $whole * $word->frame->width;
+            $before = (array_sum(array_slice($widths, 0, $start)) / $whole) * $word->frame->width;
+            $width = (array_sum(array_slice($widths, $start, mb_strlen($run))) / $whole) * $word->frame->width;
             $frames[] = Frame::of($word->frame->x + $before, $word->frame->y, $width, $word->frame->height);
         }
 

@@ -35,7 +35,10 @@ final readonly class Ground
     public function hasDrawing(Frame $frame, float $share = 0.04): bool
     {
         foreach ($this->marks->drawings as $drawing) {
-            if (self::has($frame, $drawing) && $drawing->width * $drawing->height >= $share * $frame->width * $frame->height) {
+            if (
+                self::has($frame, $drawing) &&
+                $drawing->width * $drawing->height >= $share * $frame->width * $frame->height
+            ) {
                 return true;
             }
         }
@@ -85,12 +88,16 @@ final readonly class Ground
     {
         $x = $other->x + $other->width / 2;
 
-        return $x >= $frame->x && $x <= $frame->right() && $other->middle() >= $frame->y && $other->middle() <= $frame->bottom();
+        return $x >= $frame->x &&
+            $x <= $frame->right() &&
+            $other->middle() >= $frame->y &&
+            $other->middle() <= $frame->bottom();
     }
 
     /** The area that two frames share, in square points. */
     public static function shared(Frame $a, Frame $b): float
     {
-        return max(0.0, min($a->right(), $b->right()) - max($a->x, $b->x)) * max(0.0, min($a->bottom(), $b->bottom()) - max($a->y, $b->y));
+        return max(0.0, min($a->right(), $b->right()) - max($a->x, $b->x)) *
+            max(0.0, min($a->bottom(), $b->bottom()) - max($a->y, $b->y));
     }
 }

@@ -59,12 +59,24 @@ final readonly class Lattice
                 if ($sides !== null) {
                     [$right, $bottom] = $sides;
                     $closed[$top] = $closed[$left] = $closed[$right] = $closed[$bottom] = true;
-                    $cells[] = new Cell(self::between($rules[$left], $rules[$right], $rules[$top], $rules[$bottom]), self::root($group, $top));
+                    $cells[] = new Cell(
+                        self::between($rules[$left], $rules[$right], $rules[$top], $rules[$bottom]),
+                        self::root($group, $top),
+                    );
                 }
             }
         }
 
-        return new self(array_values(array_filter($cells, fn (Cell $cell): bool => min($cell->frame->width, $cell->frame->height) >= self::SMALLEST)), $joined, $closed);
+        return new self(
+            array_values(
+                array_filter(
+                    $cells,
+                    fn (Cell $cell): bool => min($cell->frame->width, $cell->frame->height) >= self::SMALLEST,
+                ),
+            ),
+            $joined,
+            $closed,
+        );
     }
 
     /**
@@ -88,7 +100,12 @@ final readonly class Lattice
             }
             foreach ($crosses[$left] as $bottom) {
                 $low = $rules[$bottom]->at;
-                if ($low >= $y + self::SMALLEST && $rules[$bottom]->spans($x, $rules[$right]->at, self::SLACK) && $rules[$right]->spans($y, $low, self::SLACK) && $rules[$left]->spans($y, $low, self::SLACK)) {
+                if (
+                    $low >= $y + self::SMALLEST &&
+                    $rules[$bottom]->spans($x, $rules[$right]->at, self::SLACK) &&
+                    $rules[$right]->spans($y, $low, self::SLACK) &&
+                    $rules[$left]->spans($y, $low, self::SLACK)
+                ) {
                     return [$right, $bottom];
                 }
             }
@@ -102,7 +119,12 @@ final readonly class Lattice
         $x = $left->at + $left->weight / 2;
         $y = $top->at + $top->weight / 2;
 
-        return Frame::of($x, $y, max(0, $right->at - $right->weight / 2 - $x), max(0, $bottom->at - $bottom->weight / 2 - $y));
+        return Frame::of(
+            $x,
+            $y,
+            max(0, $right->at - $right->weight / 2 - $x),
+            max(0, $bottom->at - $bottom->weight / 2 - $y),
+        );
     }
 
     /** @param  array<int, int>  $group */

@@ -40,7 +40,12 @@ final class LineFinder
     {
         $free = [];
         foreach ($rules as $index => $rule) {
-            if ($rule->level && ! isset($lattice->joined[$index]) && $rule->length() >= self::SHORTEST && self::isClear($ground, $rule)) {
+            if (
+                $rule->level &&
+                ! isset($lattice->joined[$index]) &&
+                $rule->length() >= self::SHORTEST &&
+                self::isClear($ground, $rule)
+            ) {
                 $free[] = $rule;
             }
         }
@@ -71,14 +76,21 @@ final class LineFinder
         foreach ($ground->words as $word) {
             $over = max(0.0, min($word->frame->right(), $rule->to) - max($word->frame->x, $rule->from));
             // Baselines stand a fifth above the foot of the words' frames, underlines just below them.
-            $near = $rule->at > $word->frame->middle() - 0.2 * $word->frame->height && $rule->at < $word->frame->bottom() + 0.35 * $word->frame->height;
+            $near =
+                $rule->at > $word->frame->middle() - 0.2 * $word->frame->height &&
+                $rule->at < $word->frame->bottom() + 0.35 * $word->frame->height;
             $under += $near ? $over : 0.0;
         }
         if ($under > self::UNDERLINED * $rule->length()) {
             return false;
         }
         foreach ($ground->marks->drawings as $drawing) {
-            if ($drawing->x < $rule->to + 2 && $drawing->right() > $rule->from - 2 && $drawing->y < $rule->at + 2 && $drawing->bottom() > $rule->at - 2) {
+            if (
+                $drawing->x < $rule->to + 2 &&
+                $drawing->right() > $rule->from - 2 &&
+                $drawing->y < $rule->at + 2 &&
+                $drawing->bottom() > $rule->at - 2
+            ) {
                 return false;
             }
         }
@@ -100,7 +112,14 @@ final class LineFinder
                 $pitch = $rule->at - $last->at;
                 $before = count($stack) > 1 ? $last->at - $stack[count($stack) - 2]->at : null;
                 $alike = abs($last->from - $rule->from) <= 4 && abs($last->to - $rule->to) <= 4;
-                if ($alike && $pitch >= self::CLOSEST && $pitch <= self::WIDEST && ($before === null || abs($pitch - $before) <= self::PITCH * $before) && self::isFree($ground, $last, $rule) && ! self::hasWordsBeside($ground, $rule)) {
+                if (
+                    $alike &&
+                    $pitch >= self::CLOSEST &&
+                    $pitch <= self::WIDEST &&
+                    ($before === null || abs($pitch - $before) <= self::PITCH * $before) &&
+                    self::isFree($ground, $last, $rule) &&
+                    ! self::hasWordsBeside($ground, $rule)
+                ) {
                     $into = $index;
                 }
             }
@@ -132,7 +151,11 @@ final class LineFinder
         if ($room < 0.45 * $pitch) {
             $rest = array_slice($stack, 1);
 
-            return count($rest) > 1 ? self::frame($rest, $pitch, $pitch) : ($rest === [] ? null : self::line($ground, $rest[0]));
+            return count($rest) > 1
+                ? self::frame($rest, $pitch, $pitch)
+                : ($rest === []
+                    ? null
+                    : self::line($ground, $rest[0]));
         }
 
         return self::frame($stack, $pitch, $room);
@@ -143,7 +166,13 @@ final class LineFinder
     {
         $last = $stack[count($stack) - 1];
 
-        return new Blank(BlankKind::Lines, Frame::of($stack[0]->from, $stack[0]->at - $room, $stack[0]->length(), $last->at - $stack[0]->at + $room), 0.92, round($pitch, 2), count($stack));
+        return new Blank(
+            BlankKind::Lines,
+            Frame::of($stack[0]->from, $stack[0]->at - $room, $stack[0]->length(), $last->at - $stack[0]->at + $room),
+            0.92,
+            round($pitch, 2),
+            count($stack),
+        );
     }
 
     private static function line(Ground $ground, Rule $rule): ?Blank
@@ -157,7 +186,11 @@ final class LineFinder
             return null;
         }
 
-        return new Blank(BlankKind::Line, Frame::of($rule->from, $rule->at - $room, $rule->length(), $room), $beside ? 0.92 : 0.7);
+        return new Blank(
+            BlankKind::Line,
+            Frame::of($rule->from, $rule->at - $room, $rule->length(), $room),
+            $beside ? 0.92 : 0.7,
+        );
     }
 
     /** Words on the height of the line, to its left or right. */
@@ -165,7 +198,9 @@ final class LineFinder
     {
         foreach ($ground->words as $word) {
             $level = $rule->at >= $word->frame->middle() && $rule->at <= $word->frame->bottom() + 4;
-            $near = ($word->frame->right() <= $rule->from + 3 && $rule->from - $word->frame->right() < 40) || ($word->frame->x >= $rule->to - 3 && $word->frame->x - $rule->to < 20);
+            $near =
+                ($word->frame->right() <= $rule->from + 3 && $rule->from - $word->frame->right() < 40) ||
+                ($word->frame->x >= $rule->to - 3 && $word->frame->x - $rule->to < 20);
             if ($level && $near) {
                 return true;
             }
@@ -174,7 +209,10 @@ final class LineFinder
         return false;
     }
 
-    /** A rule across all of the text that nothing asks for, heavy, or with words close below: it parts what is above from what is below. */
+    /**
+     * A rule across all of the text that nothing asks for, heavy, or with words close below: it parts what is above
+     * from what is below.
+     */
     private static function isDivider(Ground $ground, Rule $rule): bool
     {
         if ($ground->words === []) {
@@ -194,12 +232,20 @@ final class LineFinder
 
         $above = null;
         foreach ($ground->marks->lines as $line) {
-            if ($line->frame->middle() < $rule->at && ($above === null || $line->frame->middle() > $above->frame->middle())) {
+            if (
+                $line->frame->middle() < $rule->at &&
+                ($above === null || $line->frame->middle() > $above->frame->middle())
+            ) {
                 $above = $line;
             }
         }
-        $asked = $above !== null && (preg_match('/[?:]\W*$/u', $above->text) === 1 || RoleSigns::tasks($above->text) > 0);
+        $asked =
+            $above !== null && (preg_match('/[?:]\W*$/u', $above->text) === 1 || RoleSigns::tasks($above->text) > 0);
 
-        return ! $asked || $rule->weight >= 1.4 || $rule->at < 0.1 * $ground->marks->size->height || $rule->at > 0.92 * $ground->marks->size->height || $below < 16;
+        return ! $asked ||
+            $rule->weight >= 1.4 ||
+            $rule->at < 0.1 * $ground->marks->size->height ||
+            $rule->at > 0.92 * $ground->marks->size->height ||
+            $below < 16;
     }
 }

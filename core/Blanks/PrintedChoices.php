@@ -32,11 +32,18 @@ final class PrintedChoices
      */
     public static function within(Frame $region, array $blanks, array $words): array
     {
-        $ticks = array_values(array_filter($blanks, fn (Blank $blank): bool => $blank->kind === BlankKind::Tick && Ground::has($region, $blank->frame)));
+        $ticks = array_values(
+            array_filter(
+                $blanks,
+                fn (Blank $blank): bool => $blank->kind === BlankKind::Tick && Ground::has($region, $blank->frame),
+            ),
+        );
         if (count($ticks) >= Choices::FEWEST) {
             return [self::cut(array_map(fn (Blank $tick): array => [$tick->frame, $tick->label], $ticks)), true];
         }
-        $lines = self::lines(array_values(array_filter($words, fn (Word $word): bool => Ground::has($region, $word->frame))));
+        $lines = self::lines(
+            array_values(array_filter($words, fn (Word $word): bool => Ground::has($region, $word->frame))),
+        );
         $choices = self::lettered($lines);
         if (count($choices) < Choices::FEWEST) {
             $choices = self::apart($lines);
@@ -64,7 +71,10 @@ final class PrintedChoices
         $choices = [];
         foreach ($starts as $index => $at) {
             $end = $starts[$index + 1] ?? count($words);
-            $said = implode(' ', array_map(fn (Word $word): string => $word->text, array_slice($words, $at, $end - $at)));
+            $said = implode(
+                ' ',
+                array_map(fn (Word $word): string => $word->text, array_slice($words, $at, $end - $at)),
+            );
             $choices[] = [self::around([$words[$at]]), $said];
         }
 
@@ -109,7 +119,11 @@ final class PrintedChoices
             foreach ($line as $word) {
                 $last = $run[count($run) - 1] ?? null;
                 $parts = preg_match(self::BETWEEN, $word->text) === 1;
-                if ($last !== null && $run !== [] && ($parts || $word->frame->x - $last->frame->right() > self::APART * $word->frame->height)) {
+                if (
+                    $last !== null &&
+                    $run !== [] &&
+                    ($parts || $word->frame->x - $last->frame->right() > self::APART * $word->frame->height)
+                ) {
                     $choices[] = self::choice($run);
                     $run = [];
                 }
@@ -141,7 +155,12 @@ final class PrintedChoices
         // A single letter gets room enough for a ring that is as wide as it is high.
         $side = max($frame->width, min($frame->height, 1.2 * $frame->height));
 
-        return Frame::of($frame->x + ($frame->width - $side) / 2 - self::ROOM, $frame->y - self::ROOM / 2, $side + 2 * self::ROOM, $frame->height + self::ROOM);
+        return Frame::of(
+            $frame->x + ($frame->width - $side) / 2 - self::ROOM,
+            $frame->y - self::ROOM / 2,
+            $side + 2 * self::ROOM,
+            $frame->height + self::ROOM,
+        );
     }
 
     /**
@@ -154,7 +173,10 @@ final class PrintedChoices
         $lines = [];
         foreach ($words as $word) {
             $last = array_key_last($lines);
-            if ($last !== null && abs($lines[$last][0]->frame->middle() - $word->frame->middle()) < 0.5 * $word->frame->height) {
+            if (
+                $last !== null &&
+                abs($lines[$last][0]->frame->middle() - $word->frame->middle()) < 0.5 * $word->frame->height
+            ) {
                 $lines[$last][] = $word;
             } else {
                 $lines[] = [$word];
@@ -173,6 +195,9 @@ final class PrintedChoices
      */
     private static function cut(array $choices): array
     {
-        return array_map(fn (array $choice): array => [$choice[0], mb_substr($choice[1], 0, Choices::LONGEST)], array_slice($choices, 0, Choices::MOST));
+        return array_map(
+            fn (array $choice): array => [$choice[0], mb_substr($choice[1], 0, Choices::LONGEST)],
+            array_slice($choices, 0, Choices::MOST),
+        );
     }
 }

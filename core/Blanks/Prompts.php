@@ -24,14 +24,25 @@ final class Prompts
             default => self::before($ground, $blank->frame) ?: self::above($ground, $blank->frame),
         };
 
-        return mb_strimwidth(trim((string) preg_replace(['/_{2,}|[.…]{4,}/u', '/\s+/u'], ['', ' '], $label)), 0, self::LONGEST, '…');
+        return mb_strimwidth(
+            trim((string) preg_replace(['/_{2,}|[.…]{4,}/u', '/\s+/u'], ['', ' '], $label)),
+            0,
+            self::LONGEST,
+            '…',
+        );
     }
 
     private static function before(Ground $ground, Frame $frame): string
     {
-        $words = array_values(array_filter(array_map(fn (Word $word): Word => self::upTo($word, $frame), $ground->words), fn (Word $word): bool => $word->frame->right() <= $frame->x + 3
-            && $word->frame->middle() > $frame->y - 2 && $word->frame->middle() < $frame->bottom() + 0.6 * $word->frame->height
-            && abs($word->frame->bottom() - $frame->bottom()) < max(10.0, 0.9 * $word->frame->height)));
+        $words = array_values(
+            array_filter(
+                array_map(fn (Word $word): Word => self::upTo($word, $frame), $ground->words),
+                fn (Word $word): bool => $word->frame->right() <= $frame->x + 3 &&
+                    $word->frame->middle() > $frame->y - 2 &&
+                    $word->frame->middle() < $frame->bottom() + 0.6 * $word->frame->height &&
+                    abs($word->frame->bottom() - $frame->bottom()) < max(10.0, 0.9 * $word->frame->height),
+            ),
+        );
         usort($words, fn (Word $a, Word $b): int => $b->frame->x <=> $a->frame->x);
         $said = [];
         $x = $frame->x;
@@ -54,11 +65,19 @@ final class Prompts
     /** Of a word with a run of underscores or dots in it, "Name:____", what stands before the run at the frame. */
     private static function upTo(Word $word, Frame $frame): Word
     {
-        if ($word->frame->x > $frame->x - 2 || $word->frame->right() <= $frame->x + 3 || preg_match('/^(.*?)(?:_{2,}|[.…]{4,})/u', $word->text, $match) !== 1 || $match[1] === '') {
+        if (
+            $word->frame->x > $frame->x - 2 ||
+            $word->frame->right() <= $frame->x + 3 ||
+            preg_match('/^(.*?)(?:_{2,}|[.…]{4,})/u', $word->text, $match) !== 1 ||
+            $match[1] === ''
+        ) {
             return $word;
         }
 
-        return new Word($match[1], Frame::of($word->frame->x, $word->frame->y, $frame->x - $word->frame->x, $word->frame->height));
+        return new Word(
+            $match[1],
+            Frame::of($word->frame->x, $word->frame->y, $frame->x - $word->frame->x, $word->frame->height),
+        );
     }
 
     private static function above(Ground $ground, Frame $frame): string
@@ -66,7 +85,14 @@ final class Prompts
         $best = null;
         foreach ($ground->marks->lines as $line) {
             $gap = $frame->y - $line->frame->bottom();
-            if ($line->wordCount() > 0 && $gap > -0.6 * $line->frame->height && $gap < self::ABOVE && $line->frame->x < $frame->right() && $line->frame->right() > $frame->x - 40 && ($best === null || $gap < $frame->y - $best->frame->bottom())) {
+            if (
+                $line->wordCount() > 0 &&
+                $gap > -0.6 * $line->frame->height &&
+                $gap < self::ABOVE &&
+                $line->frame->x < $frame->right() &&
+                $line->frame->right() > $frame->x - 40 &&
+                ($best === null || $gap < $frame->y - $best->frame->bottom())
+            ) {
                 $best = $line;
             }
         }
@@ -77,11 +103,21 @@ final class Prompts
     /** The head of the row, and the head of the column. */
     private static function heads(Ground $ground, Frame $frame): string
     {
-        $row = array_values(array_filter($ground->words, fn (Word $word): bool => $word->frame->middle() > $frame->y && $word->frame->middle() < $frame->bottom() && $word->frame->right() <= $frame->x + 2));
+        $row = array_values(
+            array_filter(
+                $ground->words,
+                fn (Word $word): bool => $word->frame->middle() > $frame->y &&
+                    $word->frame->middle() < $frame->bottom() &&
+                    $word->frame->right() <= $frame->x + 2,
+            ),
+        );
         usort($row, fn (Word $a, Word $b): int => $a->frame->x <=> $b->frame->x);
         $head = self::columnHead($ground, $frame);
 
-        return implode(', ', array_filter([implode(' ', array_map(fn (Word $word): string => $word->text, $row)), $head]));
+        return implode(
+            ', ',
+            array_filter([implode(' ', array_map(fn (Word $word): string => $word->text, $row)), $head]),
+        );
     }
 
     /** The nearest line of words above that lies within the cell's width. */
@@ -90,11 +126,28 @@ final class Prompts
         $nearest = null;
         foreach ($ground->words as $word) {
             $x = $word->frame->x + $word->frame->width / 2;
-            if ($x > $frame->x && $x < $frame->right() && $word->frame->right() <= $frame->right() + 4 && $word->frame->x >= $frame->x - 4 && $word->frame->bottom() <= $frame->y + 2 && ($nearest === null || $word->frame->middle() > $nearest)) {
+            if (
+                $x > $frame->x &&
+                $x < $frame->right() &&
+                $word->frame->right() <= $frame->right() + 4 &&
+                $word->frame->x >= $frame->x - 4 &&
+                $word->frame->bottom() <= $frame->y + 2 &&
+                ($nearest === null || $word->frame->middle() > $nearest)
+            ) {
                 $nearest = $word->frame->middle();
             }
         }
-        $words = $nearest === null ? [] : array_values(array_filter($ground->words, fn (Word $word): bool => abs($word->frame->middle() - $nearest) < 3 && $word->frame->x >= $frame->x - 4 && $word->frame->right() <= $frame->right() + 4));
+        $words =
+            $nearest === null
+                ? []
+                : array_values(
+                    array_filter(
+                        $ground->words,
+                        fn (Word $word): bool => abs($word->frame->middle() - $nearest) < 3 &&
+                            $word->frame->x >= $frame->x - 4 &&
+                            $word->frame->right() <= $frame->right() + 4,
+                    ),
+                );
         usort($words, fn (Word $a, Word $b): int => $a->frame->x <=> $b->frame->x);
 
         return implode(' ', array_map(fn (Word $word): string => $word->text, $words));

@@ -31,11 +31,25 @@ final class Proposals
     /** @param  list<Blank>  $blanks */
     public static function encode(array $blanks): string
     {
-        return json_encode(['blanks' => array_map(fn (Blank $blank): array => [
-            'kind' => $blank->kind->value,
-            'x' => $blank->frame->x, 'y' => $blank->frame->y, 'width' => $blank->frame->width, 'height' => $blank->frame->height,
-            'pitch' => $blank->pitch ?? 0.0, 'count' => $blank->count, 'label' => $blank->label, 'confidence' => $blank->confidence,
-        ] + ($blank->form === null ? [] : ['form' => FormCodec::properties($blank->form)]), array_slice($blanks, 0, self::MOST))], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_PRESERVE_ZERO_FRACTION);
+        return json_encode(
+            [
+                'blanks' => array_map(
+                    fn (Blank $blank): array => [
+                        'kind' => $blank->kind->value,
+                        'x' => $blank->frame->x,
+                        'y' => $blank->frame->y,
+                        'width' => $blank->frame->width,
+                        'height' => $blank->frame->height,
+                        'pitch' => $blank->pitch ?? 0.0,
+                        'count' => $blank->count,
+                        'label' => $blank->label,
+                        'confidence' => $blank->confidence,
+                    ] + ($blank->form === null ? [] : ['form' => FormCodec::properties($blank->form)]),
+                    array_slice($blanks, 0, self::MOST),
+                ),
+            ],
+            JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_PRESERVE_ZERO_FRACTION,
+        );
     }
 
     /**
@@ -50,7 +64,12 @@ final class Proposals
 
             return new Blank(
                 $blank->oneOf('kind', BlankKind::class),
-                Frame::of($blank->number('x'), $blank->number('y'), $blank->number('width', 0), $blank->number('height', 0)),
+                Frame::of(
+                    $blank->number('x'),
+                    $blank->number('y'),
+                    $blank->number('width', 0),
+                    $blank->number('height', 0),
+                ),
                 $blank->number('confidence', 0, 1),
                 $pitch > 0 ? $pitch : null,
                 $blank->integer('count', 1),
@@ -69,7 +88,10 @@ final class Proposals
      */
     public static function on(Page $page, array $blanks, Size $printed): array
     {
-        return array_filter(self::shown($page, $blanks, $printed), fn (Blank $blank): bool => ! self::isTaken($page, $blank->frame));
+        return array_filter(
+            self::shown($page, $blanks, $printed),
+            fn (Blank $blank): bool => ! self::isTaken($page, $blank->frame),
+        );
     }
 
     /**
@@ -89,7 +111,15 @@ final class Proposals
         foreach ($blanks as $index => $blank) {
             $frame = $page->backdrop->shown($blank->frame, $printed, $page->frame());
             if ($page->frame()->contains($frame)) {
-                $here[$index] = new Blank($blank->kind, $frame, $blank->confidence, $blank->pitch === null ? null : $blank->pitch * $factor, $blank->count, $blank->label, $blank->form);
+                $here[$index] = new Blank(
+                    $blank->kind,
+                    $frame,
+                    $blank->confidence,
+                    $blank->pitch === null ? null : $blank->pitch * $factor,
+                    $blank->count,
+                    $blank->label,
+                    $blank->form,
+                );
             }
         }
 
@@ -103,7 +133,16 @@ final class Proposals
         $line = $blank->pitch ?? $blank->frame->height;
         $size = max(TextSize::SMALLEST, min($several ? 14.0 : 16.0, floor($line * 0.62)));
 
-        return new AnswerBox($id, $blank->frame, $blank->form ?? self::form($blank, $several), mb_substr($blank->label, 0, AnswerBox::LONGEST_PROMPT), $size, false, false, printed: $blank->label !== '');
+        return new AnswerBox(
+            id: $id,
+            frame: $blank->frame,
+            form: $blank->form ?? self::form($blank, $several),
+            prompt: mb_substr($blank->label, 0, AnswerBox::LONGEST_PROMPT),
+            size: $size,
+            cover: false,
+            outline: false,
+            printed: $blank->label !== '',
+        );
     }
 
     /** What is printed to write on is written on; the frame of a line ends where the line is. */
@@ -112,10 +151,16 @@ final class Proposals
         $height = $blank->frame->height;
 
         return match (true) {
-            $blank->kind === BlankKind::Tick => new TickAnswer,
-            $blank->kind === BlankKind::Lines && $blank->pitch !== null => TextAnswer::lines(null, Ruling::within($height, $blank->pitch, $blank->count)),
+            $blank->kind === BlankKind::Tick => new TickAnswer(),
+            $blank->kind === BlankKind::Lines && $blank->pitch !== null => TextAnswer::lines(
+                null,
+                Ruling::within($height, $blank->pitch, $blank->count),
+            ),
             $several => TextAnswer::lines(),
-            $blank->kind === BlankKind::Line || $blank->kind === BlankKind::Gap => TextAnswer::short(null, Ruling::within($height, $height, 1)),
+            $blank->kind === BlankKind::Line || $blank->kind === BlankKind::Gap => TextAnswer::short(
+                null,
+                Ruling::within($height, $height, 1),
+            ),
             default => TextAnswer::short(),
         };
     }

@@ -103,14 +103,16 @@ final class Rules
             $longest = $piece->length() > $longest->length() ? $piece : $longest;
         }
 
-        return [new Rule(
-            $longest->level,
-            $longest->at,
-            min(array_map(fn (Rule $piece): float => $piece->from, $run)),
-            $ends,
-            max(array_map(fn (Rule $piece): float => $piece->weight, $run)),
-            $spread || $longest->dashed,
-            $longest->typed,
-        )];
+        return [
+            new Rule(
+                $longest->level,
+                $longest->at,
+                min(array_map(fn (Rule $piece): float => $piece->from, $run)),
+                $ends,
+                max(array_map(fn (Rule $piece): float => $piece->weight, $run)),
+                $spread || $longest->dashed,
+                $longest->typed,
+            ),
+        ];
     }
 }

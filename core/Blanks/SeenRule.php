@@ -7,7 +7,10 @@ namespace OpenSlate\Blanks;
 /** A rule as it is seen in a picture, which may lie a little askew. */
 final readonly class SeenRule
 {
-    /** @param  float  $slope  how far it goes down for each point across; for an upright one, to the right for each point down */
+    /**
+     * @param  float  $slope  how far it goes down for each point across; for an upright one, to the right for each
+     *                        point down
+     */
     public function __construct(public Rule $rule, public float $slope)
     {
     }
@@ -23,6 +26,13 @@ final readonly class SeenRule
         $half = $this->rule->length() / 2;
         $place = $this->rule->level ? $newX : $newY;
 
-        return new Rule($this->rule->level, $this->rule->level ? $newY : $newX, $place - $half, $place + $half, $this->rule->weight, $this->rule->dashed);
+        return new Rule(
+            $this->rule->level,
+            $this->rule->level ? $newY : $newX,
+            $place - $half,
+            $place + $half,
+            $this->rule->weight,
+            $this->rule->dashed,
+        );
     }
 }

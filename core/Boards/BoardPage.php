@@ -24,7 +24,10 @@ final class BoardPage
 
     private const GAP = 0.02;
 
-    /** How much of a tile's height the picture takes: what two lines of the name and two of the rest leave, within these. */
+    /**
+     * How much of a tile's height the picture takes: what two lines of the name and two of the rest leave, within
+     * these.
+     */
     private const PICTURE_LEAST = 0.45;
 
     private const PICTURE_MOST = 0.75;
@@ -73,7 +76,7 @@ final class BoardPage
             $rows = (int) ceil($count / $columns);
             $tile = [($width - ($columns - 1) * $gap) / $columns, ($height - ($rows - 1) * $gap) / $rows];
             // What a sheet of A-size paper can be shown at in the tile; words need a width of their own.
-            $shown = min($tile[0] * 0.8, $tile[1] * self::PICTURE_LEAST / M_SQRT2, $tile[0] / 1.2);
+            $shown = min($tile[0] * 0.8, ($tile[1] * self::PICTURE_LEAST) / M_SQRT2, $tile[0] / 1.2);
             if ($tile[0] > 0 && $tile[1] > 0 && ($best === null || $shown > $best[0] + 0.01)) {
                 $best = [$shown, $columns, $tile];
             }
@@ -81,7 +84,12 @@ final class BoardPage
         [, $columns, [$wide, $high]] = $best ?? [0.0, 1, [$width, $height]];
 
         return array_map(
-            fn (int $index): Frame => Frame::of($margin + ($index % $columns) * ($wide + $gap), $top + intdiv($index, $columns) * ($high + $gap), $wide, $high),
+            fn (int $index): Frame => Frame::of(
+                $margin + ($index % $columns) * ($wide + $gap),
+                $top + intdiv($index, $columns) * ($high + $gap),
+                $wide,
+                $high,
+            ),
             range(0, $count - 1),
         );
     }
@@ -95,19 +103,48 @@ final class BoardPage
         $line = max(TextSize::SMALLEST, round($name * 0.8, 1));
         $words = Frame::of($place->x + $pad, $place->y, $place->width - 2 * $pad, $place->height);
         $text = 2 * self::LINE_HEIGHT * ($name + $line) + 2 * $pad;
-        $picture = max(self::PICTURE_LEAST * $place->height, min(self::PICTURE_MOST * $place->height, $place->height - $text));
+        $picture = max(
+            self::PICTURE_LEAST * $place->height,
+            min(self::PICTURE_MOST * $place->height, $place->height - $text),
+        );
         $nameAt = $place->y + $picture + $pad;
-        $nameHeight = $name * self::LINE_HEIGHT * (mb_strlen($tile->option->name) * $name * 0.55 > $words->width ? 2 : 1);
+        $nameHeight =
+            $name * self::LINE_HEIGHT * (mb_strlen($tile->option->name) * $name * 0.55 > $words->width ? 2 : 1);
         $elements = [];
         if ($tile->picture !== null) {
-            $elements[] = new Clip("{$id}c", self::fitted($tile->shown, Frame::of($words->x, $place->y + $pad, $words->width, $picture - $pad)), $tile->picture->source, $tile->picture->page, $tile->picture->turn);
+            $elements[] = new Clip(
+                "{$id}c",
+                self::fitted($tile->shown, Frame::of($words->x, $place->y + $pad, $words->width, $picture - $pad)),
+                $tile->picture->source,
+                $tile->picture->page,
+                $tile->picture->turn,
+            );
         }
-        $elements[] = new Label("{$id}n", Frame::of($words->x, $nameAt, $words->width, min($nameHeight, $place->bottom() - $nameAt)), $tile->option->name, $name, true);
+        $elements[] = new Label(
+            "{$id}n",
+            Frame::of($words->x, $nameAt, $words->width, min($nameHeight, $place->bottom() - $nameAt)),
+            $tile->option->name,
+            $name,
+            true,
+        );
         $left = $place->bottom() - $pad - $nameAt - $nameHeight;
         if ($tile->option->line !== '' && $left >= $line * self::LINE_HEIGHT) {
-            $elements[] = new Label("{$id}l", Frame::of($words->x, $nameAt + $nameHeight, $words->width, $left), $tile->option->line, $line);
+            $elements[] = new Label(
+                "{$id}l",
+                Frame::of($words->x, $nameAt + $nameHeight, $words->width, $left),
+                $tile->option->line,
+                $line,
+            );
         }
-        $elements[] = new Link("{$id}g", $place, $tile->target, $tile->option->name, $line, printed: true, outline: true);
+        $elements[] = new Link(
+            "{$id}g",
+            $place,
+            $tile->target,
+            $tile->option->name,
+            $line,
+            printed: true,
+            outline: true,
+        );
 
         return $elements;
     }
@@ -117,7 +154,12 @@ final class BoardPage
         $factor = min($into->width / $shown->width, $into->height / $shown->height);
         [$width, $height] = [$shown->width * $factor, $shown->height * $factor];
 
-        return Frame::of($into->x + ($into->width - $width) / 2, $into->y + ($into->height - $height) / 2, $width, $height);
+        return Frame::of(
+            $into->x + ($into->width - $width) / 2,
+            $into->y + ($into->height - $height) / 2,
+            $width,
+            $height,
+        );
     }
 
     /** @return array{Frame, Frame|null} of the title, and of the directions if there are any */
@@ -128,7 +170,9 @@ final class BoardPage
 
         return [
             Frame::of($margin, $margin, $width, self::headHeight($size)),
-            $directions === '' ? null : Frame::of($margin, $margin + self::headHeight($size), $width, self::leadHeight($size)),
+            $directions === ''
+                ? null
+                : Frame::of($margin, $margin + self::headHeight($size), $width, self::leadHeight($size)),
         ];
     }
 

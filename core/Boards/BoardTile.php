@@ -12,7 +12,11 @@ use OpenSlate\Paper\Size;
 final readonly class BoardTile
 {
     /** @param  Size  $shown  of the picture, from which only its proportions are taken */
-    public function __construct(public ChoiceOption $option, public LinkTarget $target, public ?Backdrop $picture, public Size $shown)
-    {
+    public function __construct(
+        public ChoiceOption $option,
+        public LinkTarget $target,
+        public ?Backdrop $picture,
+        public Size $shown,
+    ) {
     }
 }

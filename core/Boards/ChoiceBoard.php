@@ -27,8 +27,12 @@ final readonly class ChoiceBoard
      *
      * @throws BoardRefused when there are too few places or too many
      */
-    public function __construct(public string $title, public string $directions, public array $options, public array $places)
-    {
+    public function __construct(
+        public string $title,
+        public string $directions,
+        public array $options,
+        public array $places,
+    ) {
         if (count($places) < self::FEWEST || count($places) > self::MOST) {
             throw BoardRefused::places();
         }
@@ -37,21 +41,36 @@ final readonly class ChoiceBoard
     /** @return list<ChoiceOption|null> the option in each place */
     public function placed(): array
     {
-        $byId = array_column(array_map(fn (ChoiceOption $option): array => [$option->id, $option], $this->options), 1, 0);
+        $byId = array_column(
+            array_map(fn (ChoiceOption $option): array => [$option->id, $option], $this->options),
+            1,
+            0,
+        );
 
-        return array_map(fn (?string $id): ?ChoiceOption => $id === null ? null : ($byId[$id] ?? null), $this->places);
+        return array_map(fn (?string $id): ?ChoiceOption => $id === null ? null : $byId[$id] ?? null, $this->places);
     }
 
     /** @return list<int> ids of the master's pages of what is on the board, each once, in the order of the places */
     public function pages(): array
     {
-        return array_values(array_unique(array_merge([], ...array_map(fn (?ChoiceOption $option): array => $option->pages ?? [], $this->placed()))));
+        return array_values(
+            array_unique(
+                array_merge(
+                    [],
+                    ...array_map(fn (?ChoiceOption $option): array => $option->pages ?? [], $this->placed()),
+                ),
+            ),
+        );
     }
 
     /** @return list<int> ids of the master's pages of every option, on the board or not */
     public function allPages(): array
     {
-        return array_values(array_unique(array_merge([], ...array_map(fn (ChoiceOption $option): array => $option->pages, $this->options))));
+        return array_values(
+            array_unique(
+                array_merge([], ...array_map(fn (ChoiceOption $option): array => $option->pages, $this->options)),
+            ),
+        );
     }
 
     /**
@@ -80,12 +99,23 @@ final readonly class ChoiceBoard
 
     public function encode(): string
     {
-        return json_encode([
-            'title' => $this->title,
-            'directions' => $this->directions,
-            'options' => array_map(fn (ChoiceOption $option): array => ['id' => $option->id, 'name' => $option->name, 'line' => $option->line, 'pages' => $option->pages], $this->options),
-            'places' => array_map(fn (?string $id): string => $id ?? '', $this->places),
-        ], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE);
+        return json_encode(
+            [
+                'title' => $this->title,
+                'directions' => $this->directions,
+                'options' => array_map(
+                    fn (ChoiceOption $option): array => [
+                        'id' => $option->id,
+                        'name' => $option->name,
+                        'line' => $option->line,
+                        'pages' => $option->pages,
+                    ],
+                    $this->options,
+                ),
+                'places' => array_map(fn (?string $id): string => $id ?? '', $this->places),
+            ],
+            JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE,
+        );
     }
 
     /** @throws InvalidJson|BoardRefused */
@@ -96,12 +126,15 @@ final readonly class ChoiceBoard
         return new self(
             $board->text('title', self::LONGEST_TITLE),
             $board->text('directions', self::LONGEST_DIRECTIONS),
-            array_map(fn (Fields $option): ChoiceOption => new ChoiceOption(
-                $option->matching('id', '/^[a-z0-9]{1,16}$/D', 'small letters and digits'),
-                $option->text('name', ChoiceOption::LONGEST_NAME),
-                $option->text('line', ChoiceOption::LONGEST_LINE),
-                $option->integers('pages', Arrangement::MOST_PAGES),
-            ), $board->objects('options', self::MOST_OPTIONS)),
+            array_map(
+                fn (Fields $option): ChoiceOption => new ChoiceOption(
+                    $option->matching('id', '/^[a-z0-9]{1,16}$/D', 'small letters and digits'),
+                    $option->text('name', ChoiceOption::LONGEST_NAME),
+                    $option->text('line', ChoiceOption::LONGEST_LINE),
+                    $option->integers('pages', Arrangement::MOST_PAGES),
+                ),
+                $board->objects('options', self::MOST_OPTIONS),
+            ),
             array_map(fn (string $id): ?string => $id === '' ? null : $id, $board->texts('places', self::MOST)),
         );
     }

@@ -17,7 +17,11 @@ final class CopyRefused extends DomainException implements Refusal
 
     public static function stillNeeded(int $places): self
     {
-        return new self($places === 1 ? 'One place that your teacher needs is still blank. Fill it in, then hand in.' : "{$places} places that your teacher needs are still blank. Fill them in, then hand in.");
+        return new self(
+            $places === 1
+                ? 'One place that your teacher needs is still blank. Fill it in, then hand in.'
+                : "{$places} places that your teacher needs are still blank. Fill them in, then hand in.",
+        );
     }
 
     public static function notHandedIn(): self

@@ -20,13 +20,21 @@ final readonly class Draft
      * @param  int  $base  the copy's revision that the window last saw
      * @param  string  $window  the browser window's own name
      * @param  array<string, string>  $answers  by place
-     * @param  array<string, string>  $refused  why an answer cannot be kept, by place; the others are none the worse for it
+     * @param  array<string, string>  $refused  why an answer cannot be kept, by place; the others are none the worse
+     *                                          for it
      */
-    public function __construct(public int $base, public string $window, public array $answers, public array $refused = [])
-    {
+    public function __construct(
+        public int $base,
+        public string $window,
+        public array $answers,
+        public array $refused = [],
+    ) {
     }
 
-    /** @param  callable(string, string): string  $settle  what is kept, from the place and what was sent; it may throw AnswerRefused */
+    /**
+     * @param  callable(string, string):  string  $settle what is kept, from the place and what was sent; it may throw
+     *                                    AnswerRefused
+     */
     public function settled(callable $settle): self
     {
         $answers = [];

@@ -59,10 +59,14 @@ final readonly class Places
 
     public function toJson(): string
     {
-        return json_encode((object) array_map(
-            fn (Place $place): array => FormCodec::properties($place->form) + ($place->needed ? ['needed' => true] : []),
-            $this->places,
-        ), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE);
+        return json_encode(
+            (object) array_map(
+                fn (Place $place): array => FormCodec::properties($place->form) +
+                    ($place->needed ? ['needed' => true] : []),
+                $this->places,
+            ),
+            JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE,
+        );
     }
 
     public function count(): int

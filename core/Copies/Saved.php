@@ -13,8 +13,13 @@ final readonly class Saved
      * @param  list<string>  $said  what the student is to be told of it
      * @param  array<string, string>  $refused  why an answer was not kept, by place
      */
-    public function __construct(public Work $work, public array $conflicts, public array $newer, public array $said = [], public array $refused = [])
-    {
+    public function __construct(
+        public Work $work,
+        public array $conflicts,
+        public array $newer,
+        public array $said = [],
+        public array $refused = [],
+    ) {
     }
 
     /** @param  list<string>  $said */

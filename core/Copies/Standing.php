@@ -27,7 +27,9 @@ final readonly class Standing
     /** @throws CopyRefused when it is handed in */
     public function written(): self
     {
-        return $this->state === CopyState::HandedIn ? throw CopyRefused::handedIn() : new self(CopyState::Working, null);
+        return $this->state === CopyState::HandedIn
+            ? throw CopyRefused::handedIn()
+            : new self(CopyState::Working, null);
     }
 
     /** Handing in what is handed in changes nothing: a second tap on a slow network is no error. */

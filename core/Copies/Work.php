@@ -32,7 +32,11 @@ final readonly class Work
         $given = $fields->object('answers');
         foreach ($given->names() as $name) {
             $answer = $given->object((string) $name);
-            $answers[(string) $name] = new Answer($answer->text('text', PHP_INT_MAX), $answer->integer('revision', 0), $answer->text('window', 32));
+            $answers[(string) $name] = new Answer(
+                $answer->text('text', PHP_INT_MAX),
+                $answer->integer('revision', 0),
+                $answer->text('window', 32),
+            );
             $answer->nothingElse();
         }
         $fields->nothingElse();
@@ -42,15 +46,21 @@ final readonly class Work
 
     public function toJson(): string
     {
-        return json_encode([
-            'version' => self::VERSION,
-            'revision' => $this->revision,
-            'answers' => (object) array_map(fn (Answer $answer): array => [
-                'text' => $answer->text,
-                'revision' => $answer->revision,
-                'window' => $answer->window,
-            ], $this->answers),
-        ], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
+        return json_encode(
+            [
+                'version' => self::VERSION,
+                'revision' => $this->revision,
+                'answers' => (object) array_map(
+                    fn (Answer $answer): array => [
+                        'text' => $answer->text,
+                        'revision' => $answer->revision,
+                        'window' => $answer->window,
+                    ],
+                    $this->answers,
+                ),
+            ],
+            JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES,
+        );
     }
 
     public function text(string $place): string
@@ -66,13 +76,20 @@ final readonly class Work
 
     public function filled(Places $places): int
     {
-        return count(array_filter($places->all(), fn (Place $place): bool => $place->form->isFilled($this->text($place->id))));
+        return count(
+            array_filter($places->all(), fn (Place $place): bool => $place->form->isFilled($this->text($place->id))),
+        );
     }
 
     /** How many places still need something before the copy can be handed in. */
     public function stillNeeded(Places $places): int
     {
-        return count(array_filter($places->all(), fn (Place $place): bool => $place->needed && ! $place->form->isFilled($this->text($place->id))));
+        return count(
+            array_filter(
+                $places->all(),
+                fn (Place $place): bool => $place->needed && ! $place->form->isFilled($this->text($place->id)),
+            ),
+        );
     }
 
     /**
@@ -107,7 +124,10 @@ final readonly class Work
     {
         return array_map(
             fn (Answer $answer): string => $answer->text,
-            array_filter($this->answers, fn (Answer $answer): bool => $answer->revision > $draft->base && $answer->window !== $draft->window),
+            array_filter(
+                $this->answers,
+                fn (Answer $answer): bool => $answer->revision > $draft->base && $answer->window !== $draft->window,
+            ),
         );
     }
 }

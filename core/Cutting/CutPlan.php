@@ -23,8 +23,15 @@ final class CutPlan
      * @param  list<string>  $taken  names that sets have already
      * @return list<PlannedSet>
      */
-    public static function of(array $pages, CutBy $by, int $every, string $master, string $pattern, bool $unknown, array $taken = []): array
-    {
+    public static function of(
+        array $pages,
+        CutBy $by,
+        int $every,
+        string $master,
+        string $pattern,
+        bool $unknown,
+        array $taken = [],
+    ): array {
         $groups = [];
         $current = [];
         $before = null;
@@ -79,8 +86,21 @@ final class CutPlan
     {
         [$first, $last] = [$group[0]->number, $group[count($group) - 1]->number];
         // "pages 21–21" is a page.
-        $pattern = $first === $last ? str_replace(['pages {first}–{last}', '{first}–{last}', '{first}-{last}'], ['page {first}', '{first}', '{first}'], $pattern) : $pattern;
-        $name = strtr($pattern, ['{master}' => $master, '{section}' => $group[0]->section ?? "part {$n}", '{first}' => (string) $first, '{last}' => (string) $last, '{n}' => (string) $n]);
+        $pattern =
+            $first === $last
+                ? str_replace(
+                    ['pages {first}–{last}', '{first}–{last}', '{first}-{last}'],
+                    ['page {first}', '{first}', '{first}'],
+                    $pattern,
+                )
+                : $pattern;
+        $name = strtr($pattern, [
+            '{master}' => $master,
+            '{section}' => $group[0]->section ?? "part {$n}",
+            '{first}' => (string) $first,
+            '{last}' => (string) $last,
+            '{n}' => (string) $n,
+        ]);
         $name = trim((string) preg_replace('/\s+/u', ' ', $name));
 
         return mb_substr($name === '' ? "Set {$n}" : $name, 0, self::LONGEST_NAME);

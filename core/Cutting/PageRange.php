@@ -52,11 +52,17 @@ final class PageRange
             }
         }
 
-        return implode(', ', array_map(fn (array $run): string => match ($run[1] - $run[0]) {
-            0 => "{$run[0]}",
-            1 => "{$run[0]}, {$run[1]}",
-            default => "{$run[0]}–{$run[1]}",
-        }, $runs));
+        return implode(
+            ', ',
+            array_map(
+                fn (array $run): string => match ($run[1] - $run[0]) {
+                    0 => "{$run[0]}",
+                    1 => "{$run[0]}, {$run[1]}",
+                    default => "{$run[0]}–{$run[1]}",
+                },
+                $runs,
+            ),
+        );
     }
 
     /** @return list<int> */

@@ -17,7 +17,9 @@ final class UnusableRange extends DomainException implements Refusal
 
     public static function senseless(string $piece): self
     {
-        return new self('“'.mb_strimwidth($piece, 0, 30, '…').'” is not a page or a range. Type something like 1-5, 8, 11-.');
+        return new self(
+            '“'.mb_strimwidth($piece, 0, 30, '…').'” is not a page or a range. Type something like 1-5, 8, 11-.',
+        );
     }
 
     public static function beforeFirst(string $piece): self
@@ -27,7 +29,9 @@ final class UnusableRange extends DomainException implements Refusal
 
     public static function pastEnd(string $piece, int $count): self
     {
-        return new self("“{$piece}” goes past the end: ".($count === 1 ? 'there is only one page.' : "there are {$count} pages."));
+        return new self(
+            "“{$piece}” goes past the end: ".($count === 1 ? 'there is only one page.' : "there are {$count} pages."),
+        );
     }
 
     public static function backwards(string $piece): self

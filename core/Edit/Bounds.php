@@ -29,8 +29,9 @@ final class Bounds
 
     public static function holds(Frame $within, Frame $frame): bool
     {
-        return $frame->x >= $within->x - self::SLACK && $frame->y >= $within->y - self::SLACK
-            && $frame->right() <= $within->right() + self::SLACK
-            && $frame->bottom() <= $within->bottom() + self::SLACK;
+        return $frame->x >= $within->x - self::SLACK &&
+            $frame->y >= $within->y - self::SLACK &&
+            $frame->right() <= $within->right() + self::SLACK &&
+            $frame->bottom() <= $within->bottom() + self::SLACK;
     }
 }

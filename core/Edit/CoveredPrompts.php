@@ -34,18 +34,25 @@ final class CoveredPrompts
         foreach (self::patches($before) == $patches ? $before->elements() : [] as $element) {
             $known[$element->id()] = $element;
         }
-        $asked = array_filter($after->elements(), fn (Element $box): bool => self::isFromPrint($box) && ($known[$box->id()] ?? null) != $box);
+        $asked = array_filter(
+            $after->elements(),
+            fn (Element $box): bool => self::isFromPrint($box) && ($known[$box->id()] ?? null) != $box,
+        );
         if ($asked === []) {
             return $after;
         }
         $gone = self::goneUnder($patches, $printed->words());
 
-        return $after->withElements(array_map(
-            fn (Element $element): Element => $element instanceof AnswerBox && in_array($element, $asked, true) && array_intersect_key($gone, self::words($element->prompt)) !== []
-                ? $element->asking('')
-                : $element,
-            $after->elements(),
-        ));
+        return $after->withElements(
+            array_map(
+                fn (Element $element): Element => $element instanceof AnswerBox &&
+                in_array($element, $asked, true) &&
+                array_intersect_key($gone, self::words($element->prompt)) !== []
+                    ? $element->asking('')
+                    : $element,
+                $after->elements(),
+            ),
+        );
     }
 
     private static function isFromPrint(Element $element): bool
@@ -68,8 +75,11 @@ final class CoveredPrompts
     {
         $gone = $left = [];
         foreach ($printed as $word) {
-            $under = array_filter($patches, fn (Patch $patch): bool => $patch->frame->meets($word->frame) && self::share($word, $patch) > 0.5);
-            $under === [] ? $left += self::words($word->text) : $gone += self::words($word->text);
+            $under = array_filter(
+                $patches,
+                fn (Patch $patch): bool => $patch->frame->meets($word->frame) && self::share($word, $patch) > 0.5,
+            );
+            $under === [] ? ($left += self::words($word->text)) : ($gone += self::words($word->text));
         }
 
         return array_diff_key($gone, $left);
@@ -80,7 +90,7 @@ final class CoveredPrompts
     {
         $under = $word->frame->within($patch->frame);
 
-        return $under->width * $under->height / max(0.01, $word->frame->width * $word->frame->height);
+        return ($under->width * $under->height) / max(0.01, $word->frame->width * $word->frame->height);
     }
 
     /** @return array<array-key, true> the words of a text, as keys */

@@ -40,17 +40,24 @@ final class EditRefused extends DomainException implements Refusal
 
     public static function noRoomToLayOut(): self
     {
-        return new self('There is no room for so many beside and below it. Move it up and to the left, make it smaller, or take fewer.');
+        return new self(
+            'There is no room for so many beside and below it. Move it up and to the left, make it smaller, or '
+                .'take fewer.',
+        );
     }
 
     public static function partsInTheTray(): self
     {
-        return new self('Parts are waiting in the tray. Move them on to the page, or take them off, before you take the tray away.');
+        return new self(
+            'Parts are waiting in the tray. Move them on to the page, or take them off, before you take the tray away.',
+        );
     }
 
     public static function tooSmall(): self
     {
-        return new self(sprintf('That is too small to use. Make it at least %d points wide and high.', Bounds::SMALLEST_SIDE));
+        return new self(
+            sprintf('That is too small to use. Make it at least %d points wide and high.', Bounds::SMALLEST_SIDE),
+        );
     }
 
     public static function tooMany(): self
@@ -95,7 +102,9 @@ final class EditRefused extends DomainException implements Refusal
 
     public static function printCannotMove(): self
     {
-        return new self('The print of this page cannot move. Room can be made on pages put together from clips, labels and boxes.');
+        return new self(
+            'The print of this page cannot move. Room can be made on pages put together from clips, labels and boxes.',
+        );
     }
 
     public static function noRoom(): self
@@ -115,7 +124,10 @@ final class EditRefused extends DomainException implements Refusal
 
     public static function notYours(): self
     {
-        return new self('There is a picture or a clip in it that is not among yours. Bring it in, or clip it from a page that you may look at.');
+        return new self(
+            'There is a picture or a clip in it that is not among yours. Bring it in, or clip it from a page that '
+                .'you may look at.',
+        );
     }
 
     public static function invalid(string $problem, ?Throwable $cause = null): self

@@ -62,7 +62,9 @@ final readonly class Selection
     {
         $free = array_filter($this->on($page), fn (Element $element): bool => ! $element->isLocked());
 
-        return $free === [] ? throw EditRefused::locked() : self::of(array_values(array_map(fn (Element $element): string => $element->id(), $free)));
+        return $free === []
+            ? throw EditRefused::locked()
+            : self::of(array_values(array_map(fn (Element $element): string => $element->id(), $free)));
     }
 
     /**
@@ -76,9 +78,11 @@ final readonly class Selection
     {
         $this->on($page);
 
-        return $page->withElements(array_map(
-            fn (Element $element): Element => $this->has($element) ? $change($element) : $element,
-            $page->elements(),
-        ));
+        return $page->withElements(
+            array_map(
+                fn (Element $element): Element => $this->has($element) ? $change($element) : $element,
+                $page->elements(),
+            ),
+        );
     }
 }

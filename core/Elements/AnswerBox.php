@@ -65,7 +65,7 @@ final readonly class AnswerBox implements Answerable
     /** The same box with another prompt, which is not printed. */
     public function asking(string $prompt): self
     {
-        return $this->with('prompt', $prompt)->with('printed', false);
+        return $this->with(prompt: $prompt, printed: false);
     }
 
     public function kind(): ElementKind

@@ -45,6 +45,6 @@ final readonly class Clip implements Element
 
     public function turned(Rotation $by): self
     {
-        return $this->with('turn', $this->turn->plus($by));
+        return $this->with(turn: $this->turn->plus($by));
     }
 }

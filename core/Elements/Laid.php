@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace OpenSlate\Elements;
 
 use OpenSlate\Geometry\Frame;
-use ReflectionClass;
+use OpenSlate\Withers;
 
 /** What all elements do alike. Their own properties are those of their constructors. */
 trait Laid
 {
+    use Withers;
+
     public function id(): string
     {
         return $this->id;
@@ -32,27 +34,21 @@ trait Laid
 
     public function framed(Frame $frame): static
     {
-        return $this->with('frame', $frame);
+        return $this->with(frame: $frame);
     }
 
     public function identified(string $id): static
     {
-        return $this->with('id', $id);
+        return $this->with(id: $id);
     }
 
     public function grouped(?string $group): static
     {
-        return $this->with('group', $group);
+        return $this->with(group: $group);
     }
 
     public function locked(bool $locked): static
     {
-        return $this->with('locked', $locked);
-    }
-
-    /** The same, made anew with one property that is another. */
-    private function with(string $property, mixed $value): static
-    {
-        return (new ReflectionClass($this))->newInstanceArgs([...get_object_vars($this), $property => $value]);
+        return $this->with(locked: $locked);
     }
 }

@@ -25,7 +25,9 @@ final readonly class LinkTarget
         $mail = preg_match('~^mailto:[^\s@]+@[^\s@]+$~iu', $address) === 1;
         $page = preg_match('/^page:[a-z0-9]{1,24}$/D', $address) === 1;
         if (! $web && ! $mail && ! $page) {
-            throw new InvalidArgumentException('must be an address that starts with https://, http:// or mailto:, or a page of this worksheet');
+            throw new InvalidArgumentException(
+                'must be an address that starts with https://, http:// or mailto:, or a page of this worksheet',
+            );
         }
 
         return new self($address);

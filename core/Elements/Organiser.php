@@ -62,7 +62,7 @@ final readonly class Organiser implements Answerable
     {
         $boxes = array_replace(array_map($this->box(...), range(0, max($at, count($this->boxes) - 1))), [$at => $box]);
 
-        return new self($this->id, $this->frame, $this->shape, $this->number, array_values($boxes), $this->prompt, $this->size, $this->cover, $this->outline, $this->font, $this->align, $this->help, $this->needed, $this->points, $this->group, $this->locked);
+        return $this->with(boxes: array_values($boxes));
     }
 
     /** The name of a box's place on the page; boxes count from 0, their names from 1. */

@@ -19,8 +19,12 @@ final readonly class OrganiserBox
      * @param  list<string>  $key  the right answers
      * @param  int|null  $level  in a hierarchy, how far below the top
      */
-    public function __construct(public string $name = '', public array $key = [], public string $prompt = '', public ?int $level = null)
-    {
+    public function __construct(
+        public string $name = '',
+        public array $key = [],
+        public string $prompt = '',
+        public ?int $level = null,
+    ) {
     }
 
     public function form(): TextAnswer

@@ -74,7 +74,10 @@ final readonly class Part implements Element
     ) {
         $this->colour = $colour ?? Colour::of('#26343b');
         $this->ink = $ink ?? Colour::of('#111111');
-        if (count($joints) > 1 && count(array_unique(array_map(fn (Joint $joint): string => $joint->id, $joints))) < count($joints)) {
+        if (
+            count($joints) > 1 &&
+            count(array_unique(array_map(fn (Joint $joint): string => $joint->id, $joints))) < count($joints)
+        ) {
             throw new InvalidArgumentException('Two joints of one part have one id.');
         }
         if ($form === PartForm::Picture ? $source === '' && ! $own : $source !== '' || $set !== []) {
@@ -114,14 +117,20 @@ final readonly class Part implements Element
         return null;
     }
 
-    /** @return array{array{float, float}, array{float, float}} both ends of a connector in its own frame, in points on the page */
+    /**
+     * @return array{array{float, float}, array{float, float}}  both ends of a connector in its own frame, in points on
+     *                                                          the page
+     */
     public function ends(): array
     {
         $frame = $this->frame;
 
         return match ($this->lay) {
             Lay::Level => [[$frame->x, $frame->middle()], [$frame->right(), $frame->middle()]],
-            Lay::Upright => [[$frame->x + $frame->width / 2, $frame->y], [$frame->x + $frame->width / 2, $frame->bottom()]],
+            Lay::Upright => [
+                [$frame->x + $frame->width / 2, $frame->y],
+                [$frame->x + $frame->width / 2, $frame->bottom()],
+            ],
             Lay::Falling => [[$frame->x, $frame->y], [$frame->right(), $frame->bottom()]],
             Lay::Rising => [[$frame->x, $frame->bottom()], [$frame->right(), $frame->y]],
         };

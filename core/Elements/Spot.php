@@ -86,7 +86,12 @@ final readonly class Spot implements Element
         }
         [$width, $height] = [$this->frame->width / $this->columns, $this->frame->height / $this->rows];
 
-        return Frame::of($this->frame->x + $number % $this->columns * $width, $this->frame->y + intdiv($number, $this->columns) * $height, $width, $height);
+        return Frame::of(
+            $this->frame->x + ($number % $this->columns) * $width,
+            $this->frame->y + intdiv($number, $this->columns) * $height,
+            $width,
+            $height,
+        );
     }
 
     /** How far a point is from it, in points; 0 is in it. */
@@ -94,18 +99,22 @@ final readonly class Spot implements Element
     {
         $frame = $this->frame;
         if ($this->form !== SpotForm::Ring) {
-            return hypot(max($frame->x - $x, 0.0, $x - $frame->right()), max($frame->y - $y, 0.0, $y - $frame->bottom()));
+            return hypot(
+                max($frame->x - $x, 0.0, $x - $frame->right()),
+                max($frame->y - $y, 0.0, $y - $frame->bottom()),
+            );
         }
         [$across, $down] = [$frame->width / 2, $frame->height / 2];
         $from = $this->radius($x, $y);
 
-        return max($from - ($this->isOpenRing() ? 1 + self::OUTSIDE : 1), $this->hole - $from, 0.0) * min($across, $down);
+        return max($from - ($this->isOpenRing() ? 1 + self::OUTSIDE : 1), $this->hole - $from, 0.0) *
+            min($across, $down);
     }
 
     /** How far a point is from the line of a ring, in points. */
     public function fromLine(float $x, float $y): float
     {
-        return abs($this->radius($x, $y) - 1) * min($this->frame->width, $this->frame->height) / 2;
+        return (abs($this->radius($x, $y) - 1) * min($this->frame->width, $this->frame->height)) / 2;
     }
 
     /** Whether it is a ring on whose line parts stand. */
@@ -119,6 +128,9 @@ final readonly class Spot implements Element
     {
         [$across, $down] = [$this->frame->width / 2, $this->frame->height / 2];
 
-        return hypot(($x - $this->frame->x - $across) / max($across, 0.001), ($y - $this->frame->middle()) / max($down, 0.001));
+        return hypot(
+            ($x - $this->frame->x - $across) / max($across, 0.001),
+            ($y - $this->frame->middle()) / max($down, 0.001),
+        );
     }
 }

@@ -67,7 +67,7 @@ final readonly class Table implements Answerable
      */
     public function remade(Frame $frame, array $columns, array $rows, array $cells): self
     {
-        return new self($this->id, $frame, $columns, $rows, $cells, $this->prompt, $this->size, $this->cover, $this->outline, $this->font, $this->align, $this->help, $this->needed, $this->points, $this->group, $this->locked);
+        return $this->with(frame: $frame, columns: $columns, rows: $rows, cells: $cells);
     }
 
     public function cell(int $row, int $column): TableCell
@@ -101,7 +101,9 @@ final readonly class Table implements Answerable
         return $this->points;
     }
 
-    /** What a cell is in, for those who do not see the table: its row's and its column's words, as far as there are any. */
+    /**
+     * What a cell is in, for those who do not see the table: its row's and its column's words, as far as there are any.
+     */
     public function heading(int $row, int $column): string
     {
         $words = [];

@@ -38,7 +38,7 @@ final class AnswerableCodec
             $element instanceof Table => [
                 'columns' => $element->columns,
                 'rows' => $element->rows,
-                'cells' => array_map(fn (TableCell $cell): array => ['text' => $cell->text, 'fill' => $cell->fill] + ($cell->key === [] ? [] : ['key' => $cell->key]), $element->cells),
+                'cells' => array_map(self::cellProperties(...), $element->cells),
                 ...self::asking($element),
             ],
             $element instanceof Organiser => [
@@ -110,7 +110,22 @@ final class AnswerableCodec
     /** @return array<string, mixed> */
     private static function boxProperties(OrganiserBox $box): array
     {
-        return ['name' => $box->name, ...($box->prompt === '' ? [] : ['prompt' => $box->prompt]), ...($box->key === [] ? [] : ['key' => $box->key]), ...($box->level === null ? [] : ['level' => $box->level])];
+        return [
+            'name' => $box->name,
+            ...($box->prompt === '' ? [] : ['prompt' => $box->prompt]),
+            ...($box->key === [] ? [] : ['key' => $box->key]),
+            ...($box->level === null ? [] : ['level' => $box->level]),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function cellProperties(TableCell $cell): array
+    {
+        return [
+            'text' => $cell->text,
+            'fill' => $cell->fill,
+            ...($cell->key === [] ? [] : ['key' => $cell->key]),
+        ];
     }
 
     private static function organiserBox(Fields $box): OrganiserBox
@@ -147,9 +162,14 @@ final class AnswerableCodec
             throw $fields->wrong($name, 'must be at least one');
         }
         $sum = array_sum($given);
-        $shares = array_map(fn (float $share): float => abs($sum - 1) < 0.0001 ? $share : round($share / $sum, 6), $given);
+        $shares = abs($sum - 1) < 0.0001
+            ? $given
+            : array_map(fn (float $share): float => round($share / $sum, 6), $given);
+        if (min($shares) < Table::SMALLEST_SHARE) {
+            throw $fields->wrong($name, 'must be wide enough to take hold of');
+        }
 
-        return min($shares) >= Table::SMALLEST_SHARE ? $shares : throw $fields->wrong($name, 'must be wide enough to take hold of');
+        return $shares;
     }
 
     /** @return list<string> */
@@ -178,19 +198,26 @@ final class AnswerableCodec
         ];
     }
 
-    /** @return array{string, float, bool, bool, Font, TextAlign, string, bool, float|null} in the order of their constructors */
+    /**
+     * How it asks and how it looks, by the names of the constructors' arguments.
+     *
+     * @return array{
+     *     prompt: string, size: float, cover: bool, outline: bool, font: Font, align: TextAlign, help: string,
+     *     needed: bool, points: float|null,
+     * }
+     */
     private static function asked(Fields $fields): array
     {
         return [
-            $fields->text('prompt', AnswerBox::LONGEST_PROMPT),
-            Looks::size($fields),
-            $fields->flag('cover'),
-            $fields->flag('outline'),
-            Looks::font($fields),
-            Looks::align($fields),
-            $fields->has('help') ? $fields->text('help', AnswerBox::LONGEST_HELP) : '',
-            Looks::flag($fields, 'needed'),
-            self::points($fields),
+            'prompt' => $fields->text('prompt', AnswerBox::LONGEST_PROMPT),
+            'size' => Looks::size($fields),
+            'cover' => $fields->flag('cover'),
+            'outline' => $fields->flag('outline'),
+            'font' => Looks::font($fields),
+            'align' => Looks::align($fields),
+            'help' => $fields->has('help') ? $fields->text('help', AnswerBox::LONGEST_HELP) : '',
+            'needed' => Looks::flag($fields, 'needed'),
+            'points' => self::points($fields),
         ];
     }
 

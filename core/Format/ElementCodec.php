@@ -30,12 +30,43 @@ final class ElementCodec
 {
     /** What is left out of the JSON where it is as usual. */
     private const USUAL = [
-        'font' => 'plain', 'align' => 'left', 'help' => '', 'needed' => false, 'points' => null, 'key' => [], 'fit' => 'scroll',
-        'limit' => null, 'pitch' => null, 'first' => null, 'unit' => '', 'many' => false, 'mark' => 'ring', 'spelling' => false,
-        'colour' => null, 'fills' => 'own', 'kept' => false, 'dashed' => false, 'opacity' => 1.0, 'fill' => null, 'lay' => 'level',
-        'name' => '', 'sides' => 6, 'source' => '', 'stock' => 1, 'own' => false, 'joints' => [], 'set' => [], 'head' => 'none',
-        'takes' => [], 'most' => null, 'hole' => 0.0, 'columns' => 1, 'rows' => 1, 'large' => false,
-        'group' => null, 'locked' => false,
+        'font' => 'plain',
+        'align' => 'left',
+        'help' => '',
+        'needed' => false,
+        'points' => null,
+        'key' => [],
+        'fit' => 'scroll',
+        'limit' => null,
+        'pitch' => null,
+        'first' => null,
+        'unit' => '',
+        'many' => false,
+        'mark' => 'ring',
+        'spelling' => false,
+        'colour' => null,
+        'fills' => 'own',
+        'kept' => false,
+        'dashed' => false,
+        'opacity' => 1.0,
+        'fill' => null,
+        'lay' => 'level',
+        'name' => '',
+        'sides' => 6,
+        'source' => '',
+        'stock' => 1,
+        'own' => false,
+        'joints' => [],
+        'set' => [],
+        'head' => 'none',
+        'takes' => [],
+        'most' => null,
+        'hole' => 0.0,
+        'columns' => 1,
+        'rows' => 1,
+        'large' => false,
+        'group' => null,
+        'locked' => false,
     ];
 
     /** @return array<string, mixed> */
@@ -81,9 +112,16 @@ final class ElementCodec
     public static function properties(Element $element): array
     {
         return match (true) {
-            $element instanceof AnswerBox, $element instanceof Table, $element instanceof Organiser => AnswerableCodec::properties($element),
+            $element instanceof AnswerBox,
+            $element instanceof Table,
+            $element instanceof Organiser => AnswerableCodec::properties($element),
             $element instanceof Part, $element instanceof Spot => PartCodec::properties($element),
-            $element instanceof Patch, $element instanceof Label, $element instanceof Link, $element instanceof Clip, $element instanceof Picture, $element instanceof Shape => FurnishingCodec::properties($element),
+            $element instanceof Patch,
+            $element instanceof Label,
+            $element instanceof Link,
+            $element instanceof Clip,
+            $element instanceof Picture,
+            $element instanceof Shape => FurnishingCodec::properties($element),
             default => throw new LogicException("{$element->kind()->value} has no codec."),
         };
     }
@@ -128,11 +166,20 @@ final class ElementCodec
     public static function changed(Element $element, array $set): Element
     {
         $whole = self::whole($element);
-        if ($element instanceof AnswerBox && is_string($set['answer'] ?? null) && $set['answer'] !== $element->form->kind()->value) {
+        if (
+            $element instanceof AnswerBox &&
+            is_string($set['answer'] ?? null) &&
+            $set['answer'] !== $element->form->kind()->value
+        ) {
             $kind = AnswerKind::tryFrom($set['answer']);
             $start = $kind === null ? [] : FormCodec::start($kind);
             $kept = array_intersect_key(FormCodec::properties($element->form), $start);
-            $whole = [...array_diff_key($whole, FormCodec::properties($element->form)), ...$start, ...$kept, 'key' => []];
+            $whole = [
+                ...array_diff_key($whole, FormCodec::properties($element->form)),
+                ...$start,
+                ...$kept,
+                'key' => [],
+            ];
         }
 
         if ($element instanceof AnswerBox && isset($set['prompt']) && $set['prompt'] !== $element->prompt) {

@@ -73,16 +73,16 @@ final class FurnishingCodec
     public static function label(string $id, Frame $frame, Fields $fields): Label
     {
         return new Label(
-            $id,
-            $frame,
-            $fields->text('text', Label::LONGEST),
-            Looks::size($fields),
-            $fields->flag('bold'),
-            $fields->flag('highlight'),
-            Looks::font($fields),
-            Looks::align($fields),
-            Looks::colour($fields, 'colour'),
-            $fields->has('fills') ? $fields->oneOf('fills', LabelText::class) : LabelText::Own,
+            id: $id,
+            frame: $frame,
+            text: $fields->text('text', Label::LONGEST),
+            size: Looks::size($fields),
+            bold: $fields->flag('bold'),
+            highlight: $fields->flag('highlight'),
+            font: Looks::font($fields),
+            align: Looks::align($fields),
+            colour: Looks::colour($fields, 'colour'),
+            fills: $fields->has('fills') ? $fields->oneOf('fills', LabelText::class) : LabelText::Own,
         );
     }
 
@@ -90,14 +90,14 @@ final class FurnishingCodec
     public static function link(string $id, Frame $frame, Fields $fields): Link
     {
         return new Link(
-            $id,
-            $frame,
-            self::target($fields),
-            $fields->text('text', Link::LONGEST),
-            Looks::size($fields),
-            $fields->flag('printed'),
-            $fields->flag('outline'),
-            $fields->flag('on'),
+            id: $id,
+            frame: $frame,
+            target: self::target($fields),
+            text: $fields->text('text', Link::LONGEST),
+            size: Looks::size($fields),
+            printed: $fields->flag('printed'),
+            outline: $fields->flag('outline'),
+            on: $fields->flag('on'),
         );
     }
 
@@ -105,16 +105,16 @@ final class FurnishingCodec
     public static function clip(string $id, Frame $frame, Fields $fields): Clip
     {
         return new Clip(
-            $id,
-            $frame,
-            Looks::hash($fields),
-            $fields->integer('page', 1),
-            self::turn($fields),
-            $fields->number('left', 0, 1),
-            $fields->number('top', 0, 1),
-            $fields->number('across', Clip::SMALLEST, 1),
-            $fields->number('down', Clip::SMALLEST, 1),
-            Looks::flag($fields, 'kept'),
+            id: $id,
+            frame: $frame,
+            source: Looks::hash($fields),
+            page: $fields->integer('page', 1),
+            turn: self::turn($fields),
+            left: $fields->number('left', 0, 1),
+            top: $fields->number('top', 0, 1),
+            across: $fields->number('across', Clip::SMALLEST, 1),
+            down: $fields->number('down', Clip::SMALLEST, 1),
+            kept: Looks::flag($fields, 'kept'),
         );
     }
 
@@ -128,22 +128,23 @@ final class FurnishingCodec
     public static function shape(string $id, Frame $frame, Fields $fields): Shape
     {
         return new Shape(
-            $id,
-            $frame,
-            $fields->oneOf('form', ShapeForm::class),
-            $fields->has('lay') ? $fields->oneOf('lay', Lay::class) : Lay::Level,
-            Looks::colour($fields, 'colour'),
-            $fields->number('weight', 0, Shape::THICKEST),
-            Looks::colour($fields, 'fill'),
-            $fields->has('opacity') ? $fields->number('opacity', 0, 1) : 1.0,
-            Looks::flag($fields, 'dashed'),
+            id: $id,
+            frame: $frame,
+            form: $fields->oneOf('form', ShapeForm::class),
+            lay: $fields->has('lay') ? $fields->oneOf('lay', Lay::class) : Lay::Level,
+            colour: Looks::colour($fields, 'colour'),
+            weight: $fields->number('weight', 0, Shape::THICKEST),
+            fill: Looks::colour($fields, 'fill'),
+            opacity: $fields->has('opacity') ? $fields->number('opacity', 0, 1) : 1.0,
+            dashed: Looks::flag($fields, 'dashed'),
         );
     }
 
     /** @throws InvalidJson */
     public static function turn(Fields $fields): Rotation
     {
-        return Rotation::tryFrom($fields->integer('turn', 0, 270)) ?? throw $fields->wrong('turn', 'must be one of 0, 90, 180, 270');
+        return Rotation::tryFrom($fields->integer('turn', 0, 270)) ??
+            throw $fields->wrong('turn', 'must be one of 0, 90, 180, 270');
     }
 
     private static function target(Fields $fields): LinkTarget

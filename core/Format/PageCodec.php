@@ -28,31 +28,66 @@ final class PageCodec
 {
     public const VERSION = 1;
 
-    /** @var WeakMap<Element, array<array-key, mixed>>|null elements as they were read: what nobody changed is written as it was */
+    /**
+     * @var WeakMap<Element, array<array-key, mixed>>|null  elements as they were read: what nobody changed is written
+     *                                                      as it was
+     */
     private static ?WeakMap $asRead = null;
 
     public static function encode(Page $page): string
     {
-        return json_encode([
-            'version' => self::VERSION,
-            'paper' => [
-                'width' => $page->size->width,
-                'height' => $page->size->height,
-                'colour' => $page->paper->hex,
-            ],
-            'backdrop' => $page->backdrop === null ? null : [
-                'source' => $page->backdrop->source,
-                'page' => $page->backdrop->page,
-                'turn' => $page->backdrop->turn->value,
-                'frame' => $page->backdrop->frame === null ? null : [
-                    'x' => $page->backdrop->frame->x,
-                    'y' => $page->backdrop->frame->y,
-                    'width' => $page->backdrop->frame->width,
-                    'height' => $page->backdrop->frame->height,
+        return json_encode(
+            [
+                'version' => self::VERSION,
+                'paper' => [
+                    'width' => $page->size->width,
+                    'height' => $page->size->height,
+                    'colour' => $page->paper->hex,
                 ],
-            ],
-            'elements' => array_map(fn (Element $element): array => self::$asRead[$element] ?? ElementCodec::encode($element), $page->elements()),
-        ] + ($page->carried === null ? [] : ['carried' => $page->carried]) + ($page->tray === null ? [] : ['tray' => ['side' => $page->tray->side->value, 'depth' => $page->tray->depth, 'open' => $page->tray->open]]) + ($page->key === null ? [] : ['key' => ['model' => $page->key->model, 'counts' => array_map(fn (ModelAspect $aspect): string => $aspect->value, $page->key->counts), 'points' => $page->key->points]]), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
+                'backdrop' => $page->backdrop === null
+                        ? null
+                        : [
+                            'source' => $page->backdrop->source,
+                            'page' => $page->backdrop->page,
+                            'turn' => $page->backdrop->turn->value,
+                            'frame' => $page->backdrop->frame === null
+                                    ? null
+                                    : [
+                                        'x' => $page->backdrop->frame->x,
+                                        'y' => $page->backdrop->frame->y,
+                                        'width' => $page->backdrop->frame->width,
+                                        'height' => $page->backdrop->frame->height,
+                                    ],
+                        ],
+                'elements' => array_map(
+                    fn (Element $element): array => self::$asRead[$element] ?? ElementCodec::encode($element),
+                    $page->elements(),
+                ),
+            ] +
+                ($page->carried === null ? [] : ['carried' => $page->carried]) +
+                ($page->tray === null
+                    ? []
+                    : [
+                        'tray' => [
+                            'side' => $page->tray->side->value,
+                            'depth' => $page->tray->depth,
+                            'open' => $page->tray->open,
+                        ],
+                    ]) +
+                ($page->key === null
+                    ? []
+                    : [
+                        'key' => [
+                            'model' => $page->key->model,
+                            'counts' => array_map(
+                                fn (ModelAspect $aspect): string => $aspect->value,
+                                $page->key->counts,
+                            ),
+                            'points' => $page->key->points,
+                        ],
+                    ]),
+            JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES,
+        );
     }
 
     /** @throws InvalidJson with the path of the first value that is not in the format */
@@ -61,7 +96,7 @@ final class PageCodec
         $fields = Fields::parse($json);
         $fields->integer('version', self::VERSION, self::VERSION);
         $paper = $fields->object('paper');
-        self::$asRead ??= new WeakMap;
+        self::$asRead ??= new WeakMap();
         $elements = [];
         foreach ($fields->objects('elements', Page::MOST_ELEMENTS) as $read) {
             $elements[] = $element = ElementCodec::decode($read);
@@ -71,7 +106,15 @@ final class PageCodec
             $size = Size::of($paper->number('width'), $paper->number('height'));
             $colour = Colour::of($paper->text('colour', 7));
             $backdrop = $fields->isNull('backdrop') ? null : self::backdrop($fields->object('backdrop'));
-            $page = new Page($size, $colour, $backdrop, $elements, $fields->has('carried') ? $fields->number('carried') : null, $fields->isGiven('tray') ? self::tray($fields->object('tray')) : null, $fields->isGiven('key') ? self::key($fields->object('key')) : null);
+            $page = new Page(
+                $size,
+                $colour,
+                $backdrop,
+                $elements,
+                $fields->has('carried') ? $fields->number('carried') : null,
+                $fields->isGiven('tray') ? self::tray($fields->object('tray')) : null,
+                $fields->isGiven('key') ? self::key($fields->object('key')) : null,
+            );
         } catch (UnusableSize|InvalidArgumentException $problem) {
             throw InvalidJson::at('$', $problem);
         }
@@ -89,7 +132,11 @@ final class PageCodec
         } catch (ModelRefused $refusal) {
             throw $fields->wrong('model', $refusal);
         }
-        $key = new ModelKey($model, self::counts($fields), $fields->isGiven('points') ? $fields->number('points', 0, AnswerBox::MOST_POINTS) : null);
+        $key = new ModelKey(
+            $model,
+            self::counts($fields),
+            $fields->isGiven('points') ? $fields->number('points', 0, AnswerBox::MOST_POINTS) : null,
+        );
         $fields->nothingElse();
 
         return $key;
@@ -103,17 +150,31 @@ final class PageCodec
     public static function counts(Fields $fields): array
     {
         $given = $fields->texts('counts', count(ModelAspect::cases()));
-        if (array_diff($given, array_map(fn (ModelAspect $aspect): string => $aspect->value, ModelAspect::cases())) !== []) {
+        if (
+            array_diff(
+                $given,
+                array_map(fn (ModelAspect $aspect): string => $aspect->value, ModelAspect::cases()),
+            ) !== []
+        ) {
             throw $fields->wrong('counts', 'must be among spots, order, joints');
         }
 
-        return array_values(array_filter(ModelAspect::cases(), fn (ModelAspect $aspect): bool => in_array($aspect->value, $given, true)));
+        return array_values(
+            array_filter(
+                ModelAspect::cases(),
+                fn (ModelAspect $aspect): bool => in_array($aspect->value, $given, true),
+            ),
+        );
     }
 
     /** @throws InvalidJson */
     public static function tray(Fields $fields): Tray
     {
-        $tray = new Tray($fields->oneOf('side', TraySide::class), $fields->number('depth', Tray::NARROWEST, Tray::WIDEST), $fields->flag('open'));
+        $tray = new Tray(
+            $fields->oneOf('side', TraySide::class),
+            $fields->number('depth', Tray::NARROWEST, Tray::WIDEST),
+            $fields->flag('open'),
+        );
         $fields->nothingElse();
 
         return $tray;

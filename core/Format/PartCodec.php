@@ -43,7 +43,10 @@ final class PartCodec
                 'source' => $element->source,
                 'stock' => $element->stock,
                 'own' => $element->own,
-                'joints' => array_map(fn (Joint $joint): array => ['id' => $joint->id, 'x' => $joint->x, 'y' => $joint->y], $element->joints),
+                'joints' => array_map(
+                    fn (Joint $joint): array => ['id' => $joint->id, 'x' => $joint->x, 'y' => $joint->y],
+                    $element->joints,
+                ),
                 'head' => $element->head->value,
                 'set' => array_map(fn (string $source): array => ['source' => $source], $element->set),
             ],
@@ -68,28 +71,30 @@ final class PartCodec
     {
         try {
             return new Part(
-                $id,
-                $frame,
-                $fields->oneOf('form', PartForm::class),
-                $fields->text('text', Part::LONGEST_TEXT),
-                $fields->has('name') ? $fields->text('name', Part::LONGEST_NAME) : '',
-                Looks::size($fields),
-                $fields->flag('bold'),
-                Looks::font($fields),
-                Looks::colour($fields, 'colour'),
-                $fields->number('weight', 0, Shape::THICKEST),
-                Looks::colour($fields, 'fill'),
-                $fields->has('opacity') ? $fields->number('opacity', 0, 1) : 1.0,
-                Looks::flag($fields, 'dashed'),
-                Looks::colour($fields, 'ink'),
-                $fields->has('sides') ? $fields->integer('sides', 3, Part::MOST_SIDES) : 6,
-                $fields->has('lay') ? $fields->oneOf('lay', Lay::class) : Lay::Level,
-                $fields->has('source') && $fields->text('source', 64) !== '' ? Looks::hash($fields) : '',
-                $fields->has('stock') ? $fields->integer('stock', 1, Part::MOST_STOCK) : 1,
-                Looks::flag($fields, 'own'),
-                $fields->has('joints') ? array_map(self::joint(...), $fields->objects('joints', Joint::MOST)) : [],
-                $fields->has('set') ? array_map(self::given(...), $fields->objects('set', Part::MOST_IN_SET)) : [],
-                $fields->has('head') ? $fields->oneOf('head', Head::class) : Head::None,
+                id: $id,
+                frame: $frame,
+                form: $fields->oneOf('form', PartForm::class),
+                text: $fields->text('text', Part::LONGEST_TEXT),
+                name: $fields->has('name') ? $fields->text('name', Part::LONGEST_NAME) : '',
+                size: Looks::size($fields),
+                bold: $fields->flag('bold'),
+                font: Looks::font($fields),
+                colour: Looks::colour($fields, 'colour'),
+                weight: $fields->number('weight', 0, Shape::THICKEST),
+                fill: Looks::colour($fields, 'fill'),
+                opacity: $fields->has('opacity') ? $fields->number('opacity', 0, 1) : 1.0,
+                dashed: Looks::flag($fields, 'dashed'),
+                ink: Looks::colour($fields, 'ink'),
+                sides: $fields->has('sides') ? $fields->integer('sides', 3, Part::MOST_SIDES) : 6,
+                lay: $fields->has('lay') ? $fields->oneOf('lay', Lay::class) : Lay::Level,
+                source: $fields->has('source') && $fields->text('source', 64) !== '' ? Looks::hash($fields) : '',
+                stock: $fields->has('stock') ? $fields->integer('stock', 1, Part::MOST_STOCK) : 1,
+                own: Looks::flag($fields, 'own'),
+                joints: $fields->has('joints')
+                    ? array_map(self::joint(...), $fields->objects('joints', Joint::MOST))
+                    : [],
+                set: $fields->has('set') ? array_map(self::given(...), $fields->objects('set', Part::MOST_IN_SET)) : [],
+                head: $fields->has('head') ? $fields->oneOf('head', Head::class) : Head::None,
             );
         } catch (InvalidArgumentException $problem) {
             throw $fields->wrong('form', $problem);
@@ -100,25 +105,29 @@ final class PartCodec
     public static function spot(string $id, Frame $frame, Fields $fields): Spot
     {
         return new Spot(
-            $id,
-            $frame,
-            $fields->oneOf('form', SpotForm::class),
-            $fields->has('name') ? $fields->text('name', Part::LONGEST_NAME) : '',
-            $fields->has('takes') ? $fields->texts('takes', Spot::MOST_TAKES, Part::LONGEST_TEXT) : [],
-            $fields->isGiven('most') ? $fields->integer('most', 1, Spot::MOST) : null,
-            $fields->oneOf('settle', Settle::class),
-            $fields->flag('outline'),
-            Looks::flag($fields, 'dashed'),
-            $fields->has('hole') ? $fields->number('hole', 0, Spot::LARGEST_HOLE) : 0.0,
-            $fields->has('columns') ? $fields->integer('columns', 1, Spot::MOST_LINES) : 1,
-            $fields->has('rows') ? $fields->integer('rows', 1, Spot::MOST_LINES) : 1,
-            Looks::flag($fields, 'large'),
+            id: $id,
+            frame: $frame,
+            form: $fields->oneOf('form', SpotForm::class),
+            name: $fields->has('name') ? $fields->text('name', Part::LONGEST_NAME) : '',
+            takes: $fields->has('takes') ? $fields->texts('takes', Spot::MOST_TAKES, Part::LONGEST_TEXT) : [],
+            most: $fields->isGiven('most') ? $fields->integer('most', 1, Spot::MOST) : null,
+            settle: $fields->oneOf('settle', Settle::class),
+            outline: $fields->flag('outline'),
+            dashed: Looks::flag($fields, 'dashed'),
+            hole: $fields->has('hole') ? $fields->number('hole', 0, Spot::LARGEST_HOLE) : 0.0,
+            columns: $fields->has('columns') ? $fields->integer('columns', 1, Spot::MOST_LINES) : 1,
+            rows: $fields->has('rows') ? $fields->integer('rows', 1, Spot::MOST_LINES) : 1,
+            large: Looks::flag($fields, 'large'),
         );
     }
 
     private static function joint(Fields $joint): Joint
     {
-        $one = new Joint($joint->matching('id', '/^[a-z0-9]{1,12}$/D', 'small letters and digits'), $joint->number('x', 0, 1), $joint->number('y', 0, 1));
+        $one = new Joint(
+            $joint->matching('id', '/^[a-z0-9]{1,12}$/D', 'small letters and digits'),
+            $joint->number('x', 0, 1),
+            $joint->number('y', 0, 1),
+        );
         $joint->nothingElse();
 
         return $one;

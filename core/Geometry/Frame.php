@@ -13,12 +13,8 @@ use InvalidArgumentException;
  */
 final readonly class Frame
 {
-    private function __construct(
-        public float $x,
-        public float $y,
-        public float $width,
-        public float $height,
-    ) {
+    private function __construct(public float $x, public float $y, public float $width, public float $height)
+    {
     }
 
     /** @throws InvalidArgumentException when a number is not finite, or a side is negative */
@@ -88,14 +84,18 @@ final readonly class Frame
     /** Whether some of it lies in another. */
     public function meets(self $other): bool
     {
-        return $this->x < $other->x + $other->width && $other->x < $this->x + $this->width
-            && $this->y < $other->y + $other->height && $other->y < $this->y + $this->height;
+        return $this->x < $other->x + $other->width &&
+            $other->x < $this->x + $this->width &&
+            $this->y < $other->y + $other->height &&
+            $other->y < $this->y + $this->height;
     }
 
     public function contains(self $other): bool
     {
-        return $other->x >= $this->x && $other->y >= $this->y
-            && $other->right() <= $this->right() && $other->bottom() <= $this->bottom();
+        return $other->x >= $this->x &&
+            $other->y >= $this->y &&
+            $other->right() <= $this->right() &&
+            $other->bottom() <= $this->bottom();
     }
 
     /** What of it lies in another: of no width or height where nothing does. */
@@ -104,7 +104,12 @@ final readonly class Frame
         $x = max($this->x, $other->x);
         $y = max($this->y, $other->y);
 
-        return self::of($x, $y, max(0.0, min($this->right(), $other->right()) - $x), max(0.0, min($this->bottom(), $other->bottom()) - $y));
+        return self::of(
+            $x,
+            $y,
+            max(0.0, min($this->right(), $other->right()) - $x),
+            max(0.0, min($this->bottom(), $other->bottom()) - $y),
+        );
     }
 
     /**

@@ -17,8 +17,8 @@ enum Rotation: int
     /** @throws InvalidArgumentException when the angle is no multiple of 90 */
     public static function fromDegrees(int $degrees): self
     {
-        return self::tryFrom((($degrees % 360) + 360) % 360)
-            ?? throw new InvalidArgumentException("A page turns by quarters, not by {$degrees} degrees.");
+        return self::tryFrom((($degrees % 360) + 360) % 360) ??
+            throw new InvalidArgumentException("A page turns by quarters, not by {$degrees} degrees.");
     }
 
     public function plus(self $other): self

@@ -151,7 +151,10 @@ final class Fields
     /** @return list<int> */
     public function integers(string $name, int $most): array
     {
-        return array_map(fn (mixed $item): int => is_int($item) ? $item : throw $this->wrong($name, 'must be whole numbers'), $this->items($name, $most));
+        return array_map(
+            fn (mixed $item): int => is_int($item) ? $item : throw $this->wrong($name, 'must be whole numbers'),
+            $this->items($name, $most),
+        );
     }
 
     /** @return list<self> */
@@ -170,7 +173,9 @@ final class Fields
     public function lists(string $name, int $most): array
     {
         return array_map(
-            fn (mixed $item): array => is_array($item) && array_is_list($item) ? $item : throw $this->wrong($name, 'must hold lists'),
+            fn (mixed $item): array => is_array($item) && array_is_list($item)
+                ? $item
+                : throw $this->wrong($name, 'must hold lists'),
             $this->items($name, $most),
         );
     }
@@ -179,7 +184,9 @@ final class Fields
     public function numbers(string $name, int $most, float $min, float $max): array
     {
         return array_map(
-            fn (mixed $item): float => (is_int($item) || is_float($item)) && $item >= $min && $item <= $max ? (float) $item : throw $this->wrong($name, "must be numbers between {$min} and {$max}"),
+            fn (mixed $item): float => (is_int($item) || is_float($item)) && $item >= $min && $item <= $max
+                ? (float) $item
+                : throw $this->wrong($name, "must be numbers between {$min} and {$max}"),
             $this->items($name, $most),
         );
     }
@@ -190,7 +197,10 @@ final class Fields
         $texts = [];
         foreach ($this->items($name, $most) as $at => $item) {
             if (! is_string($item) || mb_strlen($item) > $longest) {
-                throw InvalidJson::at($this->pathOf($name)."[{$at}]", "must be text of at most {$longest} characters");
+                throw InvalidJson::at(
+                    $this->pathOf($name)."[{$at}]",
+                    "must be text of at most {$longest} characters",
+                );
             }
             $texts[] = $item;
         }

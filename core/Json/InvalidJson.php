@@ -19,6 +19,8 @@ final class InvalidJson extends DomainException implements Refusal
     /** @param  Throwable|string  $problem  what is wrong, or what has found it wrong */
     public static function at(string $path, Throwable|string $problem): self
     {
-        return is_string($problem) ? new self($path, $problem, null) : new self($path, $problem->getMessage(), $problem);
+        return is_string($problem)
+            ? new self($path, $problem, null)
+            : new self($path, $problem->getMessage(), $problem);
     }
 }

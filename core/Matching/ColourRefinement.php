@@ -16,7 +16,8 @@ final class ColourRefinement
      * @param  list<Edge>  $key
      * @param  list<Edge>  $done
      * @param  array<string, string>  $names  of all parts, by key
-     * @return array<string, array<string, int>> for each joined part of the one those of its name in the other, and for how
+     * @return array<string, array<string, int>>  for each joined part of the one those of its name in the other, and
+     *                                            for how
      *                                           many rounds they are alike; the most alike first
      */
     public static function alike(array $key, array $done, array $names): array
@@ -24,7 +25,10 @@ final class ColourRefinement
         [$mine, $theirs] = [self::joined($key, $names), self::joined($done, $names)];
         $alike = [];
         foreach ($mine as $part => $name) {
-            $alike[(string) $part] = array_map(fn (): int => 0, array_filter($theirs, fn (string $other): bool => $other === $name));
+            $alike[(string) $part] = array_map(
+                fn (): int => 0,
+                array_filter($theirs, fn (string $other): bool => $other === $name),
+            );
         }
         for ($round = 1; $round <= self::ROUNDS; $round++) {
             [$mine, $theirs] = [self::refined($mine, $key), self::refined($theirs, $done)];

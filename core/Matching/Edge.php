@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace OpenSlate\Matching;
 
-/** Two parts that hold together: joint to joint, or by a connector between two joints. Neither comes first, but along an arrow. */
+/**
+ * Two parts that hold together: joint to joint, or by a connector between two joints. Neither comes first, but along an
+ * arrow.
+ */
 final readonly class Edge
 {
     /**
@@ -15,8 +18,14 @@ final readonly class Edge
      * @param  string  $atB  its joint
      * @param  bool  $oneWay  whether it runs from a to b
      */
-    public function __construct(public string $by, public string $a, public string $atA, public string $b, public string $atB, public bool $oneWay = false)
-    {
+    public function __construct(
+        public string $by,
+        public string $a,
+        public string $atA,
+        public string $b,
+        public string $atB,
+        public bool $oneWay = false,
+    ) {
     }
 
     public function has(string $key): bool
@@ -45,7 +54,9 @@ final readonly class Edge
     /** How it is joined, from the part at one end: by what, at which joint, which way, to which joint. */
     public function seenFrom(string $key): string
     {
-        return $key === $this->a ? "{$this->by}|{$this->atA}>{$this->atB}" : "{$this->by}|{$this->atB}".($this->oneWay ? '<' : '>').$this->atA;
+        return $key === $this->a
+            ? "{$this->by}|{$this->atA}>{$this->atB}"
+            : "{$this->by}|{$this->atB}".($this->oneWay ? '<' : '>').$this->atA;
     }
 
     /** One text for one edge: whichever end comes first, unless it runs one way. */

@@ -68,7 +68,10 @@ final class GraphMatching
     /** @var array<string, array<string, true>> what each of the student's parts is joined to */
     private array $beside;
 
-    /** @var array<string, array<string, int>> for each of the key's parts the student's of its name, and how far they are alike; the most alike first */
+    /**
+     * @var array<string, array<string, int>>  for each of the key's parts the student's of its name, and how far they
+     *                                         are alike; the most alike first
+     */
     private array $alike = [];
 
     private int $ceiling;
@@ -212,7 +215,9 @@ final class GraphMatching
         unset($this->to[$part]);
     }
 
-    /** @return array<string, int> the student's parts that may stand for one of the key's, and how far they are alike */
+    /**
+     * @return array<string, int> the student's parts that may stand for one of the key's, and how far they are alike
+     */
     private function candidates(string $part, int $at): array
     {
         $joined = [];
@@ -264,8 +269,14 @@ final class GraphMatching
     {
         $kind = fn (Edge $edge): Edge => $edge->carried($names) ?? $edge;
         [$wanted, $there] = [array_map($kind, $key), array_map($kind, $done)];
-        $right = self::common(array_map(fn (Edge $edge): string => $edge->name(), $wanted), array_map(fn (Edge $edge): string => $edge->name(), $there));
-        $loose = self::common(array_map(fn (Edge $edge): string => $edge->between(), $wanted), array_map(fn (Edge $edge): string => $edge->between(), $there));
+        $right = self::common(
+            array_map(fn (Edge $edge): string => $edge->name(), $wanted),
+            array_map(fn (Edge $edge): string => $edge->name(), $there),
+        );
+        $loose = self::common(
+            array_map(fn (Edge $edge): string => $edge->between(), $wanted),
+            array_map(fn (Edge $edge): string => $edge->between(), $there),
+        );
 
         return self::RIGHT * $right + self::REVERSED * max(0, $loose - $right);
     }
@@ -302,7 +313,8 @@ final class GraphMatching
     }
 
     /**
-     * The key's parts along its joins: always next what is joined to most of those before, and begun with what is surest.
+     * The key's parts along its joins: always next what is joined to most of those before, and begun with what is
+     * surest.
      *
      * @param  list<Edge>  $key
      * @return list<string>
@@ -312,12 +324,24 @@ final class GraphMatching
         $beside = self::neighbours($key);
         $open = array_map(fn (): int => 0, $beside);
         // The farther one is alike, and the fewer are, the surer it is which stands for it.
-        $sure = array_map(fn (array $others): array => [-($most = max([0, ...array_values($others)])), count(array_keys($others, $most, true))], $this->alike);
+        $sure = array_map(
+            fn (array $others): array => [
+                -($most = max([0, ...array_values($others)])),
+                count(array_keys($others, $most, true)),
+            ],
+            $this->alike,
+        );
         $order = [];
         while ($open !== []) {
             $next = array_key_first($open);
             foreach ($open as $part => $ties) {
-                if ([-$ties, ...$sure[$part], -count($beside[$part])] < [-$open[$next], ...$sure[$next], -count($beside[$next])]) {
+                if (
+                    [-$ties, ...$sure[$part], -count($beside[$part])] < [
+                        -$open[$next],
+                        ...$sure[$next],
+                        -count($beside[$next]),
+                    ]
+                ) {
                     $next = $part;
                 }
             }

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace OpenSlate\Matching;
 
 /**
- * Grows an assignment of the key's parts to a student's from one pair that is likely: next always the pair that most joins
- * speak for, then the most alike. Two joins that agree are rarely both mistaken, so that it grows round mistakes.
+ * Grows an assignment of the key's parts to a student's from one pair that is likely: next always the pair that most
+ * joins speak for, then the most alike. Two joins that agree are rarely both mistaken, so that it grows round mistakes.
  */
 final class Growth
 {
@@ -14,7 +14,10 @@ final class Growth
 
     private const LOOSE = 1;
 
-    /** @var array<string, list<array{string, string, string}>> what each of the student's parts is joined to: how, by what, to which */
+    /**
+     * @var array<string, list<array{string, string, string}>>  what each of the student's parts is joined to: how, by
+     *                                                          what, to which
+     */
     private array $done = [];
 
     /** @var array<string, list<array{string, string, string}>> the same of the key's */

@@ -22,9 +22,19 @@ final class Joined
             $placed = $scene->where($key, $model);
             if ($placed->end !== null) {
                 $part = $scene->part($key);
-                [$from, $to] = $part->head === Head::Start ? [$placed->end->held, $placed->held] : [$placed->held, $placed->end->held];
+                [$from, $to] =
+                    $part->head === Head::Start
+                        ? [$placed->end->held, $placed->held]
+                        : [$placed->held, $placed->end->held];
                 if ($from->part !== null && $to->part !== null) {
-                    $edges[] = new Edge($part->named(), $from->part, $from->joint, $to->part, $to->joint, $part->head->isOneWay());
+                    $edges[] = new Edge(
+                        $part->named(),
+                        $from->part,
+                        $from->joint,
+                        $to->part,
+                        $to->joint,
+                        $part->head->isOneWay(),
+                    );
                 }
             } elseif ($scene->isOnPage($placed)) {
                 foreach ($scene->joints($placed) as $joint => $point) {
@@ -38,7 +48,11 @@ final class Joined
             for ($next = $n + 1; isset($points[$next]) && $points[$next][2][0] - $at[0] <= self::SAME; $next++) {
                 [$other, $its, $there] = $points[$next];
                 // What nobody has moved is not joined by anybody: the copies of a stock lie on each other.
-                if ($other !== $key && abs($there[1] - $at[1]) <= self::SAME && ($model->find($key) ?? $model->find($other)) !== null) {
+                if (
+                    $other !== $key &&
+                    abs($there[1] - $at[1]) <= self::SAME &&
+                    ($model->find($key) ?? $model->find($other)) !== null
+                ) {
                     $edges[] = new Edge('', $key, (string) $joint, $other, (string) $its);
                 }
             }

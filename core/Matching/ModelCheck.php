@@ -14,7 +14,9 @@ use OpenSlate\Page\ModelKey;
 use OpenSlate\Parts\Held;
 use OpenSlate\Parts\Scene;
 
-/** Checks a student's model against the key, and says what is missing, extra or reversed. Parts of one name are alike. */
+/**
+ * Checks a student's model against the key, and says what is missing, extra or reversed. Parts of one name are alike.
+ */
 final class ModelCheck
 {
     private int $right = 0;
@@ -26,8 +28,11 @@ final class ModelCheck
     /** @var list<string> */
     private array $words = [];
 
-    private function __construct(private readonly Scene $scene, private readonly Model $key, private readonly Model $done)
-    {
+    private function __construct(
+        private readonly Scene $scene,
+        private readonly Model $key,
+        private readonly Model $done,
+    ) {
     }
 
     public static function of(Scene $scene, ModelKey $key, Model $done): ModelVerdict
@@ -68,7 +73,8 @@ final class ModelCheck
                 $this->words[] = "{$right} of {$of} in {$spot->named()}";
             }
             foreach ($strangers as $name => $count) {
-                $this->words[] = ($count > 1 ? "{$count} × {$name} do" : "{$name} does")." not belong in {$spot->named()}";
+                $this->words[] =
+                    ($count > 1 ? "{$count} × {$name} do" : "{$name} does")." not belong in {$spot->named()}";
             }
         }
     }
@@ -99,7 +105,10 @@ final class ModelCheck
         foreach ($this->scene->ids() as $key) {
             $names[$key] = $this->scene->part($key)->named();
         }
-        $joined = fn (Model $model): array => array_map(fn (Edge $edge): Edge => $ends ? $edge : $edge->anywhere(), Joined::in($this->scene, $model));
+        $joined = fn (Model $model): array => array_map(
+            fn (Edge $edge): Edge => $ends ? $edge : $edge->anywhere(),
+            Joined::in($this->scene, $model),
+        );
         [$wanted, $there] = [$joined($this->key), $joined($this->done)];
         $to = GraphMatching::best($wanted, $there, $names);
         $exact = array_count_values(array_map(fn (Edge $edge): string => $edge->name(), $there));
@@ -113,9 +122,11 @@ final class ModelCheck
                 $missing[] = $edge;
             }
         }
-        $left = array_values(array_filter($there, function (Edge $edge) use (&$exact): bool {
-            return $exact[$edge->name()]-- > 0;
-        }));
+        $left = array_values(
+            array_filter($there, function (Edge $edge) use (&$exact): bool {
+                return $exact[$edge->name()]-- > 0;
+            }),
+        );
         foreach ($missing as $edge) {
             $turned = $edge->carried($to)?->between();
             $found = array_search($turned, array_map(fn (Edge $other): string => $other->between(), $left), true);
@@ -124,12 +135,16 @@ final class ModelCheck
                 array_splice($left, (int) $found, 1);
                 $this->words[] = "{$names[$edge->a]} is joined to {$names[$edge->b]} the wrong way round";
             } else {
-                $this->words[] = "{$names[$edge->a]} is not joined to {$names[$edge->b]}".($edge->by === '' ? '' : " by {$edge->by}");
+                $this->words[] =
+                    "{$names[$edge->a]} is not joined to {$names[$edge->b]}".
+                    ($edge->by === '' ? '' : " by {$edge->by}");
             }
         }
         foreach ($left as $edge) {
             $this->count(0, 0, 1);
-            $this->words[] = "{$names[$edge->a]} should not be joined to {$names[$edge->b]}".($edge->by === '' ? '' : " by {$edge->by}");
+            $this->words[] =
+                "{$names[$edge->a]} should not be joined to {$names[$edge->b]}".
+                ($edge->by === '' ? '' : " by {$edge->by}");
         }
     }
 
@@ -143,7 +158,12 @@ final class ModelCheck
     /** @return array<string, int> how many of each name are in a place */
     private function names(Spot $spot, int $cell, Model $model): array
     {
-        return array_count_values(array_map(fn (Placed $one): string => $this->scene->part($one->id)->named(), $model->in($spot->id, $spot->cells() > 1 ? $cell : null)));
+        return array_count_values(
+            array_map(
+                fn (Placed $one): string => $this->scene->part($one->id)->named(),
+                $model->in($spot->id, $spot->cells() > 1 ? $cell : null),
+            ),
+        );
     }
 
     /** @return list<string> names from the left to the right */

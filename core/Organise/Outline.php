@@ -13,18 +13,24 @@ final readonly class Outline
     /** Up to so many boxes are enough for two levels; more of them make a third. */
     private const TWO_LEVELS = 5;
 
-    /** @param  non-empty-list<int>  $levels  of each box; the first is at 0, no other is, and none is more than one below the box before it */
+    /**
+     * @param  non-empty-list<int>  $levels  of each box; the first is at 0, no other is, and none is more than one
+     *                                       below the box before it
+     */
     private function __construct(public array $levels)
     {
     }
 
     public static function of(Organiser $organiser): self
     {
-        return self::told(array_map(fn (int $at): ?int => $organiser->box($at)->level, range(0, $organiser->count() - 1)));
+        return self::told(
+            array_map(fn (int $at): ?int => $organiser->box($at)->level, range(0, $organiser->count() - 1)),
+        );
     }
 
     /**
-     * By the levels that boxes say. A box that says none is beside the one before it; where none says any, all are shared out evenly.
+     * By the levels that boxes say. A box that says none is beside the one before it; where none says any, all are
+     * shared out evenly.
      *
      * @param  non-empty-list<int|null>  $said
      */
@@ -72,7 +78,10 @@ final readonly class Outline
         return $parents;
     }
 
-    /** @return non-empty-list<array{int, int}> for each box the first and the last of the lowest boxes that stand below it; a box with none below stands for itself */
+    /**
+     * @return non-empty-list<array{int, int}>  for each box the first and the last of the lowest boxes that stand below
+     *                                          it; a box with none below stands for itself
+     */
     public function spans(): array
     {
         $first = $last = [];

@@ -48,23 +48,37 @@ final class Furniture
         }
         $limit = max(self::FEWEST, count($pages) * self::SHARE);
 
-        return array_map(fn (PageText $page): PageText => $page->withLines(array_values(array_filter(
-            $page->lines,
-            function (TextLine $line) use ($page, $seen, $exact, $limit, $pages): bool {
-                if (! self::atEdge($line, $page)) {
-                    return true;
-                }
-                if (self::isPageNumber($line)) {
-                    return false;
-                }
-                $comesBack = ($seen[self::shape($line, $page)] ?? 0) >= $limit;
-                $alwaysTheSame = count($exact[mb_strtolower(trim($line->text))] ?? []) > count($pages) * 0.6;
+        return array_map(
+            fn (PageText $page): PageText => $page->withLines(
+                array_values(
+                    array_filter($page->lines, function (TextLine $line) use (
+                        $page,
+                        $seen,
+                        $exact,
+                        $limit,
+                        $pages,
+                    ): bool {
+                        if (! self::atEdge($line, $page)) {
+                            return true;
+                        }
+                        if (self::isPageNumber($line)) {
+                            return false;
+                        }
+                        $comesBack = ($seen[self::shape($line, $page)] ?? 0) >= $limit;
+                        $alwaysTheSame = count($exact[mb_strtolower(trim($line->text))] ?? []) > count($pages) * 0.6;
 
-                $counts = ! $alwaysTheSame && (SectionLabel::in($line->text) !== null || (SectionLabel::ofAnyKind($line->text) !== null && $line->frame->height >= self::HEADING * $page->bodyHeight()));
+                        $counts =
+                            ! $alwaysTheSame &&
+                            (SectionLabel::in($line->text) !== null ||
+                                (SectionLabel::ofAnyKind($line->text) !== null &&
+                                    $line->frame->height >= self::HEADING * $page->bodyHeight()));
 
-                return ! $comesBack || $counts;
-            },
-        ))), $pages);
+                        return ! $comesBack || $counts;
+                    }),
+                ),
+            ),
+            $pages,
+        );
     }
 
     private static function atEdge(TextLine $line, PageText $page): bool
@@ -77,7 +91,10 @@ final class Furniture
     /** "Page 3", "3 of 24", "- 3 -", "3", "iii": no words of its own. */
     private static function isPageNumber(TextLine $line): bool
     {
-        return preg_match('/^\W*(?:(?:page|p\.?|pg\.?)\s*)?(?:\d{1,3}|[ivxl]{1,6})(?:\s*(?:of|\/|–|-)\s*\d{1,3})?\W*$/iu', trim($line->text)) === 1;
+        return preg_match(
+            '/^\W*(?:(?:page|p\.?|pg\.?)\s*)?(?:\d{1,3}|[ivxl]{1,6})(?:\s*(?:of|\/|–|-)\s*\d{1,3})?\W*$/iu',
+            trim($line->text),
+        ) === 1;
     }
 
     /** The words, at which edge and how large: the title on the cover is not the running head of the same words. */
@@ -85,6 +102,9 @@ final class Furniture
     {
         $words = (string) preg_replace(['/\d+/u', '/\s+/u'], ['#', ' '], mb_strtolower(trim($line->text)));
 
-        return ($line->frame->middle() < $page->size->height / 2 ? 'top ' : 'foot ').(int) round($line->frame->height / 3).' '.$words;
+        return ($line->frame->middle() < $page->size->height / 2 ? 'top ' : 'foot ').
+            (int) round($line->frame->height / 3).
+            ' '.
+            $words;
     }
 }

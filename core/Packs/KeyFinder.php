@@ -7,8 +7,8 @@ namespace OpenSlate\Packs;
 use OpenSlate\Text\PageText;
 
 /**
- * Tells which pages a key has the answers to: the page it repeats; else the sections whose labels stand on it; else, for
- * a key that names none, the student pages since the key before it.
+ * Tells which pages a key has the answers to: the page it repeats; else the sections whose labels stand on it; else,
+ * for a key that names none, the student pages since the key before it.
  */
 final class KeyFinder
 {
@@ -20,7 +20,9 @@ final class KeyFinder
      */
     public static function answers(array $pages, array $verdicts, array $sections, PackLabels $labels): array
     {
-        $students = array_keys(array_filter($verdicts, fn (Verdict $verdict): bool => $verdict->role === Role::Student));
+        $students = array_keys(
+            array_filter($verdicts, fn (Verdict $verdict): bool => $verdict->role === Role::Student),
+        );
         $answers = [];
         $since = [];
         $open = [];
@@ -34,7 +36,10 @@ final class KeyFinder
                 $open = $since === [] ? $open : $since;
                 $since = [];
                 $named = self::named($page, $sections, $students, $labels);
-                $repeats = $verdict->repeats !== null && in_array($verdict->repeats, $students, true) ? [$verdict->repeats] : [];
+                $repeats =
+                    $verdict->repeats !== null && in_array($verdict->repeats, $students, true)
+                        ? [$verdict->repeats]
+                        : [];
                 $answers[$page->number] = $repeats ?: ($named ?: $open);
             }
         }
@@ -57,7 +62,13 @@ final class KeyFinder
         $found = [];
         foreach ($sections as $section) {
             if (isset($labels[mb_strtolower($section->label)])) {
-                array_push($found, ...array_filter($students, fn (int $number): bool => $number >= $section->from && $number <= $section->to));
+                array_push(
+                    $found,
+                    ...array_filter(
+                        $students,
+                        fn (int $number): bool => $number >= $section->from && $number <= $section->to,
+                    ),
+                );
             }
         }
 

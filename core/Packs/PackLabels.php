@@ -13,7 +13,11 @@ use OpenSlate\Text\PageText;
 final readonly class PackLabels
 {
     /** Words that stand before a number and head no section. */
-    private const NOT_SECTIONS = '/^(page|p|pg|pages|question|q|problem|item|number|no|nr|figure|fig|table|example|step|rule|tip|year|years|grade|grades|age|ages|key stage|ks|form|class|period|room|volume|vol|edition|version|level|name|date|score|total|time|copyright|isbn|key|answers?|answer key|january|february|march|april|may|june|july|august|september|october|november|december)$/iu';
+    private const NOT_SECTIONS =
+        '/^(page|p|pg|pages|question|q|problem|item|number|no|nr|figure|fig|table|example|step|rule|tip|year|years|'
+        .'grade|grades|age|ages|key stage|ks|form|class|period|room|volume|vol|edition|version|level|name|date|score|'
+        .'total|time|copyright|isbn|key|answers?|answer key|january|february|march|april|may|june|july|august|'
+        .'september|october|november|december)$/iu';
 
     /** How far into the pack the first number may be. */
     private const FIRST = 2;
@@ -58,7 +62,7 @@ final readonly class PackLabels
     {
         $first = [];
         foreach ($numbers as $number) {
-            in_array($number, $first, true) || $first[] = $number;
+            in_array($number, $first, true) || ($first[] = $number);
         }
         $sorted = $first;
         sort($sorted);

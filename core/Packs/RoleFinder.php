@@ -8,7 +8,8 @@ use OpenSlate\Text\PageText;
 use OpenSlate\Text\TextLine;
 
 /**
- * Tells what each page of a pack is for, from its words, their sizes and places, and the likeness of pages to each other.
+ * Tells what each page of a pack is for, from its words, their sizes and places, and the likeness of pages to each
+ * other.
  *
  * Handing out a key is the worst mistake, so that doubt is "unknown" and never "student".
  */
@@ -47,15 +48,28 @@ final class RoleFinder
         $largest = self::usualTitle($pages);
         $verdicts = [];
         foreach ($pages as $index => $page) {
-            $verdicts[] = self::verdict($page, $labels[$page->number], $gathered[$page->number], $repeats[$page->number] ?? null, $largest, $verdicts[$index - 1] ?? null);
+            $verdicts[] = self::verdict(
+                $page,
+                $labels[$page->number],
+                $gathered[$page->number],
+                $repeats[$page->number] ?? null,
+                $largest,
+                $verdicts[$index - 1] ?? null,
+            );
         }
 
         return $verdicts;
     }
 
     /** @param  list<SectionLabel>  $labels */
-    private static function verdict(PageText $page, array $labels, int $gathered, ?int $repeated, float $largest, ?Verdict $before): Verdict
-    {
+    private static function verdict(
+        PageText $page,
+        array $labels,
+        int $gathered,
+        ?int $repeated,
+        float $largest,
+        ?Verdict $before,
+    ): Verdict {
         $words = $page->wordCount();
         if ($words === 0) {
             return $page->ink !== null && $page->ink < self::NO_INK + self::INK_OF_A_WORD * $page->furniture
@@ -63,7 +77,14 @@ final class RoleFinder
                 : new Verdict(Role::Unknown, 0.5, 'it is a picture; no words can be read on it');
         }
         $text = $page->text();
-        if ($words <= 12 && preg_match('/\bleft (intentionally )?(blank|empty)\b|\b(intentionally|deliberately|purposely) (left )?(blank|empty)\b/iu', $text) === 1) {
+        if (
+            $words <= 12 &&
+            preg_match(
+                '/\bleft (intentionally )?(blank|empty)\b|\b(intentionally|deliberately|purposely) (left )?(blank|'
+                .'empty)\b/iu',
+                $text,
+            ) === 1
+        ) {
             return new Verdict(Role::Blank, 0.95, 'it says that it is left blank');
         }
         $speaks = self::evidence($page, $labels, $gathered, $text, $words, $repeated, $largest, $before);
@@ -75,9 +96,13 @@ final class RoleFinder
         if ($score < self::ENOUGH) {
             return new Verdict(Role::Unknown, 0.5, 'too little tells what it is for');
         }
-        $confidence = round(min(0.99, 0.5 + 0.5 * ($score - $second) / $score), 2);
+        $confidence = round(min(0.99, 0.5 + (0.5 * ($score - $second)) / $score), 2);
         if ($role === Role::Student && ($speaks[Role::Key->value][0] >= self::ENOUGH || $score - $second < 0.75)) {
-            return new Verdict(Role::Unknown, $confidence, "it may be for students ({$reason}), but also: {$speaks[$roles[1]][1]}");
+            return new Verdict(
+                Role::Unknown,
+                $confidence,
+                "it may be for students ({$reason}), but also: {$speaks[$roles[1]][1]}",
+            );
         }
 
         return new Verdict($role, $confidence, $reason, $repeated);
@@ -87,21 +112,57 @@ final class RoleFinder
      * @param  list<SectionLabel>  $labels
      * @return array<string, array{float, string}> what speaks for each role, and the best reason
      */
-    private static function evidence(PageText $page, array $labels, int $gathered, string $text, int $words, ?int $repeated, float $largest, ?Verdict $before): array
-    {
+    private static function evidence(
+        PageText $page,
+        array $labels,
+        int $gathered,
+        string $text,
+        int $words,
+        ?int $repeated,
+        float $largest,
+        ?Verdict $before,
+    ): array {
         $headings = array_map(fn (TextLine $line): string => trim($line->text), $page->headings());
         // A line that leads to a page number is an entry of a list of contents, and no title.
-        $short = array_values(array_filter($headings, fn (string $line): bool => preg_match_all('/[\p{L}\p{N}]+/u', $line) <= 9 && preg_match('/(?:[.…·]{3,}|\s{3,}|\s[.…·]\s)\s*\d{1,3}\W*$/u', $line) !== 1));
+        $short = array_values(
+            array_filter(
+                $headings,
+                fn (string $line): bool => preg_match_all('/[\p{L}\p{N}]+/u', $line) <= 9 &&
+                    preg_match('/(?:[.…·]{3,}|\s{3,}|\s[.…·]\s)\s*\d{1,3}\W*$/u', $line) !== 1,
+            ),
+        );
         $title = fn (callable $is): ?string => array_values(array_filter($short, $is))[0] ?? null;
         $student = self::student($text, $labels, $before);
         $leads = self::leadsToPages($page);
 
         return [
-            Role::Key->value => self::key($page, $text, $words, $title(RoleSigns::isKeyHeading(...)), $repeated, $labels, $leads ? 0 : $gathered, $student[0], $before),
+            Role::Key->value => self::key(
+                $page,
+                $text,
+                $words,
+                $title(RoleSigns::isKeyHeading(...)),
+                $repeated,
+                $labels,
+                $leads ? 0 : $gathered,
+                $student[0],
+                $before,
+            ),
             Role::Contents->value => self::contents($leads, $title(RoleSigns::isContentsHeading(...))),
-            Role::Terms->value => self::prose(RoleSigns::terms($text), $title(RoleSigns::isTermsHeading(...)), 1.1, 2, 'speaks of licences and copying'),
+            Role::Terms->value => self::prose(
+                RoleSigns::terms($text),
+                $title(RoleSigns::isTermsHeading(...)),
+                1.1,
+                2,
+                'speaks of licences and copying',
+            ),
             Role::Guide->value => self::guide($text, $title(RoleSigns::isGuideHeading(...)), $before),
-            Role::Credits->value => self::prose(RoleSigns::credits($text), $title(RoleSigns::isCreditsHeading(...)), 1.0, 2, 'names makers and sources'),
+            Role::Credits->value => self::prose(
+                RoleSigns::credits($text),
+                $title(RoleSigns::isCreditsHeading(...)),
+                1.0,
+                2,
+                'names makers and sources',
+            ),
             Role::Cover->value => self::cover($page, $words, $largest, $student[0]),
             Role::Student->value => $student,
         ];
@@ -111,10 +172,22 @@ final class RoleFinder
      * @param  list<SectionLabel>  $labels
      * @return array{float, string}
      */
-    private static function key(PageText $page, string $text, int $words, ?string $title, ?int $repeated, array $labels, int $gathered, float $student, ?Verdict $before): array
-    {
+    private static function key(
+        PageText $page,
+        string $text,
+        int $words,
+        ?string $title,
+        ?int $repeated,
+        array $labels,
+        int $gathered,
+        float $student,
+        ?Verdict $before,
+    ): array {
         if ($title !== null) {
-            return [self::CERTAIN, "titled “{$title}”".($repeated === null ? '' : "; repeats page {$repeated} with more on it")];
+            return [
+                self::CERTAIN,
+                "titled “{$title}”".($repeated === null ? '' : "; repeats page {$repeated} with more on it"),
+            ];
         }
         if ($repeated !== null) {
             return [self::CERTAIN, "repeats page {$repeated} with more on it"];
@@ -125,9 +198,18 @@ final class RoleFinder
         $score = 2.0 * RoleSigns::answersWithin($text);
         $reason = 'speaks of answers that may vary, or of marks';
         $sections = array_unique(array_map(fn (SectionLabel $label): string => $label->words(), $labels));
-        $asksNothing = RoleSigns::tasks($text) === 0 && ! str_contains($text, '?') && ! RoleSigns::hasNameLine($text) && RoleSigns::gaps($text) === 0;
+        $asksNothing =
+            RoleSigns::tasks($text) === 0 &&
+            ! str_contains($text, '?') &&
+            ! RoleSigns::hasNameLine($text) &&
+            RoleSigns::gaps($text) === 0;
         // What other pages have one by one stands here together, and nothing is left to be filled in.
-        if ($gathered >= 3 && RoleSigns::items($text) + RoleSigns::inlineItems($text) >= $gathered && ! RoleSigns::hasNameLine($text) && RoleSigns::gaps($text) === 0) {
+        if (
+            $gathered >= 3 &&
+            RoleSigns::items($text) + RoleSigns::inlineItems($text) >= $gathered &&
+            ! RoleSigns::hasNameLine($text) &&
+            RoleSigns::gaps($text) === 0
+        ) {
             return [$score + 5.0, 'gathers short lines under the labels of several sections'];
         }
         if ($asksNothing && count($sections) >= 2 && RoleSigns::items($text) >= count($sections)) {
@@ -146,7 +228,10 @@ final class RoleFinder
     /** @return array{float, string} */
     private static function contents(bool $leads, ?string $title): array
     {
-        return [($title === null ? 0.0 : 9.0) + ($leads ? 4.0 : 0.0), $title === null ? 'its lines end in rising page numbers' : "titled “{$title}”"];
+        return [
+            ($title === null ? 0.0 : 9.0) + ($leads ? 4.0 : 0.0),
+            $title === null ? 'its lines end in rising page numbers' : "titled “{$title}”",
+        ];
     }
 
     /** Whether most of a page's lines end in numbers that rise, as page numbers do. */
@@ -162,7 +247,10 @@ final class RoleFinder
         $sorted = $numbers;
         sort($sorted);
 
-        return count($numbers) >= 4 && $numbers === $sorted && end($numbers) > reset($numbers) && count($numbers) >= 0.5 * count($rows);
+        return count($numbers) >= 4 &&
+            $numbers === $sorted &&
+            end($numbers) > reset($numbers) &&
+            count($numbers) >= 0.5 * count($rows);
     }
 
     /** @return array{float, string} */
@@ -176,7 +264,10 @@ final class RoleFinder
         }
 
         // A story may have a teacher and pupils in it.
-        return [$hits < 3 && $title === null && ! $goesOn ? min($score, 1.9) : $score, $title === null ? 'speaks to the teacher about the class' : "titled “{$title}”"];
+        return [
+            $hits < 3 && $title === null && ! $goesOn ? min($score, 1.9) : $score,
+            $title === null ? 'speaks to the teacher about the class' : "titled “{$title}”",
+        ];
     }
 
     /** @return array{float, string} */
@@ -184,7 +275,10 @@ final class RoleFinder
     {
         $score = $hits * $weight + ($title === null ? 0.0 : 4.0);
 
-        return [$hits < $fewest ? min($score, 1.9) : $score, $title === null ? $reason : "titled “{$title}”; {$reason}"];
+        return [
+            $hits < $fewest ? min($score, 1.9) : $score,
+            $title === null ? $reason : "titled “{$title}”; {$reason}",
+        ];
     }
 
     /** @return array{float, string} */
@@ -249,7 +343,12 @@ final class RoleFinder
      */
     private static function gathered(array $labels): array
     {
-        $words = array_map(fn (array $some): array => array_values(array_unique(array_map(fn (SectionLabel $label): string => $label->words(), $some))), $labels);
+        $words = array_map(
+            fn (array $some): array => array_values(
+                array_unique(array_map(fn (SectionLabel $label): string => $label->words(), $some)),
+            ),
+            $labels,
+        );
         $fewest = [];
         foreach ($words as $some) {
             foreach ($some as $label) {
@@ -257,7 +356,12 @@ final class RoleFinder
             }
         }
 
-        return array_map(fn (array $some): int => count(array_filter($some, fn (string $label): bool => $fewest[$label] < count($some))), $words);
+        return array_map(
+            fn (array $some): int => count(
+                array_filter($some, fn (string $label): bool => $fewest[$label] < count($some)),
+            ),
+            $words,
+        );
     }
 
     /**
@@ -314,8 +418,13 @@ final class RoleFinder
                     continue;
                 }
                 $missing = $size - $likeness->shared($plain->number, $fuller->number);
-                $other = $label[$plain->number] !== null && $label[$fuller->number] !== null && $label[$plain->number]->words() !== $label[$fuller->number]->words();
-                $nearer = abs($plain->number - $fuller->number) < abs(($repeats[$fuller->number] ?? PHP_INT_MAX) - $fuller->number);
+                $other =
+                    $label[$plain->number] !== null &&
+                    $label[$fuller->number] !== null &&
+                    $label[$plain->number]->words() !== $label[$fuller->number]->words();
+                $nearer =
+                    abs($plain->number - $fuller->number) <
+                    abs(($repeats[$fuller->number] ?? PHP_INT_MAX) - $fuller->number);
                 if (! $other && $nearer && $missing <= max(2, 0.04 * $size)) {
                     $repeats[$fuller->number] = $plain->number;
                 }

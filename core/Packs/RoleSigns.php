@@ -10,32 +10,127 @@ namespace OpenSlate\Packs;
  */
 final class RoleSigns
 {
-    private const CONTENTS = '/^\W*(table of contents|contents( page)?|what.?s (inside|included|in the (pack|box))|what is (inside|included)|(what you will find )?in(side)? this (pack|book|booklet|unit|resource|bundle|download|packet|kit)|index( of .*)?|list of (activities|lessons|worksheets|pages|contents)|page guide|at a glance)\W*$/iu';
+    private const CONTENTS =
+        '/^\W*(table of contents|contents( page)?|what.?s (inside|included|in the (pack|box))|what is (inside|'
+        .'included)|(what you will find )?in(side)? this (pack|book|booklet|unit|resource|bundle|download|packet|'
+        .'kit)|index( of .*)?|list of (activities|lessons|worksheets|pages|contents)|page guide|at a glance)\W*$/iu';
 
-    private const KEY = '/^\W*(the )?(answers|answer ?keys?|answer guide|solutions?( key)?|key|mark(ing)? scheme|marking guide|model answers?|suggested answers?|possible answers?|sample answers?|teacher.?s? (copy|version|edition|answers?))\b|\b(answer ?keys?|answers|solutions|mark(ing)? scheme|teacher.?s? (copy|version|edition)|\(key\)|[-–—:] key|(tests?|quiz(zes)?|assessments?|worksheets?|practice|review|homework|exam|check|ticket|sheets?|page|lesson|unit|chapter|activity|week|day|set|puzzles?)( \w+)? key)\W*(continued|cont\.?)?\W*(\d+)?\W*$/iu';
+    private const KEY =
+        '/^\W*(the )?(answers|answer ?keys?|answer guide|solutions?( key)?|key|mark(ing)? scheme|marking guide|'
+        .'model answers?|suggested answers?|possible answers?|sample answers?|teacher.?s? (copy|version|edition|'
+        .'answers?))\b|\b(answer ?keys?|answers|solutions|mark(ing)? scheme|teacher.?s? (copy|version|edition)|'
+        .'\(key\)|[-–—:] key|(tests?|quiz(zes)?|assessments?|worksheets?|practice|review|homework|exam|check|ticket|'
+        .'sheets?|page|lesson|unit|chapter|activity|week|day|set|puzzles?)( \w+)? key)\W*(continued|'
+        .'cont\.?)?\W*(\d+)?\W*$/iu';
 
     /** A line that tells the student to do something with answers is not a title. */
-    private const NOT_KEY = '/^\W*(\d+\W+)?(write|check|show|explain|record|circle|find|use|my|our|your|compare|mark(?!ing| ?scheme)|put|give|choose|share|type|enter|copy|draw|tick)\b|\byour answers?\b|\b(with|and|plus|includ(es|ing)|&|\+) (an? |the |full |all )?(answers?|answer ?keys?|solutions)\W*$/iu';
+    private const NOT_KEY =
+        '/^\W*(\d+\W+)?(write|check|show|explain|record|circle|find|use|my|our|your|compare|mark(?!ing| ?scheme)|'
+        .'put|give|choose|share|type|enter|copy|draw|tick)\b|\byour answers?\b|\b(with|and|plus|includ(es|ing)|&|'
+        .'\+) (an? |the |full |all )?(answers?|answer ?keys?|solutions)\W*$/iu';
 
-    private const ANSWERS_WITHIN = ['/\banswers? (may|will|can) (vary|differ)\b/iu', '/\b(sample|possible|suggested|model|example) (answers?|responses?)\b/iu', '/\baccept\b.{0,40}\b(any|other|also|answers?|similar)\b/iu', '/^\W*answers?\s*[:–-]\s*[\p{L}\p{N}]/imu', '/\[\d+ marks?\]/iu', '/\baward\b.{0,20}\bmarks?\b/iu'];
+    private const ANSWERS_WITHIN = [
+        '/\banswers? (may|will|can) (vary|differ)\b/iu',
+        '/\b(sample|possible|suggested|model|example) (answers?|responses?)\b/iu',
+        '/\baccept\b.{0,40}\b(any|other|also|answers?|similar)\b/iu',
+        '/^\W*answers?\s*[:–-]\s*[\p{L}\p{N}]/imu',
+        '/\[\d+ marks?\]/iu',
+        '/\baward\b.{0,20}\bmarks?\b/iu',
+    ];
 
-    private const GUIDE_HEADING = '/\b((teacher|staff|educator|tutor|parent|adult|instructor|leader)s?.?s?.? (notes?|guide|guidance|pages?|instructions|information|overview|tips|letter|directions)|(notes?|guidance|information|tips|directions|instructions|a word|advice|letter) (for|to) (the )?(teachers?|staff|educators?|tutors?|parents?|adults?|markers?|instructors?|leaders?|grown.?ups?)|dear (teachers?|colleagues?|educators?|parents?|friends?)|for (the )?(teachers?|staff|educators?|tutors?|parents?|adults?|markers?)|lesson plans?|how to use|using this (pack|resource|unit|book)|pacing( guide)?|unit overview|overview|teaching (notes?|points|tips)|planning|implementation|suggested (timeline|schedule)|materials list|learning (goals|objectives|intentions)|objectives|standards|set-?up|prep(aration)? (notes|guide)|directions for (the )?teachers?)\b/iu';
+    private const GUIDE_HEADING =
+        '/\b((teacher|staff|educator|tutor|parent|adult|instructor|leader)s?.?s?.? (notes?|guide|guidance|pages?|'
+        .'instructions|information|overview|tips|letter|directions)|(notes?|guidance|information|tips|directions|'
+        .'instructions|a word|advice|letter) (for|to) (the )?(teachers?|staff|educators?|tutors?|parents?|adults?|'
+        .'markers?|instructors?|leaders?|grown.?ups?)|dear (teachers?|colleagues?|educators?|parents?|friends?)|'
+        .'for (the )?(teachers?|staff|educators?|tutors?|parents?|adults?|markers?)|lesson plans?|how to use|'
+        .'using this (pack|resource|unit|book)|pacing( guide)?|unit overview|overview|teaching (notes?|points|tips)|'
+        .'planning|implementation|suggested (timeline|schedule)|materials list|learning (goals|objectives|'
+        .'intentions)|objectives|standards|set-?up|prep(aration)? (notes|guide)|directions for (the )?teachers?)\b/iu';
 
-    private const GUIDE = ['/\b(teachers?|educators?|staff)\b/iu', '/\b(students|pupils|learners)\b/iu', '/\b(students|pupils|learners|children) (who|rotate|record|finish|complete|use|write|share|read|choose|place|take|get|glue|find|answer|discuss|swap|bring|sit|stand|learn|practi[cs]e)\b/iu', '/\b(objectives?|learning (goals?|intentions?|outcomes?)|success criteria)\b/iu', '/\bstandards?\b/iu', '/\bmaterials?\b/iu', '/\b(preparation|prep|prepare|laminat\w+|photocop\w+|print|card ?stock)\b/iu', '/\bdifferentiat/iu', '/\b(students|pupils|children|learners|the class|your class) (will|work|should|can|may|could|work|need|might|have|are|to)\b/iu', '/\b(ask|tell|remind|show|give|invite|encourage|let|help|have|allow|explain to|take|hand out|walk|lead|pair|group) (the |your )?(students|pupils|children|learners|class|them)\b/iu', '/\b\d+ ?(min|mins|minutes|lessons|periods)\b/iu', '/\b(early finishers|extension|extend|challenge)\b/iu', '/\b(scaffold\w*|support)\b/iu', '/\b(assessment|assess|checklist|rubric)\b/iu', '/\b(plenary|starters?|warm.?ups?)\b/iu', '/\b(whole.class|small groups?|in pairs)\b/iu', '/\bhow to use\b/iu', '/\b(curriculum|key stage|grade level|grades? \d|year \d)\b/iu', '/\b(before you start|short of time|in advance|after the lesson)\b/iu'];
+    private const GUIDE = [
+        '/\b(teachers?|educators?|staff)\b/iu',
+        '/\b(students|pupils|learners)\b/iu',
+        '/\b(students|pupils|learners|children) (who|rotate|record|finish|complete|use|write|share|read|choose|'
+        .'place|take|get|glue|find|answer|discuss|swap|bring|sit|stand|learn|practi[cs]e)\b/iu',
+        '/\b(objectives?|learning (goals?|intentions?|outcomes?)|success criteria)\b/iu',
+        '/\bstandards?\b/iu',
+        '/\bmaterials?\b/iu',
+        '/\b(preparation|prep|prepare|laminat\w+|photocop\w+|print|card ?stock)\b/iu',
+        '/\bdifferentiat/iu',
+        '/\b(students|pupils|children|learners|the class|your class) (will|work|should|can|may|could|work|need|'
+        .'might|have|are|to)\b/iu',
+        '/\b(ask|tell|remind|show|give|invite|encourage|let|help|have|allow|explain to|take|hand out|walk|lead|pair|'
+        .'group) (the |your )?(students|pupils|children|learners|class|them)\b/iu',
+        '/\b\d+ ?(min|mins|minutes|lessons|periods)\b/iu',
+        '/\b(early finishers|extension|extend|challenge)\b/iu',
+        '/\b(scaffold\w*|support)\b/iu',
+        '/\b(assessment|assess|checklist|rubric)\b/iu',
+        '/\b(plenary|starters?|warm.?ups?)\b/iu',
+        '/\b(whole.class|small groups?|in pairs)\b/iu',
+        '/\bhow to use\b/iu',
+        '/\b(curriculum|key stage|grade level|grades? \d|year \d)\b/iu',
+        '/\b(before you start|short of time|in advance|after the lesson)\b/iu',
+    ];
 
-    private const TERMS_HEADING = '/\b(terms( (of use|and conditions|& conditions))?|licen[cs]e|copyright|legal|permissions?|(thank you|thanks) for (your purchase|purchasing|buying|downloading|your download).*)\b/iu';
+    private const TERMS_HEADING =
+        '/\b(terms( (of use|and conditions|& conditions))?|licen[cs]e|copyright|legal|permissions?|(thank you|'
+        .'thanks) for (your purchase|purchasing|buying|downloading|your download).*)\b/iu';
 
-    private const TERMS = ['/\bterms of (use|service)\b/iu', '/©|\bcopyright(ed)?\b|\ball rights reserved\b/iu', '/\blicen[cs]e[sd]?\b/iu', '/\bpermission\b/iu', '/\b(redistribut\w*|resell|resold|for sale|sold)\b/iu', '/\b(single|one) (classroom|teacher|user|class|school)\b/iu', '/\b(may|must|can|do) ?not\b/iu', '/\bnot be (shared|copied|posted|sold|uploaded|altered)\b/iu', '/\b(thank you for|by) (buying|purchas\w+|downloading|your purchase)\b/iu', '/\b(commercial|personal|classroom) use\b/iu', '/\b(web ?sites?|web pages?|online|internet|blog|server)\b/iu', '/\b(purchas\w+|bought|download(ed)?)\b/iu', '/\b(reproduc\w+|distribut\w+|duplicat\w+|copying|copies)\b/iu', '/\bshar(e|ing)\b.{0,20}\b(files?|resources?|packs?|products?|cop(y|ies)|links?|downloads?)\b/iu', '/\bas your own\b|\b(my|our|the) (store|shop)\b/iu', '/\b(forbidden|prohibited|illegal|not (permitted|allowed)|infring\w+)\b/iu'];
+    private const TERMS = [
+        '/\bterms of (use|service)\b/iu',
+        '/©|\bcopyright(ed)?\b|\ball rights reserved\b/iu',
+        '/\blicen[cs]e[sd]?\b/iu',
+        '/\bpermission\b/iu',
+        '/\b(redistribut\w*|resell|resold|for sale|sold)\b/iu',
+        '/\b(single|one) (classroom|teacher|user|class|school)\b/iu',
+        '/\b(may|must|can|do) ?not\b/iu',
+        '/\bnot be (shared|copied|posted|sold|uploaded|altered)\b/iu',
+        '/\b(thank you for|by) (buying|purchas\w+|downloading|your purchase)\b/iu',
+        '/\b(commercial|personal|classroom) use\b/iu',
+        '/\b(web ?sites?|web pages?|online|internet|blog|server)\b/iu',
+        '/\b(purchas\w+|bought|download(ed)?)\b/iu',
+        '/\b(reproduc\w+|distribut\w+|duplicat\w+|copying|copies)\b/iu',
+        '/\bshar(e|ing)\b.{0,20}\b(files?|resources?|packs?|products?|cop(y|ies)|links?|downloads?)\b/iu',
+        '/\bas your own\b|\b(my|our|the) (store|shop)\b/iu',
+        '/\b(forbidden|prohibited|illegal|not (permitted|allowed)|infring\w+)\b/iu',
+    ];
 
-    private const CREDITS_HEADING = '/\b(credits?|acknowledge?ments?|about the (authors?|makers?|creators?|artist)|meet the (author|maker|creator)|clip ?art|fonts|image credits|picture credits|more (resources|packs)|you (might|may) also like|connect with|stay in touch|follow)\b/iu';
+    private const CREDITS_HEADING =
+        '/\b(credits?|acknowledge?ments?|about the (authors?|makers?|creators?|artist)|meet the (author|maker|'
+        .'creator)|clip ?art|fonts|image credits|picture credits|more (resources|packs)|you (might|may) also like|'
+        .'connect with|stay in touch|follow)\b/iu';
 
-    private const CREDITS = ['/\bclip ?art\b/iu', '/\bfonts?\b/iu', '/\b(illustrat\w+|drawn|drawings|graphics|images?|pictures|photo(s|graphs)?|borders|backgrounds)\b.{0,30}\b(by|from|at)\b/iu', '/\bcredits?\b/iu', '/\b(follow|find) (me|us)\b/iu', '/\b(feedback|review|rating)\b/iu', '/\b(contact|e-?mail|write to|tell us|questions\?)\b/iu', '/\b(written|published|designed|created|made|set)\b.{0,20}\b(by|at|in)\b/iu', '/\b(other|more|also) .{0,20}(packs|resources|titles|series|products|units)\b/iu', '/\b(https?:|www\.|\.(com|org|net|example)\b)/iu', '/@/u', '/\bthank(s| you)\b/iu'];
+    private const CREDITS = [
+        '/\bclip ?art\b/iu',
+        '/\bfonts?\b/iu',
+        '/\b(illustrat\w+|drawn|drawings|graphics|images?|pictures|photo(s|graphs)?|borders|'
+        .'backgrounds)\b.{0,30}\b(by|from|at)\b/iu',
+        '/\bcredits?\b/iu',
+        '/\b(follow|find) (me|us)\b/iu',
+        '/\b(feedback|review|rating)\b/iu',
+        '/\b(contact|e-?mail|write to|tell us|questions\?)\b/iu',
+        '/\b(written|published|designed|created|made|set)\b.{0,20}\b(by|at|in)\b/iu',
+        '/\b(other|more|also) .{0,20}(packs|resources|titles|series|products|units)\b/iu',
+        '/\b(https?:|www\.|\.(com|org|net|example)\b)/iu',
+        '/@/u',
+        '/\bthank(s| you)\b/iu',
+    ];
 
     private const NAME_LINE = '/^\W*(my )?name\b\W*(:|_|\.{3}|…|date|class|$)/imu';
 
-    private const TASKS = '/(?:^|[.!?:;]\s)\W*(?:\(?\d{1,2}[.):]?\s+|\(?[a-h][.)]\s+)?(write|draw|circle|fill|label|explain|choose|read|complete|find|match|sort|list|describe|show|colou?r|underline|tick|check|cut|calculate|work out|solve|use|answer|look|imagine|compare|add|shade|name|record|tell|think|copy|put|measure|trace|say|make|give|mark|join|order|number|plot|round|convert|rewrite|correct|predict|identify|highlight|estimate|simplify|sketch|decide|test|build|count|order|finish|spell|edit|pick|discuss|design|build|present|plan|prepare|invent|create|cross|trim|glue|stick|fold|set|give|list|what|why|how|which|when|who|where|did|does|do|is|are|can)\b/imu';
+    private const TASKS =
+        '/(?:^|[.!?:;]\s)\W*(?:\(?\d{1,2}[.):]?\s+|\(?[a-h][.)]\s+)?(write|draw|circle|fill|label|explain|choose|'
+        .'read|complete|find|match|sort|list|describe|show|colou?r|underline|tick|check|cut|calculate|work out|solve|'
+        .'use|answer|look|imagine|compare|add|shade|name|record|tell|think|copy|put|measure|trace|say|make|give|mark|'
+        .'join|order|number|plot|round|convert|rewrite|correct|predict|identify|highlight|estimate|simplify|sketch|'
+        .'decide|test|build|count|order|finish|spell|edit|pick|discuss|design|build|present|plan|prepare|invent|'
+        .'create|cross|trim|glue|stick|fold|set|give|list|what|why|how|which|when|who|where|did|does|do|is|are|'
+        .'can)\b/imu';
 
-    private const TO_STUDENT = '/\b(in your own words|your (own|answers?|partner|thinking|reasoning|work|drawing|idea|opinion|teacher|book|notebook)|you (think|know|notice|see|learned|learnt|found|need))\b/iu';
+    private const TO_STUDENT =
+        '/\b(in your own words|your (own|answers?|partner|thinking|reasoning|work|drawing|idea|opinion|teacher|book|'
+        .'notebook)|you (think|know|notice|see|learned|learnt|found|need))\b/iu';
 
     private const ITEMS = '/^\W*(?:\(?\d{1,2}[.):]|\(?[a-h][.)])(?:\s|$)/imu';
 
@@ -111,7 +206,8 @@ final class RoleSigns
     /** Whole sentences, several of them. */
     public static function isText(string $text): bool
     {
-        return preg_match_all('/\p{Ll}[.!?][”"’\')]?(?=\s|$)/u', $text) >= 4 && preg_match_all('/[\p{L}\p{N}]+/u', $text) >= 50;
+        return preg_match_all('/\p{Ll}[.!?][”"’\')]?(?=\s|$)/u', $text) >= 4 &&
+            preg_match_all('/[\p{L}\p{N}]+/u', $text) >= 50;
     }
 
     /** Numbered answers in one line: "1. 65 2. cat 3. varies". */

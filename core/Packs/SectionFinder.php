@@ -27,7 +27,13 @@ final class SectionFinder
      */
     public static function sections(array $pages, array $verdicts, PackLabels $known): array
     {
-        $forStudents = array_values(array_filter($pages, fn (PageText $page, int $at): bool => $verdicts[$at]->role === Role::Student, ARRAY_FILTER_USE_BOTH));
+        $forStudents = array_values(
+            array_filter(
+                $pages,
+                fn (PageText $page, int $at): bool => $verdicts[$at]->role === Role::Student,
+                ARRAY_FILTER_USE_BOTH,
+            ),
+        );
         $labels = self::byKind($forStudents, $known);
         $kind = self::series($labels, count($forStudents));
 
@@ -72,7 +78,10 @@ final class SectionFinder
             $sorted = $numbers;
             sort($sorted);
             // One that counts up without ever going back does not begin again, however many pages each number has.
-            $restarts = $numbers !== $sorted && (($again >= 3 && $distinct <= 2) || ($again > 2 && $again > self::RESTARTS * $pages && $again > $distinct));
+            $restarts =
+                $numbers !== $sorted &&
+                (($again >= 3 && $distinct <= 2) ||
+                    ($again > 2 && $again > self::RESTARTS * $pages && $again > $distinct));
             if ($distinct < 2 || $restarts) {
                 continue;
             }
@@ -97,7 +106,7 @@ final class SectionFinder
         foreach ($pages as $page) {
             $label = $labels[$page->number] ?? null;
             if ($label !== null && $label->words() !== $open?->label) {
-                $open === null || $sections[] = $open;
+                $open === null || ($sections[] = $open);
                 $open = new Section($label->words(), $label->number, $page->number, $page->number);
             }
             $open = $open?->until($page->number);
@@ -117,7 +126,7 @@ final class SectionFinder
         foreach ($pages as $page) {
             $title = self::title($page);
             if ($title !== null && ($open === null || ! self::sameTitle($title, $open->label))) {
-                $open === null || $sections[] = $open;
+                $open === null || ($sections[] = $open);
                 $open = new Section($title, count($sections) + 1, $page->number, $page->number);
             }
             $open = $open?->until($page->number);
@@ -129,7 +138,10 @@ final class SectionFinder
     private static function title(PageText $page): ?string
     {
         $title = $page->title();
-        $heights = array_map(fn (TextLine $line): float => $line->frame->height, array_filter($page->lines, fn (TextLine $line): bool => trim($line->text) === $title));
+        $heights = array_map(
+            fn (TextLine $line): float => $line->frame->height,
+            array_filter($page->lines, fn (TextLine $line): bool => trim($line->text) === $title),
+        );
         $standsOut = $heights !== [] && max($heights) >= self::STANDS_OUT * $page->bodyHeight();
 
         return $standsOut ? mb_strimwidth($title, 0, self::LONGEST_LABEL, '…') : null;
@@ -137,7 +149,13 @@ final class SectionFinder
 
     private static function sameTitle(string $a, string $b): bool
     {
-        $plain = fn (string $title): string => trim((string) preg_replace(['/\(?\b(continued|cont\.?|part \d+|page \d+|\d+ of \d+)\)?/iu', '/[^\p{L}\p{N}]+/u'], ['', ' '], mb_strtolower($title)));
+        $plain = fn (string $title): string => trim(
+            (string) preg_replace(
+                ['/\(?\b(continued|cont\.?|part \d+|page \d+|\d+ of \d+)\)?/iu', '/[^\p{L}\p{N}]+/u'],
+                ['', ' '],
+                mb_strtolower($title),
+            ),
+        );
 
         return $plain($a) === $plain($b);
     }

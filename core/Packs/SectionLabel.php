@@ -9,28 +9,46 @@ use OpenSlate\Text\Numeral;
 /** A heading's label with its number: "Day 3", "LESSON IV", "Task Card #12", "Cards 5–8", "Source B". */
 final readonly class SectionLabel
 {
-    private const KINDS = 'day|week|lesson|activity|task ?card|card|station|unit|chapter|part|section|session|exercise|worksheet|module|challenge|mission|task|investigation|experiment|workshop|stage|level|round|puzzle|problem set|set|test|quiz|centre|center|rotation|story|passage|text|topic|sheet';
+    private const KINDS =
+        'day|week|lesson|activity|task ?card|card|station|unit|chapter|part|section|session|exercise|worksheet|'
+        .'module|challenge|mission|task|investigation|experiment|workshop|stage|level|round|puzzle|problem set|set|'
+        .'test|quiz|centre|center|rotation|story|passage|text|topic|sheet';
 
     /**
      * @param  string  $kind  in small letters, singular
      * @param  int  $to  the last number, where one label names several
      * @param  bool  $lettered  whether it counts in letters: A is 1
      */
-    private function __construct(public string $kind, public int $number, public int $to, public bool $lettered = false)
-    {
+    private function __construct(
+        public string $kind,
+        public int $number,
+        public int $to,
+        public bool $lettered = false,
+    ) {
     }
 
     /** The label that a line starts with, or null. Nothing else may come before it. */
     public static function in(string $line): ?self
     {
-        $pattern = '/^[^\p{L}\p{N}]*('.self::KINDS.')s?\s*(?:no\.?|number|nr\.?|#|№)?\s*[:.\-–—]?\s*('.Numeral::PATTERN.')(?:\s*(?:-|–|—|to|and|&)\s*('.Numeral::PATTERN.'))?(?![\p{L}\p{N}]|-\p{L})(?!\s*(?:of|\/)\s*\d)(.*)$/iu';
+        $pattern =
+            '/^[^\p{L}\p{N}]*('.
+            self::KINDS.
+            ')s?\s*(?:no\.?|number|nr\.?|#|№)?\s*[:.\-–—]?\s*('.
+            Numeral::PATTERN.
+            ')(?:\s*(?:-|–|—|to|and|&)\s*('.
+            Numeral::PATTERN.
+            '))?(?![\p{L}\p{N}]|-\p{L})(?!\s*(?:of|\/)\s*\d)(.*)$/iu';
         if (preg_match($pattern, trim($line), $match) !== 1) {
             return null;
         }
         $number = Numeral::value($match[2]);
         $to = $match[3] === '' ? $number : Numeral::value($match[3]);
         // "Part I think is best": a roman numeral that goes on in small letters was a word.
-        if ($number === null || $to === null || (preg_match('/^[iI]$/', $match[2]) === 1 && preg_match('/^\s+\p{Ll}/u', $match[4]) === 1)) {
+        if (
+            $number === null ||
+            $to === null ||
+            (preg_match('/^[iI]$/', $match[2]) === 1 && preg_match('/^\s+\p{Ll}/u', $match[4]) === 1)
+        ) {
             return null;
         }
 
@@ -38,14 +56,17 @@ final readonly class SectionLabel
     }
 
     /**
-     * A label of any words, if the line is nothing else, or goes on after a colon or a dash ("Workout 3: Legs") or in capitals
-     * ("List 2 Quiz").
+     * A label of any words, if the line is nothing else, or goes on after a colon or a dash ("Workout 3: Legs") or in
+     * capitals ("List 2 Quiz").
      *
      * Whether it is one is for the pack to show: see PackLabels.
      */
     public static function ofAnyKind(string $line): ?self
     {
-        $pattern = '/^[^\p{L}\p{N}]*(\p{L}{3,}(?:[ ]\p{L}{2,}){0,2})(?:\s+(?:no\.?|number)\s*|\s*[#№]\s*|\s+)(?:('.Numeral::PATTERN.')|([A-H]))(?:\s*[:.\-–—(]\s*\S.*|(?:\s+\p{Lu}[\p{L}’\']*){0,3}\W*(?:continued|cont\.?)?\W*)$/u';
+        $pattern =
+            '/^[^\p{L}\p{N}]*(\p{L}{3,}(?:[ ]\p{L}{2,}){0,2})(?:\s+(?:no\.?|number)\s*|\s*[#№]\s*|\s+)(?:('.
+            Numeral::PATTERN.
+            ')|([A-H]))(?:\s*[:.\-–—(]\s*\S.*|(?:\s+\p{Lu}[\p{L}’\']*){0,3}\W*(?:continued|cont\.?)?\W*)$/u';
         if (preg_match($pattern, trim($line), $match) !== 1) {
             return null;
         }
@@ -67,6 +88,8 @@ final readonly class SectionLabel
 
         $said = fn (int $number): string => $this->lettered ? chr(ord('A') + $number - 1) : (string) $number;
 
-        return $this->number === $this->to ? "{$kind} {$said($this->number)}" : "{$kind}s {$said($this->number)}–{$said($this->to)}";
+        return $this->number === $this->to
+            ? "{$kind} {$said($this->number)}"
+            : "{$kind}s {$said($this->number)}–{$said($this->to)}";
     }
 }

@@ -8,7 +8,11 @@ namespace OpenSlate\Packs;
 final readonly class Verdict
 {
     /** @param  int|null  $repeats  the page that this one repeats with more on it */
-    public function __construct(public Role $role, public float $confidence, public string $reason, public ?int $repeats = null)
-    {
+    public function __construct(
+        public Role $role,
+        public float $confidence,
+        public string $reason,
+        public ?int $repeats = null,
+    ) {
     }
 }

@@ -43,7 +43,10 @@ final readonly class Backdrop
         $laid = $this->frame ?? $page;
         $factor = $laid->width / $printed->turned($this->turn)->width;
 
-        return $frame->turned($this->turn, $printed->width, $printed->height)->scaled($factor)->moved($laid->x, $laid->y);
+        return $frame
+            ->turned($this->turn, $printed->width, $printed->height)
+            ->scaled($factor)
+            ->moved($laid->x, $laid->y);
     }
 
     /** Which part of the printed page shows in a frame of the page: the inverse of shown. */
@@ -52,7 +55,10 @@ final readonly class Backdrop
         $laid = $this->frame ?? $page;
         $turned = $printed->turned($this->turn);
 
-        return $frame->moved(-$laid->x, -$laid->y)->scaled($turned->width / $laid->width)->turned($this->turn->inverse(), $turned->width, $turned->height);
+        return $frame
+            ->moved(-$laid->x, -$laid->y)
+            ->scaled($turned->width / $laid->width)
+            ->turned($this->turn->inverse(), $turned->width, $turned->height);
     }
 
     public function turned(Rotation $by, ?Frame $frame): self

@@ -8,7 +8,10 @@ use OpenSlate\Answers\DrawingAnswer;
 use OpenSlate\Elements\Answerable;
 use OpenSlate\Elements\AnswerBox;
 
-/** Places to answer that lie over each other, so that a student could not reach both. Drawing areas may lie over anything. */
+/**
+ * Places to answer that lie over each other, so that a student could not reach both. Drawing areas may lie over
+ * anything.
+ */
 final class Overlaps
 {
     /** Less than this share of the smaller one is an edge that touches. */
@@ -19,7 +22,10 @@ final class Overlaps
     {
         $frames = [];
         foreach ($page->elements() as $place => $element) {
-            if ($element instanceof Answerable && ! ($element instanceof AnswerBox && $element->form instanceof DrawingAnswer)) {
+            if (
+                $element instanceof Answerable &&
+                ! ($element instanceof AnswerBox && $element->form instanceof DrawingAnswer)
+            ) {
                 $frames[] = [$element->frame(), $element->id(), $place];
             }
         }
@@ -30,7 +36,10 @@ final class Overlaps
                 [$other, $otherId, $otherPlace] = $frames[$next];
                 $across = min($one->x + $one->width, $other->x + $other->width) - max($one->x, $other->x);
                 $down = min($one->y + $one->height, $other->y + $other->height) - $other->y;
-                if ($across > 0 && $across * $down > self::SHARE * min($one->width * $one->height, $other->width * $other->height)) {
+                if (
+                    $across > 0 &&
+                    $across * $down > self::SHARE * min($one->width * $one->height, $other->width * $other->height)
+                ) {
                     $overlaps[] = $place < $otherPlace ? [$id, $otherId] : [$otherId, $id];
                 }
             }

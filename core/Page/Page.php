@@ -114,8 +114,9 @@ final readonly class Page
         $over = [];
         foreach (array_reverse($this->elements()) as $element) {
             $kept = $element instanceof Clip && $element->kept && ! $answers;
-            $fixed = ! $element instanceof Answerable && ! $element instanceof Part && ! $element instanceof Spot;
-            $hidden = $fixed && array_filter($over, fn (Frame $frame): bool => $frame->contains($element->frame())) !== [];
+            $fixed = ! ($element instanceof Answerable) && ! ($element instanceof Part) && ! ($element instanceof Spot);
+            $hidden =
+                $fixed && array_filter($over, fn (Frame $frame): bool => $frame->contains($element->frame())) !== [];
             if (! $kept && ! $hidden) {
                 $shown[] = $element;
             }
@@ -143,12 +144,25 @@ final readonly class Page
         $cut = $backdrop->printed($region, $printed, $this->frame());
         $share = fn (float $part, float $whole): float => round(max(0.0, min(1.0, $part / $whole)), 5);
         [$left, $top] = [$share($cut->x, $printed->width), $share($cut->y, $printed->height)];
-        [$across, $down] = [$share($cut->right(), $printed->width) - $left, $share($cut->bottom(), $printed->height) - $top];
+        [$across, $down] = [
+            $share($cut->right(), $printed->width) - $left,
+            $share($cut->bottom(), $printed->height) - $top,
+        ];
         if ($across < Clip::SMALLEST || $down < Clip::SMALLEST) {
             throw new InvalidArgumentException('There is no print in that frame.');
         }
 
-        return new Clip($id, $frame, $backdrop->source, $backdrop->page, $backdrop->turn, $left, $top, round($across, 5), round($down, 5));
+        return new Clip(
+            id: $id,
+            frame: $frame,
+            source: $backdrop->source,
+            page: $backdrop->page,
+            turn: $backdrop->turn,
+            left: $left,
+            top: $top,
+            across: round($across, 5),
+            down: round($down, 5),
+        );
     }
 
     /** Whether there is anything to move on it: a locked part stays where it is, for students too. */
@@ -165,12 +179,28 @@ final readonly class Page
 
     public function withTray(?Tray $tray): self
     {
-        return new self($this->size, $this->paper, $this->backdrop, $this->elements(), $this->carried, $tray, $this->key);
+        return new self(
+            $this->size,
+            $this->paper,
+            $this->backdrop,
+            $this->elements(),
+            $this->carried,
+            $tray,
+            $this->key,
+        );
     }
 
     public function withKey(?ModelKey $key): self
     {
-        return new self($this->size, $this->paper, $this->backdrop, $this->elements(), $this->carried, $this->tray, $key);
+        return new self(
+            $this->size,
+            $this->paper,
+            $this->backdrop,
+            $this->elements(),
+            $this->carried,
+            $this->tray,
+            $key,
+        );
     }
 
     /** @return list<Part> the lowest first */
@@ -182,28 +212,31 @@ final readonly class Page
     /** @return list<Link> in reading order */
     public function links(): array
     {
-        return array_values(array_filter(
-            ReadingOrder::of($this->elements()),
-            fn (Element $element): bool => $element instanceof Link,
-        ));
+        return array_values(
+            array_filter(ReadingOrder::of($this->elements()), fn (Element $element): bool => $element instanceof Link),
+        );
     }
 
     /** @return list<AnswerBox> in reading order */
     public function answerBoxes(): array
     {
-        return array_values(array_filter(
-            ReadingOrder::of($this->elements()),
-            fn (Element $element): bool => $element instanceof AnswerBox,
-        ));
+        return array_values(
+            array_filter(
+                ReadingOrder::of($this->elements()),
+                fn (Element $element): bool => $element instanceof AnswerBox,
+            ),
+        );
     }
 
     /** @return list<Answerable> all that has places to fill in, in reading order */
     public function answerables(): array
     {
-        return array_values(array_filter(
-            ReadingOrder::of($this->elements()),
-            fn (Element $element): bool => $element instanceof Answerable,
-        ));
+        return array_values(
+            array_filter(
+                ReadingOrder::of($this->elements()),
+                fn (Element $element): bool => $element instanceof Answerable,
+            ),
+        );
     }
 
     /** How many places there are to fill in; all parts of a page are one. */

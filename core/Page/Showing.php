@@ -26,14 +26,20 @@ final readonly class Showing
 
     /**
      * @param  Frame  $frame  where it shows on the page
-     * @param  array{float, float, float, float}  $region  what of the picture shows there: left, top, width and height as
+     * @param  array{float, float, float, float}  $region  what of the picture shows there: left, top, width and height
+     *                                                     as
      *                                                    shares of the upright picture's
      * @param  Rotation  $turn  of the region, once it is cut out
      * @param  bool  $stretched  whether it fills its frame; else it is as large as fits, in the middle
      * @param  list<Frame>  $covered  what lies over it, on the page, cut to the frame
      */
-    private function __construct(public Frame $frame, public array $region, public Rotation $turn, public bool $stretched, public array $covered)
-    {
+    private function __construct(
+        public Frame $frame,
+        public array $region,
+        public Rotation $turn,
+        public bool $stretched,
+        public array $covered,
+    ) {
     }
 
     /** Null where the page has no print, or none of it is on the paper. */
@@ -48,20 +54,37 @@ final readonly class Showing
             return null;
         }
         $upright = $page->backdrop->turn->swapsSides() ? [$laid->height, $laid->width] : [$laid->width, $laid->height];
-        $cut = $shown->moved(-$laid->x, -$laid->y)->turned($page->backdrop->turn->inverse(), $laid->width, $laid->height);
-        $region = $shown == $laid ? self::ALL : [$cut->x / $upright[0], $cut->y / $upright[1], $cut->width / $upright[0], $cut->height / $upright[1]];
+        $cut = $shown
+            ->moved(-$laid->x, -$laid->y)
+            ->turned($page->backdrop->turn->inverse(), $laid->width, $laid->height);
+        $region =
+            $shown == $laid
+                ? self::ALL
+                : [$cut->x / $upright[0], $cut->y / $upright[1], $cut->width / $upright[0], $cut->height / $upright[1]];
 
         return new self($shown, $region, $page->backdrop->turn, true, self::over($page, $shown, -1));
     }
 
     public static function ofClip(Page $page, Clip $clip): self
     {
-        return new self($clip->frame, [$clip->left, $clip->top, $clip->across, $clip->down], $clip->turn, true, self::over($page, $clip->frame, self::level($page, $clip)));
+        return new self(
+            $clip->frame,
+            [$clip->left, $clip->top, $clip->across, $clip->down],
+            $clip->turn,
+            true,
+            self::over($page, $clip->frame, self::level($page, $clip)),
+        );
     }
 
     public static function ofPicture(Page $page, Picture $picture): self
     {
-        return new self($picture->frame, self::ALL, Rotation::None, false, self::over($page, $picture->frame, self::level($page, $picture)));
+        return new self(
+            $picture->frame,
+            self::ALL,
+            Rotation::None,
+            false,
+            self::over($page, $picture->frame, self::level($page, $picture)),
+        );
     }
 
     /** Whether the picture shows as it is. */
@@ -73,7 +96,9 @@ final readonly class Showing
     /** Whether something lies so on a page that nothing behind it can be seen. */
     public static function covers(Element $element): bool
     {
-        return $element instanceof Patch || (($element instanceof AnswerBox || $element instanceof Table || $element instanceof Organiser) && $element->cover);
+        return $element instanceof Patch ||
+            (($element instanceof AnswerBox || $element instanceof Table || $element instanceof Organiser) &&
+                $element->cover);
     }
 
     /**
@@ -94,6 +119,10 @@ final readonly class Showing
 
     private static function level(Page $page, Element $element): int
     {
-        return (int) array_search($element->id(), array_map(fn (Element $one): string => $one->id(), $page->elements()), true);
+        return (int) array_search(
+            $element->id(),
+            array_map(fn (Element $one): string => $one->id(), $page->elements()),
+            true,
+        );
     }
 }

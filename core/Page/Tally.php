@@ -27,6 +27,11 @@ final readonly class Tally
             }
         }
 
-        return new self($boxes, count($page->parts()), $keyed + (int) ($page->key !== null), $keyable + (int) $page->hasMoves());
+        return new self(
+            $boxes,
+            count($page->parts()),
+            $keyed + (int) ($page->key !== null),
+            $keyable + (int) $page->hasMoves(),
+        );
     }
 }

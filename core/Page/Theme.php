@@ -52,7 +52,10 @@ enum Theme: string
         }
         $furniture = array_map(fn (Shape $shape): Element => $shape->locked(true), $this->furniture($size, $newId));
 
-        return new Page($size, Colour::of($this->paper()), null, [...$furniture, ...$this->labels($size, $newId, $title)]);
+        return new Page($size, Colour::of($this->paper()), null, [
+            ...$furniture,
+            ...$this->labels($size, $newId, $title),
+        ]);
     }
 
     private function paper(): string
@@ -67,12 +70,14 @@ enum Theme: string
     /** Of the heading; on its ground it has a contrast of at least 4.5 to 1 (WCAG 2.2, 1.4.3). */
     public function ink(): Colour
     {
-        return Colour::of(match ($this) {
-            self::Banner => '#ffffff',
-            self::Margin => '#8f2f23',
-            self::Evening => '#1d4263',
-            default => '#26343b',
-        });
+        return Colour::of(
+            match ($this) {
+                self::Banner => '#ffffff',
+                self::Margin => '#8f2f23',
+                self::Evening => '#1d4263',
+                default => '#26343b',
+            },
+        );
     }
 
     /** What the heading stands on. */
@@ -88,12 +93,29 @@ enum Theme: string
     private function furniture(Size $size, Closure $newId): array
     {
         [$w, $h, $edge] = [$size->width, $size->height, self::EDGE];
-        $line = fn (float $y, string $colour, float $weight): Shape => new Shape($newId(), Frame::of($edge, $y - 4, $w - 2 * $edge, 8), ShapeForm::Line, Lay::Level, Colour::of($colour), $weight);
-        $frame = fn (float $in, float $weight): Shape => new Shape($newId(), Frame::of($in, $in, $w - 2 * $in, $h - 2 * $in), ShapeForm::Rectangle, colour: Colour::of('#26343b'), weight: $weight);
+        $line = fn (float $y, string $colour, float $weight): Shape => new Shape(
+            $newId(),
+            Frame::of($edge, $y - 4, $w - 2 * $edge, 8),
+            ShapeForm::Line,
+            Lay::Level,
+            Colour::of($colour),
+            $weight,
+        );
+        $frame = fn (float $in, float $weight): Shape => new Shape(
+            $newId(),
+            Frame::of($in, $in, $w - 2 * $in, $h - 2 * $in),
+            ShapeForm::Rectangle,
+            colour: Colour::of('#26343b'),
+            weight: $weight,
+        );
 
         return match ($this) {
-            self::Margin => [new Shape($newId(), Frame::of(24, 0, 8, $h), ShapeForm::Line, Lay::Upright, Colour::of('#c65a4b'), 1.5)],
-            self::Banner => [new Shape($newId(), Frame::of(0, 0, $w, 62), ShapeForm::Rectangle, weight: 0.0, fill: $this->ground())],
+            self::Margin => [
+                new Shape($newId(), Frame::of(24, 0, 8, $h), ShapeForm::Line, Lay::Upright, Colour::of('#c65a4b'), 1.5),
+            ],
+            self::Banner => [
+                new Shape($newId(), Frame::of(0, 0, $w, 62), ShapeForm::Rectangle, weight: 0.0, fill: $this->ground()),
+            ],
             self::Framed => [$frame(14, 2.0), $frame(19, 0.75)],
             self::Evening => [$line(82, '#5b86ad', 2.0)],
             default => [],
@@ -116,9 +138,26 @@ enum Theme: string
         $below = $this === self::Banner ? 70.0 : 62.0;
 
         return [
-            new Label($newId(), Frame::of(self::EDGE, $top, $wide, 30), $title, 22, true, false, $font, $this === self::Framed ? TextAlign::Centre : TextAlign::Left, $this->ink()),
+            new Label(
+                id: $newId(),
+                frame: Frame::of(self::EDGE, $top, $wide, 30),
+                text: $title,
+                size: 22,
+                bold: true,
+                highlight: false,
+                font: $font,
+                align: $this === self::Framed ? TextAlign::Centre : TextAlign::Left,
+                colour: $this->ink(),
+            ),
             new Label($newId(), Frame::of(self::EDGE, $below, $wide * 0.6, 16), 'Name:', 12, fills: LabelText::Student),
-            new Label($newId(), Frame::of(self::EDGE + $wide * 0.6, $below, $wide * 0.4, 16), 'Date:', 12, align: TextAlign::Right, fills: LabelText::Date),
+            new Label(
+                $newId(),
+                Frame::of(self::EDGE + $wide * 0.6, $below, $wide * 0.4, 16),
+                'Date:',
+                12,
+                align: TextAlign::Right,
+                fills: LabelText::Date,
+            ),
         ];
     }
 }

@@ -36,7 +36,9 @@ final readonly class Colour
     /** What is seen where it lies over another with that opacity (Porter and Duff 1984, over). */
     public function over(self $below, float $opacity): self
     {
-        $mixed = fn (int $at): int => (int) round(hexdec(substr($this->hex, $at, 2)) * $opacity + hexdec(substr($below->hex, $at, 2)) * (1 - $opacity));
+        $mixed = fn (int $at): int => (int) round(
+            hexdec(substr($this->hex, $at, 2)) * $opacity + hexdec(substr($below->hex, $at, 2)) * (1 - $opacity),
+        );
 
         return self::rgb($mixed(1), $mixed(3), $mixed(5));
     }

@@ -13,12 +13,12 @@ final class Length
 
     public static function fromMillimetres(float $millimetres): float
     {
-        return $millimetres * self::POINTS_PER_INCH / self::MILLIMETRES_PER_INCH;
+        return ($millimetres * self::POINTS_PER_INCH) / self::MILLIMETRES_PER_INCH;
     }
 
     public static function toMillimetres(float $points): float
     {
-        return $points * self::MILLIMETRES_PER_INCH / self::POINTS_PER_INCH;
+        return ($points * self::MILLIMETRES_PER_INCH) / self::POINTS_PER_INCH;
     }
 
     public static function fromInches(float $inches): float

@@ -62,7 +62,7 @@ final readonly class PageBoxes
         $media = self::ordered($this->media);
 
         // A crop box that misses the medium altogether shows nothing; readers then fall back on the medium.
-        return $this->crop === null ? $media : (self::overlap(self::ordered($this->crop), $media) ?? $media);
+        return $this->crop === null ? $media : self::overlap(self::ordered($this->crop), $media) ?? $media;
     }
 
     /**

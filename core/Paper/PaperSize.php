@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace OpenSlate\Paper;
 
 /**
- * Standard papers, portrait: ISO 216 A and B in millimetres, ANSI/ASME Y14.1 and US office sizes in inches. Screens have
- * no size of paper; theirs are 7.5 in high at the ratio of the screen (common practice, no source).
+ * Standard papers, portrait: ISO 216 A and B in millimetres, ANSI/ASME Y14.1 and US office sizes in inches. Screens
+ * have no size of paper; theirs are 7.5 in high at the ratio of the screen (common practice, no source).
  */
 enum PaperSize: string
 {

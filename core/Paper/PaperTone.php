@@ -29,7 +29,7 @@ final class PaperTone
         foreach ($pixels as [$red, $green, $blue]) {
             $total++;
             // Bins of eight levels gather the noise of a photo and the ringing of JPEG round one tone.
-            $bin = ($red >> 3) << 10 | ($green >> 3) << 5 | $blue >> 3;
+            $bin = (($red >> 3) << 10) | (($green >> 3) << 5) | ($blue >> 3);
             $all[$bin] ??= [0, 0, 0, 0];
             $all[$bin][0]++;
             $all[$bin][1] += $red;

@@ -24,7 +24,9 @@ final readonly class Raster
 
     public static function page(Size $size): self
     {
-        return self::scaled(min(self::PAGE_DPI / Length::POINTS_PER_INCH, self::LONGEST / max($size->width, $size->height)));
+        return self::scaled(
+            min(self::PAGE_DPI / Length::POINTS_PER_INCH, self::LONGEST / max($size->width, $size->height)),
+        );
     }
 
     public static function thumbnail(Size $size): self

@@ -17,11 +17,22 @@ final class UnusableSize extends DomainException implements Refusal
 
     public static function tooSmall(float $width, float $height): self
     {
-        return new self(sprintf('A page of %.4g × %.4g pt is smaller than %d pt.', $width, $height, Size::SMALLEST), false);
+        return new self(
+            sprintf('A page of %.4g × %.4g pt is smaller than %d pt.', $width, $height, Size::SMALLEST),
+            false,
+        );
     }
 
     public static function tooLarge(float $width, float $height): self
     {
-        return new self(sprintf('A page of %.4g × %.4g in is larger than %d in.', Length::toInches($width), Length::toInches($height), Length::toInches(Size::LARGEST)), true);
+        return new self(
+            sprintf(
+                'A page of %.4g × %.4g in is larger than %d in.',
+                Length::toInches($width),
+                Length::toInches($height),
+                Length::toInches(Size::LARGEST),
+            ),
+            true,
+        );
     }
 }

@@ -52,8 +52,8 @@ final class Carrying
     }
 
     /**
-     * Parts in the order in which they can be put where they are to be: what a window says of being held is not believed,
-     * but where several are elsewhere at once, as after undoing, those that are to carry others come first.
+     * Parts in the order in which they can be put where they are to be: what a window says of being held is not
+     * believed, but where several are elsewhere at once, as after undoing, those that are to carry others come first.
      *
      * @param  array<string, Placed>  $changed  by key
      * @return list<Placed>
@@ -107,7 +107,10 @@ final class Carrying
     {
         [$own, $its] = [$one->held->own, $one->held->joint];
         $at = $this->scene->joints($one)[$own] ?? null;
-        $moved = $at === null || ! isset($joints[$its]) ? null : $one->at($one->x + $joints[$its][0] - $at[0], $one->y + $joints[$its][1] - $at[1]);
+        $moved =
+            $at === null || ! isset($joints[$its])
+                ? null
+                : $one->at($one->x + $joints[$its][0] - $at[0], $one->y + $joints[$its][1] - $at[1]);
 
         return $moved === null || ! $this->scene->isOnPage($moved) ? $one->loose() : $moved;
     }
@@ -125,7 +128,10 @@ final class Carrying
         }
         if ($end->held->part === $part) {
             $its = $joints[$end->held->joint] ?? null;
-            $next = $its === null ? $next->ending($end->x, $end->y, Hold::nothing()) : $next->ending(...[...$its, $end->held]);
+            $next =
+                $its === null
+                    ? $next->ending($end->x, $end->y, Hold::nothing())
+                    : $next->ending(...[...$its, $end->held]);
         }
 
         return $next;

@@ -12,6 +12,15 @@ use OpenSlate\Paper\Size;
 /**
  * The lines that something being dragged may hold to: edges and middles of what is on the page, of its blanks, and of
  * the page itself; and the places where a gap between two neighbours comes back.
+ *
+ * Each line with the ids of those it is of, none for the page and its blanks; of a gap: which edge of the dragged comes
+ * to stand where, and where the gap that comes back is.
+ *
+ * @phpstan-type Line array{float, list<string>}
+ * @phpstan-type Gap array{
+ *     axis: string, edge: string, at: float, from: float, to: float, beside: float, ids: list<string>,
+ * }
+ * @phpstan-type Lines array{x: list<Line>, y: list<Line>, gaps: list<Gap>}
  */
 final class Guides
 {
@@ -25,7 +34,7 @@ final class Guides
 
     /**
      * @param  list<Frame>  $more  of what else is there to be lined up with, such as the blanks of its print
-     * @return array{x: list<array{float, list<string>}>, y: list<array{float, list<string>}>, gaps: list<array{axis: string, edge: string, at: float, from: float, to: float, beside: float, ids: list<string>}>}
+     * @return Lines
      */
     public static function of(Page $page, array $more = []): array
     {
@@ -40,9 +49,7 @@ final class Guides
     /**
      * @param  array<string, Frame>  $frames  of all that something may be lined up with, by id
      * @param  list<Frame>  $more  of what has no id
-     * @return array{x: list<array{float, list<string>}>, y: list<array{float, list<string>}>, gaps: list<array{axis: string, edge: string, at: float, from: float, to: float, beside: float, ids: list<string>}>}
-     *                                                                                                                                                                                                             each line with the ids of those it is of, none for the page and its blanks; of a gap: which edge of the dragged
-     *                                                                                                                                                                                                             comes to stand where, and where the gap that comes back is
+     * @return Lines
      */
     public static function among(Size $page, array $frames, array $more = []): array
     {
@@ -60,7 +67,11 @@ final class Guides
             self::addSides($x, $y, $frame, '');
         }
 
-        return ['x' => self::lines($x), 'y' => self::lines($y), 'gaps' => [...self::gaps($framed, Axis::Across), ...self::gaps($framed, Axis::Down)]];
+        return [
+            'x' => self::lines($x),
+            'y' => self::lines($y),
+            'gaps' => [...self::gaps($framed, Axis::Across), ...self::gaps($framed, Axis::Down)],
+        ];
     }
 
     /**
@@ -85,19 +96,27 @@ final class Guides
 
     /**
      * @param  array<int, array{float, array<string, true>}>  $lines
-     * @return list<array{float, list<string>}> from the first to the last
+     * @return list<Line> from the first to the last
      */
     private static function lines(array $lines): array
     {
         ksort($lines);
 
         // What is the page's or a blank's holds whoever else is there.
-        return array_values(array_map(fn (array $line): array => [$line[0], isset($line[1]['']) ? [] : array_map(strval(...), array_keys($line[1]))], $lines));
+        return array_values(
+            array_map(
+                fn (array $line): array => [
+                    $line[0],
+                    isset($line[1]['']) ? [] : array_map(strval(...), array_keys($line[1])),
+                ],
+                $lines,
+            ),
+        );
     }
 
     /**
      * @param  list<array{float, float, float, float, string}>  $framed  left, right, top, bottom and id of each
-     * @return list<array{axis: string, edge: string, at: float, from: float, to: float, beside: float, ids: list<string>}>
+     * @return list<Gap>
      */
     private static function gaps(array $framed, Axis $axis): array
     {
@@ -119,8 +138,13 @@ final class Guides
                 foreach (['start' => $b[$end] + $gap, 'end' => $a[$start] - $gap] as $edge => $place) {
                     // Many pairs of a grid say the same; once is enough.
                     $gaps["{$edge} ".round($place, 1)] ??= [
-                        'axis' => $axis->value, 'edge' => $edge, 'at' => round($place, 2),
-                        'from' => round($a[$end], 2), 'to' => round($b[$start], 2), 'beside' => round(($from + $to) / 2, 2), 'ids' => [$a[4], $b[4]],
+                        'axis' => $axis->value,
+                        'edge' => $edge,
+                        'at' => round($place, 2),
+                        'from' => round($a[$end], 2),
+                        'to' => round($b[$start], 2),
+                        'beside' => round(($from + $to) / 2, 2),
+                        'ids' => [$a[4], $b[4]],
                     ];
                 }
                 break; // The next neighbour only.

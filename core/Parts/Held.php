@@ -30,7 +30,12 @@ final class Held
             $held->placed[$key] ??= $held->atJoint($one, [$key => true]);
         }
 
-        return Model::of(array_map(fn (Placed $one): Placed => $one->end === null ? $held->placed[$one->id] : $held->connector($one), $held->model->placed));
+        return Model::of(
+            array_map(
+                fn (Placed $one): Placed => $one->end === null ? $held->placed[$one->id] : $held->connector($one),
+                $held->model->placed,
+            ),
+        );
     }
 
     private function inSpots(): void
@@ -40,13 +45,19 @@ final class Held
                 $in = $this->model->in($spot->id, $spot->cells() > 1 ? $cell : null);
                 $frames = array_map($this->scene->frame(...), $in);
                 foreach (Seats::of($spot, $cell, $frames) as $index => [$x, $y]) {
-                    $this->placed[$in[$index]->id] = $in[$index]->at($x - $frames[$index]->width / 2, $y - $frames[$index]->height / 2);
+                    $this->placed[$in[$index]->id] = $in[$index]->at(
+                        $x - $frames[$index]->width / 2,
+                        $y - $frames[$index]->height / 2,
+                    );
                 }
             }
         }
     }
 
-    /** @param  array<string, true>  $asking  parts that wait for this one: two that hold to each other stay where they are */
+    /**
+     * @param  array<string, true>  $asking  parts that wait for this one: two that hold to each other stay where they
+     *                                       are
+     */
     private function atJoint(Placed $one, array $asking): Placed
     {
         if ($one->held->part === null) {
@@ -55,16 +66,23 @@ final class Held
         $to = $this->point($one->held->part, $one->held->joint, $asking);
         $at = $this->scene->joints($one)[$one->held->own] ?? null;
 
-        return $to === null || $at === null ? $one->loose() : $one->at($one->x + $to[0] - $at[0], $one->y + $to[1] - $at[1]);
+        return $to === null || $at === null
+            ? $one->loose()
+            : $one->at($one->x + $to[0] - $at[0], $one->y + $to[1] - $at[1]);
     }
 
     private function connector(Placed $one): Placed
     {
         $end = $one->end ?? new End(0.0, 0.0, Hold::nothing());
-        [$first, $second] = array_map(fn (Hold $held): ?array => $held->part === null ? null : $this->point($held->part, $held->joint, []), [$one->held, $end->held]);
+        [$first, $second] = array_map(
+            fn (Hold $held): ?array => $held->part === null ? null : $this->point($held->part, $held->joint, []),
+            [$one->held, $end->held],
+        );
         $one = $first === null ? $one->loose() : $one->at(...$first);
 
-        return $second === null ? $one->ending($end->x, $end->y, Hold::nothing()) : $one->ending(...[...$second, $end->held]);
+        return $second === null
+            ? $one->ending($end->x, $end->y, Hold::nothing())
+            : $one->ending(...[...$second, $end->held]);
     }
 
     /**

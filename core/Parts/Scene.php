@@ -55,7 +55,9 @@ final readonly class Scene
         [$id, $number] = [...explode('.', $key), '0'];
         $part = $this->parts[$id] ?? null;
 
-        return $part === null || (int) $number < 1 || (int) $number > $part->stock ? throw ModelRefused::noSuchPart() : $part;
+        return $part === null || (int) $number < 1 || (int) $number > $part->stock
+            ? throw ModelRefused::noSuchPart()
+            : $part;
     }
 
     /** Where a part is: where the model has it, or else where the teacher put it. */
@@ -79,7 +81,12 @@ final readonly class Scene
     {
         $part = $this->part($placed->id);
         if ($placed->end !== null) {
-            return Frame::of(min($placed->x, $placed->end->x), min($placed->y, $placed->end->y), abs($placed->end->x - $placed->x), abs($placed->end->y - $placed->y));
+            return Frame::of(
+                min($placed->x, $placed->end->x),
+                min($placed->y, $placed->end->y),
+                abs($placed->end->x - $placed->x),
+                abs($placed->end->y - $placed->y),
+            );
         }
 
         return $placed->frame($part->frame->width, $part->frame->height);
@@ -95,7 +102,10 @@ final readonly class Scene
         $part = $this->part($placed->id);
         $points = [];
         foreach ($part->form === PartForm::Connector ? [] : $part->joints as $joint) {
-            $points[$joint->id] = [$placed->x + $joint->x * $part->frame->width, $placed->y + $joint->y * $part->frame->height];
+            $points[$joint->id] = [
+                $placed->x + $joint->x * $part->frame->width,
+                $placed->y + $joint->y * $part->frame->height,
+            ];
         }
 
         return $points;

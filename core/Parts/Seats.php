@@ -28,7 +28,10 @@ final class Seats
         return match (true) {
             $frames === [] => [],
             $spot->form === SpotForm::Line => self::alongLine($spot, $frames),
-            $spot->settle === Settle::Free => array_map(fn (Frame $frame): array => self::middle(self::inside($frame, $within)), $frames),
+            $spot->settle === Settle::Free => array_map(
+                fn (Frame $frame): array => self::middle(self::inside($frame, $within)),
+                $frames,
+            ),
             $spot->settle === Settle::Stack => array_map(fn (): array => self::middle($within), $frames),
             $spot->settle === Settle::Row => self::row($within, $frames),
             $spot->settle === Settle::Grid => self::grid($within, $frames),
@@ -37,7 +40,8 @@ final class Seats
     }
 
     /**
-     * Even places round a ring, from the top and clockwise: on its line, or in the middle of its band where it has a hole.
+     * Even places round a ring, from the top and clockwise: on its line, or in the middle of its band where it has a
+     * hole.
      *
      * @return list<array{float, float}>
      */
@@ -45,10 +49,10 @@ final class Seats
     {
         [$x, $y] = self::middle($spot->frame);
         $share = $spot->hole > 0 ? (1 + $spot->hole) / 2 : 1.0;
-        [$across, $down] = [$spot->frame->width / 2 * $share, $spot->frame->height / 2 * $share];
+        [$across, $down] = [($spot->frame->width / 2) * $share, ($spot->frame->height / 2) * $share];
 
         return array_map(function (int $n) use ($x, $y, $across, $down, $count): array {
-            $turn = 2 * M_PI * $n / $count;
+            $turn = (2 * M_PI * $n) / $count;
 
             return [$x + $across * sin($turn), $y - $down * cos($turn)];
         }, range(0, $count - 1));
@@ -62,7 +66,13 @@ final class Seats
     {
         [$x, $y] = self::middle($spot->frame);
         // Clockwise from the top; what stands a hair before the top still comes first.
-        $turns = array_map(fn (Frame $frame): float => fmod(atan2($frame->x + $frame->width / 2 - $x, $y - $frame->middle()) + 2 * M_PI + 0.01, 2 * M_PI), $frames);
+        $turns = array_map(
+            fn (Frame $frame): float => fmod(
+                atan2($frame->x + $frame->width / 2 - $x, $y - $frame->middle()) + 2 * M_PI + 0.01,
+                2 * M_PI,
+            ),
+            $frames,
+        );
 
         return self::inOrder($turns, self::ring($spot, count($frames)));
     }
@@ -103,10 +113,13 @@ final class Seats
         // Too many for its height stand closer, one over the other.
         $down = $rows <= 1 ? 0.0 : min($high, max(0.0, ($within->height - self::GAP - $high) / ($rows - 1)));
 
-        return array_map(fn (int $n): array => [
-            $within->x + self::GAP + $n % $columns * $wide + ($wide - self::GAP) / 2,
-            $within->y + self::GAP + intdiv($n, $columns) * $down + ($high - self::GAP) / 2,
-        ], array_keys($frames));
+        return array_map(
+            fn (int $n): array => [
+                $within->x + self::GAP + ($n % $columns) * $wide + ($wide - self::GAP) / 2,
+                $within->y + self::GAP + intdiv($n, $columns) * $down + ($high - self::GAP) / 2,
+            ],
+            array_keys($frames),
+        );
     }
 
     /**
@@ -119,7 +132,13 @@ final class Seats
     {
         return $spot->settle === Settle::Row
             ? self::row($spot->frame, $frames)
-            : array_map(fn (Frame $frame): array => [max($spot->frame->x, min($spot->frame->right(), $frame->x + $frame->width / 2)), $spot->frame->middle()], $frames);
+            : array_map(
+                fn (Frame $frame): array => [
+                    max($spot->frame->x, min($spot->frame->right(), $frame->x + $frame->width / 2)),
+                    $spot->frame->middle(),
+                ],
+                $frames,
+            );
     }
 
     private static function inside(Frame $frame, Frame $within): Frame

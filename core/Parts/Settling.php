@@ -15,7 +15,8 @@ use OpenSlate\Geometry\Frame;
 
 /**
  * Decides where parts come to rest: at the nearest joint, else in the nearest spot, else on a guide, else where they
- * were dropped. What a spot does not take goes back to where it came from; what is dropped in the tray is put back there.
+ * were dropped. What a spot does not take goes back to where it came from; what is dropped in the tray is put back
+ * there.
  */
 final class Settling
 {
@@ -31,24 +32,35 @@ final class Settling
     /** @var list<string> */
     private array $said = [];
 
-    private function __construct(private readonly Scene $scene, private readonly Model $before, private readonly float $near)
-    {
+    private function __construct(
+        private readonly Scene $scene,
+        private readonly Model $before,
+        private readonly float $near,
+    ) {
         $this->model = $before;
     }
 
     /**
-     * What a window wants, settled. Only what it has moved, and what is elsewhere than before or has other words, is looked
-     * at: others may have gone along since the window last heard of them.
+     * What a window wants, settled. Only what it has moved, and what is elsewhere than before or has other words, is
+     * looked at: others may have gone along since the window last heard of them.
      *
      * @throws ModelRefused when it moves what is not there
      */
     public static function settle(Scene $scene, Model $before, Model $wanted): Settled
     {
-        $settling = new self($scene, $before, max(self::NEAREST, min(self::FARTHEST, $wanted->near ?? self::NEAR)));
+        $settling = new self(
+            $scene,
+            $before,
+            max(self::NEAREST, min(self::FARTHEST, $wanted->near ?? self::NEAR)),
+        );
         foreach (array_keys(array_diff_key($before->placed, $wanted->placed)) as $key) {
             $wanted->hasMoved((string) $key) && $settling->putBack((string) $key);
         }
-        $changed = array_filter($wanted->placed, fn (Placed $placed): bool => $wanted->hasMoved($placed->id) && ! $placed->sameAs($before->find($placed->id)));
+        $changed = array_filter(
+            $wanted->placed,
+            fn (Placed $placed): bool => $wanted->hasMoved($placed->id) &&
+                ! $placed->sameAs($before->find($placed->id)),
+        );
         foreach (Carrying::carriersFirst($changed) as $placed) {
             $settling->put($placed);
         }
@@ -65,7 +77,11 @@ final class Settling
         if ($wanted->words !== '' && ! $part->own) {
             throw ModelRefused::noWords();
         }
-        if ($wanted->words !== '' && $part->takesPicture() && preg_match('/^[0-9a-f]{64}$/D', $wanted->words) !== 1) {
+        if (
+            $wanted->words !== '' &&
+            $part->takesPicture() &&
+            preg_match('/^[0-9a-f]{64}$/D', $wanted->words) !== 1
+        ) {
             throw ModelRefused::noPicture();
         }
         if (($wanted->end !== null) !== ($part->form === PartForm::Connector)) {
@@ -73,7 +89,12 @@ final class Settling
         }
         $was = $this->model->find($wanted->id);
         $here = $was ?? $this->scene->home($wanted->id);
-        if ($wanted->x === $here->x && $wanted->y === $here->y && $wanted->end?->x === $here->end?->x && $wanted->end?->y === $here->end?->y) {
+        if (
+            $wanted->x === $here->x &&
+            $wanted->y === $here->y &&
+            $wanted->end?->x === $here->end?->x &&
+            $wanted->end?->y === $here->end?->y
+        ) {
             // Only its words are others, if anything is.
             if ($was !== null || $wanted->words !== '') {
                 $this->model = $this->model->moving($here->saying($wanted->words));
@@ -126,7 +147,9 @@ final class Settling
         [$dx, $dy] = $this->scene->frame($placed)->moveWithin(0.0, 0.0, $this->scene->page->whole());
         $moved = $placed->at($placed->x + $dx, $placed->y + $dy);
 
-        return $placed->end === null ? $moved : $moved->ending($placed->end->x + $dx, $placed->end->y + $dy, Hold::nothing());
+        return $placed->end === null
+            ? $moved
+            : $moved->ending($placed->end->x + $dx, $placed->end->y + $dy, Hold::nothing());
     }
 
     /** Held by the joint of another part that is nearest to one of its own; of two as near, by the newer. */
@@ -139,7 +162,12 @@ final class Settling
             foreach ($others as [$other, $its, $to]) {
                 $distance = hypot($to[0] - $at[0], $to[1] - $at[1]);
                 if ($distance <= $best) {
-                    [$best, $found] = [$distance, $wanted->at($wanted->x + $to[0] - $at[0], $wanted->y + $to[1] - $at[1])->held(Hold::joint((string) $own, $other, $its))];
+                    [$best, $found] = [
+                        $distance,
+                        $wanted
+                            ->at($wanted->x + $to[0] - $at[0], $wanted->y + $to[1] - $at[1])
+                            ->held(Hold::joint((string) $own, $other, $its)),
+                    ];
                 }
             }
         }
@@ -156,7 +184,12 @@ final class Settling
     {
         $joints = [];
         $along = Carrying::carried($this->model, $key);
-        foreach ([...array_diff($this->scene->ids(), array_keys($this->model->placed)), ...array_keys($this->model->placed)] as $other) {
+        foreach (
+            [
+                ...array_diff($this->scene->ids(), array_keys($this->model->placed)),
+                ...array_keys($this->model->placed),
+            ] as $other
+        ) {
             $placed = $this->scene->where($other, $this->model);
             if ($other !== $key && ! isset($along[$other]) && $this->scene->isOnPage($placed)) {
                 foreach ($this->scene->joints($placed) as $id => $point) {
@@ -169,15 +202,21 @@ final class Settling
     }
 
     /**
-     * The spot in which its middle lies, else the nearest within reach; of several the smallest, then the newest. Of rings
-     * with places on their lines, only that whose line is nearest.
+     * The spot in which its middle lies, else the nearest within reach; of several the smallest, then the newest. Of
+     * rings with places on their lines, only that whose line is nearest.
      */
     private function spot(Placed $wanted, Part $part): ?Spot
     {
         $frame = $this->scene->frame($wanted);
         [$x, $y] = [$frame->x + $frame->width / 2, $frame->middle()];
-        $near = array_filter($this->scene->spots, fn (Spot $spot): bool => $spot->distance($x, $y) <= $this->near);
-        $lines = array_map(fn (Spot $ring): float => $ring->fromLine($x, $y), array_filter($near, fn (Spot $spot): bool => $spot->isOpenRing()));
+        $near = array_filter(
+            $this->scene->spots,
+            fn (Spot $spot): bool => $spot->distance($x, $y) <= $this->near,
+        );
+        $lines = array_map(
+            fn (Spot $ring): float => $ring->fromLine($x, $y),
+            array_filter($near, fn (Spot $spot): bool => $spot->isOpenRing()),
+        );
         [$found, $rank] = [null, [INF, INF]];
         foreach ($near as $id => $spot) {
             $its = [$spot->distance($x, $y), $spot->frame->width * $spot->frame->height];
@@ -195,8 +234,9 @@ final class Settling
         $cell = $this->cell($spot, $frame);
         $problem = match (true) {
             ! $spot->takes($part) => "{$part->named()} does not go there.",
-            count($this->model->in($spot->id, $spot->cells() > 1 ? $cell : null)) >= $spot->room() => $spot->room() === 1 ? 'That place is taken.' : "Only {$spot->room()} go there.",
-            default => '',
+            count($this->model->in($spot->id, $spot->cells() > 1 ? $cell : null)) < $spot->room() => '',
+            $spot->room() === 1 => 'That place is taken.',
+            default => "Only {$spot->room()} go there.",
         };
         if ($problem !== '') {
             $this->said[] = $problem;
@@ -207,7 +247,9 @@ final class Settling
 
             return;
         }
-        $this->model = $this->model->with($wanted->held(Hold::spot($spot->id, $spot->cells() > 1 ? $cell : null)));
+        $this->model = $this->model->with(
+            $wanted->held(Hold::spot($spot->id, $spot->cells() > 1 ? $cell : null)),
+        );
         $this->seat($spot, $cell);
     }
 
@@ -217,7 +259,10 @@ final class Settling
         $least = INF;
         for ($cell = 0; $cell < $spot->cells(); $cell++) {
             $within = $spot->cell($cell);
-            $distance = hypot($within->x + $within->width / 2 - $frame->x - $frame->width / 2, $within->middle() - $frame->middle());
+            $distance = hypot(
+                $within->x + $within->width / 2 - $frame->x - $frame->width / 2,
+                $within->middle() - $frame->middle(),
+            );
             if ($distance < $least) {
                 [$best, $least] = [$cell, $distance];
             }
@@ -249,7 +294,9 @@ final class Settling
         $frames = array_map($this->scene->frame(...), $in);
         foreach (Seats::of($spot, $cell, $frames) as $index => [$x, $y]) {
             $was = $in[$index];
-            $this->model = $this->model->moving($was->at($x - $frames[$index]->width / 2, $y - $frames[$index]->height / 2));
+            $this->model = $this->model->moving(
+                $was->at($x - $frames[$index]->width / 2, $y - $frames[$index]->height / 2),
+            );
             $this->model = Carrying::along($this->scene, $this->model, $was);
         }
     }
@@ -260,21 +307,33 @@ final class Settling
         $frame = $this->scene->frame($wanted);
         $lined = $this->scene->lined($this->model);
         $lined = array_diff_key($lined, [$wanted->id => true], Carrying::carried($this->model, $wanted->id));
-        $guides = Guides::among($this->scene->page->size, array_filter($lined, fn (Frame $other): bool => self::isBeside($other, $frame)));
+        $guides = Guides::among(
+            $this->scene->page->size,
+            array_filter($lined, fn (Frame $other): bool => self::isBeside($other, $frame)),
+        );
         $step = fn (string $axis, string $side, float $start, float $size): float => self::step(
             [$start, $start + $size / 2, $start + $size],
             array_map(fn (array $line): float => $line[0], $side === 'x' ? $guides['x'] : $guides['y']),
-            array_map(fn (array $gap): float => $gap['at'] - ($gap['edge'] === 'start' ? $start : $start + $size), array_values(array_filter($guides['gaps'], fn (array $gap): bool => $gap['axis'] === $axis))),
+            array_map(
+                fn (array $gap): float => $gap['at'] - ($gap['edge'] === 'start' ? $start : $start + $size),
+                array_values(array_filter($guides['gaps'], fn (array $gap): bool => $gap['axis'] === $axis)),
+            ),
             $this->near / 2,
         );
 
-        return $this->within($wanted->at($wanted->x + $step('across', 'x', $frame->x, $frame->width), $wanted->y + $step('down', 'y', $frame->y, $frame->height)));
+        return $this->within(
+            $wanted->at(
+                $wanted->x + $step('across', 'x', $frame->x, $frame->width),
+                $wanted->y + $step('down', 'y', $frame->y, $frame->height),
+            ),
+        );
     }
 
     /** Whether one is in the row or in the column of the other. */
     private static function isBeside(Frame $one, Frame $other): bool
     {
-        return ($one->x < $other->right() && $other->x < $one->right()) || ($one->y < $other->bottom() && $other->y < $one->bottom());
+        return ($one->x < $other->right() && $other->x < $one->right()) ||
+            ($one->y < $other->bottom() && $other->y < $one->bottom());
     }
 
     /**
@@ -301,7 +360,9 @@ final class Settling
     {
         [$first, $firstHeld] = $this->end($wanted->id, $wanted->x, $wanted->y);
         [$second, $secondHeld] = $this->end($wanted->id, $wanted->end->x ?? 0.0, $wanted->end->y ?? 0.0);
-        $this->model = $this->model->with($wanted->at($first[0], $first[1])->held($firstHeld)->ending($second[0], $second[1], $secondHeld));
+        $this->model = $this->model->with(
+            $wanted->at($first[0], $first[1])->held($firstHeld)->ending($second[0], $second[1], $secondHeld),
+        );
     }
 
     /** @return array{array{float, float}, Hold} where an end comes to rest, and what holds it */

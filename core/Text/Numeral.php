@@ -7,14 +7,38 @@ namespace OpenSlate\Text;
 /** Numbers as headings write them: 3, III, three, third. */
 final class Numeral
 {
-    private const WORDS = ['one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten', 'eleven', 'twelve', 'thirteen', 'fourteen', 'fifteen', 'sixteen', 'seventeen', 'eighteen', 'nineteen', 'twenty'];
+    private const WORDS = [
+        'one',
+        'two',
+        'three',
+        'four',
+        'five',
+        'six',
+        'seven',
+        'eight',
+        'nine',
+        'ten',
+        'eleven',
+        'twelve',
+        'thirteen',
+        'fourteen',
+        'fifteen',
+        'sixteen',
+        'seventeen',
+        'eighteen',
+        'nineteen',
+        'twenty',
+    ];
 
     private const TENS = ['twenty' => 20, 'thirty' => 30, 'forty' => 40, 'fifty' => 50];
 
     private const ROMAN = ['x' => 10, 'ix' => 9, 'v' => 5, 'iv' => 4, 'i' => 1];
 
     /** What a numeral may look like, for use within a larger pattern. */
-    public const PATTERN = '(?:\d{1,3}|[ivxIVX]{1,6}|(?:twenty|thirty|forty|fifty)(?:[ -](?:one|two|three|four|five|six|seven|eight|nine))?|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|thirteen|fourteen|fifteen|sixteen|seventeen|eighteen|nineteen)';
+    public const PATTERN =
+        '(?:\d{1,3}|[ivxIVX]{1,6}|(?:twenty|thirty|forty|fifty)(?:[ -](?:one|two|three|four|five|six|seven|eight|'
+        .'nine))?|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|thirteen|fourteen|fifteen|sixteen|'
+        .'seventeen|eighteen|nineteen)';
 
     /** Its value, or null when it is none (roman numerals up to 39, words up to 59). */
     public static function value(string $text): ?int

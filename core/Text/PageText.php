@@ -15,8 +15,13 @@ final readonly class PageText
      * @param  float|null  $ink  share of the page that is not paper, 0 to 1; null where it was not looked at
      * @param  int  $furniture  how many words were on it besides: running heads, page numbers
      */
-    public function __construct(public int $number, public Size $size, public array $lines, public ?float $ink = null, public int $furniture = 0)
-    {
+    public function __construct(
+        public int $number,
+        public Size $size,
+        public array $lines,
+        public ?float $ink = null,
+        public int $furniture = 0,
+    ) {
     }
 
     /**
@@ -28,7 +33,13 @@ final readonly class PageText
     {
         $less = new self($this->number, $this->size, $lines, $this->ink);
 
-        return new self($this->number, $this->size, $lines, $this->ink, $this->furniture + $this->wordCount() - $less->wordCount());
+        return new self(
+            $this->number,
+            $this->size,
+            $lines,
+            $this->ink,
+            $this->furniture + $this->wordCount() - $less->wordCount(),
+        );
     }
 
     public function text(): string
@@ -44,7 +55,11 @@ final readonly class PageText
     /** The height of the largest line, in points; 0 on a page without words. */
     public function tallest(): float
     {
-        return array_reduce($this->lines, fn (float $tallest, TextLine $line): float => max($tallest, $line->frame->height), 0.0);
+        return array_reduce(
+            $this->lines,
+            fn (float $tallest, TextLine $line): float => max($tallest, $line->frame->height),
+            0.0,
+        );
     }
 
     /** The height of most words: that of running text. 0 on a page without words. */
@@ -68,11 +83,20 @@ final readonly class PageText
     public function headings(): array
     {
         $body = $this->bodyHeight();
-        $large = array_values(array_filter(
-            $this->lines,
-            fn (TextLine $line): bool => $line->frame->height >= $body * 1.15 && $line->frame->y < $this->size->height * 0.6 && $line->wordCount() > 0,
-        ));
-        $first = array_values(array_filter($this->lines, fn (TextLine $line): bool => $line->wordCount() > 0 && $line->frame->y < $this->size->height * 0.35));
+        $large = array_values(
+            array_filter(
+                $this->lines,
+                fn (TextLine $line): bool => $line->frame->height >= $body * 1.15 &&
+                    $line->frame->y < $this->size->height * 0.6 &&
+                    $line->wordCount() > 0,
+            ),
+        );
+        $first = array_values(
+            array_filter(
+                $this->lines,
+                fn (TextLine $line): bool => $line->wordCount() > 0 && $line->frame->y < $this->size->height * 0.35,
+            ),
+        );
 
         return array_values(array_unique([...array_slice($first, 0, 3), ...$large], SORT_REGULAR));
     }
@@ -81,7 +105,13 @@ final readonly class PageText
     public function title(): string
     {
         $headings = $this->headings();
-        usort($headings, fn (TextLine $a, TextLine $b): int => [$b->frame->height, $a->frame->y] <=> [$a->frame->height, $b->frame->y]);
+        usort(
+            $headings,
+            fn (TextLine $a, TextLine $b): int => [$b->frame->height, $a->frame->y] <=> [
+                $a->frame->height,
+                $b->frame->y,
+            ],
+        );
 
         return trim($headings[0]->text ?? '');
     }

@@ -16,6 +16,10 @@ final class SchoolClassFactory extends Factory
 
     public function definition(): array
     {
-        return ['teacher_id' => Teacher::factory(), 'name' => fake()->unique()->bothify('# ???'), 'code' => Str::upper(Str::random(6))];
+        return [
+            'teacher_id' => Teacher::factory(),
+            'name' => fake()->unique()->bothify('# ???'),
+            'code' => Str::upper(Str::random(6)),
+        ];
     }
 }

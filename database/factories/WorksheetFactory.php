@@ -22,7 +22,12 @@ final class WorksheetFactory extends Factory
 
     public function definition(): array
     {
-        return ['teacher_id' => Teacher::factory(), 'name' => fake()->words(3, true), 'state' => WorksheetState::Ready, 'pages_total' => 0];
+        return [
+            'teacher_id' => Teacher::factory(),
+            'name' => fake()->words(3, true),
+            'state' => WorksheetState::Ready,
+            'pages_total' => 0,
+        ];
     }
 
     /** Blank A4 pages with these elements on them, without a backdrop. */
@@ -34,9 +39,15 @@ final class WorksheetFactory extends Factory
     /** @param  list<list<Element>>  $pages */
     public function withPagesOf(array $pages): self
     {
-        return $this->state(['pages_total' => count($pages)])->afterCreating(function (Worksheet $worksheet) use ($pages): void {
+        return $this->state(['pages_total' => count($pages)])->afterCreating(function (Worksheet $worksheet) use (
+            $pages,
+        ): void {
             foreach ($pages as $index => $elements) {
-                WorksheetPage::begin($worksheet->id, new Page(Size::ofPaper(PaperSize::A4), Colour::white(), null, $elements), ['position' => $index + 1]);
+                WorksheetPage::begin(
+                    $worksheet->id,
+                    new Page(Size::ofPaper(PaperSize::A4), Colour::white(), null, $elements),
+                    ['position' => $index + 1],
+                );
             }
         });
     }

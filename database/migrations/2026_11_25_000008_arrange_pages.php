@@ -37,7 +37,9 @@ return new class extends Migration
             $table->dropColumn('links');
         });
         foreach (DB::table('pages')->pluck('id') as $id) {
-            DB::table('pages')->where('id', $id)->update(['key' => Str::lower(Str::random(10))]);
+            DB::table('pages')
+                ->where('id', $id)
+                ->update(['key' => Str::lower(Str::random(10))]);
         }
         Schema::table('pages', function (Blueprint $table): void {
             $table->unique(['worksheet_id', 'key']);

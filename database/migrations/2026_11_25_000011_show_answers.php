@@ -17,8 +17,13 @@ return new class extends Migration
         });
         // A place was its kind of answer; now it is an object with all that the answer may be.
         foreach (DB::table('editions')->get(['id', 'places']) as $edition) {
-            $places = array_map(fn (mixed $place): mixed => is_string($place) ? ['answer' => $place] : $place, (array) json_decode($edition->places, true));
-            DB::table('editions')->where('id', $edition->id)->update(['places' => json_encode((object) $places, JSON_THROW_ON_ERROR)]);
+            $places = array_map(
+                fn (mixed $place): mixed => is_string($place) ? ['answer' => $place] : $place,
+                (array) json_decode($edition->places, true),
+            );
+            DB::table('editions')
+                ->where('id', $edition->id)
+                ->update(['places' => json_encode((object) $places, JSON_THROW_ON_ERROR)]);
         }
     }
 };

@@ -54,21 +54,50 @@ return new class extends Migration
 
     private function fill(): void
     {
-        $give = fn (int $teacher, string $sha256, int $page): int => DB::table('teacher_files')->insertOrIgnore(['teacher_id' => $teacher, 'sha256' => $sha256, 'page' => $page]);
+        $give = fn (int $teacher, string $sha256, int $page): int => DB::table('teacher_files')->insertOrIgnore([
+            'teacher_id' => $teacher,
+            'sha256' => $sha256,
+            'page' => $page,
+        ]);
         foreach (DB::table('originals')->get(['teacher_id', 'sha256']) as $original) {
             $give($original->teacher_id, $original->sha256, 0);
         }
-        $revisions = DB::table('page_revisions')->join('pages', 'pages.id', '=', 'page_revisions.page_id')->join('worksheets', 'worksheets.id', '=', 'pages.worksheet_id');
-        foreach ($revisions->orderBy('page_revisions.id')->select('page_revisions.id', 'content', 'teacher_id')->lazy() as $revision) {
+        $revisions = DB::table('page_revisions')
+            ->join('pages', 'pages.id', '=', 'page_revisions.page_id')
+            ->join('worksheets', 'worksheets.id', '=', 'pages.worksheet_id');
+        foreach (
+            $revisions
+                ->orderBy('page_revisions.id')
+                ->select('page_revisions.id', 'content', 'teacher_id')
+                ->lazy() as $revision
+        ) {
             foreach (PageFile::of(PageCodec::decode($revision->content)) as $file) {
-                DB::table('revision_files')->insertOrIgnore(['page_revision_id' => $revision->id, 'sha256' => $file->sha256, 'page' => $file->page, 'whole' => $file->whole]);
+                DB::table('revision_files')->insertOrIgnore([
+                    'page_revision_id' => $revision->id,
+                    'sha256' => $file->sha256,
+                    'page' => $file->page,
+                    'whole' => $file->whole,
+                ]);
                 $give($revision->teacher_id, $file->sha256, $file->page);
             }
         }
-        foreach (DB::table('copies')->whereNotNull('work')->get(['id', 'work']) as $copy) {
+        foreach (
+            DB::table('copies')
+                ->whereNotNull('work')
+                ->get(['id', 'work']) as $copy
+        ) {
             preg_match_all('/\b[0-9a-f]{64}\b/', $copy->work, $hashes);
-            foreach (DB::table('stored_files')->whereIn('sha256', array_unique($hashes[0]))->whereLike('media_type', 'image/%')->pluck('sha256') as $sha256) {
-                DB::table('copy_pictures')->insertOrIgnore(['copy_id' => $copy->id, 'sha256' => $sha256, 'created_at' => now()]);
+            foreach (
+                DB::table('stored_files')
+                    ->whereIn('sha256', array_unique($hashes[0]))
+                    ->whereLike('media_type', 'image/%')
+                    ->pluck('sha256') as $sha256
+            ) {
+                DB::table('copy_pictures')->insertOrIgnore([
+                    'copy_id' => $copy->id,
+                    'sha256' => $sha256,
+                    'created_at' => now(),
+                ]);
             }
         }
     }

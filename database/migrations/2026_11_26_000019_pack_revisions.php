@@ -11,8 +11,16 @@ return new class extends Migration
 {
     public function up(): void
     {
-        foreach (DB::table('page_revisions')->whereLike('content', '{%')->orderBy('id')->select('id', 'content')->lazyById(100) as $revision) {
-            DB::table('page_revisions')->where('id', $revision->id)->update(['content' => PageRevision::packed($revision->content)]);
+        foreach (
+            DB::table('page_revisions')
+                ->whereLike('content', '{%')
+                ->orderBy('id')
+                ->select('id', 'content')
+                ->lazyById(100) as $revision
+        ) {
+            DB::table('page_revisions')
+                ->where('id', $revision->id)
+                ->update(['content' => PageRevision::packed($revision->content)]);
         }
     }
 };

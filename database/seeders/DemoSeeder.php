@@ -47,7 +47,10 @@ use OpenSlate\Page\Theme;
 use OpenSlate\Paper\PaperSize;
 use OpenSlate\Paper\Size;
 
-/** Saltmarsh Quay School, made up: two teachers, two classes, four files in two units, and handouts with copies in every state. */
+/**
+ * Saltmarsh Quay School, made up: two teachers, two classes, four files in two units, and handouts with copies in every
+ * state.
+ */
 final class DemoSeeder extends Seeder
 {
     public const TEACHERS = ['marlow@saltmarsh.example', 'okafor@saltmarsh.example'];
@@ -56,12 +59,71 @@ final class DemoSeeder extends Seeder
 
     public const PIN = '2468';
 
-    private const HERON = ['Ada Quill', 'Bastian Moor', 'Cleo Fennick', 'Dara Osei-Lund', 'Edwin Tarn', 'Farah Nilsen', 'Gus Pellow', 'Hana Brisk', 'Idris Cobb', 'Juno Vale', 'Kit Marrow', 'Lena Okoro', 'Milo Strand', 'Nia Hartwell', 'Oskar Reed', 'Petra Lisle', 'Quinn Abara', 'Rosa Tideway', 'Soren Blythe', 'Tamsin Grove', 'Umar Finch', 'Vera Colm', 'Wilf Sandry', 'Yasmin Holt'];
+    private const HERON = [
+        'Ada Quill',
+        'Bastian Moor',
+        'Cleo Fennick',
+        'Dara Osei-Lund',
+        'Edwin Tarn',
+        'Farah Nilsen',
+        'Gus Pellow',
+        'Hana Brisk',
+        'Idris Cobb',
+        'Juno Vale',
+        'Kit Marrow',
+        'Lena Okoro',
+        'Milo Strand',
+        'Nia Hartwell',
+        'Oskar Reed',
+        'Petra Lisle',
+        'Quinn Abara',
+        'Rosa Tideway',
+        'Soren Blythe',
+        'Tamsin Grove',
+        'Umar Finch',
+        'Vera Colm',
+        'Wilf Sandry',
+        'Yasmin Holt',
+    ];
 
-    private const CURLEW = ['Alba Weir', 'Benno Crane', 'Carys Dune', 'Dev Rowan', 'Elsa Marram', 'Finn Adeyo', 'Greta Sloe', 'Hugo Pike', 'Ines Calder', 'Jonas Eddy', 'Kezia Lund', 'Leo Thrift', 'Maya Corrie', 'Noor Staith', 'Otis Brand', 'Pia Lowen', 'Rafi Gorse', 'Sadie Mull', 'Theo Anker', 'Una Brack', 'Viggo Shaw', 'Willa Combe', 'Xan Petrel', 'Yara Moss', 'Zadie Loch', 'Zeke Tarrant'];
+    private const CURLEW = [
+        'Alba Weir',
+        'Benno Crane',
+        'Carys Dune',
+        'Dev Rowan',
+        'Elsa Marram',
+        'Finn Adeyo',
+        'Greta Sloe',
+        'Hugo Pike',
+        'Ines Calder',
+        'Jonas Eddy',
+        'Kezia Lund',
+        'Leo Thrift',
+        'Maya Corrie',
+        'Noor Staith',
+        'Otis Brand',
+        'Pia Lowen',
+        'Rafi Gorse',
+        'Sadie Mull',
+        'Theo Anker',
+        'Una Brack',
+        'Viggo Shaw',
+        'Willa Combe',
+        'Xan Petrel',
+        'Yara Moss',
+        'Zadie Loch',
+        'Zeke Tarrant',
+    ];
 
     private const ANSWERS = [
-        ['19:46', 'Saturday', '12 h 24 min', '10:55', '14:55', "Danger! The mud is soft and the tide comes in fast.\nAsk at the harbour office before you cross."],
+        [
+            '19:46',
+            'Saturday',
+            '12 h 24 min',
+            '10:55',
+            '14:55',
+            "Danger! The mud is soft and the tide comes in fast.\nAsk at the harbour office before you cross.",
+        ],
         ['19:46', 'Saturday', '12 h 24 min', '10.55', '14.55', 'Stop. Do not cross when the water is coming in.'],
         ['19.46', 'Sunday', '12 hours', '', '', ''],
         ['7:46 pm', 'Saturday', '', '', '', ''],
@@ -94,7 +156,9 @@ final class DemoSeeder extends Seeder
         $heron = $this->schoolClass($marlow, '6 Heron', 'HERN26', self::HERON);
         $curlew = $this->schoolClass($marlow, '6 Curlew', 'CRLW26', self::CURLEW);
 
-        $this->file($okafor, 'harbour-log-workbook.pdf', 'Harbour log for Curlew')->update(['shared_with_school' => true]);
+        $this->file($okafor, 'harbour-log-workbook.pdf', 'Harbour log for Curlew')->update([
+            'shared_with_school' => true,
+        ]);
         $knots = $this->file($marlow, 'knots-photo.pdf', 'Three useful knots (photo)');
         $pack = $this->file($marlow, 'working-harbour-pack.pdf', 'The Working Harbour (pack)');
         $workbook = $this->file($marlow, 'harbour-log-workbook.pdf', 'Harbour log workbook');
@@ -124,7 +188,9 @@ final class DemoSeeder extends Seeder
         // One hash for all: fifty slow hashes would be a slow first start.
         $pin = Hash::make(self::PIN);
         foreach ($names as $student) {
-            $class->students()->attach(Student::create(['name' => $student, 'pin' => $pin])->id, ['created_at' => now()]);
+            $class
+                ->students()
+                ->attach(Student::create(['name' => $student, 'pin' => $pin])->id, ['created_at' => now()]);
         }
 
         return $class;
@@ -152,15 +218,35 @@ final class DemoSeeder extends Seeder
     /** @param  list<int>  $numbers */
     private function layBoxes(Worksheet $worksheet, string $file, array $numbers): void
     {
-        /** @var array<string, list<list<array{answer: string, prompt: string, x: float, y: float, width: float, height: float}>>> $all */
-        $all = json_decode((string) file_get_contents(database_path('demo/boxes.json')), true, flags: JSON_THROW_ON_ERROR);
+        /**
+         * @var array<string, list<list<array{
+         *     answer: string, prompt: string, x: float, y: float, width: float, height: float,
+         * }>>> $all
+         */
+        $all = json_decode(
+            (string) file_get_contents(database_path('demo/boxes.json')),
+            true,
+            flags: JSON_THROW_ON_ERROR,
+        );
         foreach ($worksheet->pages()->whereIn('position', $numbers)->get() as $page) {
             $boxes = [];
             foreach ($all[$file][$page->number() - 1] ?? [] as $index => $box) {
-                $boxes[] = new AnswerBox("demo{$page->number()}x{$index}", Frame::of($box['x'], $box['y'], $box['width'], $box['height']), $box['answer'] === 'lines' ? TextAnswer::lines() : TextAnswer::short(), $box['prompt'], 12, false, false);
+                $boxes[] = new AnswerBox(
+                    "demo{$page->number()}x{$index}",
+                    Frame::of($box['x'], $box['y'], $box['width'], $box['height']),
+                    $box['answer'] === 'lines' ? TextAnswer::lines() : TextAnswer::short(),
+                    $box['prompt'],
+                    12,
+                    false,
+                    false,
+                );
             }
             if ($boxes !== []) {
-                ($this->apply)($page, $page->revision, new Place([...$boxes, ...$this->directions($file, $page->number())]));
+                ($this->apply)(
+                    $page,
+                    $page->revision,
+                    new Place([...$boxes, ...$this->directions($file, $page->number())]),
+                );
             }
         }
     }
@@ -171,7 +257,11 @@ final class DemoSeeder extends Seeder
         $master->update(['unlocked' => true]);
         $reword = function (Worksheet $worksheet, int $number, int $box, string $prompt): void {
             $page = $worksheet->pages()->where('position', $number)->with('current')->sole();
-            ($this->apply)($page, $page->revision, new Change(Selection::of([$page->current->page()->answerBoxes()[$box]->id]), ['prompt' => $prompt]));
+            ($this->apply)(
+                $page,
+                $page->revision,
+                new Change(Selection::of([$page->current->page()->answerBoxes()[$box]->id]), ['prompt' => $prompt]),
+            );
         };
         $reword($set, 1, 0, 'First name');
         $reword($master, 1, 0, 'Your name and today’s date');
@@ -195,7 +285,11 @@ final class DemoSeeder extends Seeder
             $laid = ($this->apply)($page, $page->revision, new SetTray(HarbourModels::tray($index + 1)));
             $laid = ($this->apply)($page->refresh(), $laid->number, new Place(HarbourModels::elements($index + 1)));
             if (isset(HarbourModels::KEYS[$index + 1])) {
-                $laid = ($this->apply)($page->refresh(), $laid->number, new SetModelKey((string) json_encode(HarbourModels::KEYS[$index + 1])));
+                $laid = ($this->apply)(
+                    $page->refresh(),
+                    $laid->number,
+                    new SetModelKey((string) json_encode(HarbourModels::KEYS[$index + 1])),
+                );
                 ($this->apply)($page->refresh(), $laid->number, new SetModelPoints(3.0));
             }
         }
@@ -205,24 +299,54 @@ final class DemoSeeder extends Seeder
 
     private function handOutModels(Teacher $teacher, Worksheet $models, SchoolClass $heron): void
     {
-        $handout = ($this->handOut)($teacher, new HandoutPlan('Build the harbour', 'Move the parts. You can undo every move.', CarbonImmutable::instance($this->school->local(now())->addDays(4)->setTime(12, 0)), null, [[$models, Mode::OwnCopy]], [$heron]));
+        $handout = ($this->handOut)(
+            $teacher,
+            new HandoutPlan(
+                'Build the harbour',
+                'Move the parts. You can undo every move.',
+                CarbonImmutable::instance($this->school->local(now())->addDays(4)->setTime(12, 0)),
+                null,
+                [[$models, Mode::OwnCopy]],
+                [$heron],
+            ),
+        );
         foreach ($this->copies($handout) as $index => $copy) {
             foreach (HarbourModels::WORK[$index % 5] ?? [] as $number => $moves) {
                 $this->move->open($copy);
                 $place = AnswerPlace::idOn($number, ModelAnswer::PLACE);
-                ($this->save)($copy, new Draft(Copy::findOrFail($copy->id)->written()->revision, 'demo', [$place => (string) json_encode($moves)]), $copy->item->edition->placesToFill(), $number);
+                ($this->save)(
+                    $copy,
+                    new Draft(Copy::findOrFail($copy->id)->written()->revision, 'demo', [
+                        $place => (string) json_encode($moves),
+                    ]),
+                    $copy->item->edition->placesToFill(),
+                    $number,
+                );
             }
         }
     }
 
     private function handOutSkills(Teacher $teacher, Worksheet $skills, SchoolClass $heron): void
     {
-        $handout = ($this->handOut)($teacher, new HandoutPlan('Before we sail', 'Nine short tasks. The last two need a pen or your finger, and a camera.', CarbonImmutable::instance($this->school->local(now())->addDays(3)->setTime(12, 0)), 20, [[$skills, Mode::OwnCopy]], [$heron]));
+        $handout = ($this->handOut)(
+            $teacher,
+            new HandoutPlan(
+                'Before we sail',
+                'Nine short tasks. The last two need a pen or your finger, and a camera.',
+                CarbonImmutable::instance($this->school->local(now())->addDays(3)->setTime(12, 0)),
+                20,
+                [[$skills, Mode::OwnCopy]],
+                [$heron],
+            ),
+        );
         foreach ($this->copies($handout) as $index => $copy) {
             $work = SkillsSheet::WORK[$index % 4] ?? null;
             if ($work !== null) {
                 $this->move->open($copy);
-                $answers = array_combine(array_map(fn (string $place): string => "1.{$place}", array_keys($work)), array_values($work));
+                $answers = array_combine(
+                    array_map(fn (string $place): string => "1.{$place}", array_keys($work)),
+                    array_values($work),
+                );
                 ($this->save)($copy, new Draft(0, 'demo', $answers), $copy->item->edition->placesToFill(), 1);
                 Copy::whereKey($copy->id)->update(['changed_at' => Carbon::now()->subMinutes(30 - $index)]);
             }
@@ -233,21 +357,33 @@ final class DemoSeeder extends Seeder
     private function directions(string $file, int $page): array
     {
         return $file === 'tide-times.pdf' && $page === 1
-            ? [new Label('demodirections', Frame::of(60, 770, 480, 24), 'Use the table. Write times with the 24-hour clock.', 14, true, true)]
+            ? [
+                new Label(
+                    'demodirections',
+                    Frame::of(60, 770, 480, 24),
+                    'Use the table. Write times with the 24-hour clock.',
+                    14,
+                    true,
+                    true,
+                ),
+            ]
             : [];
     }
 
     private function handOutTides(Teacher $teacher, Worksheet $tides, SchoolClass $heron): void
     {
         $due = $this->school->local(now())->addDays(2)->setTime(15, 30);
-        $handout = ($this->handOut)($teacher, new HandoutPlan(
-            'Tide times',
-            'Read the table first. Then answer the five questions in your own words.',
-            CarbonImmutable::instance($due),
-            10,
-            [[$tides, Mode::OwnCopy]],
-            [$heron],
-        ));
+        $handout = ($this->handOut)(
+            $teacher,
+            new HandoutPlan(
+                'Tide times',
+                'Read the table first. Then answer the five questions in your own words.',
+                CarbonImmutable::instance($due),
+                10,
+                [[$tides, Mode::OwnCopy]],
+                [$heron],
+            ),
+        );
         $copies = $this->copies($handout);
         foreach ($copies as $index => $copy) {
             // A class in the middle of a lesson: some done, most at it, a few yet to start.
@@ -264,39 +400,97 @@ final class DemoSeeder extends Seeder
     /** A choice of two activities; some have begun with one of them. */
     private function handOutBoard(Teacher $teacher, Worksheet $pack, SchoolClass $curlew): void
     {
-        $pages = fn (int ...$numbers): array => array_values(array_map(intval(...), $pack->pages()->whereIn('position', $numbers)->orderBy('position')->pluck('id')->all()));
-        $board = ($this->board)($pack, new ChoiceBoard('A day at the harbour', 'Choose one. Show me when you are done.', [
-            new ChoiceOption('a', 'Tide table', 'When can the ferry leave?', $pages(6, 7)),
-            new ChoiceOption('b', 'Chart squares', 'Find the buoy on the chart.', $pages(8)),
-        ], ['a', 'b']), 'A day at the harbour');
-        $handout = ($this->handOut)($teacher, new HandoutPlan('A day at the harbour', 'Choose one of the two.', CarbonImmutable::instance($this->school->local(now())->addDays(5)->setTime(12, 0)), null, [[$board, Mode::OwnCopy]], [$curlew]));
+        $pages = fn (int ...$numbers): array => array_values(
+            array_map(
+                intval(...),
+                $pack->pages()->whereIn('position', $numbers)->orderBy('position')->pluck('id')->all(),
+            ),
+        );
+        $board = ($this->board)(
+            $pack,
+            new ChoiceBoard(
+                'A day at the harbour',
+                'Choose one. Show me when you are done.',
+                [
+                    new ChoiceOption('a', 'Tide table', 'When can the ferry leave?', $pages(6, 7)),
+                    new ChoiceOption('b', 'Chart squares', 'Find the buoy on the chart.', $pages(8)),
+                ],
+                ['a', 'b'],
+            ),
+            'A day at the harbour',
+        );
+        $handout = ($this->handOut)(
+            $teacher,
+            new HandoutPlan(
+                'A day at the harbour',
+                'Choose one of the two.',
+                CarbonImmutable::instance($this->school->local(now())->addDays(5)->setTime(12, 0)),
+                null,
+                [[$board, Mode::OwnCopy]],
+                [$curlew],
+            ),
+        );
         foreach ($this->copies($handout) as $index => $copy) {
             $places = $copy->item->edition->placesToFill();
             if ($index % 3 < 2 && $places->all() !== []) {
                 $this->move->open($copy);
                 $page = $index % 3 === 0 ? 2 : 4;
-                $its = array_values(array_filter($places->all(), fn (AnswerPlace $place): bool => $place->page() === $page && $place->form instanceof TextAnswer));
-                ($this->save)($copy, new Draft(0, 'demo', array_combine(array_map(fn (AnswerPlace $place): string => $place->id, array_slice($its, 0, 2)), array_slice(['Edda', 'Friday'], 0, min(2, count($its))))), $places, $page);
+                $its = array_values(
+                    array_filter(
+                        $places->all(),
+                        fn (AnswerPlace $place): bool => $place->page() === $page && $place->form instanceof TextAnswer,
+                    ),
+                );
+                ($this->save)(
+                    $copy,
+                    new Draft(
+                        0,
+                        'demo',
+                        array_combine(
+                            array_map(fn (AnswerPlace $place): string => $place->id, array_slice($its, 0, 2)),
+                            array_slice(['Edda', 'Friday'], 0, min(2, count($its))),
+                        ),
+                    ),
+                    $places,
+                    $page,
+                );
             }
         }
     }
 
-    private function handOutLog(Teacher $teacher, Worksheet $log, Worksheet $reading, SchoolClass $heron, SchoolClass $curlew): void
-    {
-        ($this->handOut)($teacher, new HandoutPlan(
-            'Reading a tide table',
-            'Two pages. Do the first page today and the second tomorrow.',
-            CarbonImmutable::instance($this->school->local(now())->addDays(6)->setTime(9, 0)),
-            null,
-            [[$log, Mode::OwnCopy], [$reading, Mode::ReadOnly]],
-            [$heron, $curlew],
-        ));
+    private function handOutLog(
+        Teacher $teacher,
+        Worksheet $log,
+        Worksheet $reading,
+        SchoolClass $heron,
+        SchoolClass $curlew,
+    ): void {
+        ($this->handOut)(
+            $teacher,
+            new HandoutPlan(
+                'Reading a tide table',
+                'Two pages. Do the first page today and the second tomorrow.',
+                CarbonImmutable::instance($this->school->local(now())->addDays(6)->setTime(9, 0)),
+                null,
+                [[$log, Mode::OwnCopy], [$reading, Mode::ReadOnly]],
+                [$heron, $curlew],
+            ),
+        );
     }
 
     /** @return list<Copy> */
     private function copies(Handout $handout): array
     {
-        return array_values($handout->items()->firstOrFail()->copies()->with(['student', 'item.edition'])->orderBy('id')->get()->all());
+        return array_values(
+            $handout
+                ->items()
+                ->firstOrFail()
+                ->copies()
+                ->with(['student', 'item.edition'])
+                ->orderBy('id')
+                ->get()
+                ->all(),
+        );
     }
 
     /** @param  list<string>  $answers */
@@ -306,9 +500,14 @@ final class DemoSeeder extends Seeder
         $this->move->open($copy);
         $typed = [];
         foreach (array_slice($places->all(), 0, 7) as $index => $place) {
-            $typed[$place->id] = $index === 0 ? $copy->student->name : ($answers[$index - 1] ?? '');
+            $typed[$place->id] = $index === 0 ? $copy->student->name : $answers[$index - 1] ?? '';
         }
-        ($this->save)($copy, new Draft(0, 'demo', array_filter($typed, fn (string $text): bool => $text !== '')), $places, 1);
+        ($this->save)(
+            $copy,
+            new Draft(0, 'demo', array_filter($typed, fn (string $text): bool => $text !== '')),
+            $places,
+            1,
+        );
         Copy::whereKey($copy->id)->update(['changed_at' => $at]);
     }
 }

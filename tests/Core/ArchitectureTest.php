@@ -14,15 +14,58 @@ final class ArchitectureTest extends TestCase
 {
     /** The packages of the core, the lowest first: each may use those before it. */
     private const CORE = [
-        '', 'Access', 'Json', 'Geometry', 'Paper', 'Text', 'Handout', 'Assembly', 'Answers', 'Elements', 'Page', 'Format', 'Organise',
-        'Parts', 'Matching', 'Copies', 'Packs', 'Blanks', 'Arrange', 'Cutting', 'Boards',
-        'Edit', 'Edit/Elements', 'Edit/Parts', 'Edit/Layout', 'Edit/Tables', 'Edit/Keys', 'Edit/Paper', 'Edit/History', 'Edit/Format',
+        '',
+        'Access',
+        'Json',
+        'Geometry',
+        'Paper',
+        'Text',
+        'Handout',
+        'Assembly',
+        'Answers',
+        'Elements',
+        'Page',
+        'Format',
+        'Organise',
+        'Parts',
+        'Matching',
+        'Copies',
+        'Packs',
+        'Blanks',
+        'Arrange',
+        'Cutting',
+        'Boards',
+        'Edit',
+        'Edit/Elements',
+        'Edit/Parts',
+        'Edit/Layout',
+        'Edit/Tables',
+        'Edit/Keys',
+        'Edit/Paper',
+        'Edit/History',
+        'Edit/Format',
     ];
 
     /** Those of the application, likewise. What stands in no folder is at the bottom. */
     private const APP = [
-        '', 'Access', 'Database', 'Events', 'Session', 'Models', 'Policies', 'Documents', 'Documents/Pdf', 'Actions', 'Jobs', 'View',
-        'Http', 'Http/Middleware', 'Http/Requests', 'Http/Controllers', 'Console/Commands', 'Providers',
+        '',
+        'Access',
+        'Database',
+        'Events',
+        'Session',
+        'Models',
+        'Policies',
+        'Documents',
+        'Documents/Pdf',
+        'Actions',
+        'Jobs',
+        'View',
+        'Http',
+        'Http/Middleware',
+        'Http/Requests',
+        'Http/Controllers',
+        'Console/Commands',
+        'Providers',
     ];
 
     public function test_packages_of_the_core_use_only_those_below_them(): void
@@ -43,7 +86,12 @@ final class ArchitectureTest extends TestCase
                 $this->assertTrue(! isset($use[2]) || $use[1] === 'OpenSlate', "{$path} uses {$use[0]}");
             }
             // No clock, no chance, no files, no processes of its own.
-            $this->assertDoesNotMatchRegularExpression('/\b(time|microtime|date|rand|mt_rand|random_int|random_bytes|uniqid|file_get_contents|file_put_contents|fopen|exec|shell_exec|proc_open|getenv|config|app|now)\(/', $this->withoutMethods($code), $path);
+            $this->assertDoesNotMatchRegularExpression(
+                '/\b(time|microtime|date|rand|mt_rand|random_int|random_bytes|uniqid|file_get_contents|'
+                .'file_put_contents|fopen|exec|shell_exec|proc_open|getenv|config|app|now)\(/',
+                $this->withoutMethods($code),
+                $path,
+            );
         }
     }
 
@@ -51,7 +99,11 @@ final class ArchitectureTest extends TestCase
     {
         foreach ($this->files('app') as $path => $code) {
             if (! str_contains($path, 'app/Documents/')) {
-                $this->assertDoesNotMatchRegularExpression('/Symfony\\\\Component\\\\Process|\b(exec|shell_exec|proc_open|passthru|system|popen)\(/', $this->withoutMethods($code), $path);
+                $this->assertDoesNotMatchRegularExpression(
+                    '/Symfony\\\\Component\\\\Process|\b(exec|shell_exec|proc_open|passthru|system|popen)\(/',
+                    $this->withoutMethods($code),
+                    $path,
+                );
             }
         }
     }
@@ -59,7 +111,11 @@ final class ArchitectureTest extends TestCase
     public function test_views_ask_the_database_nothing(): void
     {
         foreach ($this->files('resources/views') as $path => $code) {
-            $this->assertDoesNotMatchRegularExpression('/::(where|query|find|all)\(|DB::|->(where|get|first|count)\(\)->get|->query\(/', $code, $path);
+            $this->assertDoesNotMatchRegularExpression(
+                '/::(where|query|find|all)\(|DB::|->(where|get|first|count)\(\)->get|->query\(/',
+                $code,
+                $path,
+            );
         }
     }
 
@@ -78,11 +134,20 @@ final class ArchitectureTest extends TestCase
         foreach ($this->files($folder) as $path => $code) {
             $package = trim(dirname(substr($path, strlen($folder) + 1)), '.');
             $this->assertArrayHasKey($package, $height, "{$package} has no place in the order of packages");
-            preg_match_all("/\\b{$namespace}\\\\((?:\\w+\\\\)*)(\\w+)/", (string) preg_replace('/^namespace .*/m', '', $code), $used, PREG_SET_ORDER);
+            preg_match_all(
+                "/\\b{$namespace}\\\\((?:\\w+\\\\)*)(\\w+)/",
+                (string) preg_replace('/^namespace .*/m', '', $code),
+                $used,
+                PREG_SET_ORDER,
+            );
             foreach ($used as [$name, $of]) {
                 $of = str_replace('\\', '/', rtrim($of, '\\'));
                 $this->assertArrayHasKey($of, $height, "{$path} names {$name}");
-                $this->assertLessThanOrEqual($height[$package], $height[$of], "{$path} uses {$name}, which stands above it");
+                $this->assertLessThanOrEqual(
+                    $height[$package],
+                    $height[$of],
+                    "{$path} uses {$name}, which stands above it",
+                );
             }
         }
     }
@@ -99,9 +164,15 @@ final class ArchitectureTest extends TestCase
         $root = dirname(__DIR__, 2);
         $files = [];
         /** @var SplFileInfo $file */
-        foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator("{$root}/{$folder}", RecursiveDirectoryIterator::SKIP_DOTS)) as $file) {
+        foreach (
+            new RecursiveIteratorIterator(
+                new RecursiveDirectoryIterator("{$root}/{$folder}", RecursiveDirectoryIterator::SKIP_DOTS),
+            ) as $file
+        ) {
             if ($file->getExtension() === 'php') {
-                $files[substr($file->getPathname(), strlen($root) + 1)] = (string) file_get_contents($file->getPathname());
+                $files[substr($file->getPathname(), strlen($root) + 1)] = (string) file_get_contents(
+                    $file->getPathname(),
+                );
             }
         }
         $this->assertNotEmpty($files);

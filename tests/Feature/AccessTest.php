@@ -40,7 +40,19 @@ final class AccessTest extends TestCase
     private const OPEN = ['home', 'who', 'sign-in', 'class.code', 'class.names', 'class.enter', null];
 
     /** Rooms that show everyone only what is their own: for any teacher, or any student, and nobody else. */
-    private const OWN = ['shelf' => 'teacher', 'worksheets.store' => 'teacher', 'worksheets.blank' => 'teacher', 'handouts.index' => 'teacher', 'classes.index' => 'teacher', 'classes.store' => 'teacher', 'bin.index' => 'teacher', 'units.store' => 'teacher', 'colleagues.index' => 'teacher', 'day' => 'student', 'sign-out' => 'both'];
+    private const OWN = [
+        'shelf' => 'teacher',
+        'worksheets.store' => 'teacher',
+        'worksheets.blank' => 'teacher',
+        'handouts.index' => 'teacher',
+        'classes.index' => 'teacher',
+        'classes.store' => 'teacher',
+        'bin.index' => 'teacher',
+        'units.store' => 'teacher',
+        'colleagues.index' => 'teacher',
+        'day' => 'student',
+        'sign-out' => 'both',
+    ];
 
     private Teacher $teacher;
 
@@ -56,10 +68,17 @@ final class AccessTest extends TestCase
         $class = SchoolClass::factory()->for($this->teacher)->create();
         $this->student = Student::factory()->create()->refresh();
         $class->students()->attach($this->student);
-        $worksheet = app(BringInFile::class)($this->teacher, PdfMaker::file(PdfMaker::make([['words' => 'x']])), 'x.pdf')->refresh();
+        $worksheet = app(BringInFile::class)(
+            $this->teacher,
+            PdfMaker::file(PdfMaker::make([['words' => 'x']])),
+            'x.pdf',
+        )->refresh();
         $page = $worksheet->pages()->sole();
         $picture = $this->picture($page);
-        $handout = app(HandOutWorksheets::class)($this->teacher, new HandoutPlan('T', '', null, null, [[$worksheet, Mode::OwnCopy], [$worksheet, Mode::ReadOnly]], [$class]));
+        $handout = app(HandOutWorksheets::class)(
+            $this->teacher,
+            new HandoutPlan('T', '', null, null, [[$worksheet, Mode::OwnCopy], [$worksheet, Mode::ReadOnly]], [$class]),
+        );
         $this->parameters = [
             'worksheet' => (string) $worksheet->id,
             'number' => '1',
@@ -73,14 +92,22 @@ final class AccessTest extends TestCase
             'size' => 'page',
             'what' => 'page',
             'file' => $picture,
-            'kit' => (string) Kit::create(['teacher_id' => $this->teacher->id, 'name' => 'Boats', 'content' => PageCodec::encode($page->current->page())])->id,
+            'kit' => (string) Kit::create([
+                'teacher_id' => $this->teacher->id,
+                'name' => 'Boats',
+                'content' => PageCodec::encode($page->current->page()),
+            ])->id,
             'unit' => (string) $this->teacher->units()->create(['name' => 'Harbour', 'position' => 1])->id,
         ];
     }
 
     public function test_every_route_refuses_guests_other_teachers_and_other_students(): void
     {
-        $someone = ['guest' => null, 'teacher' => Teacher::factory()->create(), 'student' => Student::factory()->create()];
+        $someone = [
+            'guest' => null,
+            'teacher' => Teacher::factory()->create(),
+            'student' => Student::factory()->create(),
+        ];
         $walked = 0;
         foreach ($this->routes() as $route) {
             foreach ($someone as $who => $person) {
@@ -101,11 +128,22 @@ final class AccessTest extends TestCase
     {
         foreach ($this->routes() as $route) {
             $this->app?->make('auth')->forgetGuards();
-            str_starts_with($route->uri(), 'my/') ? $this->actingAs($this->student, 'student') : $this->actingAs($this->teacher, 'teacher');
+            str_starts_with($route->uri(), 'my/')
+                ? $this->actingAs($this->student, 'student')
+                : $this->actingAs($this->teacher, 'teacher');
             $response = $this->ask($route);
             // What is sent without content may be sent back, but not away.
-            $this->assertTrue($route->methods()[0] === 'GET' ? $response->isSuccessful() : ! in_array($response->getStatusCode(), [401, 403, 404, 405, 500], true), "{$route->uri()} was answered {$response->getStatusCode()}");
-            $this->assertDoesNotMatchRegularExpression('/<x-|{{/', (string) $response->getContent(), "{$route->uri()} sends what should have been drawn");
+            $this->assertTrue(
+                $route->methods()[0] === 'GET'
+                    ? $response->isSuccessful()
+                    : ! in_array($response->getStatusCode(), [401, 403, 404, 405, 500], true),
+                "{$route->uri()} was answered {$response->getStatusCode()}",
+            );
+            $this->assertDoesNotMatchRegularExpression(
+                '/<x-|{{/',
+                (string) $response->getContent(),
+                "{$route->uri()} sends what should have been drawn",
+            );
         }
         $this->app?->make('auth')->forgetGuards();
         $this->actingAs($this->student, 'student')->get($this->address('my/sheets/{item}/1/thumbnail'))->assertOk();
@@ -115,13 +153,17 @@ final class AccessTest extends TestCase
     {
         $neighbour = Student::factory()->create();
         SchoolClass::sole()->students()->attach($neighbour);
-        $this->actingAs($neighbour, 'student')->get("/my/copies/{$this->parameters['copy']}")->assertForbidden();
+        $this->actingAs($neighbour, 'student')
+            ->get("/my/copies/{$this->parameters['copy']}")
+            ->assertForbidden();
     }
 
     public function test_a_students_pin_is_only_changed_through_their_own_class(): void
     {
         $elsewhere = SchoolClass::factory()->for($this->teacher)->create();
-        $this->actingAs($this->teacher, 'teacher')->post("/classes/{$elsewhere->id}/students/{$this->student->id}/pin")->assertNotFound();
+        $this->actingAs($this->teacher, 'teacher')
+            ->post("/classes/{$elsewhere->id}/students/{$this->student->id}/pin")
+            ->assertNotFound();
     }
 
     public function test_nothing_is_changed_without_the_token_of_the_session(): void
@@ -132,7 +174,9 @@ final class AccessTest extends TestCase
         foreach ($this->routes(true) as $route) {
             $method = $route->methods()[0];
             if ($method !== 'GET') {
-                $this->actingAs($this->teacher, 'teacher')->call($method, $this->address($route->uri()))->assertStatus(419);
+                $this->actingAs($this->teacher, 'teacher')
+                    ->call($method, $this->address($route->uri()))
+                    ->assertStatus(419);
                 $asked++;
             }
         }
@@ -153,13 +197,17 @@ final class AccessTest extends TestCase
 
     public function test_pictures_are_kept_by_the_browser_but_not_by_anyone_between(): void
     {
-        $response = $this->actingAs($this->teacher, 'teacher')->get($this->address('backdrops/{source}/1/page'))->assertOk();
+        $response = $this->actingAs($this->teacher, 'teacher')
+            ->get($this->address('backdrops/{source}/1/page'))
+            ->assertOk();
 
         $this->assertSame('image/jpeg', $response->headers->get('Content-Type'));
         foreach (['private', 'immutable', 'max-age=31536000'] as $word) {
             $this->assertStringContainsString($word, (string) $response->headers->get('Cache-Control'));
         }
-        $this->get($this->address('backdrops/{source}/1/page'), ['If-None-Match' => (string) $response->headers->get('ETag')])->assertStatus(304);
+        $this->get($this->address('backdrops/{source}/1/page'), [
+            'If-None-Match' => (string) $response->headers->get('ETag'),
+        ])->assertStatus(304);
         $this->get($this->address('backdrops/{source}/2/page'))->assertNotFound();
     }
 
@@ -168,7 +216,8 @@ final class AccessTest extends TestCase
     {
         $file = StoredFile::where('media_type', 'image/jpeg')->firstOrFail();
         TeacherFile::give($this->teacher->id, new PageFile($file->sha256));
-        app(ApplyEdit::class)($page, $page->revision, new Place([new Picture('i', Frame::of(10, 10, 50, 50), $file->sha256)]));
+        $picture = new Picture('i', Frame::of(10, 10, 50, 50), $file->sha256);
+        app(ApplyEdit::class)($page, $page->revision, new Place([$picture]));
 
         return $file->sha256;
     }
@@ -176,10 +225,13 @@ final class AccessTest extends TestCase
     /** @return list<Route> */
     private function routes(bool $open = false): array
     {
-        return array_values(array_filter(
-            iterator_to_array(Router::getRoutes()),
-            fn (Route $route): bool => ($open && $route->getName() !== null) || ! in_array($route->getName(), self::OPEN, true),
-        ));
+        return array_values(
+            array_filter(
+                iterator_to_array(Router::getRoutes()),
+                fn (Route $route): bool => ($open && $route->getName() !== null) ||
+                    ! in_array($route->getName(), self::OPEN, true),
+            ),
+        );
     }
 
     /** @return TestResponse<Response> */
@@ -191,15 +243,24 @@ final class AccessTest extends TestCase
     private function address(string $uri): string
     {
         // In the address of a picture "page" is the number of the page, not its key.
-        $parameters = ['page' => str_starts_with($uri, 'backdrops/') ? '1' : $this->parameters['page']] + $this->parameters;
+        $parameters =
+            ['page' => str_starts_with($uri, 'backdrops/') ? '1' : $this->parameters['page']] + $this->parameters;
 
-        return '/'.(string) preg_replace_callback('/\{(\w+)(?::\w+)?\??\}/', fn (array $match): string => $parameters[$match[1]], $uri);
+        return '/'.
+            (string) preg_replace_callback(
+                '/\{(\w+)(?::\w+)?\??\}/',
+                fn (array $match): string => $parameters[$match[1]],
+                $uri,
+            );
     }
 
     /** @param  TestResponse<Response>  $response */
     private function assertRefused(TestResponse $response, string $what): void
     {
         $away = in_array($response->headers->get('Location'), [route('sign-in'), route('class.code')], true);
-        $this->assertTrue(in_array($response->getStatusCode(), [401, 403, 404], true) || $away, "{$what} was answered {$response->getStatusCode()}");
+        $this->assertTrue(
+            in_array($response->getStatusCode(), [401, 403, 404], true) || $away,
+            "{$what} was answered {$response->getStatusCode()}",
+        );
     }
 }

@@ -47,18 +47,28 @@ final class ArrangePagesTest extends TestCase
     public function test_each_change_is_one_step_back_and_forward(): void
     {
         [$a, $b, $c, $d, $e] = $this->ids;
-        $this->change('arrange', ['kind' => 'move', 'pages' => [$e], 'before' => $a])->assertOk()->assertJson(['arranged' => 2, 'undo' => true, 'redo' => false]);
-        $this->change('arrange', ['kind' => 'remove', 'pages' => [$b, $c]])->assertOk()->assertJson(['total' => 3]);
+        $this->change('arrange', ['kind' => 'move', 'pages' => [$e], 'before' => $a])
+            ->assertOk()
+            ->assertJson(['arranged' => 2, 'undo' => true, 'redo' => false]);
+        $this->change('arrange', ['kind' => 'remove', 'pages' => [$b, $c]])
+            ->assertOk()
+            ->assertJson(['total' => 3]);
         $this->assertSame([$e, $a, $d], $this->order());
         $this->change('undo')->assertOk();
         $this->assertSame([$e, $a, $b, $c, $d], $this->order());
-        $this->change('undo')->assertOk()->assertJson(['undo' => false, 'redo' => true, 'total' => 5]);
+        $this->change('undo')
+            ->assertOk()
+            ->assertJson(['undo' => false, 'redo' => true, 'total' => 5]);
         $this->assertSame([$a, $b, $c, $d, $e], $this->order());
         $this->change('redo')->assertOk();
         $this->change('redo')->assertOk();
         $this->assertSame([$e, $a, $d], $this->order());
-        $this->change('arrange', ['kind' => 'remove', 'pages' => [$e, $a, $d]])->assertUnprocessable()->assertSee('Leave at least one');
-        $this->change('arrange', ['kind' => 'move', 'pages' => [$b], 'before' => null])->assertUnprocessable()->assertSee('no longer in this worksheet');
+        $this->change('arrange', ['kind' => 'remove', 'pages' => [$e, $a, $d]])
+            ->assertUnprocessable()
+            ->assertSee('Leave at least one');
+        $this->change('arrange', ['kind' => 'move', 'pages' => [$b], 'before' => null])
+            ->assertUnprocessable()
+            ->assertSee('no longer in this worksheet');
     }
 
     public function test_a_window_that_is_behind_changes_nothing_and_is_shown_what_is(): void
@@ -66,7 +76,9 @@ final class ArrangePagesTest extends TestCase
         $this->change('arrange', ['kind' => 'move', 'pages' => [$this->ids[0]], 'before' => null])->assertOk();
         $order = $this->order();
         $this->postJson($this->url('arrange'), ['base' => 0, 'kind' => 'remove', 'pages' => [$this->ids[1]]])
-            ->assertConflict()->assertJson(['arranged' => 2, 'total' => 5])->assertSee('changed in another window');
+            ->assertConflict()
+            ->assertJson(['arranged' => 2, 'total' => 5])
+            ->assertSee('changed in another window');
         $this->assertSame($order, $this->order());
     }
 
@@ -80,7 +92,11 @@ final class ArrangePagesTest extends TestCase
         $this->change('redo')->assertOk();
         $this->assertSame([[842, 595], [842, 595]], [$this->paperOf($a), $this->paperOf($b)]);
         $page = WorksheetPage::findOrFail($b);
-        app(ApplyEdit::class)($page, $page->revision, new Place([new AnswerBox('x', Frame::of(10, 10, 100, 20))]));
+        app(ApplyEdit::class)(
+            $page,
+            $page->revision,
+            new Place([new AnswerBox('x', Frame::of(10, 10, 100, 20))]),
+        );
         $this->change('undo')->assertUnprocessable()->assertSee('Page 2 was changed on the bench since.');
         $this->assertSame([842, 595], $this->paperOf($a), 'all of it or nothing');
         $this->change('turn', ['pages' => [$a], 'degrees' => 45])->assertUnprocessable();
@@ -92,14 +108,32 @@ final class ArrangePagesTest extends TestCase
         app(ApplyEdit::class)($page, 1, new Place([new AnswerBox('x', Frame::of(400, 700, 150, 20))]));
         $body = ['pages' => [$page->id], 'paper' => 'A5', 'landscape' => false, 'fit' => 'keep'];
         $said = 'On 1 page some of the print would lie off the paper.';
-        $this->postJson($this->url('paper/preview'), $body)->assertOk()->assertSee('1 page on A5. Print, boxes and words keep their size. 1 thing is moved in, to stay on the paper. '.$said);
+        $this->postJson($this->url('paper/preview'), $body)
+            ->assertOk()
+            ->assertSee(
+                '1 page on A5. Print, boxes and words keep their size. 1 thing is moved in, to stay on the paper. '.
+                    $said,
+            );
         $this->change('paper', $body)->assertOk();
         $this->assertSame([420, 595], $this->paperOf($page->id));
-        $this->assertEqualsWithDelta(419.53 - 150, $page->refresh()->current->page()->element('x')?->frame()->x, 0.01);
-        foreach ([['paper' => 'A9'], ['paper' => 'own', 'width' => 1, 'height' => 1, 'unit' => 'mm'], ['paper' => 'own']] as $bad) {
+        $this->assertEqualsWithDelta(
+            419.53 - 150,
+            $page->refresh()->current->page()->element('x')?->frame()->x,
+            0.01,
+        );
+        foreach (
+            [
+                ['paper' => 'A9'],
+                ['paper' => 'own', 'width' => 1, 'height' => 1, 'unit' => 'mm'],
+                ['paper' => 'own'],
+            ] as $bad
+        ) {
             $this->change('paper', $bad + $body)->assertUnprocessable();
         }
-        $this->change('paper', ['paper' => 'own', 'width' => 5.5, 'height' => 8, 'unit' => 'in'] + $body)->assertOk();
+        $this->change(
+            'paper',
+            ['paper' => 'own', 'width' => 5.5, 'height' => 8, 'unit' => 'in'] + $body,
+        )->assertOk();
         $this->assertSame([396, 576], $this->paperOf($page->id));
     }
 
@@ -108,11 +142,19 @@ final class ArrangePagesTest extends TestCase
         $other = $this->file(4);
         $files = StoredFile::count();
         [$a, $b] = $this->ids;
-        $this->change('blank', ['paper' => 'B5', 'landscape' => true, 'count' => 2, 'before' => $b])->assertOk()->assertJson(['total' => 7]);
+        $this->change('blank', ['paper' => 'B5', 'landscape' => true, 'count' => 2, 'before' => $b])
+            ->assertOk()
+            ->assertJson(['total' => 7]);
         $this->assertSame([709, 499], $this->paperOf($this->order()[1]));
         $this->change('take', ['from' => $other->id, 'range' => '4, 1-2', 'before' => $a])->assertOk();
-        $taken = WorksheetPage::with('source')->findMany(array_slice($this->order(), 0, 3))->sortBy('position')->values();
-        $this->assertSame([4, 1, 2], $taken->map(fn (WorksheetPage $page): ?int => $page->source?->position)->all());
+        $taken = WorksheetPage::with('source')
+            ->findMany(array_slice($this->order(), 0, 3))
+            ->sortBy('position')
+            ->values();
+        $this->assertSame(
+            [4, 1, 2],
+            $taken->map(fn (WorksheetPage $page): ?int => $page->source?->position)->all(),
+        );
         $this->assertSame($a, $this->order()[3]);
         $this->assertSame($files, StoredFile::count(), 'no picture is copied');
         $this->assertSame(4, $other->pages()->count());
@@ -120,10 +162,18 @@ final class ArrangePagesTest extends TestCase
         $this->change('undo')->assertOk();
         $this->assertSame($this->ids, $this->order());
 
-        $this->change('take', ['from' => $other->id, 'range' => '4-1'])->assertUnprocessable()->assertSee('runs backwards');
-        $this->change('take', ['from' => $other->id, 'range' => '3-9'])->assertUnprocessable()->assertJson(['message' => '“3-9” goes past the end: there are 4 pages.']);
-        $this->change('take', ['from' => $this->file(1, Teacher::factory()->create())->id, 'range' => '1'])->assertUnprocessable()->assertSee('no longer on your shelf');
-        $this->change('blank', ['paper' => 'A4', 'count' => 51])->assertUnprocessable()->assertSee('from 1 to 50');
+        $this->change('take', ['from' => $other->id, 'range' => '4-1'])
+            ->assertUnprocessable()
+            ->assertSee('runs backwards');
+        $this->change('take', ['from' => $other->id, 'range' => '3-9'])
+            ->assertUnprocessable()
+            ->assertJson(['message' => '“3-9” goes past the end: there are 4 pages.']);
+        $this->change('take', ['from' => $this->file(1, Teacher::factory()->create())->id, 'range' => '1'])
+            ->assertUnprocessable()
+            ->assertSee('no longer on your shelf');
+        $this->change('blank', ['paper' => 'A4', 'count' => 51])
+            ->assertUnprocessable()
+            ->assertSee('from 1 to 50');
     }
 
     public function test_a_duplicate_lies_behind_its_page_with_what_is_on_it(): void
@@ -131,11 +181,17 @@ final class ArrangePagesTest extends TestCase
         [$a, $b, $c] = $this->ids;
         $page = WorksheetPage::findOrFail($b);
         app(ApplyEdit::class)($page, 1, new Place([new AnswerBox('x', Frame::of(40, 70, 150, 20))]));
-        $this->change('duplicate', ['pages' => [$a, $b]])->assertOk()->assertJson(['total' => 7]);
+        $this->change('duplicate', ['pages' => [$a, $b]])
+            ->assertOk()
+            ->assertJson(['total' => 7]);
         $order = $this->order();
         $this->assertSame([$a, $b, $c], [$order[0], $order[2], $order[4]]);
         $this->assertNotNull(WorksheetPage::findOrFail($order[3])->current->page()->element('x'));
-        $this->assertNotSame($page->anchor, WorksheetPage::findOrFail($order[3])->anchor, 'links can tell them apart');
+        $this->assertNotSame(
+            $page->anchor,
+            WorksheetPage::findOrFail($order[3])->anchor,
+            'links can tell them apart',
+        );
     }
 
     public function test_added_files_go_in_in_the_order_in_which_they_were_chosen(): void
@@ -145,7 +201,9 @@ final class ArrangePagesTest extends TestCase
         $this->assertSame(8, $this->worksheet->refresh()->pages_total);
         $this->assertSame(1, Worksheet::count(), 'nothing is left of how they came');
         $this->assertSame([$this->ids[0], $this->ids[1]], [$this->order()[0], $this->order()[4]]);
-        $this->change('undo')->assertOk()->assertJson(['total' => 7]);
+        $this->change('undo')
+            ->assertOk()
+            ->assertJson(['total' => 7]);
         $this->upload('no PDF', null)->assertUnprocessable();
         $this->assertSame(7, $this->worksheet->refresh()->pages_total);
     }
@@ -180,7 +238,14 @@ final class ArrangePagesTest extends TestCase
     {
         $set = app(CutPageSet::class)($this->worksheet, [2, 3], 'Set');
         $this->change('arrange', ['kind' => 'role', 'role' => 'guide', 'pages' => [$this->ids[0]]])->assertOk();
-        foreach ([['arrange', ['kind' => 'move', 'pages' => [$this->ids[0]]]], ['turn', ['pages' => [$this->ids[0]], 'degrees' => 90]], ['blank', ['paper' => 'A4']], ['duplicate', ['pages' => [$this->ids[0]]]]] as [$what, $body]) {
+        foreach (
+            [
+                ['arrange', ['kind' => 'move', 'pages' => [$this->ids[0]]]],
+                ['turn', ['pages' => [$this->ids[0]], 'degrees' => 90]],
+                ['blank', ['paper' => 'A4']],
+                ['duplicate', ['pages' => [$this->ids[0]]]],
+            ] as [$what, $body]
+        ) {
             $this->change($what, $body)->assertStatus(Response::HTTP_LOCKED);
         }
         $this->upload(PdfMaker::pages(1), null)->assertStatus(Response::HTTP_LOCKED);
@@ -196,7 +261,11 @@ final class ArrangePagesTest extends TestCase
 
     private function file(int $pages, ?Teacher $teacher = null): Worksheet
     {
-        return app(BringInFile::class)($teacher ?? $this->teacher, PdfMaker::file(PdfMaker::pages($pages)), 'sheet.pdf')->refresh();
+        return app(BringInFile::class)(
+            $teacher ?? $this->teacher,
+            PdfMaker::file(PdfMaker::pages($pages)),
+            'sheet.pdf',
+        )->refresh();
     }
 
     /** @return list<int> */
@@ -230,6 +299,10 @@ final class ArrangePagesTest extends TestCase
     /** @return TestResponse<Response> */
     private function upload(string $content, ?int $before): TestResponse
     {
-        return $this->post("/worksheets/{$this->worksheet->id}/files", ['file' => UploadedFile::fake()->createWithContent('more.pdf', $content), 'before' => $before], ['Accept' => 'application/json']);
+        return $this->post(
+            "/worksheets/{$this->worksheet->id}/files",
+            ['file' => UploadedFile::fake()->createWithContent('more.pdf', $content), 'before' => $before],
+            ['Accept' => 'application/json'],
+        );
     }
 }

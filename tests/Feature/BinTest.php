@@ -25,7 +25,9 @@ final class BinTest extends TestCase
     protected function setUp(): void
     {
         parent::setUp();
-        $this->worksheet = Worksheet::factory()->withPagesOf([[], []])->create(['name' => 'Tides']);
+        $this->worksheet = Worksheet::factory()
+            ->withPagesOf([[], []])
+            ->create(['name' => 'Tides']);
         $this->actingAs($this->worksheet->teacher, 'teacher');
     }
 
@@ -77,7 +79,9 @@ final class BinTest extends TestCase
 
     public function test_a_worksheet_is_renamed_where_it_stands(): void
     {
-        $this->patchJson("/worksheets/{$this->worksheet->id}", ['name' => '  Tide times '])->assertOk()->assertJson(['name' => 'Tide times']);
+        $this->patchJson("/worksheets/{$this->worksheet->id}", ['name' => '  Tide times '])
+            ->assertOk()
+            ->assertJson(['name' => 'Tide times']);
         $this->patchJson("/worksheets/{$this->worksheet->id}", ['name' => ' '])->assertUnprocessable();
         $this->assertSame('Tide times', $this->worksheet->refresh()->name);
     }

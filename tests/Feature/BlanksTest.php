@@ -29,23 +29,38 @@ final class BlanksTest extends TestCase
     {
         parent::setUp();
         $teacher = Teacher::factory()->create();
-        $this->pack = app(BringInFile::class)($teacher, database_path('demo/working-harbour-pack.pdf'), 'harbour.pdf')->refresh();
+        $this->pack = app(BringInFile::class)(
+            $teacher,
+            database_path('demo/working-harbour-pack.pdf'),
+            'harbour.pdf',
+        )->refresh();
         $this->actingAs($teacher, 'teacher');
     }
 
     public function test_they_are_proposed_taken_undone_and_refused(): void
     {
         $page = $this->page(6);
-        $this->get("/worksheets/{$this->pack->id}/boxes/6")->assertOk()->assertSee('6 blanks found here')->assertSee('Proposed answer box: Name.');
-        $this->postJson("/pages/{$page->id}/blanks/take", ['base' => $page->revision, 'which' => [0, 5]])->assertOk()->assertSee('4 blanks found here');
+        $this->get("/worksheets/{$this->pack->id}/boxes/6")
+            ->assertOk()
+            ->assertSee('6 blanks found here')
+            ->assertSee('Proposed answer box: Name.');
+        $this->postJson("/pages/{$page->id}/blanks/take", ['base' => $page->revision, 'which' => [0, 5]])
+            ->assertOk()
+            ->assertSee('4 blanks found here');
         $boxes = $this->boxes($page);
         $this->assertSame(['Name', AnswerKind::Short], [$boxes[0]->prompt, $boxes[0]->form->kind()]);
         $this->assertSame(AnswerKind::Lines, $boxes[1]->form->kind());
         $this->assertFalse($boxes[0]->outline, 'the print shows where to write');
 
-        $this->postJson("/pages/{$page->id}/undo", ['base' => 2])->assertOk()->assertSee('6 blanks found here');
-        $this->postJson("/pages/{$page->id}/blanks/refuse", ['which' => [1, 99]])->assertOk()->assertSee('5 blanks found here');
-        $this->postJson("/pages/{$page->id}/blanks/take", ['base' => 3])->assertOk()->assertDontSee('found here');
+        $this->postJson("/pages/{$page->id}/undo", ['base' => 2])
+            ->assertOk()
+            ->assertSee('6 blanks found here');
+        $this->postJson("/pages/{$page->id}/blanks/refuse", ['which' => [1, 99]])
+            ->assertOk()
+            ->assertSee('5 blanks found here');
+        $this->postJson("/pages/{$page->id}/blanks/take", ['base' => 3])
+            ->assertOk()
+            ->assertDontSee('found here');
         $this->assertCount(5, $this->boxes($page));
         $this->postJson("/pages/{$page->id}/blanks/take", ['base' => 4])->assertUnprocessable();
         $this->postJson("/pages/{$page->id}/blanks/take", ['base' => 1])->assertConflict();
@@ -53,10 +68,14 @@ final class BlanksTest extends TestCase
 
     public function test_all_pages_for_students_are_one_step(): void
     {
-        $this->post("/worksheets/{$this->pack->id}/blanks", ['base' => 0])->assertRedirect()->assertSessionHas('done');
+        $this->post("/worksheets/{$this->pack->id}/blanks", ['base' => 0])
+            ->assertRedirect()
+            ->assertSessionHas('done');
         $this->assertGreaterThan(4, count($this->boxes($this->page(7))));
         $this->assertSame([], $this->boxes($this->page(4)), 'a page for the teacher gets none');
-        $this->postJson("/worksheets/{$this->pack->id}/pages/undo", ['base' => $this->pack->refresh()->arranged])->assertOk();
+        $this->postJson("/worksheets/{$this->pack->id}/pages/undo", [
+            'base' => $this->pack->refresh()->arranged,
+        ])->assertOk();
         $this->assertSame([], $this->boxes($this->page(7)));
         $this->post("/worksheets/{$this->pack->id}/blanks", ['base' => 0])->assertSessionHasErrors('refused');
     }
@@ -65,7 +84,11 @@ final class BlanksTest extends TestCase
     {
         $this->assertSame(0, Backdrop::whereNull('blanks')->count());
         Backdrop::query()->update(['blanks' => '{"blanks":[]}']);
-        app(BringInFile::class)(Teacher::factory()->create(), database_path('demo/working-harbour-pack.pdf'), 'again.pdf');
+        app(BringInFile::class)(
+            Teacher::factory()->create(),
+            database_path('demo/working-harbour-pack.pdf'),
+            'again.pdf',
+        );
         $this->assertSame(20, Backdrop::where('blanks', '{"blanks":[]}')->count());
     }
 
@@ -74,20 +97,30 @@ final class BlanksTest extends TestCase
         $page = $this->page(6);
         $this->postJson("/pages/{$page->id}/blanks/refuse")->assertOk();
         $set = app(CutPageSet::class)($this->pack, [6], 'Set');
-        $this->get("/worksheets/{$set->id}/boxes")->assertOk()->assertDontSee('found here');
+        $this->get("/worksheets/{$set->id}/boxes")
+            ->assertOk()
+            ->assertDontSee('found here');
         $this->postJson("/pages/{$this->page(7)->id}/blanks/take", ['base' => 1])->assertStatus(Response::HTTP_LOCKED);
-        $this->post("/worksheets/{$this->pack->id}/blanks", ['base' => 0], ['Accept' => 'application/json'])->assertStatus(Response::HTTP_LOCKED);
+        $this->post(
+            "/worksheets/{$this->pack->id}/blanks",
+            ['base' => 0],
+            ['Accept' => 'application/json'],
+        )->assertStatus(Response::HTTP_LOCKED);
     }
 
     public function test_while_nobody_has_looked_it_says_so(): void
     {
         Queue::fake();
         Backdrop::query()->update(['blanks' => null]);
-        $this->get("/worksheets/{$this->pack->id}/boxes/6")->assertOk()->assertSee('Still looking for blanks');
+        $this->get("/worksheets/{$this->pack->id}/boxes/6")
+            ->assertOk()
+            ->assertSee('Still looking for blanks');
         Queue::assertPushed(TakeTurn::class, 1);
 
         app()->call([new TakeTurn, 'handle']);
-        $this->get("/worksheets/{$this->pack->id}/boxes/6")->assertOk()->assertSee('6 blanks found here');
+        $this->get("/worksheets/{$this->pack->id}/boxes/6")
+            ->assertOk()
+            ->assertSee('6 blanks found here');
     }
 
     private function page(int $number): WorksheetPage

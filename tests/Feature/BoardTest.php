@@ -40,17 +40,31 @@ final class BoardTest extends TestCase
     {
         parent::setUp();
         $this->teacher = Teacher::factory()->create();
-        $this->pack = app(BringInFile::class)($this->teacher, database_path('demo/working-harbour-pack.pdf'), 'harbour.pdf')->refresh();
+        $this->pack = app(BringInFile::class)(
+            $this->teacher,
+            database_path('demo/working-harbour-pack.pdf'),
+            'harbour.pdf',
+        )->refresh();
         $this->actingAs($this->teacher, 'teacher');
     }
 
     public function test_its_sections_are_suggested_and_the_set_has_the_board_first_and_only_what_was_chosen(): void
     {
-        $this->get("/worksheets/{$this->pack->id}/board")->assertOk()->assertSee('Activity 7')->assertSee('value="13, 14"', false);
+        $this->get("/worksheets/{$this->pack->id}/board")
+            ->assertOk()
+            ->assertSee('Activity 7')
+            ->assertSee('value="13, 14"', false);
         $files = StoredFile::count();
-        $this->post($this->url($this->pack).'/preview', $this->form(['Tides' => '6-7', 'Knots' => '12']), ['Accept' => 'application/json'])->assertOk()->assertSee('Tides');
+        $this->post($this->url($this->pack).'/preview', $this->form(['Tides' => '6-7', 'Knots' => '12']), [
+            'Accept' => 'application/json',
+        ])
+            ->assertOk()
+            ->assertSee('Tides');
         $this->assertSame(1, Worksheet::count());
-        $this->store($this->pack, $this->form(['Tides' => '6-7', 'Knots' => '12', 'Beside' => '15'], [2, 1, null]))->assertCreated();
+        $this->store(
+            $this->pack,
+            $this->form(['Tides' => '6-7', 'Knots' => '12', 'Beside' => '15'], [2, 1, null]),
+        )->assertCreated();
 
         $set = Worksheet::latest('id')->firstOrFail();
         $this->assertSame(['Choose two', 4, '12, 6, 7'], [$set->name, $set->pages_total, $set->cut_from]);
@@ -58,9 +72,23 @@ final class BoardTest extends TestCase
         $this->assertSame($files, StoredFile::count());
         $links = $this->board($set)->links();
         $pages = $set->pages()->pluck('anchor')->all();
-        $this->assertSame([$pages[1], $pages[2]], array_map(fn (Link $link): ?string => $link->target->anchor(), $links));
-        $this->assertStringNotContainsString('Beside', $this->board($set)->elements()[0]->id().json_encode(array_map(fn ($element): string => $element instanceof Label ? $element->text : '', $this->board($set)->elements())));
-        $this->get("/worksheets/{$set->id}")->assertOk()->assertSee('Change the choice board');
+        $this->assertSame(
+            [$pages[1], $pages[2]],
+            array_map(fn (Link $link): ?string => $link->target->anchor(), $links),
+        );
+        $this->assertStringNotContainsString(
+            'Beside',
+            $this->board($set)->elements()[0]->id().
+                json_encode(
+                    array_map(
+                        fn ($element): string => $element instanceof Label ? $element->text : '',
+                        $this->board($set)->elements(),
+                    ),
+                ),
+        );
+        $this->get("/worksheets/{$set->id}")
+            ->assertOk()
+            ->assertSee('Change the choice board');
     }
 
     public function test_changing_the_choice_changes_the_pages_and_keeps_the_teachers_work_on_them(): void
@@ -68,18 +96,38 @@ final class BoardTest extends TestCase
         $this->store($this->pack, $this->form(['Tides' => '6-7', 'Knots' => '12']));
         $set = Worksheet::latest('id')->firstOrFail();
         $tides = $set->pages()->where('position', 2)->sole();
-        app(ApplyEdit::class)($tides, $tides->revision, new Place([new AnswerBox('mine', Frame::of(50, 50, 100, 20))]));
+        app(ApplyEdit::class)(
+            $tides,
+            $tides->revision,
+            new Place([new AnswerBox('mine', Frame::of(50, 50, 100, 20))]),
+        );
         $board = $set->pages()->where('position', 1)->sole();
-        app(ApplyEdit::class)($board, 1, new Place([new Label('note', Frame::of(50, 5, 100, 20), 'My own note')]));
-        $this->postJson("/worksheets/{$set->id}/pages/blank", ['base' => $set->refresh()->arranged, 'paper' => 'A4'])->assertOk();
+        app(ApplyEdit::class)(
+            $board,
+            1,
+            new Place([new Label('note', Frame::of(50, 5, 100, 20), 'My own note')]),
+        );
+        $this->postJson("/worksheets/{$set->id}/pages/blank", [
+            'base' => $set->refresh()->arranged,
+            'paper' => 'A4',
+        ])->assertOk();
 
-        $this->store($set, $this->form(['Tides' => '6-7', 'Knots' => '12', 'Boats' => '13-14'], [null, 1, 2]))->assertOk();
+        $this->store(
+            $set,
+            $this->form(['Tides' => '6-7', 'Knots' => '12', 'Boats' => '13-14'], [null, 1, 2]),
+        )->assertOk();
         $this->assertSame([null, 12, 13, 14, null], $this->sources($set), 'a page that was added by hand stays');
         $this->assertNotNull($this->board($set)->element('note'));
 
-        $this->store($set, $this->form(['Tides' => '6-7', 'Knots' => '12', 'Boats' => '13-14'], [1, 2, null]))->assertOk();
+        $this->store(
+            $set,
+            $this->form(['Tides' => '6-7', 'Knots' => '12', 'Boats' => '13-14'], [1, 2, null]),
+        )->assertOk();
         $this->assertSame([null, 6, 7, 12, null], $this->sources($set));
-        $this->assertNotNull($set->pages()->where('position', 2)->sole()->current->page()->element('mine'), 'it comes back as it was left');
+        $this->assertNotNull(
+            $set->pages()->where('position', 2)->sole()->current->page()->element('mine'),
+            'it comes back as it was left',
+        );
         $this->postJson("/worksheets/{$set->id}/pages/undo", ['base' => $set->refresh()->arranged])->assertOk();
         $this->assertSame([null, 12, 13, 14, null], $this->sources($set));
         $this->assertSame(2, count($this->board($set)->links()));
@@ -88,19 +136,36 @@ final class BoardTest extends TestCase
 
     public function test_what_makes_no_sense_is_said(): void
     {
-        $this->store($this->pack, $this->form(['Tides' => '7-6', 'Knots' => '12']))->assertUnprocessable()->assertJsonFragment(['Tides: “7-6” runs backwards. Put the smaller number first.']);
-        $this->store($this->pack, $this->form(['Tides' => '', 'Knots' => '12']))->assertUnprocessable()->assertJson(['message' => '“Tides” has no pages. Say which pages of the master belong to it.']);
-        $this->store($this->pack, $this->form(['Tides' => '6', 'Knots' => '12'], [1, null]))->assertUnprocessable()->assertSee('at least 2 options');
-        $this->store($this->pack, $this->form(['Tides' => '6', 'Knots' => '12'], [1, 1]))->assertUnprocessable()->assertSee('in one place');
-        $this->store($this->pack, ['count' => 13] + $this->form(['Tides' => '6', 'Knots' => '12']))->assertUnprocessable()->assertSee('2 to 12 places');
+        $this->store($this->pack, $this->form(['Tides' => '7-6', 'Knots' => '12']))
+            ->assertUnprocessable()
+            ->assertJsonFragment(['Tides: “7-6” runs backwards. Put the smaller number first.']);
+        $this->store($this->pack, $this->form(['Tides' => '', 'Knots' => '12']))
+            ->assertUnprocessable()
+            ->assertJson(['message' => '“Tides” has no pages. Say which pages of the master belong to it.']);
+        $this->store($this->pack, $this->form(['Tides' => '6', 'Knots' => '12'], [1, null]))
+            ->assertUnprocessable()
+            ->assertSee('at least 2 options');
+        $this->store($this->pack, $this->form(['Tides' => '6', 'Knots' => '12'], [1, 1]))
+            ->assertUnprocessable()
+            ->assertSee('in one place');
+        $this->store($this->pack, ['count' => 13] + $this->form(['Tides' => '6', 'Knots' => '12']))
+            ->assertUnprocessable()
+            ->assertSee('2 to 12 places');
         $this->assertSame(1, Worksheet::count());
         $this->store($this->pack, $this->form(['Tides' => '6', 'Knots' => '12']))->assertCreated();
         $this->store($this->pack, $this->form(['Tides' => '6', 'Knots' => '12']))->assertCreated();
-        $this->assertSame(['Choose two', 'Choose two (2)'], $this->pack->sets()->orderBy('id')->pluck('name')->all());
+        $this->assertSame(
+            ['Choose two', 'Choose two (2)'],
+            $this->pack->sets()->orderBy('id')->pluck('name')->all(),
+        );
         $set = $this->pack->sets()->firstOrFail();
-        $this->post($this->url($set), ['base' => 99] + $this->form(['Tides' => '6', 'Knots' => '12']), ['Accept' => 'application/json'])->assertConflict();
+        $this->post($this->url($set), ['base' => 99] + $this->form(['Tides' => '6', 'Knots' => '12']), [
+            'Accept' => 'application/json',
+        ])->assertConflict();
         $this->pack->delete();
-        $this->get($this->url($set))->assertRedirect("/worksheets/{$set->id}")->assertSessionHasErrors('refused');
+        $this->get($this->url($set))
+            ->assertRedirect("/worksheets/{$set->id}")
+            ->assertSessionHasErrors('refused');
     }
 
     public function test_in_the_copies_each_option_leads_to_its_page_and_its_picture_is_seen(): void
@@ -110,13 +175,23 @@ final class BoardTest extends TestCase
         $class = SchoolClass::factory()->for($this->teacher)->create();
         $student = Student::factory()->create()->refresh();
         $class->students()->attach($student);
-        app(HandOutWorksheets::class)($this->teacher, new HandoutPlan('T', '', null, null, [[$set, Mode::OwnCopy]], [$class]));
+        app(HandOutWorksheets::class)(
+            $this->teacher,
+            new HandoutPlan('T', '', null, null, [[$set, Mode::OwnCopy]], [$class]),
+        );
 
         $this->app?->make('auth')->forgetGuards();
         $this->actingAs($student, 'student');
-        $this->get('/my/copies/'.Copy::sole()->id)->assertOk()->assertSee('href="#page-2"', false)->assertSee('href="#page-3"', false)->assertSee('id="page-3"', false);
+        $this->get('/my/copies/'.Copy::sole()->id)
+            ->assertOk()
+            ->assertSee('href="#page-2"', false)
+            ->assertSee('href="#page-3"', false)
+            ->assertSee('id="page-3"', false);
         $item = Copy::sole()->handout_item_id;
-        $tiles = array_filter($set->pages()->firstOrFail()->current->page()->elements(), fn ($element): bool => $element instanceof Clip);
+        $tiles = array_filter(
+            $set->pages()->firstOrFail()->current->page()->elements(),
+            fn ($element): bool => $element instanceof Clip,
+        );
         $this->assertCount(2, $tiles);
         foreach ($tiles as $tile) {
             $this->get("/my/sheets/{$item}/1/element-{$tile->id()}")->assertOk();
@@ -134,7 +209,13 @@ final class BoardTest extends TestCase
     {
         $rows = [];
         foreach (array_keys($options) as $index => $name) {
-            $rows[] = ['id' => "o{$index}", 'name' => $name, 'line' => 'One line', 'pages' => $options[$name], 'place' => $places === null ? $index + 1 : $places[$index]];
+            $rows[] = [
+                'id' => "o{$index}",
+                'name' => $name,
+                'line' => 'One line',
+                'pages' => $options[$name],
+                'place' => $places === null ? $index + 1 : $places[$index],
+            ];
         }
 
         return ['title' => 'Choose two', 'directions' => '', 'count' => 3, 'options' => $rows];
@@ -162,6 +243,13 @@ final class BoardTest extends TestCase
     /** @return list<int|null> the numbers in the master of the set's pages */
     private function sources(Worksheet $set): array
     {
-        return array_values($set->pages()->with('source')->get()->map(fn (WorksheetPage $page): ?int => $page->source?->position)->all());
+        return array_values(
+            $set
+                ->pages()
+                ->with('source')
+                ->get()
+                ->map(fn (WorksheetPage $page): ?int => $page->source?->position)
+                ->all(),
+        );
     }
 }

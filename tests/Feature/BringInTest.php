@@ -34,18 +34,30 @@ final class BringInTest extends TestCase
         $teacher = Teacher::factory()->create();
         $path = PdfMaker::file(PdfMaker::make(array_fill(0, 3, ['words' => 'x'])));
         $sha256 = hash_file('sha256', $path);
-        $response = $this->actingAs($teacher, 'teacher')->postJson('/worksheets', ['file' => new UploadedFile($path, 'harbour_log-book.pdf', null, null, true)])->assertCreated();
+        $response = $this->actingAs($teacher, 'teacher')
+            ->postJson('/worksheets', ['file' => new UploadedFile($path, 'harbour_log-book.pdf', null, null, true)])
+            ->assertCreated();
 
         $master = Worksheet::sole();
         $this->assertSame(route('worksheets.show', $master), $response->json('url'));
-        $this->assertSame(['Harbour log book', WorksheetState::Preparing, 0], [$master->name, $master->state, $master->pages_total], 'nothing of it is read while the teacher waits');
+        $this->assertSame(
+            ['Harbour log book', WorksheetState::Preparing, 0],
+            [$master->name, $master->state, $master->pages_total],
+            'nothing of it is read while the teacher waits',
+        );
         $this->assertSame($sha256, hash_file('sha256', app(FileStore::class)->path((string) $sha256)));
-        $this->getJson("/worksheets/{$master->id}/progress")->assertJson(['state' => 'preparing', 'done' => 0, 'total' => 0]);
+        $this->getJson("/worksheets/{$master->id}/progress")->assertJson([
+            'state' => 'preparing',
+            'done' => 0,
+            'total' => 0,
+        ]);
         $this->get('/shelf')->assertSee('Reading the file');
 
         Queue::assertPushed(TakeTurn::class, 1);
         app()->call([new TakeTurn, 'handle']);
-        $progress = $this->getJson("/worksheets/{$master->id}/progress?have=1,2")->assertJson(['state' => 'ready', 'done' => 3])->json('pages');
+        $progress = $this->getJson("/worksheets/{$master->id}/progress?have=1,2")
+            ->assertJson(['state' => 'ready', 'done' => 3])
+            ->json('pages');
         $this->assertSame([3], array_column($progress, 'number'));
         $this->assertStringContainsString('Page 3', $progress[0]['html']);
     }
@@ -66,12 +78,23 @@ final class BringInTest extends TestCase
     public function test_preparing_that_was_cut_off_goes_on_with_what_is_missing(): void
     {
         Queue::fake();
-        $master = app(BringInFile::class)(Teacher::factory()->create(), PdfMaker::file(PdfMaker::make(array_fill(0, 5, ['words' => 'x']))), 'a.pdf');
+        $master = app(BringInFile::class)(
+            Teacher::factory()->create(),
+            PdfMaker::file(PdfMaker::make(array_fill(0, 5, ['words' => 'x']))),
+            'a.pdf',
+        );
         app()->call([new TakeTurn, 'handle']);
         // As if the worker had been killed after two pages.
         $master->pages()->where('position', '>', 2)->delete();
         Backdrop::where('page', '>', 2)->delete();
-        $master->refresh()->update(['state' => WorksheetState::Preparing, 'stage' => FileStage::Draw, 'claimed_by' => 'dead', 'claimed_at' => now()->getTimestamp()]);
+        $master
+            ->refresh()
+            ->update([
+                'state' => WorksheetState::Preparing,
+                'stage' => FileStage::Draw,
+                'claimed_by' => 'dead',
+                'claimed_at' => now()->getTimestamp(),
+            ]);
         $kept = $master->pages()->pluck('id')->all();
 
         app()->call([new TakeTurn, 'handle']);
@@ -87,14 +110,21 @@ final class BringInTest extends TestCase
     public function test_what_cannot_be_drawn_after_all_leaves_no_half_made_pages(): void
     {
         Queue::fake();
-        $master = app(BringInFile::class)(Teacher::factory()->create(), PdfMaker::file(PdfMaker::make([[], []])), 'a.pdf');
+        $master = app(BringInFile::class)(
+            Teacher::factory()->create(),
+            PdfMaker::file(PdfMaker::make([[], []])),
+            'a.pdf',
+        );
         config(['slate.tools.megabytes' => 1]);
         app()->call([new TakeTurn, 'handle']);
 
         $this->assertSame(WorksheetState::Failed, $master->refresh()->state);
         $this->assertNotEmpty($master->problem);
         $this->assertSame(0, $master->pages()->count());
-        $this->actingAs($master->teacher, 'teacher')->get("/worksheets/{$master->id}")->assertOk()->assertSee((string) $master->problem);
+        $this->actingAs($master->teacher, 'teacher')
+            ->get("/worksheets/{$master->id}")
+            ->assertOk()
+            ->assertSee((string) $master->problem);
         $this->get("/worksheets/{$master->id}/boxes")->assertRedirect("/worksheets/{$master->id}");
     }
 
@@ -127,13 +157,20 @@ final class BringInTest extends TestCase
 
         $this->assertSame([WorksheetState::Failed, null], [$master->refresh()->state, $master->stage]);
         $this->assertStringContainsString('takes too long', (string) $master->problem);
-        $this->actingAs($master->teacher, 'teacher')->get("/worksheets/{$master->id}")->assertSee('Master, from a file that was not taken')->assertSee('Put it in the bin');
+        $this->actingAs($master->teacher, 'teacher')
+            ->get("/worksheets/{$master->id}")
+            ->assertSee('Master, from a file that was not taken')
+            ->assertSee('Put it in the bin');
     }
 
     public function test_all_the_work_on_a_file_is_held_to_one_time(): void
     {
         config(['slate.files.seconds_for_reading' => 0.001, 'slate.files.seconds_for_each_page' => 0]);
-        $master = app(BringInFile::class)(Teacher::factory()->create(), database_path('demo/working-harbour-pack.pdf'), 'a.pdf')->refresh();
+        $master = app(BringInFile::class)(
+            Teacher::factory()->create(),
+            database_path('demo/working-harbour-pack.pdf'),
+            'a.pdf',
+        )->refresh();
 
         $this->assertSame(WorksheetState::Failed, $master->state);
         $this->assertStringContainsString('takes too long', (string) $master->problem);
@@ -167,7 +204,7 @@ final class BringInTest extends TestCase
     public function test_a_program_that_says_too_much_is_stopped(): void
     {
         try {
-            LimitedProcess::run(['yes', $mark = bin2hex(random_bytes(6))], null, 100000);
+            LimitedProcess::run(['yes', ($mark = bin2hex(random_bytes(6)))], null, 100000);
             $this->fail('It was let go on.');
         } catch (FileRefused) {
             gc_collect_cycles();
@@ -179,29 +216,52 @@ final class BringInTest extends TestCase
 
     public function test_a_program_ends_with_the_worker_that_started_it(): void
     {
-        $script = sprintf('require %s; $app = require %s; $app->make(Illuminate\\Contracts\\Console\\Kernel::class)->bootstrap(); $p = App\\Documents\\LimitedProcess::of(["sleep", "300"]); $p->start(); echo $p->getPid(); fflush(STDOUT); sleep(60);', var_export(base_path('vendor/autoload.php'), true), var_export(base_path('bootstrap/app.php'), true));
+        $script = sprintf(
+            'require %s; $app = require %s; '
+                .'$app->make(Illuminate\\Contracts\\Console\\Kernel::class)->bootstrap(); $p = '
+                .'App\\Documents\\LimitedProcess::of(["sleep", "300"]); $p->start(); echo $p->getPid(); '
+                .'fflush(STDOUT); sleep(60);',
+            var_export(base_path('vendor/autoload.php'), true),
+            var_export(base_path('bootstrap/app.php'), true),
+        );
         $worker = new Process([PHP_BINARY, '-r', $script]);
         $worker->start();
         $worker->waitUntil(fn (string $type, string $said): bool => trim($said) !== '');
         $child = (int) $worker->getOutput();
         // Not before it is what it is to be: the programs that set its limits come first.
-        for ($n = 0; $n < 500 && ! str_starts_with((string) @file_get_contents("/proc/{$child}/cmdline"), 'sleep'); $n++) {
+        for (
+            $n = 0;
+            $n < 500 && ! str_starts_with((string) @file_get_contents("/proc/{$child}/cmdline"), 'sleep');
+            $n++
+        ) {
             usleep(10000);
         }
         $this->assertTrue(posix_kill($child, 0));
         $worker->signal(SIGKILL);
-        for ($n = 0; $n < 100 && is_dir("/proc/{$child}") && ! str_contains((string) @file_get_contents("/proc/{$child}/stat"), ') Z '); $n++) {
+        for (
+            $n = 0;
+            $n < 100 &&
+            is_dir("/proc/{$child}") &&
+            ! str_contains((string) @file_get_contents("/proc/{$child}/stat"), ') Z ');
+            $n++
+        ) {
             usleep(20000);
         }
 
-        $this->assertTrue(! is_dir("/proc/{$child}") || str_contains((string) @file_get_contents("/proc/{$child}/stat"), ') Z '));
+        $this->assertTrue(
+            ! is_dir("/proc/{$child}") || str_contains((string) @file_get_contents("/proc/{$child}/stat"), ') Z '),
+        );
     }
 
     public function test_turns_go_round_between_teachers_and_nobody_has_two_at_once(): void
     {
         Queue::fake();
         [$busy, $other] = Teacher::factory()->count(2)->create()->all();
-        $bring = fn (Teacher $teacher, string $name): int => app(BringInFile::class)($teacher, PdfMaker::file(PdfMaker::make([['words' => $name]])), "{$name}.pdf")->id;
+        $bring = fn (Teacher $teacher, string $name): int => app(BringInFile::class)(
+            $teacher,
+            PdfMaker::file(PdfMaker::make([['words' => $name]])),
+            "{$name}.pdf",
+        )->id;
         $files = array_map(fn (int $n): int => $bring($busy, "many {$n}"), range(1, 3));
         $late = $bring($other, 'one');
         $turns = app(FileTurns::class);
@@ -217,7 +277,15 @@ final class BringInTest extends TestCase
     public function test_a_file_too_large_for_the_web_server_is_refused_in_words(): void
     {
         $this->actingAs(Teacher::factory()->create(), 'teacher')
-            ->call('POST', '/worksheets', [], [], [], ['CONTENT_LENGTH' => 10 ** 12, 'HTTP_ACCEPT' => 'application/json'])
-            ->assertStatus(413)->assertJsonFragment(['code' => 'too_large']);
+            ->call(
+                'POST',
+                '/worksheets',
+                [],
+                [],
+                [],
+                ['CONTENT_LENGTH' => 10 ** 12, 'HTTP_ACCEPT' => 'application/json'],
+            )
+            ->assertStatus(413)
+            ->assertJsonFragment(['code' => 'too_large']);
     }
 }

@@ -24,13 +24,24 @@ final class DemoTest extends TestCase
         $this->seed(DemoSeeder::class);
         $this->seed(DemoSeeder::class);
 
-        $this->assertSame(['6 Curlew' => 26, '6 Heron' => 24], SchoolClass::withCount('students')->orderBy('name')->pluck('students_count', 'name')->all());
-        $this->assertSame([20, 6, 6, 4, 1, 1, 1], Worksheet::whereNull('master_id')->orderByDesc('pages_total')->pluck('pages_total')->all());
+        $this->assertSame(
+            ['6 Curlew' => 26, '6 Heron' => 24],
+            SchoolClass::withCount('students')->orderBy('name')->pluck('students_count', 'name')->all(),
+        );
+        $this->assertSame(
+            [20, 6, 6, 4, 1, 1, 1],
+            Worksheet::whereNull('master_id')->orderByDesc('pages_total')->pluck('pages_total')->all(),
+        );
         $this->assertSame(0, Worksheet::where('state', '!=', WorksheetState::Ready)->count());
         foreach (CopyState::cases() as $state) {
             $this->assertGreaterThan(2, Copy::where('state', $state)->count(), $state->value);
         }
-        $this->assertTrue(Auth::guard('teacher')->attempt(['email' => 'marlow@saltmarsh.example', 'password' => DemoSeeder::PASSWORD]));
+        $this->assertTrue(
+            Auth::guard('teacher')->attempt([
+                'email' => 'marlow@saltmarsh.example',
+                'password' => DemoSeeder::PASSWORD,
+            ]),
+        );
         $this->assertSame(2, Teacher::count());
     }
 
@@ -39,7 +50,9 @@ final class DemoTest extends TestCase
         $this->seed(DemoSeeder::class);
         foreach (Worksheet::with('teacher')->get() as $worksheet) {
             foreach (['', '/boxes', '/parts', '/key'] as $station) {
-                $this->actingAs($worksheet->teacher, 'teacher')->get("/worksheets/{$worksheet->id}{$station}")->assertOk();
+                $this->actingAs($worksheet->teacher, 'teacher')
+                    ->get("/worksheets/{$worksheet->id}{$station}")
+                    ->assertOk();
             }
         }
     }

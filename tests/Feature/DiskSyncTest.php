@@ -90,7 +90,9 @@ final class DiskSyncTest extends TestCase
     {
         [$log, $lock] = [var_export("{$this->folder}/db-wal", true), var_export("{$this->folder}/db-sync", true)];
 
-        return 'require '.var_export(base_path('vendor/autoload.php'), true)."; (new App\\Database\\DiskSync({$log}, {$lock}))(); echo file_get_contents({$lock});";
+        return 'require '.
+            var_export(base_path('vendor/autoload.php'), true).
+            "; (new App\\Database\\DiskSync({$log}, {$lock}))(); echo file_get_contents({$lock});";
     }
 
     private function synced(): int

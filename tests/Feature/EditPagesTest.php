@@ -23,7 +23,18 @@ final class EditPagesTest extends TestCase
 {
     use RefreshDatabase;
 
-    private const BOX = ['kind' => 'box', 'x' => 50, 'y' => 100, 'width' => 200, 'height' => 18, 'answer' => 'short', 'prompt' => 'Name', 'size' => 12, 'cover' => false, 'outline' => true];
+    private const BOX = [
+        'kind' => 'box',
+        'x' => 50,
+        'y' => 100,
+        'width' => 200,
+        'height' => 18,
+        'answer' => 'short',
+        'prompt' => 'Name',
+        'size' => 12,
+        'cover' => false,
+        'outline' => true,
+    ];
 
     private Worksheet $worksheet;
 
@@ -32,7 +43,9 @@ final class EditPagesTest extends TestCase
     protected function setUp(): void
     {
         parent::setUp();
-        $this->worksheet = Worksheet::factory()->withPagesOf([[], [new AnswerBox('b', Frame::of(50, 50, 100, 18))]])->create();
+        $this->worksheet = Worksheet::factory()
+            ->withPagesOf([[], [new AnswerBox('b', Frame::of(50, 50, 100, 18))]])
+            ->create();
         $this->page = $this->worksheet->pages()->where('position', 1)->sole();
         $this->actingAs($this->worksheet->teacher, 'teacher');
     }
@@ -45,7 +58,10 @@ final class EditPagesTest extends TestCase
         $id = (string) $answer->json('new.0');
         $this->assertStringContainsString("data-id=\"{$id}\"", (string) $answer->json("changed.{$id}"));
         $this->assertStringContainsString('A1', (string) $answer->json("rows.{$id}"));
-        $this->get("/worksheets/{$this->worksheet->id}/boxes/1")->assertOk()->assertSee($id)->assertSee('2 answer boxes');
+        $this->get("/worksheets/{$this->worksheet->id}/boxes/1")
+            ->assertOk()
+            ->assertSee($id)
+            ->assertSee('2 answer boxes');
         $this->assertSame([1, 2], $this->page->revisions()->orderBy('number')->pluck('number')->all());
     }
 
@@ -81,21 +97,27 @@ final class EditPagesTest extends TestCase
     public function test_an_edit_that_changes_nothing_is_no_step_to_undo(): void
     {
         $id = $this->edit(1, ['kind' => 'place', 'elements' => [self::BOX]])->json('new.0');
-        $this->edit(2, ['kind' => 'change', 'ids' => [$id], 'set' => ['prompt' => 'Name']])->assertOk()->assertJson(['revision' => 2]);
+        $this->edit(2, ['kind' => 'change', 'ids' => [$id], 'set' => ['prompt' => 'Name']])
+            ->assertOk()
+            ->assertJson(['revision' => 2]);
         $this->edit(2, ['kind' => 'move', 'ids' => [$id], 'dx' => -50, 'dy' => 0])->assertJson(['revision' => 3]);
         $this->edit(3, ['kind' => 'move', 'ids' => [$id], 'dx' => -50, 'dy' => 0])->assertJson(['revision' => 3]);
     }
 
     public function test_what_cannot_be_done_is_said_and_changes_nothing(): void
     {
-        foreach ([
-            ['kind' => 'place', 'elements' => [['x' => 590] + self::BOX]],
-            ['kind' => 'move', 'ids' => ['gone'], 'dx' => 1, 'dy' => 1],
-            ['kind' => 'explode'],
-            'nonsense',
-            null,
-        ] as $edit) {
-            $this->edit(1, $edit)->assertUnprocessable()->assertJsonStructure(['message']);
+        foreach (
+            [
+                ['kind' => 'place', 'elements' => [['x' => 590] + self::BOX]],
+                ['kind' => 'move', 'ids' => ['gone'], 'dx' => 1, 'dy' => 1],
+                ['kind' => 'explode'],
+                'nonsense',
+                null,
+            ] as $edit
+        ) {
+            $this->edit(1, $edit)
+                ->assertUnprocessable()
+                ->assertJsonStructure(['message']);
         }
         $this->assertSame(1, $this->page->refresh()->revision);
     }
@@ -103,7 +125,23 @@ final class EditPagesTest extends TestCase
     public function test_words_are_drawn_as_words_and_never_as_markup(): void
     {
         $evil = '<img src=x onerror=alert(1)>"\'';
-        $answer = $this->edit(1, ['kind' => 'place', 'elements' => [['prompt' => $evil] + self::BOX, ['kind' => 'label', 'x' => 5, 'y' => 5, 'width' => 100, 'height' => 20, 'text' => $evil, 'size' => 12, 'bold' => false, 'highlight' => true]]]);
+        $answer = $this->edit(1, [
+            'kind' => 'place',
+            'elements' => [
+                ['prompt' => $evil] + self::BOX,
+                [
+                    'kind' => 'label',
+                    'x' => 5,
+                    'y' => 5,
+                    'width' => 100,
+                    'height' => 20,
+                    'text' => $evil,
+                    'size' => 12,
+                    'bold' => false,
+                    'highlight' => true,
+                ],
+            ],
+        ]);
 
         $this->assertStringNotContainsString('<img src=x', $answer->json('page').$answer->json('ledger'));
         $label = $this->now()->elements()[1];
@@ -115,26 +153,39 @@ final class EditPagesTest extends TestCase
     {
         $before = PageRevision::orderBy('id')->get()->toArray();
         $files = StoredFile::count();
-        $this->post("/worksheets/{$this->worksheet->id}/sets", ['pages' => '2, 1', 'name' => 'Days 1–2'])->assertRedirect();
+        $this->post("/worksheets/{$this->worksheet->id}/sets", [
+            'pages' => '2, 1',
+            'name' => 'Days 1–2',
+        ])->assertRedirect();
 
         $set = $this->worksheet->sets()->sole();
         $this->assertSame(['Days 1–2', '2, 1', 2], [$set->name, $set->cut_from, $set->pages_total]);
         $this->assertCount(1, $set->pages()->where('position', 1)->sole()->current->page()->answerBoxes());
-        $this->assertSame($before, PageRevision::whereIn('id', array_column($before, 'id'))->orderBy('id')->get()->toArray());
+        $this->assertSame(
+            $before,
+            PageRevision::whereIn('id', array_column($before, 'id'))->orderBy('id')->get()->toArray(),
+        );
         $this->assertSame($files, StoredFile::count());
 
         // The set is a worksheet of its own: an edit on it does not reach the master.
         $this->edit(1, ['kind' => 'remove', 'ids' => ['b']], $set->pages()->where('position', 1)->sole())->assertOk();
         $this->assertCount(1, $this->worksheet->pages()->where('position', 2)->sole()->current->page()->answerBoxes());
-        $this->get("/worksheets/{$this->worksheet->id}")->assertSee('Days 1–2')->assertSee('pages 2, 1');
+        $this->get("/worksheets/{$this->worksheet->id}")
+            ->assertSee('Days 1–2')
+            ->assertSee('pages 2, 1');
     }
 
     public function test_a_master_is_locked_by_cutting_and_unlocked_on_purpose(): void
     {
         app(CutPageSet::class)($this->worksheet, [1], 'Half');
         $place = ['kind' => 'place', 'elements' => [self::BOX]];
-        $this->edit(1, $place)->assertStatus(423)->assertJsonStructure(['message']);
-        $this->get("/worksheets/{$this->worksheet->id}/boxes/1")->assertSee('This is locked')->assertSee('Half')->assertDontSee('data-bench', false);
+        $this->edit(1, $place)
+            ->assertStatus(423)
+            ->assertJsonStructure(['message']);
+        $this->get("/worksheets/{$this->worksheet->id}/boxes/1")
+            ->assertSee('This is locked')
+            ->assertSee('Half')
+            ->assertDontSee('data-bench', false);
 
         $this->post("/worksheets/{$this->worksheet->id}/unlock")->assertRedirect();
         $this->edit(1, $place)->assertOk();
@@ -146,7 +197,9 @@ final class EditPagesTest extends TestCase
     public function test_a_set_needs_a_name_and_pages_that_are_there(): void
     {
         $url = "/worksheets/{$this->worksheet->id}/sets";
-        $this->post($url, ['pages' => '1-9', 'name' => 'x'])->assertSessionHasErrors(['pages' => '“1-9” goes past the end: there are 2 pages.']);
+        $this->post($url, ['pages' => '1-9', 'name' => 'x'])->assertSessionHasErrors([
+            'pages' => '“1-9” goes past the end: there are 2 pages.',
+        ]);
         $this->post($url, ['pages' => '', 'name' => 'x'])->assertSessionHasErrors('pages');
         $this->post($url, ['pages' => '1', 'name' => '  '])->assertSessionHasErrors('name');
         $this->post($url, ['pages' => ['1'], 'name' => ['x']])->assertSessionHasErrors(['pages', 'name']);

@@ -42,10 +42,19 @@ final class HandOutTest extends TestCase
         parent::setUp();
         Carbon::setTestNow('2026-12-01 09:00:00');
         $this->teacher = Teacher::factory()->create();
-        $this->worksheet = Worksheet::factory()->for($this->teacher)->withPagesOf([
-            [new AnswerBox('a', Frame::of(50, 100, 200, 18), prompt: 'Name'), new Label('l', Frame::of(50, 50, 200, 20), 'Use the table')],
-            [new AnswerBox('b', Frame::of(50, 100, 300, 90), TextAnswer::lines()), new AnswerBox('c', Frame::of(50, 300, 300, 18))],
-        ])->create(['name' => 'Tide times']);
+        $this->worksheet = Worksheet::factory()
+            ->for($this->teacher)
+            ->withPagesOf([
+                [
+                    new AnswerBox('a', Frame::of(50, 100, 200, 18), prompt: 'Name'),
+                    new Label('l', Frame::of(50, 50, 200, 20), 'Use the table'),
+                ],
+                [
+                    new AnswerBox('b', Frame::of(50, 100, 300, 90), TextAnswer::lines()),
+                    new AnswerBox('c', Frame::of(50, 300, 300, 18)),
+                ],
+            ])
+            ->create(['name' => 'Tide times']);
         $this->heron = $this->schoolClass('6 Heron', 3);
         $this->curlew = $this->schoolClass('6 Curlew', 2);
         $this->actingAs($this->teacher, 'teacher');
@@ -54,7 +63,13 @@ final class HandOutTest extends TestCase
     public function test_each_student_of_the_class_gets_a_copy_and_no_page_is_copied(): void
     {
         $files = StoredFile::count();
-        $handout = $this->handOut(['to' => [$this->heron->id => 'whole', $this->curlew->id => 'whole'], 'due_date' => '2026-12-03', 'due_time' => '15:30', 'points' => '10', 'directions' => 'Use ink.']);
+        $handout = $this->handOut([
+            'to' => [$this->heron->id => 'whole', $this->curlew->id => 'whole'],
+            'due_date' => '2026-12-03',
+            'due_time' => '15:30',
+            'points' => '10',
+            'directions' => 'Use ink.',
+        ]);
 
         $this->assertSame(5, Copy::count());
         $this->assertSame(5, $handout->recipients()->count());
@@ -69,7 +84,11 @@ final class HandOutTest extends TestCase
         $newYork = new School('Harbour School', 'America/New_York');
         $this->instance(School::class, $newYork);
         View::share('school', $newYork);
-        $handout = $this->handOut(['to' => [$this->heron->id => 'whole'], 'due_date' => '2026-12-03', 'due_time' => '15:30']);
+        $handout = $this->handOut([
+            'to' => [$this->heron->id => 'whole'],
+            'due_date' => '2026-12-03',
+            'due_time' => '15:30',
+        ]);
 
         $this->assertSame('2026-12-03 20:30:00', $handout->due_at?->format('Y-m-d H:i:s'));
         $this->get("/handouts/{$handout->id}")->assertSee('Thursday 3 December, 15:30');
@@ -79,16 +98,25 @@ final class HandOutTest extends TestCase
     {
         $this->handOut(['to' => [$this->heron->id => 'whole']]);
         $page = $this->worksheet->pages()->where('position', 1)->sole();
-        $this->postJson("/pages/{$page->id}/edits", ['base' => 1, 'edit' => ['kind' => 'remove', 'ids' => ['a']]])->assertOk();
+        $this->postJson("/pages/{$page->id}/edits", [
+            'base' => 1,
+            'edit' => ['kind' => 'remove', 'ids' => ['a']],
+        ])->assertOk();
 
         $this->assertCount(1, Edition::sole()->frozenPages()[0]->answerBoxes());
-        $this->actingAs($this->student('6 Heron 1'), 'student')->get('/my/copies/'.$this->copyOf('6 Heron 1')->id)->assertSee('data-place="1.a"', false);
+        $this->actingAs($this->student('6 Heron 1'), 'student')
+            ->get('/my/copies/'.$this->copyOf('6 Heron 1')->id)
+            ->assertSee('data-place="1.a"', false);
     }
 
     public function test_who_joins_the_class_later_gets_theirs_too_but_not_what_was_for_chosen_students(): void
     {
         $this->handOut(['to' => [$this->heron->id => 'whole']]);
-        $this->handOut(['title' => 'For two', 'to' => [$this->heron->id => 'chosen'], 'students' => [$this->heron->id => [$this->student('6 Heron 1')->id, $this->student('6 Heron 2')->id]]]);
+        $this->handOut([
+            'title' => 'For two',
+            'to' => [$this->heron->id => 'chosen'],
+            'students' => [$this->heron->id => [$this->student('6 Heron 1')->id, $this->student('6 Heron 2')->id]],
+        ]);
         $this->assertSame(5, Copy::count());
 
         $this->post("/classes/{$this->heron->id}/students", ['name' => 'Late Comer'])->assertSessionHas('pin.pin');
@@ -102,8 +130,14 @@ final class HandOutTest extends TestCase
 
     public function test_several_items_each_in_its_mode(): void
     {
-        $reading = Worksheet::factory()->for($this->teacher)->withPages()->create(['name' => 'Tide table']);
-        $handout = $this->handOut(['to' => [$this->heron->id => 'whole'], 'also' => [['worksheet' => $reading->id, 'mode' => 'read_only'], ['worksheet' => '', 'mode' => 'own_copy']]]);
+        $reading = Worksheet::factory()
+            ->for($this->teacher)
+            ->withPages()
+            ->create(['name' => 'Tide table']);
+        $handout = $this->handOut([
+            'to' => [$this->heron->id => 'whole'],
+            'also' => [['worksheet' => $reading->id, 'mode' => 'read_only'], ['worksheet' => '', 'mode' => 'own_copy']],
+        ]);
 
         $this->assertSame(3, Copy::count());
         $item = $handout->items()->where('position', 2)->sole();
@@ -125,24 +159,33 @@ final class HandOutTest extends TestCase
         $foreign = Worksheet::factory()->withPages()->create();
         $binned = Worksheet::factory()->for($this->teacher)->withPages()->create();
         $binned->delete();
-        foreach ([
-            ['title' => ['title' => '']],
-            ['to' => ['to' => []]],
-            ['to' => ['to' => [$other->id => 'whole']]],
-            ['to' => ['to' => [$this->heron->id => 'chosen'], 'students' => [$this->heron->id => [$this->student('6 Curlew 1')->id]]]],
-            ['due_date' => ['due_date' => '2026-11-30', 'due_time' => '10:00']],
-            ['due_date' => ['due_date' => 'soon']],
-            ['due_time' => ['due_date' => '2026-12-03', 'due_time' => '']],
-            ['points' => ['points' => '-5']],
-            ['points' => ['points' => 'ten']],
-            ['mode' => ['mode' => 'team']],
-            ['also.0.worksheet' => ['also' => [['worksheet' => $foreign->id, 'mode' => 'own_copy']]]],
-            ['also.0.worksheet' => ['also' => [['worksheet' => $binned->id, 'mode' => 'own_copy']]]],
-            ['also' => ['also' => [['worksheet' => $this->worksheet->id, 'mode' => 'own_copy']]]],
-        ] as $case) {
+        foreach (
+            [
+                ['title' => ['title' => '']],
+                ['to' => ['to' => []]],
+                ['to' => ['to' => [$other->id => 'whole']]],
+                [
+                    'to' => [
+                        'to' => [$this->heron->id => 'chosen'],
+                        'students' => [$this->heron->id => [$this->student('6 Curlew 1')->id]],
+                    ],
+                ],
+                ['due_date' => ['due_date' => '2026-11-30', 'due_time' => '10:00']],
+                ['due_date' => ['due_date' => 'soon']],
+                ['due_time' => ['due_date' => '2026-12-03', 'due_time' => '']],
+                ['points' => ['points' => '-5']],
+                ['points' => ['points' => 'ten']],
+                ['mode' => ['mode' => 'team']],
+                ['also.0.worksheet' => ['also' => [['worksheet' => $foreign->id, 'mode' => 'own_copy']]]],
+                ['also.0.worksheet' => ['also' => [['worksheet' => $binned->id, 'mode' => 'own_copy']]]],
+                ['also' => ['also' => [['worksheet' => $this->worksheet->id, 'mode' => 'own_copy']]]],
+            ] as $case
+        ) {
             $field = (string) key($case);
-            $this->post("/worksheets/{$this->worksheet->id}/hand-out", current($case) + ['title' => 'T', 'mode' => 'own_copy', 'to' => [$this->heron->id => 'whole']])
-                ->assertSessionHasErrors($field);
+            $this->post(
+                "/worksheets/{$this->worksheet->id}/hand-out",
+                current($case) + ['title' => 'T', 'mode' => 'own_copy', 'to' => [$this->heron->id => 'whole']],
+            )->assertSessionHasErrors($field);
         }
         $this->assertSame([0, 0, 0], [Handout::count(), Copy::count(), Edition::count()]);
     }
@@ -152,7 +195,10 @@ final class HandOutTest extends TestCase
         $class = $this->schoolClass('All', 150);
         DB::enableQueryLog();
         $this->handOut(['to' => [$class->id => 'whole']]);
-        $inserts = array_filter(array_column(DB::getQueryLog(), 'query'), fn (string $query): bool => str_contains($query, 'insert') && str_contains($query, '"copies"'));
+        $inserts = array_filter(
+            array_column(DB::getQueryLog(), 'query'),
+            fn (string $query): bool => str_contains($query, 'insert') && str_contains($query, '"copies"'),
+        );
 
         $this->assertCount(1, $inserts);
         $this->assertSame(150, Copy::count());
@@ -183,20 +229,31 @@ final class HandOutTest extends TestCase
         $this->get("/handouts/{$handout->id}/changes?seen={$before}")->assertNoContent();
 
         $copy = $this->copyOf('6 Heron 2');
-        $this->actingAs($this->student('6 Heron 2'), 'student')->patchJson("/my/copies/{$copy->id}", ['draft' => ['base' => 0, 'window' => 'wind', 'answers' => ['1.a' => 'Nia of the quay']], 'page' => 1])->assertOk();
+        $this->actingAs($this->student('6 Heron 2'), 'student')
+            ->patchJson("/my/copies/{$copy->id}", [
+                'draft' => ['base' => 0, 'window' => 'wind', 'answers' => ['1.a' => 'Nia of the quay']],
+                'page' => 1,
+            ])
+            ->assertOk();
         $this->actingAs($this->teacher, 'teacher');
-        $changes = $this->getJson("/handouts/{$handout->id}/changes?seen={$before}")->assertOk()->json('copies');
+        $changes = $this->getJson("/handouts/{$handout->id}/changes?seen={$before}")
+            ->assertOk()
+            ->json('copies');
 
         $this->assertSame([$copy->id], array_column($changes, 'id'));
         $this->assertStringContainsString('Nia of the quay', $changes[0]['html']);
         $this->assertStringContainsString('1 of 3 filled', $changes[0]['html']);
         $this->get("/handouts/{$handout->id}/changes?seen={$seen()}")->assertNoContent();
-        $this->get("/copies/{$copy->id}")->assertOk()->assertSee('Nia of the quay');
+        $this->get("/copies/{$copy->id}")
+            ->assertOk()
+            ->assertSee('Nia of the quay');
     }
 
     private function schoolClass(string $name, int $students): SchoolClass
     {
-        $class = SchoolClass::factory()->for($this->teacher)->create(['name' => $name]);
+        $class = SchoolClass::factory()
+            ->for($this->teacher)
+            ->create(['name' => $name]);
         for ($n = 1; $n <= $students; $n++) {
             $class->students()->attach(Student::factory()->create(['name' => "{$name} {$n}"]));
         }
@@ -207,7 +264,12 @@ final class HandOutTest extends TestCase
     /** @param  array<string, mixed>  $form */
     private function handOut(array $form): Handout
     {
-        $this->post("/worksheets/{$this->worksheet->id}/hand-out", $form + ['title' => 'Tide times', 'mode' => 'own_copy'])->assertSessionHasNoErrors()->assertRedirect();
+        $this->post(
+            "/worksheets/{$this->worksheet->id}/hand-out",
+            $form + ['title' => 'Tide times', 'mode' => 'own_copy'],
+        )
+            ->assertSessionHasNoErrors()
+            ->assertRedirect();
 
         return Handout::latest('id')->firstOrFail();
     }

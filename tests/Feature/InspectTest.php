@@ -16,16 +16,48 @@ final class InspectTest extends TestCase
 
     public function test_it_says_what_it_sees_and_keeps_nothing(): void
     {
-        $path = PdfMaker::file(PdfMaker::make([['words' => 'Three useful knots'], ['crop' => '0 0 300 300', 'rotate' => 90, 'words' => 'off the crop']]));
+        $path = PdfMaker::file(
+            PdfMaker::make([
+                ['words' => 'Three useful knots'],
+                ['crop' => '0 0 300 300', 'rotate' => 90, 'words' => 'off the crop'],
+            ]),
+        );
 
         $this->assertSame(0, Artisan::call('slate:inspect', ['file' => $path, '--json' => true]));
-        $this->assertSame([
-            'pages' => [
-                ['number' => 1, 'width' => 612, 'height' => 792, 'words' => 3, 'images' => 0, 'role' => 'unknown', 'role_confidence' => 0.5, 'role_reason' => 'too little tells what it is for', 'section' => null, 'links' => [], 'blanks' => []],
-                ['number' => 2, 'width' => 300, 'height' => 300, 'words' => 0, 'images' => 0, 'role' => 'blank', 'role_confidence' => 0.99, 'role_reason' => 'nothing is printed on it', 'section' => null, 'links' => [], 'blanks' => []],
+        $this->assertSame(
+            [
+                'pages' => [
+                    [
+                        'number' => 1,
+                        'width' => 612,
+                        'height' => 792,
+                        'words' => 3,
+                        'images' => 0,
+                        'role' => 'unknown',
+                        'role_confidence' => 0.5,
+                        'role_reason' => 'too little tells what it is for',
+                        'section' => null,
+                        'links' => [],
+                        'blanks' => [],
+                    ],
+                    [
+                        'number' => 2,
+                        'width' => 300,
+                        'height' => 300,
+                        'words' => 0,
+                        'images' => 0,
+                        'role' => 'blank',
+                        'role_confidence' => 0.99,
+                        'role_reason' => 'nothing is printed on it',
+                        'section' => null,
+                        'links' => [],
+                        'blanks' => [],
+                    ],
+                ],
+                'sections' => [],
             ],
-            'sections' => [],
-        ], json_decode(Artisan::output(), true));
+            json_decode(Artisan::output(), true),
+        );
         $this->assertSame(0, StoredFile::count());
     }
 
@@ -62,7 +94,10 @@ final class InspectTest extends TestCase
         $this->assertSame(['label' => 'Activity 3', 'from' => 9, 'to' => 11], $seen['sections'][2]);
         $this->assertSame(['label' => 'Activity 3', 'index' => 3], $seen['pages'][9]['section']);
         $this->assertSame('titled “Answer key”', $seen['pages'][17]['role_reason']);
-        $this->assertSame([['words' => 'films.example/harbour-tides', 'target' => 'https://films.example/harbour-tides']], $seen['pages'][3]['links']);
+        $this->assertSame(
+            [['words' => 'films.example/harbour-tides', 'target' => 'https://films.example/harbour-tides']],
+            $seen['pages'][3]['links'],
+        );
         $this->assertSame([], $seen['pages'][5]['links']);
     }
 

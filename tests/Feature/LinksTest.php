@@ -33,18 +33,28 @@ final class LinksTest extends TestCase
     {
         parent::setUp();
         $this->teacher = Teacher::factory()->create();
-        $this->pack = app(BringInFile::class)($this->teacher, database_path('demo/working-harbour-pack.pdf'), 'harbour.pdf')->refresh();
+        $this->pack = app(BringInFile::class)(
+            $this->teacher,
+            database_path('demo/working-harbour-pack.pdf'),
+            'harbour.pdf',
+        )->refresh();
         $this->actingAs($this->teacher, 'teacher');
     }
 
     public function test_they_come_with_their_words_their_target_and_their_place(): void
     {
-        $page = $this->pack->pages()->with('current')->get()->first(fn ($page): bool => $page->current->page()->links() !== []);
+        $page = $this->pack
+            ->pages()
+            ->with('current')
+            ->get()
+            ->first(fn ($page): bool => $page->current->page()->links() !== []);
         $link = $page?->current->page()->links()[0];
         $this->assertInstanceOf(Link::class, $link);
         $this->assertTrue($link->printed && $link->on);
         $this->assertNotSame('', $link->text);
-        $this->get("/worksheets/{$this->pack->id}")->assertSee($link->text)->assertSee($link->target->address);
+        $this->get("/worksheets/{$this->pack->id}")
+            ->assertSee($link->text)
+            ->assertSee($link->target->address);
         $this->assertSame(1, $page->revision, 'they are part of the page as it came');
     }
 
@@ -52,21 +62,37 @@ final class LinksTest extends TestCase
     {
         [$copy, $reading] = $this->handOut();
         foreach (["/my/copies/{$copy->id}", "/my/readings/{$reading->id}"] as $url) {
-            $this->assertMatchesRegularExpression('~'.self::FILMS.'\s+target="_blank" rel="noopener noreferrer"~', (string) $this->get($url)->assertOk()->getContent());
+            $this->assertMatchesRegularExpression(
+                '~'.self::FILMS.'\s+target="_blank" rel="noopener noreferrer"~',
+                (string) $this->get($url)->assertOk()->getContent(),
+            );
         }
     }
 
     public function test_switched_off_they_are_print_and_on_again_they_are_links(): void
     {
-        $page = $this->pack->pages()->with('current')->get()->sole(fn ($page): bool => str_contains($page->current->content, 'harbour-tides'));
+        $page = $this->pack
+            ->pages()
+            ->with('current')
+            ->get()
+            ->sole(fn ($page): bool => str_contains($page->current->content, 'harbour-tides'));
         $ids = $this->pack->pages()->pluck('id')->all();
-        $link = collect($page->current->page()->links())->sole(fn (Link $link): bool => str_contains($link->target->address, 'harbour-tides'));
-        $switch = fn (bool $on, ?string $link, array $pages) => $this->postJson("/worksheets/{$this->pack->id}/pages/links", ['base' => $this->pack->refresh()->arranged, 'on' => $on, 'link' => $link, 'pages' => $pages]);
-        $switch(false, $link->id, [$page->id])->assertOk()->assertSee('1 switched off');
+        $link = collect($page->current->page()->links())->sole(
+            fn (Link $link): bool => str_contains($link->target->address, 'harbour-tides'),
+        );
+        $switch = fn (bool $on, ?string $link, array $pages) => $this->postJson(
+            "/worksheets/{$this->pack->id}/pages/links",
+            ['base' => $this->pack->refresh()->arranged, 'on' => $on, 'link' => $link, 'pages' => $pages],
+        );
+        $switch(false, $link->id, [$page->id])
+            ->assertOk()
+            ->assertSee('1 switched off');
         $switch(false, null, $ids)->assertOk();
         $switch(true, 'nothing', [$page->id])->assertUnprocessable();
         [$copy] = $this->handOut();
-        $this->get("/my/copies/{$copy->id}")->assertOk()->assertDontSee('target="_blank"', false);
+        $this->get("/my/copies/{$copy->id}")
+            ->assertOk()
+            ->assertDontSee('target="_blank"', false);
 
         $this->app?->make('auth')->forgetGuards();
         $this->actingAs($this->teacher, 'teacher');
@@ -81,7 +107,17 @@ final class LinksTest extends TestCase
         $class = SchoolClass::factory()->for($this->teacher)->create();
         $student = Student::factory()->create()->refresh();
         $class->students()->attach($student);
-        $handout = app(HandOutWorksheets::class)($this->teacher, new HandoutPlan('T', '', null, null, [[$this->pack->refresh(), Mode::OwnCopy], [$this->pack, Mode::ReadOnly]], [$class]));
+        $handout = app(HandOutWorksheets::class)(
+            $this->teacher,
+            new HandoutPlan(
+                'T',
+                '',
+                null,
+                null,
+                [[$this->pack->refresh(), Mode::OwnCopy], [$this->pack, Mode::ReadOnly]],
+                [$class],
+            ),
+        );
         $this->app?->make('auth')->forgetGuards();
         $this->actingAs($student, 'student');
 

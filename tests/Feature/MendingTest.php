@@ -49,7 +49,10 @@ final class MendingTest extends TestCase
         $teacher = Teacher::factory()->create();
         $this->actingAs($teacher, 'teacher');
         $label = fn (string $id, string $text): Label => new Label($id, Frame::of(50, 20, 300, 30), $text);
-        $this->master = Worksheet::factory()->for($teacher)->withPagesOf([[$label('a', 'Tides'), $label('b', 'Harbour')], [$label('c', 'Boats')]])->create(['name' => 'Pack', 'unlocked' => true]);
+        $this->master = Worksheet::factory()
+            ->for($teacher)
+            ->withPagesOf([[$label('a', 'Tides'), $label('b', 'Harbour')], [$label('c', 'Boats')]])
+            ->create(['name' => 'Pack', 'unlocked' => true]);
         $this->one = app(CutPageSet::class)($this->master, [1, 2], 'One');
         $this->two = app(CutPageSet::class)($this->master, [1], 'Two');
     }
@@ -59,7 +62,9 @@ final class MendingTest extends TestCase
         $this->get($this->url())->assertOk()->assertSee('Nothing waits to be mended.');
         $this->edit($this->two, 1, new Place([new Label('own', Frame::of(10, 400, 100, 20), 'For Two')]));
         $this->edit($this->master, 1, $this->words('a', 'Tide times'));
-        $this->get("/worksheets/{$this->master->id}")->assertSee('2 pages in what was cut from this could take what you changed here.');
+        $this->get("/worksheets/{$this->master->id}")->assertSee(
+            '2 pages in what was cut from this could take what you changed here.',
+        );
         $this->get("/worksheets/{$this->two->id}")->assertSee('1 page of this has changed in Pack since.');
         $this->get($this->url())->assertSee('Can take the change as it is: 2 pages');
 
@@ -80,11 +85,18 @@ final class MendingTest extends TestCase
         $this->edit($this->one, 1, new Remove(Selection::of(['b'])));
         $this->edit($this->master, 1, $this->words('a', 'Tide times'));
         $this->edit($this->master, 1, $this->words('b', 'The quay'));
-        $this->get($this->url())->assertOk()->assertSee('One, page 1: changed on both sides')->assertSee('Ebb and flow')->assertSee('taken off the page');
+        $this->get($this->url())
+            ->assertOk()
+            ->assertSee('One, page 1: changed on both sides')
+            ->assertSee('Ebb and flow')
+            ->assertSee('taken off the page');
         $this->post($this->url())->assertSessionHas('done', 'Mended: 1 page.');
         $this->assertSame(['Ebb and flow'], $this->texts($this->one, 1), 'a clash is never settled by itself');
 
-        $this->settle($this->one, 1, ['take' => ['a' => 'set', 'b' => 'master']])->assertSessionHas('done', 'Mended: page 1 of One.');
+        $this->settle($this->one, 1, ['take' => ['a' => 'set', 'b' => 'master']])->assertSessionHas(
+            'done',
+            'Mended: page 1 of One.',
+        );
         $this->assertEqualsCanonicalizing(['Ebb and flow', 'The quay'], $this->texts($this->one, 1));
         $this->get($this->url())->assertSee('Nothing waits to be mended.');
     }
@@ -98,11 +110,17 @@ final class MendingTest extends TestCase
             'Picture' => new Picture('x', Frame::of(50, 100, 90, 20), str_repeat('ab', 32)),
         ];
         foreach ($kinds as $named => $element) {
-            $master = Worksheet::factory()->for($this->master->teacher)->withPages($element)->create(['unlocked' => true]);
+            $master = Worksheet::factory()
+                ->for($this->master->teacher)
+                ->withPages($element)
+                ->create(['unlocked' => true]);
             $set = app(CutPageSet::class)($master, [1], 'Set');
             $this->edit($set, 1, new Move(Selection::of(['x']), 10, 0));
             $this->edit($master, 1, new Move(Selection::of(['x']), 0, 10));
-            $this->get("/worksheets/{$master->id}/mending")->assertOk()->assertSee('changed on both sides')->assertSee($named);
+            $this->get("/worksheets/{$master->id}/mending")
+                ->assertOk()
+                ->assertSee('changed on both sides')
+                ->assertSee($named);
         }
     }
 
@@ -110,8 +128,14 @@ final class MendingTest extends TestCase
     {
         $this->edit($this->one, 1, new SetTray(new Tray(TraySide::Left, 90)));
         $this->edit($this->master, 1, new SetTray(new Tray(TraySide::Bottom, 200, false)));
-        $this->get($this->url())->assertOk()->assertSee('at the left, 90 pt deep, open')->assertSee('below, 200 pt deep, shut');
-        $this->settle($this->one, 1, ['page_takes' => ['tray' => 'master', 'nonsense' => 'master']])->assertSessionHas('done', 'Mended: page 1 of One.');
+        $this->get($this->url())
+            ->assertOk()
+            ->assertSee('at the left, 90 pt deep, open')
+            ->assertSee('below, 200 pt deep, shut');
+        $this->settle($this->one, 1, ['page_takes' => ['tray' => 'master', 'nonsense' => 'master']])->assertSessionHas(
+            'done',
+            'Mended: page 1 of One.',
+        );
 
         $this->assertEquals(new Tray(TraySide::Bottom, 200, false), $this->page($this->one, 1)->current->page()->tray);
     }
@@ -133,14 +157,26 @@ final class MendingTest extends TestCase
         $this->edit($this->two, 1, $this->words('a', 'Springs and neaps'));
         $this->edit($this->master, 1, $this->words('a', 'Tide times'));
         $waits = 'waits for no mending any more';
-        $this->postJson("/worksheets/{$this->one->id}/pages/arrange", ['base' => 0, 'kind' => 'remove', 'pages' => [$this->page($this->one, 1)->id]])->assertOk();
+        $this->postJson("/worksheets/{$this->one->id}/pages/arrange", [
+            'base' => 0,
+            'kind' => 'remove',
+            'pages' => [$this->page($this->one, 1)->id],
+        ])->assertOk();
         $gone = $this->one->allPages()->whereNull('position')->sole();
-        $this->post($this->url().'/page', ['page' => $gone->id, 'base' => $gone->revision, 'source' => 2])->assertSessionHasErrors(['refused']);
+        $this->post($this->url().'/page', [
+            'page' => $gone->id,
+            'base' => $gone->revision,
+            'source' => 2,
+        ])->assertSessionHasErrors(['refused']);
         $this->get($this->url())->assertSee($waits)->assertDontSee('One, page');
 
         $page = $this->page($this->two, 1);
         $this->two->delete();
-        $this->post($this->url().'/page', ['page' => $page->id, 'base' => $page->revision, 'source' => 2])->assertSessionHasErrors(['refused']);
+        $this->post($this->url().'/page', [
+            'page' => $page->id,
+            'base' => $page->revision,
+            'source' => 2,
+        ])->assertSessionHasErrors(['refused']);
         $this->get($this->url())->assertSee($waits);
         $this->assertSame('Springs and neaps', $this->texts($this->two, 1)[0]);
     }
@@ -152,7 +188,12 @@ final class MendingTest extends TestCase
         $page = $this->page($this->one, 1);
         $source = $this->page($this->master, 1)->revision;
         $this->edit($this->one, 1, $this->words('a', 'Slack water'));
-        $this->post($this->url().'/page', ['refused' => $page->id, 'base' => $page->revision, 'source' => $source, 'take' => ['a' => 'master']])->assertSessionHasErrors('refused');
+        $this->post($this->url().'/page', [
+            'refused' => $page->id,
+            'base' => $page->revision,
+            'source' => $source,
+            'take' => ['a' => 'master'],
+        ])->assertSessionHasErrors('refused');
         $this->assertSame('Slack water', $this->texts($this->one, 1)[0]);
     }
 
@@ -188,7 +229,10 @@ final class MendingTest extends TestCase
     /** @return list<string> */
     private function texts(Worksheet $worksheet, int $number): array
     {
-        return array_map(fn (Element $element): string => $element instanceof Label ? $element->text : '', $this->page($worksheet, $number)->current->page()->elements());
+        return array_map(
+            fn (Element $element): string => $element instanceof Label ? $element->text : '',
+            $this->page($worksheet, $number)->current->page()->elements(),
+        );
     }
 
     /**
@@ -199,6 +243,9 @@ final class MendingTest extends TestCase
     {
         $page = $this->page($set, $number);
 
-        return $this->post($this->url().'/page', ['page' => $page->id, 'base' => $page->revision, 'source' => $page->source()->sole()->revision] + $choice);
+        return $this->post(
+            $this->url().'/page',
+            ['page' => $page->id, 'base' => $page->revision, 'source' => $page->source()->sole()->revision] + $choice,
+        );
     }
 }

@@ -30,7 +30,72 @@ final class OddValuesTest extends TestCase
     use RefreshDatabase;
 
     /** Every name that some route reads. */
-    private const NAMES = ['also', 'answers', 'at', 'base', 'before', 'board', 'by', 'code', 'count', 'degrees', 'directions', 'draft', 'due_date', 'due_time', 'edit', 'email', 'every', 'file', 'fit', 'from', 'have', 'height', 'id', 'ids', 'item', 'kit', 'landscape', 'link', 'mode', 'name', 'on', 'once', 'only', 'options', 'page', 'pages', 'paper', 'password', 'pattern', 'pin', 'place', 'places', 'points', 'position', 'range', 'seen', 'show', 'station', 'student', 'students', 'take', 'teachers', 'theme', 'title', 'to', 'unit', 'unknown', 'up', 'which', 'width', 'window', 'with', 'x', 'y'];
+    private const NAMES = [
+        'also',
+        'answers',
+        'at',
+        'base',
+        'before',
+        'board',
+        'by',
+        'code',
+        'count',
+        'degrees',
+        'directions',
+        'draft',
+        'due_date',
+        'due_time',
+        'edit',
+        'email',
+        'every',
+        'file',
+        'fit',
+        'from',
+        'have',
+        'height',
+        'id',
+        'ids',
+        'item',
+        'kit',
+        'landscape',
+        'link',
+        'mode',
+        'name',
+        'on',
+        'once',
+        'only',
+        'options',
+        'page',
+        'pages',
+        'paper',
+        'password',
+        'pattern',
+        'pin',
+        'place',
+        'places',
+        'points',
+        'position',
+        'range',
+        'seen',
+        'show',
+        'station',
+        'student',
+        'students',
+        'take',
+        'teachers',
+        'theme',
+        'title',
+        'to',
+        'unit',
+        'unknown',
+        'up',
+        'which',
+        'width',
+        'window',
+        'with',
+        'x',
+        'y',
+    ];
 
     /** @return array<string, array{mixed}> */
     public static function values(): array
@@ -54,13 +119,25 @@ final class OddValuesTest extends TestCase
         $everything = array_fill_keys(self::NAMES, $value);
         foreach ($this->routes() as $route) {
             $method = $route->methods()[0];
-            $address = '/'.(string) preg_replace_callback('/\{(\w+)(?::\w+)?\??\}/', fn (array $match): string => $parameters[$match[1]] ?? '1', $route->uri());
+            $address =
+                '/'.
+                (string) preg_replace_callback(
+                    '/\{(\w+)(?::\w+)?\??\}/',
+                    fn (array $match): string => $parameters[$match[1]] ?? '1',
+                    $route->uri(),
+                );
             $this->app?->make('auth')->forgetGuards();
-            str_starts_with($route->uri(), 'my/') ? $this->actingAs(Student::firstOrFail(), 'student') : $this->actingAs(Teacher::firstOrFail(), 'teacher');
+            str_starts_with($route->uri(), 'my/')
+                ? $this->actingAs(Student::firstOrFail(), 'student')
+                : $this->actingAs(Teacher::firstOrFail(), 'teacher');
             $isJson = is_array($value) && $method !== 'GET';
-            $response = $isJson ? $this->json($method, $address, $everything) : $this->call($method, $address, $everything);
+            $response = $isJson
+                ? $this->json($method, $address, $everything)
+                : $this->call($method, $address, $everything);
             if ($response->getStatusCode() >= 500) {
-                $broken[] = "{$method} {$address}: ".mb_substr((string) ($response->baseResponse->exception ?? null)?->getMessage(), 0, 200);
+                $broken[] =
+                    "{$method} {$address}: ".
+                    mb_substr((string) ($response->baseResponse->exception ?? null)?->getMessage(), 0, 200);
             }
             if ($method === 'DELETE') {
                 $parameters = $this->school();
@@ -77,9 +154,13 @@ final class OddValuesTest extends TestCase
             if (! str_contains($route->uri(), '{')) {
                 continue;
             }
-            foreach (['0', '-1', '99999999999999999999', '1.5', 'x', '%00', '%C3', "1'--", str_repeat('9', 300)] as $odd) {
+            foreach (
+                ['0', '-1', '99999999999999999999', '1.5', 'x', '%00', '%C3', "1'--", str_repeat('9', 300)] as $odd
+            ) {
                 $this->app?->make('auth')->forgetGuards();
-                str_starts_with($route->uri(), 'my/') ? $this->actingAs(Student::firstOrFail(), 'student') : $this->actingAs(Teacher::firstOrFail(), 'teacher');
+                str_starts_with($route->uri(), 'my/')
+                    ? $this->actingAs(Student::firstOrFail(), 'student')
+                    : $this->actingAs(Teacher::firstOrFail(), 'teacher');
                 $address = '/'.(string) preg_replace('/\{(\w+)(?::\w+)?\??\}/', $odd, $route->uri());
                 $status = $this->call($route->methods()[0], $address)->getStatusCode();
                 $this->assertLessThan(500, $status, $route->methods()[0].' '.$address);
@@ -87,7 +168,10 @@ final class OddValuesTest extends TestCase
         }
     }
 
-    /** @return array<string, string> values for the parameters of routes; all is made anew where something was thrown away */
+    /**
+     * @return array<string, string>  values for the parameters of routes; all is made anew where something was thrown
+     *                                away
+     */
     private function school(): array
     {
         $teacher = Teacher::first() ?? Teacher::factory()->create();
@@ -96,27 +180,64 @@ final class OddValuesTest extends TestCase
         $class->students()->syncWithoutDetaching([$student->id]);
         $worksheet = Worksheet::where('name', 'Odd')->first();
         if ($worksheet === null || $worksheet->pages()->count() === 0) {
-            $worksheet = app(BringInFile::class)($teacher, PdfMaker::file(PdfMaker::make([['words' => 'x']])), 'odd.pdf')->refresh();
+            $worksheet = app(BringInFile::class)(
+                $teacher,
+                PdfMaker::file(PdfMaker::make([['words' => 'x']])),
+                'odd.pdf',
+            )->refresh();
         }
         $page = $worksheet->pages()->firstOrFail();
         $copy = Copy::first();
         if ($copy === null) {
-            app(HandOutWorksheets::class)($teacher, new HandoutPlan('T', '', null, null, [[$worksheet, Mode::OwnCopy], [$worksheet, Mode::ReadOnly]], [$class]));
+            app(HandOutWorksheets::class)(
+                $teacher,
+                new HandoutPlan(
+                    'T',
+                    '',
+                    null,
+                    null,
+                    [[$worksheet, Mode::OwnCopy], [$worksheet, Mode::ReadOnly]],
+                    [$class],
+                ),
+            );
             $copy = Copy::firstOrFail();
         }
 
         return [
-            'worksheet' => (string) $worksheet->id, 'number' => '1', 'page' => (string) $page->id, 'handout' => (string) $copy->item->handout_id,
-            'copy' => (string) $copy->id, 'item' => (string) HandoutItem::where('mode', Mode::ReadOnly)->firstOrFail()->id, 'class' => (string) $class->id,
-            'student' => (string) $student->id, 'source' => (string) $page->backdrop?->source, 'size' => 'page', 'what' => 'page', 'file' => (string) $page->backdrop?->image,
-            'kit' => (string) (Kit::first() ?? Kit::create(['teacher_id' => $teacher->id, 'name' => 'Boats', 'content' => PageCodec::encode($page->current->page())]))->id,
-            'unit' => (string) ($teacher->units()->first() ?? $teacher->units()->create(['name' => 'Harbour', 'position' => 1]))->id,
+            'worksheet' => (string) $worksheet->id,
+            'number' => '1',
+            'page' => (string) $page->id,
+            'handout' => (string) $copy->item->handout_id,
+            'copy' => (string) $copy->id,
+            'item' => (string) HandoutItem::where('mode', Mode::ReadOnly)->firstOrFail()->id,
+            'class' => (string) $class->id,
+            'student' => (string) $student->id,
+            'source' => (string) $page->backdrop?->source,
+            'size' => 'page',
+            'what' => 'page',
+            'file' => (string) $page->backdrop?->image,
+            'kit' => (string) (
+                Kit::first() ??
+                Kit::create([
+                    'teacher_id' => $teacher->id,
+                    'name' => 'Boats',
+                    'content' => PageCodec::encode($page->current->page()),
+                ])
+            )->id,
+            'unit' => (string) (
+                $teacher->units()->first() ?? $teacher->units()->create(['name' => 'Harbour', 'position' => 1])
+            )->id,
         ];
     }
 
     /** @return list<Route> */
     private function routes(): array
     {
-        return array_values(array_filter(iterator_to_array(Router::getRoutes()), fn (Route $route): bool => $route->uri() !== 'up' && $route->getName() !== 'sign-out'));
+        return array_values(
+            array_filter(
+                iterator_to_array(Router::getRoutes()),
+                fn (Route $route): bool => $route->uri() !== 'up' && $route->getName() !== 'sign-out',
+            ),
+        );
     }
 }

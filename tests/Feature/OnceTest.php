@@ -62,7 +62,10 @@ final class OnceTest extends TestCase
     public function test_a_token_is_its_senders_own(): void
     {
         $this->post('/classes', ['name' => '6 Heron', 'once' => self::TOKEN]);
-        $this->actingAs(Teacher::factory()->create(), 'teacher')->post('/classes', ['name' => '6 Heron', 'once' => self::TOKEN]);
+        $this->actingAs(Teacher::factory()->create(), 'teacher')->post('/classes', [
+            'name' => '6 Heron',
+            'once' => self::TOKEN,
+        ]);
 
         $this->assertSame(2, SchoolClass::count());
     }
@@ -75,10 +78,17 @@ final class OnceTest extends TestCase
             $this->assertNotEmpty($tokens[1], $page);
             $this->assertSame($tokens[1], array_unique($tokens[1]));
         }
-        $made = array_filter(iterator_to_array(Router::getRoutes()), fn (Route $route): bool => str_ends_with((string) $route->getName(), '.store') && $route->methods() === ['POST']);
+        $made = array_filter(
+            iterator_to_array(Router::getRoutes()),
+            fn (Route $route): bool => str_ends_with((string) $route->getName(), '.store') &&
+                $route->methods() === ['POST'],
+        );
         foreach ($made as $route) {
             $isByHash = in_array($route->getName(), ['pictures.store'], true); // The same picture twice is one picture.
-            $this->assertTrue($isByHash || in_array('once', $route->gatherMiddleware(), true), (string) $route->getName());
+            $this->assertTrue(
+                $isByHash || in_array('once', $route->gatherMiddleware(), true),
+                (string) $route->getName(),
+            );
         }
     }
 }

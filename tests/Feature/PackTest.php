@@ -29,7 +29,11 @@ final class PackTest extends TestCase
     {
         parent::setUp();
         $teacher = Teacher::factory()->create();
-        $this->pack = app(BringInFile::class)($teacher, database_path('demo/working-harbour-pack.pdf'), 'pack.pdf')->refresh();
+        $this->pack = app(BringInFile::class)(
+            $teacher,
+            database_path('demo/working-harbour-pack.pdf'),
+            'pack.pdf',
+        )->refresh();
         $this->actingAs($teacher, 'teacher');
     }
 
@@ -38,7 +42,11 @@ final class PackTest extends TestCase
         $page = $this->pack->pages()->where('position', 18)->sole();
         $this->assertSame([Role::Key, 'titled “Answer key”', null], [$page->role, $page->role_reason, $page->section]);
         $this->assertSame('Activity 3', $this->pack->pages()->where('position', 10)->sole()->section);
-        $this->get("/worksheets/{$this->pack->id}")->assertOk()->assertSee('answer key')->assertSee('Activity 7')->assertSee('https://films.example/harbour-tides');
+        $this->get("/worksheets/{$this->pack->id}")
+            ->assertOk()
+            ->assertSee('answer key')
+            ->assertSee('Activity 7')
+            ->assertSee('https://films.example/harbour-tides');
     }
 
     public function test_the_teacher_corrects_many_at_once(): void
@@ -56,17 +64,26 @@ final class PackTest extends TestCase
 
     public function test_sections_are_split_renamed_joined_and_their_starts_moved(): void
     {
-        $sections = fn (int ...$numbers): array => array_map(fn (int $number): ?string => $this->page($number)->section, $numbers);
+        $sections = fn (int ...$numbers): array => array_map(
+            fn (int $number): ?string => $this->page($number)->section,
+            $numbers,
+        );
         $id = fn (int $number): int => $this->page($number)->id;
 
-        $this->arrange(['kind' => 'section', 'page' => $id(10), 'name' => 'More food'])->assertOk()->assertSee('More food');
+        $this->arrange(['kind' => 'section', 'page' => $id(10), 'name' => 'More food'])
+            ->assertOk()
+            ->assertSee('More food');
         $this->assertSame(['Activity 3', 'More food', 'More food', 'Activity 4'], $sections(9, 10, 11, 12));
         $this->arrange(['kind' => 'section', 'page' => $id(12), 'name' => 'Boats'])->assertOk();
         $this->assertSame(['Boats'], $sections(12));
         $this->arrange(['kind' => 'boundary', 'from' => $id(10), 'to' => $id(11)])->assertOk();
         $this->assertSame(['Activity 3', 'Activity 3', 'More food', 'Boats'], $sections(9, 10, 11, 12));
-        $this->arrange(['kind' => 'boundary', 'from' => $id(11), 'to' => $id(12)])->assertUnprocessable()->assertSee('cannot start beyond its own last page');
-        $this->arrange(['kind' => 'boundary', 'from' => $id(10), 'to' => $id(11)])->assertUnprocessable()->assertSee('No section starts at page 10.');
+        $this->arrange(['kind' => 'boundary', 'from' => $id(11), 'to' => $id(12)])
+            ->assertUnprocessable()
+            ->assertSee('cannot start beyond its own last page');
+        $this->arrange(['kind' => 'boundary', 'from' => $id(10), 'to' => $id(11)])
+            ->assertUnprocessable()
+            ->assertSee('No section starts at page 10.');
         $this->arrange(['kind' => 'join', 'page' => $id(11)])->assertOk();
         $this->assertSame(['Activity 3', 'Activity 3', 'Activity 3'], $sections(9, 10, 11));
         $this->arrange(['kind' => 'section', 'page' => 999999, 'name' => 'x'])->assertUnprocessable();
@@ -76,34 +93,58 @@ final class PackTest extends TestCase
         }
         $this->assertSame(['Activity 3', 'Activity 3', 'Activity 3', 'Activity 4'], $sections(9, 10, 11, 12));
         $this->change('undo')->assertUnprocessable()->assertSee('nothing to undo');
-        $this->change('redo')->assertOk()->assertJson(['undo' => true, 'redo' => true]);
+        $this->change('redo')
+            ->assertOk()
+            ->assertJson(['undo' => true, 'redo' => true]);
         $this->assertSame('More food', $this->page(10)->section);
     }
 
     public function test_keys_are_tied_to_the_pages_they_answer(): void
     {
         $this->get("/worksheets/{$this->pack->id}")->assertSee('answers pages 6–11');
-        $this->arrange(['kind' => 'tie', 'keys' => $this->ids(18), 'pages' => $this->ids(16, 17)])->assertOk()->assertSee('answers pages 16, 17');
+        $this->arrange(['kind' => 'tie', 'keys' => $this->ids(18), 'pages' => $this->ids(16, 17)])
+            ->assertOk()
+            ->assertSee('answers pages 16, 17');
         $this->assertSame($this->ids(16, 17), $this->page(18)->answers);
-        $this->arrange(['kind' => 'tie', 'keys' => $this->ids(6), 'pages' => $this->ids(7)])->assertUnprocessable()->assertSee('Page 6 is not marked as an answer key');
+        $this->arrange(['kind' => 'tie', 'keys' => $this->ids(6), 'pages' => $this->ids(7)])
+            ->assertUnprocessable()
+            ->assertSee('Page 6 is not marked as an answer key');
         // The tie is to the pages, not to their numbers.
-        $this->arrange(['kind' => 'move', 'pages' => $this->ids(16, 17), 'before' => $this->page(1)->id])->assertOk()->assertSee('answers pages 1, 2');
-        $this->arrange(['kind' => 'remove', 'pages' => $this->ids(1)])->assertOk()->assertSee('answers page 1<', false);
+        $this->arrange(['kind' => 'move', 'pages' => $this->ids(16, 17), 'before' => $this->page(1)->id])
+            ->assertOk()
+            ->assertSee('answers pages 1, 2');
+        $this->arrange(['kind' => 'remove', 'pages' => $this->ids(1)])
+            ->assertOk()
+            ->assertSee('answers page 1<', false);
     }
 
     public function test_one_set_for_each_section_is_previewed_and_cut_with_no_picture_copied(): void
     {
         $files = StoredFile::count();
-        $this->post("/worksheets/{$this->pack->id}/cuts/preview", ['by' => 'section', 'pattern' => '{section} of {master}'])
-            ->assertOk()->assertSee('Cut 7 sets')->assertSee('Activity 1 of Pack')->assertSee('In no set: pages 1–5, 18–20.');
+        $this->post("/worksheets/{$this->pack->id}/cuts/preview", [
+            'by' => 'section',
+            'pattern' => '{section} of {master}',
+        ])
+            ->assertOk()
+            ->assertSee('Cut 7 sets')
+            ->assertSee('Activity 1 of Pack')
+            ->assertSee('In no set: pages 1–5, 18–20.');
         $this->assertSame(0, $this->pack->sets()->count());
 
-        $this->post("/worksheets/{$this->pack->id}/cuts", ['by' => 'section', 'pattern' => '{section}'])->assertRedirect();
-        $this->assertSame(['6, 7', '8', '9–11', '12', '13, 14', '15', '16, 17'], $this->pack->sets()->orderBy('id')->pluck('cut_from')->all());
+        $this->post("/worksheets/{$this->pack->id}/cuts", [
+            'by' => 'section',
+            'pattern' => '{section}',
+        ])->assertRedirect();
+        $this->assertSame(
+            ['6, 7', '8', '9–11', '12', '13, 14', '15', '16, 17'],
+            $this->pack->sets()->orderBy('id')->pluck('cut_from')->all(),
+        );
         $this->assertSame($files, StoredFile::count());
         $this->assertSame(20, $this->pack->pages()->count());
         $this->assertSame(Role::Student, $this->pack->sets()->firstOrFail()->pages()->firstOrFail()->role);
-        $this->get("/worksheets/{$this->pack->id}")->assertSee('Cut: 7 sets.')->assertSee('In no set: pages 1–5, 18–20.');
+        $this->get("/worksheets/{$this->pack->id}")
+            ->assertSee('Cut: 7 sets.')
+            ->assertSee('In no set: pages 1–5, 18–20.');
     }
 
     public function test_every_so_many_pages_for_students(): void
@@ -116,7 +157,10 @@ final class PackTest extends TestCase
     public function test_twenty_sets_from_sixty_pages_are_all_cut_or_none(): void
     {
         $label = fn (int $n): Label => new Label('n', Frame::of(50, 50, 100, 20), "Page {$n}");
-        $master = Worksheet::factory()->for($this->pack->teacher)->withPagesOf(array_map(fn (int $n): array => [$label($n)], range(1, 60)))->create(['name' => 'Workbook']);
+        $master = Worksheet::factory()
+            ->for($this->pack->teacher)
+            ->withPagesOf(array_map(fn (int $n): array => [$label($n)], range(1, 60)))
+            ->create(['name' => 'Workbook']);
         $master->pages()->update(['role' => Role::Student]);
         $body = ['by' => 'every', 'every' => 3, 'pattern' => 'Part {n}'];
 
@@ -128,14 +172,34 @@ final class PackTest extends TestCase
         $files = StoredFile::count();
         $this->post("/worksheets/{$master->id}/cuts", $body)->assertRedirect();
         $this->assertSame(20, $master->sets()->count());
-        $this->assertSame(['58–60', 3], [$master->sets()->where('name', 'Part 20')->sole()->cut_from, $master->sets()->where('name', 'Part 20')->sole()->pages()->count()]);
-        $this->assertSame('Page 60', $master->sets()->where('name', 'Part 20')->sole()->pages()->where('position', 3)->sole()->current->page()->element('n')?->text);
+        $this->assertSame(
+            ['58–60', 3],
+            [
+                $master->sets()->where('name', 'Part 20')->sole()->cut_from,
+                $master->sets()->where('name', 'Part 20')->sole()->pages()->count(),
+            ],
+        );
+        $this->assertSame(
+            'Page 60',
+            $master
+                ->sets()
+                ->where('name', 'Part 20')
+                ->sole()
+                ->pages()
+                ->where('position', 3)
+                ->sole()
+                ->current->page()
+                ->element('n')?->text,
+        );
         $this->assertSame($files, StoredFile::count());
     }
 
     public function test_what_makes_no_sense_is_said_and_cuts_nothing(): void
     {
-        $this->postJson("/worksheets/{$this->pack->id}/cuts/preview", ['by' => 'every', 'every' => 0])->assertUnprocessable();
+        $this->postJson("/worksheets/{$this->pack->id}/cuts/preview", [
+            'by' => 'every',
+            'every' => 0,
+        ])->assertUnprocessable();
         $this->postJson("/worksheets/{$this->pack->id}/cuts/preview", ['by' => 'luck'])->assertUnprocessable();
         $this->arrange(['kind' => 'role', 'role' => 'key', 'pages' => $this->ids(...range(1, 20))])->assertOk();
         $this->post("/worksheets/{$this->pack->id}/cuts", ['by' => 'section'])->assertSessionHasErrors('by');
@@ -168,6 +232,9 @@ final class PackTest extends TestCase
      */
     private function change(string $what, array $body = []): TestResponse
     {
-        return $this->postJson("/worksheets/{$this->pack->id}/pages/{$what}", ['base' => $this->pack->refresh()->arranged] + $body);
+        return $this->postJson(
+            "/worksheets/{$this->pack->id}/pages/{$what}",
+            ['base' => $this->pack->refresh()->arranged] + $body,
+        );
     }
 }

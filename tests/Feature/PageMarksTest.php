@@ -23,51 +23,102 @@ final class PageMarksTest extends TestCase
     public function test_rules_lie_where_they_are_displayed_on_cropped_turned_and_enlarged_pages(): void
     {
         $content = '1 w 150 300 m 350 300 l S 200 400 80 50 re S';
-        foreach ([
-            'plain' => [[], Frame::of(150, 492, 200, 0), [Frame::of(200, 342, 80, 50)]],
-            'cropped' => [['crop' => '100 100 512 692'], Frame::of(50, 392, 200, 0), [Frame::of(100, 242, 80, 50)]],
-            'turned' => [['rotate' => 90], Frame::of(300, 150, 0, 200), [Frame::of(400, 200, 50, 80)]],
-            'cropped and turned' => [['crop' => '100 100 512 692', 'rotate' => 270], Frame::of(392, 162, 0, 200), [Frame::of(242, 232, 50, 80)]],
-            'enlarged' => [['unit' => 2.0], Frame::of(300, 984, 400, 0), [Frame::of(400, 684, 160, 100)]],
-        ] as $name => [$page, $rule, $box]) {
+        foreach (
+            [
+                'plain' => [[], Frame::of(150, 492, 200, 0), [Frame::of(200, 342, 80, 50)]],
+                'cropped' => [
+                    ['crop' => '100 100 512 692'],
+                    Frame::of(50, 392, 200, 0),
+                    [Frame::of(100, 242, 80, 50)],
+                ],
+                'turned' => [['rotate' => 90], Frame::of(300, 150, 0, 200), [Frame::of(400, 200, 50, 80)]],
+                'cropped and turned' => [
+                    ['crop' => '100 100 512 692', 'rotate' => 270],
+                    Frame::of(392, 162, 0, 200),
+                    [Frame::of(242, 232, 50, 80)],
+                ],
+                'enlarged' => [['unit' => 2.0], Frame::of(300, 984, 400, 0), [Frame::of(400, 684, 160, 100)]],
+            ] as $name => [$page, $rule, $box]
+        ) {
             $marks = $this->marks(PdfMaker::make([['content' => $content] + $page]));
-            $alone = array_values(array_filter($marks->rules, fn (Rule $one): bool => abs($one->length() - max($rule->width, $rule->height)) < 0.1));
+            $alone = array_values(
+                array_filter(
+                    $marks->rules,
+                    fn (Rule $one): bool => abs($one->length() - max($rule->width, $rule->height)) < 0.1,
+                ),
+            );
             $this->assertCount(1, $alone, $name);
             $this->assertSame($rule->height === 0.0, $alone[0]->level, $name);
-            $this->assertEqualsWithDelta($alone[0]->level ? [$rule->y, $rule->x] : [$rule->x, $rule->y], [$alone[0]->at, $alone[0]->from], 0.1, $name);
-            $boxes = array_values(array_filter(BlankFinder::find($marks), fn (Blank $blank): bool => $blank->kind === BlankKind::Box));
+            $this->assertEqualsWithDelta(
+                $alone[0]->level ? [$rule->y, $rule->x] : [$rule->x, $rule->y],
+                [$alone[0]->at, $alone[0]->from],
+                0.1,
+                $name,
+            );
+            $boxes = array_values(
+                array_filter(
+                    BlankFinder::find($marks),
+                    fn (Blank $blank): bool => $blank->kind === BlankKind::Box,
+                ),
+            );
             $this->assertCount(1, $boxes, $name);
-            $this->assertEqualsWithDelta([$box[0]->x, $box[0]->y, $box[0]->width, $box[0]->height], [$boxes[0]->frame->x, $boxes[0]->frame->y, $boxes[0]->frame->width, $boxes[0]->frame->height], 2.1, $name);
+            $this->assertEqualsWithDelta(
+                [$box[0]->x, $box[0]->y, $box[0]->width, $box[0]->height],
+                [$boxes[0]->frame->x, $boxes[0]->frame->y, $boxes[0]->frame->width, $boxes[0]->frame->height],
+                2.1,
+                $name,
+            );
         }
     }
 
     public function test_pictures_lie_where_they_are_drawn_however_often(): void
     {
-        $picture = fn (string $matrix): string => "q {$matrix} cm BI /W 2 /H 2 /CS /G /BPC 8 /F /AHx ID 00FF00FF> EI Q ";
-        $drawings = $this->marks(PdfMaker::make([['content' => $picture('100 0 0 80 200 300').$picture('50 0 0 40 20 600')]]))->drawings;
+        $picture = fn (
+            string $matrix,
+        ): string => "q {$matrix} cm BI /W 2 /H 2 /CS /G /BPC 8 /F /AHx ID 00FF00FF> EI Q ";
+        $drawings = $this->marks(
+            PdfMaker::make([['content' => $picture('100 0 0 80 200 300').$picture('50 0 0 40 20 600')]]),
+        )->drawings;
 
         $this->assertCount(2, $drawings);
         foreach ([Frame::of(200, 412, 100, 80), Frame::of(20, 152, 50, 40)] as $n => $frame) {
-            $this->assertEqualsWithDelta([$frame->x, $frame->y, $frame->width, $frame->height], [$drawings[$n]->x, $drawings[$n]->y, $drawings[$n]->width, $drawings[$n]->height], 0.1);
+            $this->assertEqualsWithDelta(
+                [$frame->x, $frame->y, $frame->width, $frame->height],
+                [$drawings[$n]->x, $drawings[$n]->y, $drawings[$n]->width, $drawings[$n]->height],
+                0.1,
+            );
         }
     }
 
     public function test_form_fields_come_with_their_exact_frames_and_names(): void
     {
-        $path = PdfMaker::file(PdfMaker::make([['crop' => '100 100 512 692', 'annots' => implode(' ', [
-            '<< /Type /Annot /Subtype /Widget /FT /Tx /T (name) /TU (Your name) /Rect [150 300 350 320] >>',
-            '<< /Type /Annot /Subtype /Widget /FT /Btn /T (ok) /Rect [150 400 162 412] >>',
-            '<< /Type /Annot /Subtype /Widget /FT /Btn /Ff 65536 /T (send) /Rect [200 400 260 420] >>',
-            '<< /Type /Annot /Subtype /Link /Rect [150 500 200 520] >>',
-            '<< /Type /Annot /Subtype /Widget /FT /Tx /T (broken) /Rect [150 (x) 200 520] >>',
-        ])]]));
+        $path = PdfMaker::file(
+            PdfMaker::make([
+                [
+                    'crop' => '100 100 512 692',
+                    'annots' => implode(' ', [
+                        '<< /Type /Annot /Subtype /Widget /FT /Tx /T (name) /TU (Your name) /Rect [150 300 350 320] >>',
+                        '<< /Type /Annot /Subtype /Widget /FT /Btn /T (ok) /Rect [150 400 162 412] >>',
+                        '<< /Type /Annot /Subtype /Widget /FT /Btn /Ff 65536 /T (send) /Rect [200 400 260 420] >>',
+                        '<< /Type /Annot /Subtype /Link /Rect [150 500 200 520] >>',
+                        '<< /Type /Annot /Subtype /Widget /FT /Tx /T (broken) /Rect [150 (x) 200 520] >>',
+                    ]),
+                ],
+            ]),
+        );
         $fields = app(FormFields::class)->read($path)[1];
 
         $this->assertEquals(
             [[Frame::of(50, 372, 200, 20), 'Your name'], [Frame::of(50, 280, 12, 12), 'ok']],
             array_map(fn (Blank $field): array => [$field->frame, $field->label], $fields),
         );
-        $this->assertSame([BlankKind::Field, BlankKind::Field], array_map(fn (Blank $blank): BlankKind => $blank->kind, BlankFinder::find($this->marks((string) file_get_contents($path)))));
+        $this->assertSame(
+            [BlankKind::Field, BlankKind::Field],
+            array_map(
+                fn (Blank $blank): BlankKind => $blank->kind,
+                BlankFinder::find($this->marks((string) file_get_contents($path))),
+            ),
+        );
     }
 
     public function test_a_page_of_nothing_has_no_marks(): void

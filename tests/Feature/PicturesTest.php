@@ -42,11 +42,19 @@ final class PicturesTest extends TestCase
     protected function setUp(): void
     {
         parent::setUp();
-        $this->worksheet = Worksheet::factory()->withPages(new AnswerBox('p', Frame::of(50, 100, 200, 150), new PictureAnswer), new AnswerBox('t', Frame::of(50, 300, 200, 20)))->create();
+        $this->worksheet = Worksheet::factory()
+            ->withPages(
+                new AnswerBox('p', Frame::of(50, 100, 200, 150), new PictureAnswer),
+                new AnswerBox('t', Frame::of(50, 300, 200, 20)),
+            )
+            ->create();
         $class = SchoolClass::factory()->for($this->worksheet->teacher)->create();
         $this->student = Student::factory()->create();
         $class->students()->attach([$this->student->id, Student::factory()->create(['name' => 'Neighbour'])->id]);
-        app(HandOutWorksheets::class)($this->worksheet->teacher, new HandoutPlan('T', '', null, null, [[$this->worksheet, Mode::OwnCopy]], [$class]));
+        app(HandOutWorksheets::class)(
+            $this->worksheet->teacher,
+            new HandoutPlan('T', '', null, null, [[$this->worksheet, Mode::OwnCopy]], [$class]),
+        );
         $this->copy = Copy::where('student_id', $this->student->id)->sole();
         $this->actingAs($this->student, 'student');
     }
@@ -69,28 +77,47 @@ final class PicturesTest extends TestCase
     {
         $address = (string) $this->send($this->photo())->json('address');
         $this->get($address)->assertOk()->assertHeader('Content-Type', 'image/jpeg');
-        $this->actingAs(Student::where('name', 'Neighbour')->sole(), 'student')->get($address)->assertForbidden();
+        $this->actingAs(Student::where('name', 'Neighbour')->sole(), 'student')
+            ->get($address)
+            ->assertForbidden();
         $this->app?->make('auth')->forgetGuards();
         $this->actingAs($this->worksheet->teacher, 'teacher')->get($address)->assertOk();
-        $this->actingAs(Teacher::factory()->create(), 'teacher')->get($address)->assertForbidden();
+        $this->actingAs(Teacher::factory()->create(), 'teacher')
+            ->get($address)
+            ->assertForbidden();
     }
 
     public function test_it_can_be_taken_off_again_and_another_window_does_not_lose_it(): void
     {
         $sha = (string) $this->send($this->photo())->json('value');
-        $this->patchJson("/my/copies/{$this->copy->id}", ['draft' => ['base' => 0, 'window' => 'two2', 'answers' => ['1.p' => '']], 'page' => 1])->assertJson(['newer' => [], 'conflicts' => ['1.p' => $sha]]);
-        $this->patchJson("/my/copies/{$this->copy->id}", ['draft' => ['base' => 1, 'window' => 'two2', 'answers' => ['1.p' => '']], 'page' => 1])->assertJson(['filled' => 0]);
+        $this->patchJson("/my/copies/{$this->copy->id}", [
+            'draft' => ['base' => 0, 'window' => 'two2', 'answers' => ['1.p' => '']],
+            'page' => 1,
+        ])->assertJson(['newer' => [], 'conflicts' => ['1.p' => $sha]]);
+        $this->patchJson("/my/copies/{$this->copy->id}", [
+            'draft' => ['base' => 1, 'window' => 'two2', 'answers' => ['1.p' => '']],
+            'page' => 1,
+        ])->assertJson(['filled' => 0]);
     }
 
     /** @return array<string, array{callable(): string, string}> what is in the file, and what is said */
     public static function bad(): array
     {
         return [
-            'words with the name of a picture' => [fn (): string => 'not a picture at all', 'no picture that can be shown'],
+            'words with the name of a picture' => [
+                fn (): string => 'not a picture at all',
+                'no picture that can be shown',
+            ],
             'nothing' => [fn (): string => '', 'empty'],
-            'a page with a script' => [fn (): string => '<svg xmlns="http://www.w3.org/2000/svg"><script>alert(1)</script></svg>', 'no picture that can be shown'],
+            'a page with a script' => [
+                fn (): string => '<svg xmlns="http://www.w3.org/2000/svg"><script>alert(1)</script></svg>',
+                'no picture that can be shown',
+            ],
             'fifty thousand pixels wide' => [self::bomb(...), '50000 by 50000 pixels, too large'],
-            'a picture that breaks off' => [fn (): string => substr(self::jpeg(600, 400), 0, -800), 'no picture that can be shown'],
+            'a picture that breaks off' => [
+                fn (): string => substr(self::jpeg(600, 400), 0, -800),
+                'no picture that can be shown',
+            ],
             'half a picture' => [fn (): string => substr(self::jpeg(600, 400), 0, 300), 'no picture that can be shown'],
             'too heavy' => [fn (): string => self::jpeg(20, 20).str_repeat('x', 5 * 1048576), '5 MB'],
         ];
@@ -98,8 +125,10 @@ final class PicturesTest extends TestCase
 
     /** @param  callable(): string  $content */
     #[DataProvider('bad')]
-    public function test_what_is_no_picture_is_refused_in_words_and_nothing_is_kept(callable $content, string $said): void
-    {
+    public function test_what_is_no_picture_is_refused_in_words_and_nothing_is_kept(
+        callable $content,
+        string $said,
+    ): void {
         $before = StoredFile::count();
         $this->send($content())->assertUnprocessable()->assertSee($said);
         $this->assertSame($before, StoredFile::count());
@@ -174,19 +203,56 @@ final class PicturesTest extends TestCase
         $this->app?->make('auth')->forgetGuards();
         $this->actingAs($this->worksheet->teacher, 'teacher');
         $page = $this->worksheet->pages()->sole();
-        $source = (string) $this->post("/pages/{$page->id}/pictures", ['file' => $this->upload(self::png())], ['Accept' => 'application/json'])->assertCreated()->assertJson(['width' => 40, 'height' => 30])->json('source');
-        $place = fn (string $hash): TestResponse => $this->postJson("/pages/{$page->id}/edits", ['base' => $page->refresh()->revision, 'edit' => ['kind' => 'place', 'elements' => [['kind' => 'picture', 'x' => 10, 'y' => 10, 'width' => 40, 'height' => 30, 'source' => $hash, 'words' => 'A gull']]]]);
+        $source = (string) $this->post(
+            "/pages/{$page->id}/pictures",
+            ['file' => $this->upload(self::png())],
+            ['Accept' => 'application/json'],
+        )
+            ->assertCreated()
+            ->assertJson(['width' => 40, 'height' => 30])
+            ->json('source');
+        $place = fn (string $hash): TestResponse => $this->postJson("/pages/{$page->id}/edits", [
+            'base' => $page->refresh()->revision,
+            'edit' => [
+                'kind' => 'place',
+                'elements' => [
+                    [
+                        'kind' => 'picture',
+                        'x' => 10,
+                        'y' => 10,
+                        'width' => 40,
+                        'height' => 30,
+                        'source' => $hash,
+                        'words' => 'A gull',
+                    ],
+                ],
+            ],
+        ]);
         $place(str_repeat('ab', 32))->assertUnprocessable()->assertSee('not among yours');
         $place($source)->assertOk()->assertSee('A gull');
-        $this->get("/pictures/{$source}")->assertOk()->assertHeader('Content-Type', 'image/png');
+        $this->get("/pictures/{$source}")
+            ->assertOk()
+            ->assertHeader('Content-Type', 'image/png');
         $this->app?->make('auth')->forgetGuards();
-        $this->actingAs($this->student, 'student')->get("/pictures/{$source}")->assertForbidden(); // The edition is from before.
+        $this->actingAs($this->student, 'student')
+            ->get("/pictures/{$source}")
+            ->assertForbidden(); // The edition is from before.
     }
 
     /** @return TestResponse<Response> */
     private function send(string $content, string $place = '1.p'): TestResponse
     {
-        return $this->post("/my/copies/{$this->copy->id}/pictures", ['file' => $this->upload($content), 'place' => $place, 'base' => $this->copy->refresh()->written()->revision, 'window' => 'wind', 'page' => 1], ['Accept' => 'application/json']);
+        return $this->post(
+            "/my/copies/{$this->copy->id}/pictures",
+            [
+                'file' => $this->upload($content),
+                'place' => $place,
+                'base' => $this->copy->refresh()->written()->revision,
+                'window' => 'wind',
+                'page' => 1,
+            ],
+            ['Accept' => 'application/json'],
+        );
     }
 
     private function upload(string $content): UploadedFile
@@ -205,7 +271,13 @@ final class PicturesTest extends TestCase
     /** A photo of 2400 by 1200 with an Exif block: lying on its side (orientation 6), and where it was taken. */
     private function photo(): string
     {
-        $tiff = "II*\x00\x08\x00\x00\x00".pack('v', 2).pack('vvVV', 0x0112, 3, 1, 6).pack('vvVV', 0x010E, 2, 13, 38).pack('V', 0)."SECRET PLACE\x00";
+        $tiff =
+            "II*\x00\x08\x00\x00\x00".
+            pack('v', 2).
+            pack('vvVV', 0x0112, 3, 1, 6).
+            pack('vvVV', 0x010E, 2, 13, 38).
+            pack('V', 0).
+            "SECRET PLACE\x00";
         $exif = "Exif\x00\x00".$tiff;
 
         return "\xFF\xD8\xFF\xE1".pack('n', strlen($exif) + 2).$exif.substr(self::jpeg(2400, 1200), 2);
@@ -234,7 +306,14 @@ final class PicturesTest extends TestCase
     {
         $head = pack('NNCCCCC', 50000, 50000, 8, 2, 0, 0, 0);
 
-        return "\x89PNG\r\n\x1a\n".pack('N', 13).'IHDR'.$head.pack('N', crc32('IHDR'.$head)).pack('N', 0).'IEND'.pack('N', crc32('IEND'));
+        return "\x89PNG\r\n\x1a\n".
+            pack('N', 13).
+            'IHDR'.
+            $head.
+            pack('N', crc32('IHDR'.$head)).
+            pack('N', 0).
+            'IEND'.
+            pack('N', crc32('IEND'));
     }
 
     public function test_a_region_is_cut_out_and_turned_clockwise(): void
@@ -246,7 +325,11 @@ final class PicturesTest extends TestCase
         imagepng($image, $path);
         [$file] = app(Pictures::class)->take($path, 100000);
         $colours = function (int $turn, array $region) use ($file): array {
-            $cut = imagecreatefromstring((string) file_get_contents(app(FileStore::class)->path(app(Pictures::class)->cut($file, $region, $turn)->sha256)));
+            $cut = imagecreatefromstring(
+                (string) file_get_contents(
+                    app(FileStore::class)->path(app(Pictures::class)->cut($file, $region, $turn)->sha256),
+                ),
+            );
             assert($cut !== false);
             $at = fn (int $x, int $y): string => sprintf('%06x', imagecolorat($cut, $x, $y) & 0xFFFFFF);
 
@@ -254,7 +337,11 @@ final class PicturesTest extends TestCase
         };
 
         $this->assertSame([40, 20, 'ff0000', '0000ff'], $colours(0, [0.0, 0.0, 1.0, 1.0]));
-        $this->assertSame([20, 40, 'ff0000', '0000ff'], $colours(90, [0.0, 0.0, 1.0, 1.0]), 'what was at the left is above');
+        $this->assertSame(
+            [20, 40, 'ff0000', '0000ff'],
+            $colours(90, [0.0, 0.0, 1.0, 1.0]),
+            'what was at the left is above',
+        );
         $this->assertSame([20, 40, '0000ff', 'ff0000'], $colours(270, [0.0, 0.0, 1.0, 1.0]));
         $this->assertSame([20, 10, '0000ff', '0000ff'], $colours(0, [0.5, 0.0, 0.5, 0.5]));
         unlink($path);

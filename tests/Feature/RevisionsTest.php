@@ -25,7 +25,14 @@ final class RevisionsTest extends TestCase
 
     public function test_a_revision_of_a_full_page_takes_a_tenth_of_what_it_says(): void
     {
-        $boxes = array_map(fn (int $n): AnswerBox => new AnswerBox("b{$n}", Frame::of(10 + $n % 9 * 60, 10 + intdiv($n, 9) * 13, 55, 12), prompt: "Question {$n}"), range(0, 499));
+        $boxes = array_map(
+            fn (int $n): AnswerBox => new AnswerBox(
+                "b{$n}",
+                Frame::of(10 + ($n % 9) * 60, 10 + intdiv($n, 9) * 13, 55, 12),
+                prompt: "Question {$n}",
+            ),
+            range(0, 499),
+        );
         $page = $this->page(...$boxes);
         $kept = (string) DB::table('page_revisions')->where('page_id', $page->id)->value('content');
 
@@ -46,10 +53,16 @@ final class RevisionsTest extends TestCase
         $this->move($page);
         $this->travelBack();
         $this->move($page);
-        DB::table('page_revisions')->where('number', 1)->update(['created_at' => now()->subDays(31)]);
+        DB::table('page_revisions')
+            ->where('number', 1)
+            ->update(['created_at' => now()->subDays(31)]);
 
         $this->assertSame(4, app(ThinRevisions::class)());
-        $this->assertSame([1, 5, 7, 8], $page->revisions()->orderBy('number')->pluck('number')->all(), 'the first, the one handed out, the last of the day, the one in force');
+        $this->assertSame(
+            [1, 5, 7, 8],
+            $page->revisions()->orderBy('number')->pluck('number')->all(),
+            'the first, the one handed out, the last of the day, the one in force',
+        );
         $this->assertSame(0, app(ThinRevisions::class)());
 
         $where = fn (): float => $page->refresh()->current->page()->elements()[0]->frame()->x;

@@ -24,11 +24,18 @@ final class RunForRealTest extends TestCase
     {
         $this->artisan('slate:published-passwords')->assertSuccessful();
         $teacher = Teacher::factory()->create(['email' => DemoSeeder::TEACHERS[0], 'password' => DemoSeeder::PASSWORD]);
-        $class = SchoolClass::factory()->for($teacher)->create(['code' => 'HERN26']);
+        $class = SchoolClass::factory()
+            ->for($teacher)
+            ->create(['code' => 'HERN26']);
         $class->students()->attach(Student::factory()->create(['pin' => DemoSeeder::PIN]));
-        $this->artisan('slate:published-passwords')->assertFailed()->expectsOutputToContain('slate:password '.DemoSeeder::TEACHERS[0]);
+        $this->artisan('slate:published-passwords')
+            ->assertFailed()
+            ->expectsOutputToContain('slate:password '.DemoSeeder::TEACHERS[0]);
 
-        $this->artisan('slate:password', ['email' => DemoSeeder::TEACHERS[0]])->expectsQuestion('New password', 'lighthouse-99')->expectsQuestion('Once more', 'lighthouse-99')->assertSuccessful();
+        $this->artisan('slate:password', ['email' => DemoSeeder::TEACHERS[0]])
+            ->expectsQuestion('New password', 'lighthouse-99')
+            ->expectsQuestion('Once more', 'lighthouse-99')
+            ->assertSuccessful();
         $this->artisan('slate:published-passwords')->assertFailed()->expectsOutputToContain('slate:pins HERN26');
         // A new PIN may be the old one by chance, once in ten thousand times.
         $this->artisan('slate:pins', ['code' => 'HERN26'])->assertSuccessful();
@@ -40,8 +47,13 @@ final class RunForRealTest extends TestCase
     {
         $teacher = Teacher::factory()->create(['email' => 't@school.example']);
         $was = $teacher->refresh()->password;
-        $this->artisan('slate:password', ['email' => 't@school.example'])->expectsQuestion('New password', 'short')->assertFailed();
-        $this->artisan('slate:password', ['email' => 't@school.example'])->expectsQuestion('New password', 'long enough')->expectsQuestion('Once more', 'long enouhg')->assertFailed();
+        $this->artisan('slate:password', ['email' => 't@school.example'])
+            ->expectsQuestion('New password', 'short')
+            ->assertFailed();
+        $this->artisan('slate:password', ['email' => 't@school.example'])
+            ->expectsQuestion('New password', 'long enough')
+            ->expectsQuestion('Once more', 'long enouhg')
+            ->assertFailed();
         $this->artisan('slate:password', ['email' => 'nobody@school.example'])->assertFailed();
         $this->assertSame($was, $teacher->refresh()->password);
     }
@@ -75,7 +87,13 @@ final class RunForRealTest extends TestCase
         Log::listen(function ($message) use (&$lines): void {
             $lines[] = $message->message.json_encode($message->context);
         });
-        $this->app?->make('router')->middleware('web')->post('break', fn () => DB::table('students')->insert(['name' => request('pin'), 'no_such' => 'what a child wrote']));
+        $this->app
+            ?->make('router')
+            ->middleware('web')
+            ->post(
+                'break',
+                fn () => DB::table('students')->insert(['name' => request('pin'), 'no_such' => 'what a child wrote']),
+            );
         $this->post('/break', ['pin' => '8642-secret'])->assertServerError();
 
         $this->assertCount(1, $lines);
@@ -86,7 +104,15 @@ final class RunForRealTest extends TestCase
 
     public function test_what_a_dead_worker_was_at_is_taken_up_and_what_a_living_one_is_at_is_left(): void
     {
-        $job = fn (?string $worker, int $ago): int => DB::table('jobs')->insertGetId(['queue' => 'default', 'payload' => '{}', 'attempts' => 1, 'reserved_at' => now()->getTimestamp() - $ago, 'available_at' => 0, 'created_at' => 0, 'worker' => $worker]);
+        $job = fn (?string $worker, int $ago): int => DB::table('jobs')->insertGetId([
+            'queue' => 'default',
+            'payload' => '{}',
+            'attempts' => 1,
+            'reserved_at' => now()->getTimestamp() - $ago,
+            'available_at' => 0,
+            'created_at' => 0,
+            'worker' => $worker,
+        ]);
         [$its, $others, $unsigned, $new] = [$job('1', 2), $job('2', 2), $job(null, 60), $job(null, 1)];
         $this->artisan('slate:resume', ['--worker' => '1']);
 
@@ -105,7 +131,10 @@ final class RunForRealTest extends TestCase
         file_put_contents("{$folder}/php.log", 'short');
         $this->artisan('slate:tidy')->assertSuccessful();
 
-        $this->assertSame([0, 5 * 1024 * 1024, 5], array_map(fn (string $log): int => (int) filesize("{$folder}/{$log}"), ['web.log', 'web.log.1', 'php.log']));
+        $this->assertSame(
+            [0, 5 * 1024 * 1024, 5],
+            array_map(fn (string $log): int => (int) filesize("{$folder}/{$log}"), ['web.log', 'web.log.1', 'php.log']),
+        );
         $this->assertSame('0600', substr(sprintf('%o', (int) fileperms("{$folder}/web.log.1")), -4));
         array_map(unlink(...), glob("{$folder}/*") ?: []);
         rmdir($folder);

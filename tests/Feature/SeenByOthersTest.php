@@ -50,10 +50,16 @@ final class SeenByOthersTest extends TestCase
         parent::setUp();
         $this->teacher = Teacher::factory()->create();
         $this->student = Student::factory()->create()->refresh();
-        $this->pack = app(BringInFile::class)($this->teacher, PdfMaker::file(PdfMaker::make([
-            ['media' => '0 0 600 800', 'content' => '0 g 0 700 100 100 re f'],
-            ['media' => '0 0 600 800', 'content' => '0 g 0 0 600 800 re f'],
-        ])), 'pack.pdf')->refresh();
+        $this->pack = app(BringInFile::class)(
+            $this->teacher,
+            PdfMaker::file(
+                PdfMaker::make([
+                    ['media' => '0 0 600 800', 'content' => '0 g 0 700 100 100 re f'],
+                    ['media' => '0 0 600 800', 'content' => '0 g 0 0 600 800 re f'],
+                ]),
+            ),
+            'pack.pdf',
+        )->refresh();
     }
 
     public function test_a_clip_of_a_key_lets_nobody_see_the_rest_of_that_page(): void
@@ -61,9 +67,15 @@ final class SeenByOthersTest extends TestCase
         $this->lay($this->clip('answer', kept: true), $this->clip('hint'));
         [$copy, $item] = $this->handOut();
         $source = $this->source();
-        $html = (string) $this->get("/my/copies/{$copy->id}")->assertOk()->getContent();
+        $html = (string) $this->get("/my/copies/{$copy->id}")
+            ->assertOk()
+            ->getContent();
 
-        $this->assertStringNotContainsString($source, $html, 'the pages of a copy say nothing of the file they come from');
+        $this->assertStringNotContainsString(
+            $source,
+            $html,
+            'the pages of a copy say nothing of the file they come from',
+        );
         foreach (['page', 'thumbnail'] as $size) {
             $this->assertNotSame(200, $this->get("/backdrops/{$source}/2/{$size}")->getStatusCode());
         }
@@ -79,18 +91,33 @@ final class SeenByOthersTest extends TestCase
     public function test_a_patch_covers_for_good(): void
     {
         $this->lay(
-            new Link('l', Frame::of(10, 10, 50, 20), LinkTarget::of('https://tides.example/key'), 'The key', printed: true),
+            new Link(
+                'l',
+                Frame::of(10, 10, 50, 20),
+                LinkTarget::of('https://tides.example/key'),
+                'The key',
+                printed: true,
+            ),
             $this->clip('c', Frame::of(300, 300, 60, 80)),
             new Patch('p', Frame::of(0, 0, 100, 100)),
             new Patch('q', Frame::of(300, 300, 30, 80)),
         );
         [$copy, $item] = $this->handOut();
 
-        $this->assertStringNotContainsString('tides.example', (string) $this->get("/my/copies/{$copy->id}")->assertOk()->getContent());
+        $this->assertStringNotContainsString(
+            'tides.example',
+            (string) $this->get("/my/copies/{$copy->id}")
+                ->assertOk()
+                ->getContent(),
+        );
         foreach (['page', 'thumbnail'] as $size) {
             [$width, $height, $at] = $this->pixels($this->get("/my/sheets/{$item->id}/1/{$size}")->assertOk());
             $this->assertEqualsWithDelta(600 / 800, $width / $height, 0.01);
-            $this->assertGreaterThan(250, $at(0.02, 0.02), "the black square is not in the {$size} that a student is sent");
+            $this->assertGreaterThan(
+                250,
+                $at(0.02, 0.02),
+                "the black square is not in the {$size} that a student is sent",
+            );
         }
         [, , $at] = $this->pixels($this->get("/my/sheets/{$item->id}/1/element-c"));
         $this->assertGreaterThan(250, $at(0.25, 0.5), 'what covers half of a clip is gone from it');
@@ -99,16 +126,27 @@ final class SeenByOthersTest extends TestCase
 
     public function test_what_a_box_says_to_screen_readers_goes_with_the_print_that_a_patch_covers(): void
     {
-        $this->pack = app(BringInFile::class)($this->teacher, PdfMaker::file(PdfMaker::make([
-            ['media' => '0 0 600 800', 'content' => 'BT /F1 12 Tf 60 700 Td (Name the Severn bridge) Tj ET'],
-        ])), 'asked.pdf')->refresh();
+        $this->pack = app(BringInFile::class)(
+            $this->teacher,
+            PdfMaker::file(
+                PdfMaker::make([
+                    ['media' => '0 0 600 800', 'content' => 'BT /F1 12 Tf 60 700 Td (Name the Severn bridge) Tj ET'],
+                ]),
+            ),
+            'asked.pdf',
+        )->refresh();
         $this->lay(new AnswerBox('a', Frame::of(60, 110, 200, 20), prompt: 'Name the Severn bridge', printed: true));
         [$copy] = $this->handOut();
         $this->assertStringContainsString('Severn', (string) $this->get("/my/copies/{$copy->id}")->getContent());
 
         $this->lay(new Patch('p', Frame::of(50, 80, 300, 30)));
         [$copy] = $this->handOut();
-        $this->assertStringNotContainsString('Severn', (string) $this->get("/my/copies/{$copy->id}")->assertOk()->getContent());
+        $this->assertStringNotContainsString(
+            'Severn',
+            (string) $this->get("/my/copies/{$copy->id}")
+                ->assertOk()
+                ->getContent(),
+        );
     }
 
     public function test_the_hash_of_a_picture_gives_nobody_sight_of_it(): void
@@ -116,10 +154,15 @@ final class SeenByOthersTest extends TestCase
         $picture = StoredFile::where('media_type', 'image/jpeg')->firstOrFail()->sha256;
         $this->lay(new AnswerBox('a', Frame::of(50, 50, 200, 20)));
         [$copy] = $this->handOut();
-        $this->patchJson("/my/copies/{$copy->id}", ['draft' => ['base' => 0, 'window' => 'wind', 'answers' => ['1.a' => $picture]], 'page' => 1])->assertOk();
+        $this->patchJson("/my/copies/{$copy->id}", [
+            'draft' => ['base' => 0, 'window' => 'wind', 'answers' => ['1.a' => $picture]],
+            'page' => 1,
+        ])->assertOk();
 
         $this->get("/pictures/{$picture}")->assertForbidden();
-        $this->as($this->teacher)->get("/pictures/{$picture}")->assertForbidden(); // The pages of a file have addresses of their own.
+        $this->as($this->teacher)
+            ->get("/pictures/{$picture}")
+            ->assertForbidden(); // The pages of a file have addresses of their own.
     }
 
     public function test_a_colleague_keeps_no_sight_of_what_is_no_longer_shared(): void
@@ -128,11 +171,28 @@ final class SeenByOthersTest extends TestCase
         $own = Worksheet::factory()->for($colleague)->withPages()->create()->pages()->sole();
         $this->pack->update(['shared_with_school' => true]);
         $source = $this->source();
-        $this->as($colleague)->get("/backdrops/{$source}/1/page")->assertOk();
+        $this->as($colleague)
+            ->get("/backdrops/{$source}/1/page")
+            ->assertOk();
         $this->pack->update(['shared_with_school' => false]);
 
-        $raw = ['kind' => 'clip', 'x' => 10, 'y' => 10, 'width' => 60, 'height' => 80, 'source' => $source, 'page' => 2, 'turn' => 0, 'left' => 0, 'top' => 0, 'across' => 1, 'down' => 1];
-        $this->edit($own, ['kind' => 'place', 'elements' => [$raw]])->assertUnprocessable()->assertSee('not among yours');
+        $raw = [
+            'kind' => 'clip',
+            'x' => 10,
+            'y' => 10,
+            'width' => 60,
+            'height' => 80,
+            'source' => $source,
+            'page' => 2,
+            'turn' => 0,
+            'left' => 0,
+            'top' => 0,
+            'across' => 1,
+            'down' => 1,
+        ];
+        $this->edit($own, ['kind' => 'place', 'elements' => [$raw]])
+            ->assertUnprocessable()
+            ->assertSee('not among yours');
         $this->get("/backdrops/{$source}/2/page")->assertForbidden();
         $this->get("/backdrops/{$source}/1/page")->assertForbidden();
     }
@@ -143,13 +203,43 @@ final class SeenByOthersTest extends TestCase
         [$mine, $theirs] = array_map($this->picture(...), [[255, 0, 0], [0, 0, 255]]);
         TeacherFile::give($colleague->id, new PageFile($mine));
         $page = Worksheet::factory()->for($colleague)->withPages()->create()->pages()->sole();
-        $this->as($colleague)->edit($page, ['kind' => 'place', 'elements' => [['kind' => 'picture', 'x' => 10, 'y' => 10, 'width' => 40, 'height' => 30, 'source' => $mine, 'words' => '']]])->assertOk();
+        $this->as($colleague)
+            ->edit($page, [
+                'kind' => 'place',
+                'elements' => [
+                    [
+                        'kind' => 'picture',
+                        'x' => 10,
+                        'y' => 10,
+                        'width' => 40,
+                        'height' => 30,
+                        'source' => $mine,
+                        'words' => '',
+                    ],
+                ],
+            ])
+            ->assertOk();
         $id = $page->refresh()->current->page()->elements()[0]->id();
 
-        $this->edit($page, ['kind' => 'change', 'ids' => [$id], 'set' => ['source' => $theirs]])->assertUnprocessable()->assertSee('not among yours');
-        $this->postJson("/pages/{$page->id}/clip-part", ['base' => $page->refresh()->revision, 'id' => $id])->assertOk();
-        $this->edit($page, ['kind' => 'change', 'ids' => [$id], 'set' => ['own' => true, 'set' => [['source' => $theirs]]]])->assertUnprocessable()->assertSee('not among yours');
-        $this->edit($page, ['kind' => 'change', 'ids' => [$id], 'set' => ['own' => true, 'set' => [['source' => $mine]]]])->assertOk();
+        $this->edit($page, ['kind' => 'change', 'ids' => [$id], 'set' => ['source' => $theirs]])
+            ->assertUnprocessable()
+            ->assertSee('not among yours');
+        $this->postJson("/pages/{$page->id}/clip-part", [
+            'base' => $page->refresh()->revision,
+            'id' => $id,
+        ])->assertOk();
+        $this->edit($page, [
+            'kind' => 'change',
+            'ids' => [$id],
+            'set' => ['own' => true, 'set' => [['source' => $theirs]]],
+        ])
+            ->assertUnprocessable()
+            ->assertSee('not among yours');
+        $this->edit($page, [
+            'kind' => 'change',
+            'ids' => [$id],
+            'set' => ['own' => true, 'set' => [['source' => $mine]]],
+        ])->assertOk();
         $this->get("/pictures/{$theirs}")->assertForbidden();
         $this->get("/pictures/{$mine}")->assertOk();
     }
@@ -162,7 +252,17 @@ final class SeenByOthersTest extends TestCase
     /** A tenth of the key's width and as much of its height as is that size on the first page. */
     private function clip(string $id, ?Frame $frame = null, bool $kept = false): Clip
     {
-        return new Clip($id, $frame ?? Frame::of(200, 200, 60, 40), $this->source(), 2, left: 0.1, top: 0.1, across: 0.1, down: 0.05, kept: $kept);
+        return new Clip(
+            $id,
+            $frame ?? Frame::of(200, 200, 60, 40),
+            $this->source(),
+            2,
+            left: 0.1,
+            top: 0.1,
+            across: 0.1,
+            down: 0.05,
+            kept: $kept,
+        );
     }
 
     private function lay(Element ...$elements): void
@@ -174,12 +274,17 @@ final class SeenByOthersTest extends TestCase
     /** @return array{Copy, HandoutItem} the first page alone, handed to the student */
     private function handOut(): array
     {
-        $set = Worksheet::factory()->for($this->teacher)->create(['pages_total' => 1]);
+        $set = Worksheet::factory()
+            ->for($this->teacher)
+            ->create(['pages_total' => 1]);
         $first = $this->pack->pages()->where('position', 1)->sole();
         app(\App\Actions\CopyPages::class)([$first->load('current')], $set, false);
         $class = SchoolClass::factory()->for($this->teacher)->create();
         $class->students()->attach($this->student);
-        $handout = app(HandOutWorksheets::class)($this->teacher, new HandoutPlan('T', '', null, null, [[$set, Mode::OwnCopy]], [$class]));
+        $handout = app(HandOutWorksheets::class)(
+            $this->teacher,
+            new HandoutPlan('T', '', null, null, [[$set, Mode::OwnCopy]], [$class]),
+        );
         $this->app?->make('auth')->forgetGuards();
         $this->actingAs($this->student, 'student');
 
@@ -221,10 +326,23 @@ final class SeenByOthersTest extends TestCase
      */
     private function pixels(TestResponse $response): array
     {
-        $file = $response->baseResponse instanceof \Symfony\Component\HttpFoundation\BinaryFileResponse ? $response->baseResponse->getFile()->getContent() : '';
+        $file =
+            $response->baseResponse instanceof \Symfony\Component\HttpFoundation\BinaryFileResponse
+                ? $response->baseResponse->getFile()->getContent()
+                : '';
         $image = imagecreatefromstring($file);
         assert($image !== false);
 
-        return [imagesx($image), imagesy($image), fn (float $x, float $y): int => imagecolorat($image, (int) ($x * imagesx($image)), (int) ($y * imagesy($image))) >> 8 & 0xFF];
+        return [
+            imagesx($image),
+            imagesy($image),
+            fn (float $x, float $y): int => (imagecolorat(
+                $image,
+                (int) ($x * imagesx($image)),
+                (int) ($y * imagesy($image)),
+            ) >>
+                8) &
+                0xFF,
+        ];
     }
 }

@@ -21,10 +21,18 @@ final class SessionsTest extends TestCase
     {
         $teacher = Teacher::factory()->create();
         foreach (['/', '/sign-in', '/class'] as $door) {
-            $this->assertStringContainsString('no-store', (string) $this->get($door)->headers->get('Cache-Control'), $door);
+            $this->assertStringContainsString(
+                'no-store',
+                (string) $this->get($door)->headers->get('Cache-Control'),
+                $door,
+            );
         }
         foreach (['/shelf', '/handouts', '/classes', '/nowhere', '/who'] as $page) {
-            $this->assertStringContainsString('no-store', (string) $this->actingAs($teacher, 'teacher')->get($page)->headers->get('Cache-Control'), $page);
+            $this->assertStringContainsString(
+                'no-store',
+                (string) $this->actingAs($teacher, 'teacher')->get($page)->headers->get('Cache-Control'),
+                $page,
+            );
         }
     }
 
@@ -33,7 +41,10 @@ final class SessionsTest extends TestCase
         $student = Student::factory()->create();
         $this->get('/')->assertHeader('Slate-Who', 'nobody')->assertSee('data-who="nobody"', false);
         $this->getJson('/who')->assertExactJson(['who' => 'nobody']);
-        $this->actingAs($student, 'student')->get('/my/day')->assertHeader('Slate-Who', "s{$student->id}")->assertSee("data-who=\"s{$student->id}\"", false);
+        $this->actingAs($student, 'student')
+            ->get('/my/day')
+            ->assertHeader('Slate-Who', "s{$student->id}")
+            ->assertSee("data-who=\"s{$student->id}\"", false);
         $this->getJson('/who')->assertExactJson(['who' => "s{$student->id}"]);
     }
 
@@ -53,7 +64,9 @@ final class SessionsTest extends TestCase
     public function test_a_new_password_ends_the_sessions_of_its_teacher(): void
     {
         $teacher = Teacher::factory()->create(['email' => 'marlow@school.example', 'password' => 'harbour-light']);
-        $this->post('/sign-in', ['email' => 'marlow@school.example', 'password' => 'harbour-light'])->assertRedirect('/shelf');
+        $this->post('/sign-in', ['email' => 'marlow@school.example', 'password' => 'harbour-light'])->assertRedirect(
+            '/shelf',
+        );
         $this->get('/shelf')->assertOk();
 
         $teacher->update(['password' => 'lighthouse-9']);

@@ -33,29 +33,53 @@ final class SharingTest extends TestCase
         parent::setUp();
         $this->owner = Teacher::factory()->create(['name' => 'Ms Marlow']);
         $this->colleague = Teacher::factory()->create(['name' => 'Mr Okafor']);
-        $this->pack = app(BringInFile::class)($this->owner, database_path('demo/working-harbour-pack.pdf'), 'harbour.pdf')->refresh();
+        $this->pack = app(BringInFile::class)(
+            $this->owner,
+            database_path('demo/working-harbour-pack.pdf'),
+            'harbour.pdf',
+        )->refresh();
     }
 
     public function test_it_is_seen_by_those_it_is_shared_with_and_only_to_look_at(): void
     {
         $picture = "/backdrops/{$this->pack->pages()->firstOrFail()->backdrop?->source}/1/thumbnail";
-        $this->as($this->colleague)->get("/colleagues/{$this->pack->id}")->assertForbidden();
+        $this->as($this->colleague)
+            ->get("/colleagues/{$this->pack->id}")
+            ->assertForbidden();
         $this->get($picture)->assertForbidden();
         $this->share(['with' => 'chosen', 'teachers' => [$this->colleague->id]])->assertSessionHasNoErrors();
 
         $this->as($this->colleague)->get('/colleagues')->assertSee('Harbour')->assertSee('Ms Marlow');
-        $this->get("/colleagues/{$this->pack->id}")->assertOk()->assertSee('answer key')->assertSee('Activity 7');
+        $this->get("/colleagues/{$this->pack->id}")
+            ->assertOk()
+            ->assertSee('answer key')
+            ->assertSee('Activity 7');
         $this->get($picture)->assertOk();
-        foreach (["/worksheets/{$this->pack->id}", "/worksheets/{$this->pack->id}/boxes", "/worksheets/{$this->pack->id}/sharing"] as $own) {
+        foreach (
+            [
+                "/worksheets/{$this->pack->id}",
+                "/worksheets/{$this->pack->id}/boxes",
+                "/worksheets/{$this->pack->id}/sharing",
+            ] as $own
+        ) {
             $this->get($own)->assertForbidden();
         }
-        $this->postJson("/worksheets/{$this->pack->id}/pages/duplicate", ['base' => 0, 'pages' => [1]])->assertForbidden();
-        $this->as(Teacher::factory()->create())->get("/colleagues/{$this->pack->id}")->assertForbidden();
+        $this->postJson("/worksheets/{$this->pack->id}/pages/duplicate", [
+            'base' => 0,
+            'pages' => [1],
+        ])->assertForbidden();
+        $this->as(Teacher::factory()->create())
+            ->get("/colleagues/{$this->pack->id}")
+            ->assertForbidden();
 
         $this->share(['with' => 'school']);
-        $this->as(Teacher::factory()->create())->get("/colleagues/{$this->pack->id}")->assertOk();
+        $this->as(Teacher::factory()->create())
+            ->get("/colleagues/{$this->pack->id}")
+            ->assertOk();
         $this->share(['with' => 'nobody']);
-        $this->as($this->colleague)->get("/colleagues/{$this->pack->id}")->assertForbidden();
+        $this->as($this->colleague)
+            ->get("/colleagues/{$this->pack->id}")
+            ->assertForbidden();
         $this->get('/colleagues')->assertDontSee('Harbour')->assertSee('Nobody shares anything');
         $this->get($picture)->assertForbidden();
     }
@@ -76,24 +100,51 @@ final class SharingTest extends TestCase
         app(ApplyEdit::class)($page, $page->revision, new Place([new AnswerBox('a', Frame::of(50, 50, 100, 20))]));
         $this->share(['with' => 'school']);
         $files = StoredFile::count();
-        $this->as($this->colleague)->post("/colleagues/{$this->pack->id}", ['name' => ' '])->assertSessionHasErrors('name');
+        $this->as($this->colleague)
+            ->post("/colleagues/{$this->pack->id}", ['name' => ' '])
+            ->assertSessionHasErrors('name');
         $this->post("/colleagues/{$this->pack->id}", ['name' => 'Harbour for Curlew'])->assertRedirect();
 
         $own = $this->colleague->worksheets()->sole();
-        $this->assertSame(['Harbour for Curlew', 20, true, false], [$own->name, $own->pages_total, $own->isMaster(), $own->shared_with_school]);
+        $this->assertSame(
+            ['Harbour for Curlew', 20, true, false],
+            [$own->name, $own->pages_total, $own->isMaster(), $own->shared_with_school],
+        );
         $this->assertSame($files, StoredFile::count());
         $copied = $own->pages()->where('position', 6)->sole();
         $this->assertNotNull($copied->current->page()->element('a'));
         $key = $own->pages()->where('position', 18)->sole();
         $this->assertSame(Role::Key, $key->role);
-        $this->assertSame($own->pages()->whereBetween('position', [6, 11])->pluck('id')->all(), $key->answers, 'its keys are tied to its own pages');
-        $this->assertNotEmpty(array_filter($own->pages()->with('current')->get()->all(), fn ($row): bool => array_filter($row->current->page()->elements(), fn ($element): bool => $element instanceof Link) !== []));
+        $this->assertSame(
+            $own
+                ->pages()
+                ->whereBetween('position', [6, 11])
+                ->pluck('id')
+                ->all(),
+            $key->answers,
+            'its keys are tied to its own pages',
+        );
+        $this->assertNotEmpty(
+            array_filter(
+                $own->pages()->with('current')->get()->all(),
+                fn ($row): bool => array_filter(
+                    $row->current->page()->elements(),
+                    fn ($element): bool => $element instanceof Link,
+                ) !== [],
+            ),
+        );
 
         // Neither hears of the other's changes, and withdrawing takes nothing away.
-        app(ApplyEdit::class)($page->refresh(), $page->revision, new Place([new AnswerBox('b', Frame::of(50, 90, 100, 20))]));
+        app(ApplyEdit::class)(
+            $page->refresh(),
+            $page->revision,
+            new Place([new AnswerBox('b', Frame::of(50, 90, 100, 20))]),
+        );
         $this->assertSame(0, $this->pack->behind()->count());
         $this->share(['with' => 'nobody']);
-        $this->as($this->colleague)->get("/worksheets/{$own->id}")->assertOk();
+        $this->as($this->colleague)
+            ->get("/worksheets/{$own->id}")
+            ->assertOk();
         $this->get("/backdrops/{$copied->backdrop?->source}/6/thumbnail")->assertOk();
         $this->assertNull($copied->refresh()->current->page()->element('b'));
     }

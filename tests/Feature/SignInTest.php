@@ -25,7 +25,9 @@ final class SignInTest extends TestCase
         $teacher = Teacher::factory()->create(['email' => 't@school.example']);
         $this->assertTrue(Hash::check('a-password', $teacher->password), 'the password is stored hashed');
 
-        $this->post('/sign-in', ['email' => 't@school.example', 'password' => 'wrong'])->assertSessionHasErrors('email');
+        $this->post('/sign-in', ['email' => 't@school.example', 'password' => 'wrong'])->assertSessionHasErrors(
+            'email',
+        );
         $this->assertGuest('teacher');
         $this->post('/sign-in', ['email' => 't@school.example', 'password' => 'a-password'])->assertRedirect('/shelf');
         $this->assertAuthenticatedAs($teacher, 'teacher');
@@ -39,7 +41,9 @@ final class SignInTest extends TestCase
         foreach (range(1, 5) as $n) {
             $this->post('/sign-in', ['email' => 't@school.example', 'password' => "guess{$n}"])->assertRedirect();
         }
-        $this->post('/sign-in', ['email' => 'T@school.example', 'password' => 'a-password'])->assertSessionHasErrors('email');
+        $this->post('/sign-in', ['email' => 'T@school.example', 'password' => 'a-password'])->assertSessionHasErrors(
+            'email',
+        );
         $this->assertGuest('teacher');
     }
 
@@ -48,8 +52,12 @@ final class SignInTest extends TestCase
         [$class, $student] = $this->classWithStudent();
 
         $this->post('/class', ['code' => ' tide-26 '])->assertRedirect("/class/{$class->code}");
-        $this->get("/class/{$class->code}")->assertOk()->assertSee($student->name);
-        $this->post("/class/{$class->code}", ['student' => $student->id, 'pin' => '1111'])->assertSessionHasErrors('pin');
+        $this->get("/class/{$class->code}")
+            ->assertOk()
+            ->assertSee($student->name);
+        $this->post("/class/{$class->code}", ['student' => $student->id, 'pin' => '1111'])->assertSessionHasErrors(
+            'pin',
+        );
         $this->post("/class/{$class->code}", ['student' => $student->id, 'pin' => '2468'])->assertRedirect('/my/day');
         $this->assertAuthenticatedAs($student, 'student');
     }
@@ -58,7 +66,9 @@ final class SignInTest extends TestCase
     {
         [$class] = $this->classWithStudent();
         $stranger = Student::factory()->create();
-        $this->post("/class/{$class->code}", ['student' => $stranger->id, 'pin' => '2468'])->assertSessionHasErrors('pin');
+        $this->post("/class/{$class->code}", ['student' => $stranger->id, 'pin' => '2468'])->assertSessionHasErrors(
+            'pin',
+        );
         $this->assertGuest('student');
     }
 
@@ -71,7 +81,10 @@ final class SignInTest extends TestCase
         foreach (range(1, 5) as $n) {
             $this->post("/class/{$class->code}", ['student' => $student->id, 'pin' => "000{$n}"]);
         }
-        $this->enter($class, $student)->assertSessionHasErrors(['pin' => 'There were too many wrong tries with this name. Wait 5 seconds, then try again, or ask your teacher.']);
+        $this->enter($class, $student)->assertSessionHasErrors([
+            'pin' => 'There were too many wrong tries with this name. Wait 5 seconds, then try again, or ask your '
+                .'teacher.',
+        ]);
         $this->post("/class/{$class->code}", ['student' => $neighbour->id, 'pin' => '2468'])->assertRedirect('/my/day');
     }
 
@@ -90,7 +103,9 @@ final class SignInTest extends TestCase
         foreach (range(1, 6) as $n) {
             $this->enter($class, $student, '0000');
         }
-        $this->actingAs($class->teacher, 'teacher')->get("/classes/{$class->id}")->assertSee('wrong PINs in the last hour');
+        $this->actingAs($class->teacher, 'teacher')
+            ->get("/classes/{$class->id}")
+            ->assertSee('wrong PINs in the last hour');
         $this->post("/classes/{$class->id}/students/{$student->id}/let-try")->assertRedirect();
         $this->get("/classes/{$class->id}")->assertDontSee('wrong PINs');
         $this->post('/sign-out');
@@ -100,7 +115,10 @@ final class SignInTest extends TestCase
     public function test_the_devices_on_which_somebody_was_before_do_not_wait_for_what_others_guess(): void
     {
         [$class, $student] = $this->classWithStudent();
-        $device = (string) $this->enter($class, $student)->assertRedirect('/my/day')->getCookie('open_slate_device')?->getValue();
+        $device = (string) $this->enter($class, $student)
+            ->assertRedirect('/my/day')
+            ->getCookie('open_slate_device')
+            ?->getValue();
         $this->post('/sign-out');
         foreach (range(1, 20) as $n) {
             $this->enter($class, $student, '0000');
@@ -118,9 +136,14 @@ final class SignInTest extends TestCase
         foreach (range(1, 5) as $n) {
             $other = Student::factory()->create();
             $class->students()->attach($other);
-            $this->enter($class, $other, '0000')->assertSessionHasErrors(['pin' => 'That is not the PIN for this name. Try again, or ask your teacher.']);
+            $this->enter($class, $other, '0000')->assertSessionHasErrors([
+                'pin' => 'That is not the PIN for this name. Try again, or ask your teacher.',
+            ]);
         }
-        $this->enter($class, $student, '0000')->assertSessionHasErrors(['pin' => 'There were too many wrong tries with this name. Wait 5 seconds, then try again, or ask your teacher.']);
+        $this->enter($class, $student, '0000')->assertSessionHasErrors([
+            'pin' => 'There were too many wrong tries with this name. Wait 5 seconds, then try again, or ask your '
+                .'teacher.',
+        ]);
     }
 
     public function test_naming_another_student_in_the_address_is_no_way_round_the_wait(): void
@@ -178,7 +201,9 @@ final class SignInTest extends TestCase
 
     public function test_an_unknown_code_is_told(): void
     {
-        $this->post('/class', ['code' => 'NOPE'])->assertSessionHasErrors(['code' => 'No class has this code. Look at the board and type it again.']);
+        $this->post('/class', ['code' => 'NOPE'])->assertSessionHasErrors([
+            'code' => 'No class has this code. Look at the board and type it again.',
+        ]);
         $this->get('/class/NOPE')->assertNotFound();
     }
 
@@ -186,7 +211,13 @@ final class SignInTest extends TestCase
     {
         [$class] = $this->classWithStudent();
         foreach (['/sign-in', '/class', "/class/{$class->code}"] as $door) {
-            $status = $this->post($door, ['email' => ['a'], 'password' => ['b'], 'code' => ['c'], 'student' => ['1'], 'pin' => ['2468']])->getStatusCode();
+            $status = $this->post($door, [
+                'email' => ['a'],
+                'password' => ['b'],
+                'code' => ['c'],
+                'student' => ['1'],
+                'pin' => ['2468'],
+            ])->getStatusCode();
             $this->assertContains($status, [302, 400, 422], $door);
         }
         $this->assertGuest('student');

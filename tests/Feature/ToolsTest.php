@@ -31,7 +31,11 @@ final class ToolsTest extends TestCase
         foreach ($tools->all() as $tool) {
             if (ElementKind::tryFrom($tool->new['kind'] ?? '') !== null) {
                 // A link is asked for its words and where it leads, a picture for the picture.
-                $asked = ['link' => ['text' => 'Tides', 'target' => 'https://tides.example'], 'part-picture' => ['source' => str_repeat('ab', 32)]][$tool->name] ?? [];
+                $asked =
+                    [
+                        'link' => ['text' => 'Tides', 'target' => 'https://tides.example'],
+                        'part-picture' => ['source' => str_repeat('ab', 32)],
+                    ][$tool->name] ?? [];
                 $edit = ['kind' => 'place', 'elements' => [['x' => 10, 'y' => 10] + $asked + (array) $tool->new]];
                 $after = EditCodec::decode($edit, fn (): string => 'laid', Printed::nothing())->apply($page);
                 $this->assertSame($tool->new['kind'] ?? null, $after->elements()[0]->kind()->value, $tool->name);
@@ -51,14 +55,24 @@ final class ToolsTest extends TestCase
 
     public function test_every_kind_of_answer_that_a_box_takes_can_be_laid(): void
     {
-        $laid = array_map(fn (Tool $tool): string => $tool->name === 'choice' ? 'choice' : $tool->new['answer'] ?? '', Tools::boxes(true)->all());
+        $laid = array_map(
+            fn (Tool $tool): string => $tool->name === 'choice' ? 'choice' : $tool->new['answer'] ?? '',
+            Tools::boxes(true)->all(),
+        );
 
-        $this->assertSame([], array_diff(array_map(fn (AnswerKind $kind): string => $kind->value, AnswerKind::ofBoxes()), $laid));
+        $this->assertSame(
+            [],
+            array_diff(array_map(fn (AnswerKind $kind): string => $kind->value, AnswerKind::ofBoxes()), $laid),
+        );
     }
 
     public function test_room_is_made_only_where_there_is_no_print(): void
     {
-        $has = fn (bool $print): bool => in_array('room', array_map(fn (Tool $tool): string => $tool->name, Tools::boxes($print)->all()), true);
+        $has = fn (bool $print): bool => in_array(
+            'room',
+            array_map(fn (Tool $tool): string => $tool->name, Tools::boxes($print)->all()),
+            true,
+        );
 
         $this->assertSame([false, true], [$has(true), $has(false)]);
     }

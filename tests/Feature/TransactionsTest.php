@@ -18,8 +18,23 @@ final class TransactionsTest extends TestCase
         DB::purge();
         DB::statement('create table counts (number integer)');
         DB::table('counts')->insert(['number' => 0]);
-        $code = 'foreach (range(1, 40) as $n) { DB::transaction(function () { $number = DB::table("counts")->value("number"); usleep(500); DB::table("counts")->update(["number" => $number + 1]); }); }';
-        $script = 'require "vendor/autoload.php"; $app = require "bootstrap/app.php"; $app->make(Illuminate\Contracts\Console\Kernel::class)->bootstrap(); use Illuminate\Support\Facades\DB; config(["database.connections.sqlite.database" => '.var_export($path, true).']); '.$code;
+        $script = sprintf(
+            <<<'PHP'
+            require "vendor/autoload.php";
+            $app = require "bootstrap/app.php";
+            $app->make(Illuminate\Contracts\Console\Kernel::class)->bootstrap();
+            use Illuminate\Support\Facades\DB;
+            config(["database.connections.sqlite.database" => %s]);
+            foreach (range(1, 40) as $n) {
+                DB::transaction(function () {
+                    $number = DB::table("counts")->value("number");
+                    usleep(500);
+                    DB::table("counts")->update(["number" => $number + 1]);
+                });
+            }
+            PHP,
+            var_export($path, true),
+        );
         $writers = array_map(fn (): Process => new Process(['php', '-r', $script], base_path()), range(1, 4));
         array_walk($writers, fn (Process $writer) => $writer->start());
         foreach ($writers as $writer) {

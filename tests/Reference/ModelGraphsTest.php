@@ -21,7 +21,10 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Symfony\Component\Process\Process;
 
-/** Whether a model is joined as the key is, against @dagrejs/graphlib (npm registry) trying every assignment of like parts. */
+/**
+ * Whether a model is joined as the key is, against @dagrejs/graphlib (npm registry) trying every assignment of like
+ * parts.
+ */
 final class ModelGraphsTest extends TestCase
 {
     private const NAMES = ['lamp' => 3, 'switch' => 3, 'cell' => 2];
@@ -50,11 +53,25 @@ final class ModelGraphsTest extends TestCase
                 $done[mt_rand(0, count($done) - 1)] = mt_rand(0, 3) === 0 ? null : $this->wire();
             }
             $done = array_values(array_filter($done));
-            $asked[] = $head === Head::None ? [...$this->graph($key), ...$this->graph($done)] : [...$this->arrows($key), ...$this->arrows($done)];
-            $ours[] = ModelCheck::of($scene, new ModelKey($this->model($key), $counts), Model::parse($this->model($done)))->isRight();
+            $asked[] =
+                $head === Head::None
+                    ? [...$this->graph($key), ...$this->graph($done)]
+                    : [...$this->arrows($key), ...$this->arrows($done)];
+            $ours[] = ModelCheck::of(
+                $scene,
+                new ModelKey($this->model($key), $counts),
+                Model::parse($this->model($done)),
+            )->isRight();
         }
         /** @var list<bool> $theirs */
-        $theirs = json_decode((new Process(['node', __DIR__.'/graphs.mjs']))->setInput((string) json_encode($asked))->mustRun()->getOutput(), true, flags: JSON_THROW_ON_ERROR);
+        $theirs = json_decode(
+            (new Process(['node', __DIR__.'/graphs.mjs']))
+                ->setInput((string) json_encode($asked))
+                ->mustRun()
+                ->getOutput(),
+            true,
+            flags: JSON_THROW_ON_ERROR,
+        );
 
         $this->assertSame($theirs, $ours);
         $this->assertGreaterThan(190, count(array_filter($theirs)));
@@ -65,18 +82,43 @@ final class ModelGraphsTest extends TestCase
     {
         $parts = [];
         foreach (self::NAMES as $name => $stock) {
-            $parts[] = new Part($name, Frame::of(10, 10, 20, 20), text: $name, stock: $stock, joints: [new Joint('p', 0, 0.5), new Joint('m', 1, 0.5)]);
+            $parts[] = new Part(
+                $name,
+                Frame::of(10, 10, 20, 20),
+                text: $name,
+                stock: $stock,
+                joints: [new Joint('p', 0, 0.5), new Joint('m', 1, 0.5)],
+            );
         }
 
-        return new Scene(new Page(Size::of(600, 400), Colour::white(), elements: [...$parts, new Part('wire', Frame::of(10, 60, 30, 4), PartForm::Connector, stock: self::WIRES, head: $head)]));
+        return new Scene(
+            new Page(
+                Size::of(600, 400),
+                Colour::white(),
+                elements: [
+                    ...$parts,
+                    new Part('wire', Frame::of(10, 60, 30, 4), PartForm::Connector, stock: self::WIRES, head: $head),
+                ],
+            ),
+        );
     }
 
     /** @return array{string, string} the two joints it holds to, in their order */
     private function wire(): array
     {
         do {
-            $ends = array_map(fn (): string => ($name = array_rand(self::NAMES)).'.'.mt_rand(1, self::NAMES[$name]).'.'.['p', 'm'][mt_rand(0, 1)], [0, 1]);
-        } while (strtok($ends[0], '.').explode('.', $ends[0])[1] === strtok($ends[1], '.').explode('.', $ends[1])[1]);
+            $ends = array_map(
+                fn (): string => ($name = array_rand(self::NAMES)).
+                    '.'.
+                    mt_rand(1, self::NAMES[$name]).
+                    '.'.
+                    ['p', 'm'][mt_rand(0, 1)],
+                [0, 1],
+            );
+        } while (
+            strtok($ends[0], '.').explode('.', $ends[0])[1] ===
+            strtok($ends[1], '.').explode('.', $ends[1])[1]
+        );
 
         return $ends;
     }
@@ -102,7 +144,12 @@ final class ModelGraphsTest extends TestCase
             }
         }
         $carried = fn (string $end): string => $to[substr($end, 0, -2)].substr($end, -2);
-        $all = array_map(fn (array $wire): array => $turned && mt_rand(0, 1) === 1 ? [$carried($wire[1]), $carried($wire[0])] : [$carried($wire[0]), $carried($wire[1])], $wires);
+        $all = array_map(
+            fn (array $wire): array => $turned && mt_rand(0, 1) === 1
+                ? [$carried($wire[1]), $carried($wire[0])]
+                : [$carried($wire[0]), $carried($wire[1])],
+            $wires,
+        );
         shuffle($all);
 
         return $all;
@@ -169,7 +216,12 @@ final class ModelGraphsTest extends TestCase
         }
         foreach ($arrows as $n => [$from, $to]) {
             array_push($nodes, ["tail {$n}", 'tail'], ["head {$n}", 'head']);
-            array_push($edges, [substr($from, 0, -2), "tail {$n}", 'joined'], ["tail {$n}", "head {$n}", 'joined'], ["head {$n}", substr($to, 0, -2), 'joined']);
+            array_push(
+                $edges,
+                [substr($from, 0, -2), "tail {$n}", 'joined'],
+                ["tail {$n}", "head {$n}", 'joined'],
+                ["head {$n}", substr($to, 0, -2), 'joined'],
+            );
         }
 
         return [$nodes, $edges];

@@ -13,7 +13,8 @@ use Tests\TestCase;
 
 /**
  * Roles and sections of labelled packs in many layouts and wordings: tests/packs, made by make.mjs there, labelled as
- * they were made. All of it is invented; that eight cards are eight sets and days count up is common practice, no source.
+ * they were made. All of it is invented; that eight cards are eight sets and days count up is common practice, no
+ * source.
  */
 final class PacksTest extends TestCase
 {
@@ -29,7 +30,10 @@ final class PacksTest extends TestCase
                 if ($verdict->role->value === $role) {
                     $right++;
                 } else {
-                    $wrong[] = "{$name}, page ".($index + 1).": {$verdict->role->value} ({$verdict->reason}) instead of {$role}";
+                    $wrong[] =
+                        "{$name}, page ".
+                        ($index + 1).
+                        ": {$verdict->role->value} ({$verdict->reason}) instead of {$role}";
                 }
                 $this->assertFalse($role === 'key' && $verdict->role === Role::Student, implode("\n", $wrong));
                 $this->assertNotSame('', $verdict->reason);
@@ -43,12 +47,15 @@ final class PacksTest extends TestCase
 
         $this->assertGreaterThan(300, $all);
         $this->assertGreaterThanOrEqual(0.95, $right / $all, implode("\n", $wrong));
-        $this->assertGreaterThanOrEqual(0.95, 2 * $hit / (2 * $hit + $extra + $missed));
+        $this->assertGreaterThanOrEqual(0.95, (2 * $hit) / (2 * $hit + $extra + $missed));
     }
 
     public function test_labels_are_read_whatever_their_numerals(): void
     {
-        $labels = fn (string $name): array => array_map(fn (Section $section): string => $section->label, $this->read($name)->sections);
+        $labels = fn (string $name): array => array_map(
+            fn (Section $section): string => $section->label,
+            $this->read($name)->sections,
+        );
 
         $this->assertSame(['Day 1', 'Day 2', 'Day 3', 'Day 4', 'Day 5'], $labels('us-days'));
         $this->assertSame(['Lesson 1', 'Lesson 2', 'Lesson 3'], $labels('uk-lessons'));
@@ -67,7 +74,11 @@ final class PacksTest extends TestCase
     /** @return array<string, list<array{role: string, section: string|null}>> */
     private function packs(): array
     {
-        return json_decode((string) file_get_contents(base_path('tests/packs/truth.json')), true, flags: JSON_THROW_ON_ERROR);
+        return json_decode(
+            (string) file_get_contents(base_path('tests/packs/truth.json')),
+            true,
+            flags: JSON_THROW_ON_ERROR,
+        );
     }
 
     private function read(string $name): PackReading

@@ -11,11 +11,25 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Format\PageCodecTest;
 
-/** The published schema (JSON Schema 2020-12, read by opis/json-schema) and the codec say yes and no to the same pages. */
+/**
+ * The published schema (JSON Schema 2020-12, read by opis/json-schema) and the codec say yes and no to the same pages.
+ */
 final class PageSchemaTest extends TestCase
 {
     /** What a schema cannot say: how one value of a page bears on another. */
-    private const BEYOND = ['two of one id', 'a limit that contradicts itself', 'a passage without mistakes', 'words as the key of a number', 'a key that is not offered', 'a table short of cells', 'a key in a cell of words', 'two joints of one id', 'a picture of nothing', 'a key that is no model', 'a set for what is no picture'];
+    private const BEYOND = [
+        'two of one id',
+        'a limit that contradicts itself',
+        'a passage without mistakes',
+        'words as the key of a number',
+        'a key that is not offered',
+        'a table short of cells',
+        'a key in a cell of words',
+        'two joints of one id',
+        'a picture of nothing',
+        'a key that is no model',
+        'a set for what is no picture',
+    ];
 
     public function test_what_is_written_fits_the_schema(): void
     {

@@ -10,7 +10,9 @@ use OpenSlate\Paper\PaperSize;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
-/** Paper sizes against their standards, contrast against WCAG 2.2. The figures are copied from memory of the standards. */
+/**
+ * Paper sizes against their standards, contrast against WCAG 2.2. The figures are copied from memory of the standards.
+ */
 final class PaperStandardsTest extends TestCase
 {
     public function test_a_sizes_halve_as_iso_216_says(): void
@@ -32,7 +34,7 @@ final class PaperStandardsTest extends TestCase
             'Letter, ANSI/ASME Y14.1 A' => [PaperSize::Letter, 612, 792],
             'Legal' => [PaperSize::Legal, 612, 1008],
             'Tabloid, ANSI/ASME Y14.1 B' => [PaperSize::Tabloid, 792, 1224],
-            'A4, ISO 216' => [PaperSize::A4, 595.276, 841.890],
+            'A4, ISO 216' => [PaperSize::A4, 595.276, 841.89],
             'B5, ISO 216' => [PaperSize::B5, 498.898, 708.661],
         ];
     }

@@ -33,7 +33,10 @@ final class NotesSource implements Source
 
     public function pages(string $path): array
     {
-        return array_map(fn (int $at): SourcePage => new SourcePage($at + 1, Size::of(400, 300), 1.0), array_keys($this->lines($path))) ?: [new SourcePage(1, Size::of(400, 300), 1.0)];
+        return array_map(
+            fn (int $at): SourcePage => new SourcePage($at + 1, Size::of(400, 300), 1.0),
+            array_keys($this->lines($path)),
+        ) ?: [new SourcePage(1, Size::of(400, 300), 1.0)];
     }
 
     public function draw(string $path, array $pages, string $folder): iterable
@@ -50,12 +53,25 @@ final class NotesSource implements Source
 
     public function texts(string $path, array $pages): array
     {
-        return array_map(fn (SourcePage $page): PageText => new PageText($page->number, $page->size, [new TextLine($this->lines($path)[$page->number - 1], Frame::of(20, 20, 300, 14), $this->words($path, $pages, $page->number))]), $pages);
+        return array_map(
+            fn (SourcePage $page): PageText => new PageText($page->number, $page->size, [
+                new TextLine(
+                    $this->lines($path)[$page->number - 1],
+                    Frame::of(20, 20, 300, 14),
+                    $this->words($path, $pages, $page->number),
+                ),
+            ]),
+            $pages,
+        );
     }
 
     public function words(string $path, array $pages, int $number): array
     {
-        return array_map(fn (string $word, int $at): Word => new Word($word, Frame::of(20 + 60 * $at, 20, 55, 14)), $all = explode(' ', $this->lines($path)[$number - 1]), array_keys($all));
+        return array_map(
+            fn (string $word, int $at): Word => new Word($word, Frame::of(20 + 60 * $at, 20, 55, 14)),
+            $all = explode(' ', $this->lines($path)[$number - 1]),
+            array_keys($all),
+        );
     }
 
     public function marks(string $path, array $pages, array $numbers): array

@@ -10,7 +10,9 @@ use Symfony\Component\Process\Process;
 /**
  * Writes small PDFs by hand, byte by byte, so that tests decide every box of every page.
  *
- * @phpstan-type PageSpec array{media?: string, crop?: string, rotate?: int, unit?: float, content?: string, words?: string, annots?: string}
+ * @phpstan-type PageSpec array{
+ *     media?: string, crop?: string, rotate?: int, unit?: float, content?: string, words?: string, annots?: string,
+ * }
  */
 final class PdfMaker
 {
@@ -19,44 +21,79 @@ final class PdfMaker
     {
         $draw = sprintf('q %.3F 0 0 %.3F 0 0 cm /I Do Q', $wide, $high);
 
-        return self::written([
-            1 => '<< /Type /Catalog /Pages 2 0 R >>',
-            2 => '<< /Type /Pages /Count 1 /Kids [4 0 R] >>',
-            3 => "<< /Type /XObject /Subtype /Image /Width {$width} /Height {$height} /ColorSpace /DeviceRGB /BitsPerComponent 8 /Filter /DCTDecode /Length ".strlen($jpeg)." >>\nstream\n{$jpeg}\nendstream",
-            4 => sprintf('<< /Type /Page /Parent 2 0 R /MediaBox [0 0 %.3F %.3F] /Resources << /XObject << /I 3 0 R >> >> /Contents 5 0 R >>', $wide, $high),
-            5 => '<< /Length '.strlen($draw)." >>\nstream\n{$draw}\nendstream",
-        ], '1.4');
+        return self::written(
+            [
+                1 => '<< /Type /Catalog /Pages 2 0 R >>',
+                2 => '<< /Type /Pages /Count 1 /Kids [4 0 R] >>',
+                3 => "<< /Type /XObject /Subtype /Image /Width {$width} /Height {$height} ".
+                    '/ColorSpace /DeviceRGB /BitsPerComponent 8 /Filter /DCTDecode /Length '.
+                    strlen($jpeg).
+                    " >>\nstream\n{$jpeg}\nendstream",
+                4 => sprintf(
+                    '<< /Type /Page /Parent 2 0 R /MediaBox [0 0 %.3F %.3F] /Resources << /XObject << /I 3 0 R >> '
+                        .'>> /Contents 5 0 R >>',
+                    $wide,
+                    $high,
+                ),
+                5 => '<< /Length '.strlen($draw)." >>\nstream\n{$draw}\nendstream",
+            ],
+            '1.4',
+        );
     }
 
     /** Pages of A4 with their numbers on them. */
     public static function pages(int $count): string
     {
-        return self::make(array_map(fn (int $number): array => ['media' => '0 0 595.276 841.89', 'words' => "Sheet {$number}"], range(1, $count)));
+        return self::make(
+            array_map(
+                fn (int $number): array => ['media' => '0 0 595.276 841.89', 'words' => "Sheet {$number}"],
+                range(1, $count),
+            ),
+        );
     }
 
     /**
      * @param  list<PageSpec>  $pages  boxes as PDF writes them: "0 0 612 792"
-     * @param  array{media?: string, rotate?: int}  $inherited  what the page tree gives to pages that say nothing themselves
+     * @param  array{media?: string, rotate?: int}  $inherited  what the page tree gives to pages that say nothing
+     *                                                          themselves
      */
     public static function make(array $pages, array $inherited = [], string $version = '1.4'): string
     {
-        $objects = [1 => '<< /Type /Catalog /Pages 2 0 R >>', 2 => '', 3 => '<< /Type /Font /Subtype /Type1 /BaseFont /Helvetica >>'];
+        $objects = [
+            1 => '<< /Type /Catalog /Pages 2 0 R >>',
+            2 => '',
+            3 => '<< /Type /Font /Subtype /Type1 /BaseFont /Helvetica >>',
+        ];
         $kids = [];
         foreach ($pages as $page) {
-            $content = ($page['content'] ?? '').(isset($page['words']) ? "\nBT /F1 12 Tf 72 700 Td ({$page['words']}) Tj ET" : '');
+            $content =
+                ($page['content'] ?? '').
+                (isset($page['words']) ? "\nBT /F1 12 Tf 72 700 Td ({$page['words']}) Tj ET" : '');
             $objects[] = '<< /Length '.strlen($content)." >>\nstream\n{$content}\nendstream";
             $stream = array_key_last($objects);
-            $objects[] = "<< /Type /Page /Parent 2 0 R /Resources << /Font << /F1 3 0 R >> >> /Contents {$stream} 0 R"
-                .(isset($page['media']) ? " /MediaBox [{$page['media']}]" : (isset($inherited['media']) ? '' : ' /MediaBox [0 0 612 792]'))
-                .(isset($page['crop']) ? " /CropBox [{$page['crop']}]" : '')
-                .(isset($page['rotate']) ? " /Rotate {$page['rotate']}" : '')
-                .(isset($page['annots']) ? " /Annots [{$page['annots']}]" : '')
-                .(isset($page['unit']) ? " /UserUnit {$page['unit']}" : '').' >>';
+            $objects[] =
+                "<< /Type /Page /Parent 2 0 R /Resources << /Font << /F1 3 0 R >> >> /Contents {$stream} 0 R".
+                (isset($page['media'])
+                    ? " /MediaBox [{$page['media']}]"
+                    : (isset($inherited['media'])
+                        ? ''
+                        : ' /MediaBox [0 0 612 792]')).
+                (isset($page['crop']) ? " /CropBox [{$page['crop']}]" : '').
+                (isset($page['rotate']) ? " /Rotate {$page['rotate']}" : '').
+                (isset($page['annots']) ? " /Annots [{$page['annots']}]" : '').
+                (isset($page['unit']) ? " /UserUnit {$page['unit']}" : '').
+                ' >>';
             $kids[] = array_key_last($objects).' 0 R';
         }
-        $objects[2] = '<< /Type /Pages /Count '.count($pages).' /Kids ['.implode(' ', $kids).']'
-            .(isset($inherited['media']) ? " /MediaBox [{$inherited['media']}]" : '')
-            .(isset($inherited['rotate']) ? " /Rotate {$inherited['rotate']}" : '').' >>';
+        $objects[2] =
+            '<< /Type /Pages /Count '.
+            count($pages).
+            ' /Kids ['.
+            implode(' ', $kids).
+            ']'.
+            (isset($inherited['media']) ? " /MediaBox [{$inherited['media']}]" : '').
+            (isset($inherited['rotate']) ? " /Rotate {$inherited['rotate']}" : '').
+            ' >>';
 
         return self::written($objects, $version);
     }

@@ -53,7 +53,9 @@ final class TcpdfSheet
 
     public function box(float $x, float $y, float $width, float $height, float $round = 0.0): self
     {
-        $round > 0 ? $this->pdf->RoundedRect($x, $y, $width, $height, $round) : $this->pdf->Rect($x, $y, $width, $height);
+        $round > 0
+            ? $this->pdf->RoundedRect($x, $y, $width, $height, $round)
+            : $this->pdf->Rect($x, $y, $width, $height);
 
         return $this->true('box', Frame::of($x, $y, $width, $height));
     }
@@ -72,7 +74,8 @@ final class TcpdfSheet
             foreach ($cells as $column => $words) {
                 $this->pdf->SetXY($x + $column * $width, $y + $row * $height);
                 $this->pdf->Cell($width, $height, $words, 1);
-                $words === '' && $this->true('cell', Frame::of($x + $column * $width, $y + $row * $height, $width, $height));
+                $words === '' &&
+                    $this->true('cell', Frame::of($x + $column * $width, $y + $row * $height, $width, $height));
             }
         }
 

@@ -21,7 +21,8 @@ use OpenSlate\Text\TextLine;
 /** Says what the program sees in a file, without keeping it. */
 final class Inspect extends Command
 {
-    protected $signature = 'slate:inspect {file : A PDF} {--pages= : Which pages, such as 1-5, 8, 11-} {--json : As JSON}';
+    protected $signature = 'slate:inspect {file : A PDF}
+        {--pages= : Which pages, such as 1-5, 8, 11-} {--json : As JSON}';
 
     protected $description = 'Say what the program sees in a PDF, without keeping it';
 
@@ -37,10 +38,22 @@ final class Inspect extends Command
         if ($this->option('json')) {
             $this->line(self::json($seen));
         } else {
-            $this->table(['Page', 'Width pt', 'Height pt', 'Words', 'Images', 'Role', 'Section', 'Blanks'], array_map(
-                fn (array $page): array => [$page['number'], $page['width'], $page['height'], $page['words'], $page['images'], $page['role'], $page['section']['label'] ?? '', count($page['blanks'])],
-                $seen['pages'],
-            ));
+            $this->table(
+                ['Page', 'Width pt', 'Height pt', 'Words', 'Images', 'Role', 'Section', 'Blanks'],
+                array_map(
+                    fn (array $page): array => [
+                        $page['number'],
+                        $page['width'],
+                        $page['height'],
+                        $page['words'],
+                        $page['images'],
+                        $page['role'],
+                        $page['section']['label'] ?? '',
+                        count($page['blanks']),
+                    ],
+                    $seen['pages'],
+                ),
+            );
         }
 
         return self::SUCCESS;
@@ -65,8 +78,24 @@ final class Inspect extends Command
         $drawn = $source->marks($path, $pages, $wanted);
 
         return [
-            'pages' => array_map(fn (int $number): array => $this->page($read[$number - 1], $counts[$number], $targets[$number] ?? [], BlankFinder::find($drawn[$number]), $reading), $wanted),
-            'sections' => array_map(fn (Section $section): array => ['label' => $section->label, 'from' => $section->from, 'to' => $section->to], $reading->sections),
+            'pages' => array_map(
+                fn (int $number): array => $this->page(
+                    $read[$number - 1],
+                    $counts[$number],
+                    $targets[$number] ?? [],
+                    BlankFinder::find($drawn[$number]),
+                    $reading,
+                ),
+                $wanted,
+            ),
+            'sections' => array_map(
+                fn (Section $section): array => [
+                    'label' => $section->label,
+                    'from' => $section->from,
+                    'to' => $section->to,
+                ],
+                $reading->sections,
+            ),
         ];
     }
 
@@ -84,13 +113,18 @@ final class Inspect extends Command
             'number' => $page->number,
             'width' => $page->size->width,
             'height' => $page->size->height,
-            'words' => array_sum(array_map(fn (TextLine $line): int => substr_count($line->text, ' ') + 1, $page->lines)),
+            'words' => array_sum(
+                array_map(fn (TextLine $line): int => substr_count($line->text, ' ') + 1, $page->lines),
+            ),
             'images' => $images,
             'role' => $verdict->role->value,
             'role_confidence' => $verdict->confidence,
             'role_reason' => $verdict->reason,
             'section' => $section === null ? null : ['label' => $section->label, 'index' => $section->index],
-            'links' => array_map(fn (PrintedLink $link): array => ['words' => $link->words, 'target' => $link->target->address], $links),
+            'links' => array_map(
+                fn (PrintedLink $link): array => ['words' => $link->words, 'target' => $link->target->address],
+                $links,
+            ),
             'blanks' => array_map(self::blank(...), $blanks),
         ];
     }

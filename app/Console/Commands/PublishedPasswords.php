@@ -25,13 +25,25 @@ final class PublishedPasswords extends Command
             if (Hash::check(DemoSeeder::PASSWORD, $teacher->password)) {
                 $todo[] = "php artisan slate:password {$teacher->email}";
             }
-            $open = $teacher->classes->filter(fn (SchoolClass $class): bool => $class->students->contains(fn (Student $student): bool => Hash::check(DemoSeeder::PIN, $student->pin)));
-            array_push($todo, ...$open->map(fn (SchoolClass $class): string => "php artisan slate:pins {$class->code}")->values()->all());
+            $open = $teacher->classes->filter(
+                fn (SchoolClass $class): bool => $class->students->contains(
+                    fn (Student $student): bool => Hash::check(DemoSeeder::PIN, $student->pin),
+                ),
+            );
+            array_push(
+                $todo,
+                ...$open
+                    ->map(fn (SchoolClass $class): string => "php artisan slate:pins {$class->code}")
+                    ->values()
+                    ->all(),
+            );
         }
         if ($todo === []) {
             return self::SUCCESS;
         }
-        $this->error('The demo is loaded with passwords that everybody can read. Change them before others can reach it:');
+        $this->error(
+            'The demo is loaded with passwords that everybody can read. Change them before others can reach it:',
+        );
         foreach ($todo as $command) {
             $this->line("  {$command}");
         }

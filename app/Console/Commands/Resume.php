@@ -26,12 +26,26 @@ final class Resume extends Command
     public function handle(): int
     {
         $worker = $this->option('worker');
-        DB::table('jobs')->whereNotNull('reserved_at')
+        DB::table('jobs')
+            ->whereNotNull('reserved_at')
             // One that was killed just when it had taken a job had no time to put its name to it.
-            ->when($worker !== null, fn (Builder $jobs) => $jobs->where(fn (Builder $its) => $its->where('worker', $worker)->orWhere(fn (Builder $nobodys) => $nobodys->whereNull('worker')->where('reserved_at', '<', now()->getTimestamp() - self::SECONDS_TO_SIGN))))
+            ->when(
+                $worker !== null,
+                fn (Builder $jobs) => $jobs->where(
+                    fn (Builder $its) => $its
+                        ->where('worker', $worker)
+                        ->orWhere(
+                            fn (Builder $nobodys) => $nobodys
+                                ->whereNull('worker')
+                                ->where('reserved_at', '<', now()->getTimestamp() - self::SECONDS_TO_SIGN),
+                        ),
+                ),
+            )
             ->update(['reserved_at' => null, 'worker' => null]);
         FileTurns::forget($worker);
-        $worker === null && FileTurns::isAnyLeft() && DB::table('worksheets')->whereNotNull('stage')->pluck('id')->each(fn () => TakeTurn::dispatch());
+        $worker === null &&
+            FileTurns::isAnyLeft() &&
+            DB::table('worksheets')->whereNotNull('stage')->pluck('id')->each(fn () => TakeTurn::dispatch());
         $worker === null && Storage::disk('local')->deleteDirectory('work');
 
         return self::SUCCESS;

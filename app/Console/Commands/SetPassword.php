@@ -24,7 +24,9 @@ final class SetPassword extends Command
 
             return self::FAILURE;
         }
-        $password = $this->option('stdin') ? rtrim((string) fgets(STDIN), "\r\n") : (string) $this->secret('New password');
+        $password = $this->option('stdin')
+            ? rtrim((string) fgets(STDIN), "\r\n")
+            : (string) $this->secret('New password');
         if (mb_strlen($password) < self::SHORTEST) {
             $this->error('A password has at least '.self::SHORTEST.' letters.');
 

@@ -20,7 +20,8 @@ final class Tidy extends Command
 
     protected $signature = 'slate:tidy';
 
-    protected $description = 'Throw away what has had its time: worksheets in the bin, replaced pictures, old revisions, half-done work, logs';
+    protected $description = 'Throw away what has had its time: worksheets in the bin, replaced pictures, old '
+        .'revisions, half-done work, logs';
 
     public function handle(EmptyBin $emptyBin, SweepPictures $sweepPictures, ThinRevisions $thin): int
     {
@@ -37,12 +38,17 @@ final class Tidy extends Command
     private function halfDoneWork(): void
     {
         $work = Storage::disk('local')->path('work');
-        foreach (is_dir($work) ? Finder::create()->in($work)->depth(0)->directories()->date('< 1 day ago') : [] as $folder) {
+        foreach (
+            is_dir($work) ? Finder::create()->in($work)->depth(0)->directories()->date('< 1 day ago') : [] as $folder
+        ) {
             Storage::disk('local')->deleteDirectory('work/'.$folder->getFilename());
         }
     }
 
-    /** Those of the servers; the program's own are turned over each day. They stay open, so that they are copied and emptied. */
+    /**
+     * Those of the servers; the program's own are turned over each day. They stay open, so that they are copied and
+     * emptied.
+     */
     private function turnOverLogs(): void
     {
         foreach (['web', 'php', 'queue'] as $name) {

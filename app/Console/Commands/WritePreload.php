@@ -17,10 +17,11 @@ use Throwable;
 final class WritePreload extends Command
 {
     /** All of the program's own, and the packages of the framework that a request may come by. */
-    private const USED = '/^(App|OpenSlate|Illuminate\\\\('
-        .'Auth|Bus|Cache|Container|Contracts|Cookie|Database|Encryption|Events|Filesystem|Foundation|Hashing|Http|Log'
-        .'|Pagination|Pipeline|Queue|Routing|Session|Support|Translation|Validation|View'
-        .'))\\\\(?!(.+\\\\)?(Console|Providers|Testing|Migrations|Schema)\\\\)/';
+    private const USED =
+        '/^(App|OpenSlate|Illuminate\\\\('.
+        'Auth|Bus|Cache|Container|Contracts|Cookie|Database|Encryption|Events|Filesystem|Foundation|Hashing|Http|Log'.
+        '|Pagination|Pipeline|Queue|Routing|Session|Support|Translation|Validation|View'.
+        '))\\\\(?!(.+\\\\)?(Console|Providers|Testing|Migrations|Schema)\\\\)/';
 
     protected $signature = 'slate:write-preload {file}';
 
@@ -34,13 +35,22 @@ final class WritePreload extends Command
             $class = new ReflectionClass($name);
             $file = $class->getFileName();
             // What other tools of the command line brought in is of no use to the web.
-            if ($file !== false && ! $class->isAnonymous() && str_starts_with($file, base_path()) && ! str_contains($file, '/storage/') && ! str_contains($file, 'Console') && ! str_contains($file, 'composer/')) {
+            if (
+                $file !== false &&
+                ! $class->isAnonymous() &&
+                str_starts_with($file, base_path()) &&
+                ! str_contains($file, '/storage/') &&
+                ! str_contains($file, 'Console') &&
+                ! str_contains($file, 'composer/')
+            ) {
                 $files[$file] = true;
             }
         }
         $list = var_export(array_keys($files), true);
         $map = var_export(base_path('vendor/composer/autoload_classmap.php'), true);
-        file_put_contents($this->argument('file'), <<<PHP
+        file_put_contents(
+            $this->argument('file'),
+            <<<PHP
             <?php
             \$map = require {$map};
             spl_autoload_register(function (string \$class) use (\$map): void {
@@ -50,7 +60,9 @@ final class WritePreload extends Command
                 require_once \$file;
             }
 
-            PHP);
+            PHP
+            ,
+        );
 
         return self::SUCCESS;
     }
@@ -61,7 +73,14 @@ final class WritePreload extends Command
         foreach (['/', '/my/day'] as $path) {
             $kernel->handle(Request::create($path));
         }
-        $kernel->handle(Request::create('/my/copies/0', 'PATCH', server: ['HTTP_ACCEPT' => 'application/json', 'CONTENT_TYPE' => 'application/json'], content: '{}'));
+        $kernel->handle(
+            Request::create(
+                '/my/copies/0',
+                'PATCH',
+                server: ['HTTP_ACCEPT' => 'application/json', 'CONTENT_TYPE' => 'application/json'],
+                content: '{}',
+            ),
+        );
         /** @var array<string, string> $map */
         $map = require base_path('vendor/composer/autoload_classmap.php');
         foreach (array_keys($map) as $name) {

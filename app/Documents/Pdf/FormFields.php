@@ -63,7 +63,13 @@ final class FormFields
         foreach ($widgets as $place => $widget) {
             $number = (int) $place;
             $frame = isset($boxes[$number]) ? $this->frame($boxes[$number], $widget['/Rect'] ?? null) : null;
-            if ($frame === null || $frame->width <= 0 || $frame->height <= 0 || ! in_array($widget['/FT'] ?? null, ['/Tx', '/Ch', '/Btn'], true) || $this->has($widget, self::PUSH)) {
+            if (
+                $frame === null ||
+                $frame->width <= 0 ||
+                $frame->height <= 0 ||
+                ! in_array($widget['/FT'] ?? null, ['/Tx', '/Ch', '/Btn'], true) ||
+                $this->has($widget, self::PUSH)
+            ) {
                 continue;
             }
             $label = $this->text($widget['/TU'] ?? null) ?: $this->text($widget['/T'] ?? null);
@@ -71,7 +77,13 @@ final class FormFields
                 $group = is_string($groups[$place]) ? $groups[$place] : $label;
                 $radios["{$number} {$group}"][] = [$frame, $states[$place] ?? '', $label];
             } else {
-                $fields[$number][] = new Blank(BlankKind::Field, $frame, 1.0, label: $label, form: $this->form($widget, $choices[$place] ?? []));
+                $fields[$number][] = new Blank(
+                    BlankKind::Field,
+                    $frame,
+                    1.0,
+                    label: $label,
+                    form: $this->form($widget, $choices[$place] ?? []),
+                );
             }
         }
         foreach ($radios as $place => $buttons) {
@@ -83,9 +95,13 @@ final class FormFields
 
     private function frame(PageBoxes $boxes, mixed $rectangle): ?Frame
     {
-        $corners = is_array($rectangle) ? array_values(array_filter($rectangle, fn (mixed $side): bool => is_int($side) || is_float($side))) : [];
+        $corners = is_array($rectangle)
+            ? array_values(array_filter($rectangle, fn (mixed $side): bool => is_int($side) || is_float($side)))
+            : [];
 
-        return count($corners) === 4 ? $boxes->place([(float) $corners[0], (float) $corners[1], (float) $corners[2], (float) $corners[3]]) : null;
+        return count($corners) === 4
+            ? $boxes->place([(float) $corners[0], (float) $corners[1], (float) $corners[2], (float) $corners[3]])
+            : null;
     }
 
     /**
@@ -108,16 +124,25 @@ final class FormFields
     private function form(array $widget, array $choices): ?AnswerForm
     {
         if ($widget['/FT'] === '/Btn') {
-            return new TickAnswer;
+            return new TickAnswer();
         }
         if ($widget['/FT'] === '/Ch') {
-            return count($choices) < Choices::FEWEST ? null : ListAnswer::of(array_slice($choices, 0, Choices::MOST));
+            return count($choices) < Choices::FEWEST
+                ? null
+                : ListAnswer::of(array_slice($choices, 0, Choices::MOST));
         }
         $most = $widget['/MaxLen'] ?? null;
-        $limit = is_int($most) && $most > 0 && $most <= Limit::MOST ? Limit::of(Counted::Characters, null, $most) : null;
+        $limit =
+            is_int($most) && $most > 0 && $most <= Limit::MOST
+                ? Limit::of(Counted::Characters, null, $most)
+                : null;
         $several = $this->has($widget, self::SEVERAL_LINES);
 
-        return $limit === null && ! $several ? null : ($several ? TextAnswer::lines($limit) : TextAnswer::short($limit));
+        return $limit === null && ! $several
+            ? null
+            : ($several
+                ? TextAnswer::lines($limit)
+                : TextAnswer::short($limit));
     }
 
     /**
@@ -129,19 +154,32 @@ final class FormFields
     {
         $around = Frame::around(array_column($buttons, 0));
         if (count($buttons) < Choices::FEWEST || count($buttons) > Choices::MOST) {
-            return new Blank(BlankKind::Field, $around, 1.0, label: $buttons[0][2], form: new TickAnswer);
+            return new Blank(BlankKind::Field, $around, 1.0, label: $buttons[0][2], form: new TickAnswer());
         }
-        $share = fn (float $part, float $whole): float => round(max(0.0, min(1.0, $part / max(0.001, $whole))), 5);
-        $options = array_map(fn (array $button, int $at): Option => new Option(
-            $at < 26 ? chr(97 + $at) : 'o'.$at,
-            mb_substr($button[1], 0, Choices::LONGEST),
-            $share($button[0]->x - $around->x, $around->width),
-            $share($button[0]->y - $around->y, $around->height),
-            max(0.002, $share($button[0]->width, $around->width)),
-            max(0.002, $share($button[0]->height, $around->height)),
-        ), $buttons, array_keys($buttons));
+        $share = fn (float $part, float $whole): float => round(
+            max(0.0, min(1.0, $part / max(0.001, $whole))),
+            5,
+        );
+        $options = array_map(
+            fn (array $button, int $at): Option => new Option(
+                $at < 26 ? chr(97 + $at) : 'o'.$at,
+                mb_substr($button[1], 0, Choices::LONGEST),
+                $share($button[0]->x - $around->x, $around->width),
+                $share($button[0]->y - $around->y, $around->height),
+                max(0.002, $share($button[0]->width, $around->width)),
+                max(0.002, $share($button[0]->height, $around->height)),
+            ),
+            $buttons,
+            array_keys($buttons),
+        );
 
-        return new Blank(BlankKind::Field, $around, 1.0, label: $buttons[0][2], form: ChoiceAnswer::of($options, false, ChoiceMark::Tick));
+        return new Blank(
+            BlankKind::Field,
+            $around,
+            1.0,
+            label: $buttons[0][2],
+            form: ChoiceAnswer::of($options, false, ChoiceMark::Tick),
+        );
     }
 
     /**
@@ -152,11 +190,29 @@ final class FormFields
      */
     private function states(string $path, array $widgets): array
     {
-        $appearances = $this->objects->followed($path, array_map(fn (array $widget): mixed => $widget['/AP'] ?? null, $widgets));
-        $normal = $this->objects->followed($path, array_map(fn (mixed $appearance): mixed => is_array($appearance) ? ($appearance['/N'] ?? null) : null, $appearances));
+        $appearances = $this->objects->followed(
+            $path,
+            array_map(fn (array $widget): mixed => $widget['/AP'] ?? null, $widgets),
+        );
+        $normal = $this->objects->followed(
+            $path,
+            array_map(
+                fn (mixed $appearance): mixed => is_array($appearance) ? $appearance['/N'] ?? null : null,
+                $appearances,
+            ),
+        );
 
         return array_map(function (mixed $states): string {
-            $on = is_array($states) ? array_values(array_filter(array_keys($states), fn (int|string $name): bool => is_string($name) && str_starts_with($name, '/') && $name !== '/Off')) : [];
+            $on = is_array($states)
+                ? array_values(
+                    array_filter(
+                        array_keys($states),
+                        fn (int|string $name): bool => is_string($name) &&
+                            str_starts_with($name, '/') &&
+                            $name !== '/Off',
+                    ),
+                )
+                : [];
 
             return mb_scrub(substr((string) ($on[0] ?? ''), 1));
         }, $normal);
@@ -170,10 +226,20 @@ final class FormFields
      */
     private function choices(string $path, array $widgets): array
     {
-        $lists = $this->objects->followed($path, array_map(fn (array $widget): mixed => $widget['/Opt'] ?? null, $widgets));
+        $lists = $this->objects->followed(
+            $path,
+            array_map(fn (array $widget): mixed => $widget['/Opt'] ?? null, $widgets),
+        );
 
         return array_map(function (mixed $list): array {
-            $words = array_map(fn (mixed $choice): string => mb_substr(trim($this->text(is_array($choice) ? ($choice[1] ?? null) : $choice)), 0, Choices::LONGEST), is_array($list) ? array_values($list) : []);
+            $words = array_map(
+                fn (mixed $choice): string => mb_substr(
+                    trim($this->text(is_array($choice) ? $choice[1] ?? null : $choice)),
+                    0,
+                    Choices::LONGEST,
+                ),
+                is_array($list) ? array_values($list) : [],
+            );
 
             return array_values(array_unique(array_filter($words, fn (string $choice): bool => $choice !== '')));
         }, $lists);
@@ -186,7 +252,10 @@ final class FormFields
     private function inherited(string $path, array $widgets): array
     {
         for ($depth = 0; $depth < self::DEEPEST; $depth++) {
-            $parents = $this->objects->followed($path, array_map(fn (array $widget): mixed => $widget['/Parent'] ?? null, $widgets));
+            $parents = $this->objects->followed(
+                $path,
+                array_map(fn (array $widget): mixed => $widget['/Parent'] ?? null, $widgets),
+            );
             if (array_filter($parents, is_array(...)) === []) {
                 break;
             }
@@ -205,7 +274,9 @@ final class FormFields
     {
         $flags = $widget['/Ff'] ?? 0;
 
-        return is_int($flags) && ($flags & $flag) !== 0 && (($widget['/FT'] ?? null) === '/Btn') === ($flag !== self::SEVERAL_LINES);
+        return is_int($flags) &&
+            ($flags & $flag) !== 0 &&
+            (($widget['/FT'] ?? null) === '/Btn') === ($flag !== self::SEVERAL_LINES);
     }
 
     private function text(mixed $value): string

@@ -12,7 +12,9 @@ use OpenSlate\Elements\LinkTarget;
 use OpenSlate\Geometry\Frame;
 use OpenSlate\Text\PageText;
 
-/** Reads the links to the web on the pages of a PDF (ISO 32000-1, 12.5.6.5 and 12.6.4.7), with the words they lie on. */
+/**
+ * Reads the links to the web on the pages of a PDF (ISO 32000-1, 12.5.6.5 and 12.6.4.7), with the words they lie on.
+ */
 final class PageLinks
 {
     private const MOST_ON_A_PAGE = 200;
@@ -52,7 +54,10 @@ final class PageLinks
         return $links;
     }
 
-    /** @return array<int, list<array{array{float, float, float, float}, LinkTarget}>> rectangle and target by page number */
+    /**
+     * @return array<int, list<array{array{float, float, float, float}, LinkTarget}>>  rectangle and target by page
+     *                                                                                 number
+     */
     private function annotations(string $path): array
     {
         $links = $this->objects->annotations($path, '/Link', self::MOST_ON_A_PAGE);
@@ -62,7 +67,8 @@ final class PageLinks
             $number = (int) $place;
             $action = $actions[$place];
             $rectangle = $this->rectangle($link['/Rect'] ?? null);
-            $target = is_array($action) && ($action['/S'] ?? null) === '/URI' ? $this->target($action['/URI'] ?? null) : null;
+            $target =
+                is_array($action) && ($action['/S'] ?? null) === '/URI' ? $this->target($action['/URI'] ?? null) : null;
             if ($rectangle !== null && $target !== null) {
                 $found[$number][] = [$rectangle, $target];
             }
@@ -74,7 +80,11 @@ final class PageLinks
     /** @return array{float, float, float, float}|null */
     private function rectangle(mixed $value): ?array
     {
-        if (! is_array($value) || count($value) !== 4 || array_filter($value, fn (mixed $number): bool => ! is_int($number) && ! is_float($number)) !== []) {
+        if (
+            ! is_array($value) ||
+            count($value) !== 4 ||
+            array_filter($value, fn (mixed $number): bool => ! is_int($number) && ! is_float($number)) !== []
+        ) {
             return null;
         }
         [$a, $b, $c, $d] = array_values($value);
@@ -104,11 +114,18 @@ final class PageLinks
 
     private function words(PageText $page, Frame $frame): string
     {
-        $area = Frame::of($frame->x - self::SLACK, $frame->y - self::SLACK, $frame->width + 2 * self::SLACK, $frame->height + 2 * self::SLACK);
+        $area = Frame::of(
+            $frame->x - self::SLACK,
+            $frame->y - self::SLACK,
+            $frame->width + 2 * self::SLACK,
+            $frame->height + 2 * self::SLACK,
+        );
         $words = [];
         foreach ($page->lines as $line) {
             foreach ($line->words as $word) {
-                if ($area->contains(Frame::of($word->frame->x + $word->frame->width / 2, $word->frame->middle(), 0, 0))) {
+                if (
+                    $area->contains(Frame::of($word->frame->x + $word->frame->width / 2, $word->frame->middle(), 0, 0))
+                ) {
                     $words[] = $word->text;
                 }
             }
@@ -130,10 +147,17 @@ final class PageLinks
         $all = [];
         foreach ($links as $link) {
             $last = array_key_last($all);
-            $wraps = $last !== null && $all[$last]->target == $link->target && $all[$last]->words !== $link->words
-                && abs($link->frame->y - $all[$last]->frame->bottom()) < $link->frame->height;
+            $wraps =
+                $last !== null &&
+                $all[$last]->target == $link->target &&
+                $all[$last]->words !== $link->words &&
+                abs($link->frame->y - $all[$last]->frame->bottom()) < $link->frame->height;
             if ($wraps) {
-                $all[$last] = new PrintedLink(trim("{$all[$last]->words} {$link->words}"), $link->target, Frame::around([$all[$last]->frame, $link->frame]));
+                $all[$last] = new PrintedLink(
+                    trim("{$all[$last]->words} {$link->words}"),
+                    $link->target,
+                    Frame::around([$all[$last]->frame, $link->frame]),
+                );
             } else {
                 $all[] = $link;
             }

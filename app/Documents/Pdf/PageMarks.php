@@ -18,7 +18,10 @@ use OpenSlate\Paper\SourcePage;
 use OpenSlate\Text\PageText;
 use XMLReader;
 
-/** Reads what is drawn on the pages of a PDF: rules, filled areas, rings and drawings, from the SVG that cairo makes of it. */
+/**
+ * Reads what is drawn on the pages of a PDF: rules, filled areas, rings and drawings, from the SVG that cairo makes of
+ * it.
+ */
 final class PageMarks
 {
     /** A page with more than this is a picture drawn in strokes; nothing is looked for on it. */
@@ -68,12 +71,31 @@ final class PageMarks
         foreach ($numbers as $number) {
             $deadline->check();
             if ($this->isPicture($path, $pages[$number - 1], $texts[$number - 1])) {
-                $marks[$number] = $this->seen($path, $pages[$number - 1], $texts[$number - 1], $fields[$number] ?? []);
+                $marks[$number] = $this->seen(
+                    $path,
+                    $pages[$number - 1],
+                    $texts[$number - 1],
+                    $fields[$number] ?? [],
+                );
 
                 continue;
             }
-            $svg = LimitedProcess::run(['pdftocairo', '-svg', '-f', (string) $number, '-l', (string) $number, $path, '-'])->getOutput();
-            $marks[$number] = $this->marks(strlen($svg) > self::MOST_BYTES ? '' : $svg, $pages[$number - 1]->userUnit, $texts[$number - 1], $fields[$number] ?? []);
+            $svg = LimitedProcess::run([
+                'pdftocairo',
+                '-svg',
+                '-f',
+                (string) $number,
+                '-l',
+                (string) $number,
+                $path,
+                '-',
+            ])->getOutput();
+            $marks[$number] = $this->marks(
+                strlen($svg) > self::MOST_BYTES ? '' : $svg,
+                $pages[$number - 1]->userUnit,
+                $texts[$number - 1],
+                $fields[$number] ?? [],
+            );
         }
 
         return $marks;
@@ -85,11 +107,29 @@ final class PageMarks
         if ($text->wordCount() > 0 || ($text->ink ?? 0.0) === 0.0) {
             return false;
         }
-        $list = LimitedProcess::run(['pdfimages', '-list', '-f', (string) $page->number, '-l', (string) $page->number, $path])->getOutput();
+        $list = LimitedProcess::run([
+            'pdfimages',
+            '-list',
+            '-f',
+            (string) $page->number,
+            '-l',
+            (string) $page->number,
+            $path,
+        ])->getOutput();
         // page num type width height color comp bpc enc interp object-ID gen x-ppi y-ppi …
-        preg_match_all('/^\s*\d+\s+\d+\s+image\s+(\d+)\s+(\d+)(?:\s+\S+){7}\s+(\d+)\s+(\d+)\s/m', $list, $images, PREG_SET_ORDER);
+        preg_match_all(
+            '/^\s*\d+\s+\d+\s+image\s+(\d+)\s+(\d+)(?:\s+\S+){7}\s+(\d+)\s+(\d+)\s/m',
+            $list,
+            $images,
+            PREG_SET_ORDER,
+        );
         foreach ($images as [, $width, $height, $across, $down]) {
-            $area = ((int) $width / max(1, (int) $across)) * ((int) $height / max(1, (int) $down)) * 72 * 72 * $page->userUnit ** 2;
+            $area =
+                ((int) $width / max(1, (int) $across)) *
+                ((int) $height / max(1, (int) $down)) *
+                72 *
+                72 *
+                $page->userUnit ** 2;
             if ($area >= self::MOST_OF_A_PAGE * $page->size->width * $page->size->height) {
                 return true;
             }
@@ -105,23 +145,37 @@ final class PageMarks
      */
     private function seen(string $path, SourcePage $page, PageText $text, array $fields): Marks
     {
-        $dots = min(self::SEEN_DPI, 72 * self::MOST_PIXELS / max($page->size->width, $page->size->height));
+        $dots = min(self::SEEN_DPI, (72 * self::MOST_PIXELS) / max($page->size->width, $page->size->height));
         [$width, $height, $levels] = $this->grey($path, $page, $dots);
 
         return $width === 0
             ? new Marks($text->size, fields: $fields)
-            : BitmapMarks::of(Bitmap::of($levels, $width, $height, $page->size->width / $width), $text->size, $fields);
+            : BitmapMarks::of(
+                Bitmap::of($levels, $width, $height, $page->size->width / $width),
+                $text->size,
+                $fields,
+            );
     }
 
     /**
-     * The page in grey: its green, by which light is mostly measured. Drawn in colour, since poppler takes twice as long
-     * to turn a picture grey by its colour profile.
+     * The page in grey: its green, by which light is mostly measured. Drawn in colour, since poppler takes twice as
+     * long to turn a picture grey by its colour profile.
      *
      * @return array{int, int, string} width, height, and a byte for each pixel
      */
     private function grey(string $path, SourcePage $page, float $dpi): array
     {
-        $picture = LimitedProcess::run(['pdftoppm', '-cropbox', '-r', sprintf('%.4F', $dpi * $page->userUnit), '-f', (string) $page->number, '-l', (string) $page->number, $path])->getOutput();
+        $picture = LimitedProcess::run([
+            'pdftoppm',
+            '-cropbox',
+            '-r',
+            sprintf('%.4F', $dpi * $page->userUnit),
+            '-f',
+            (string) $page->number,
+            '-l',
+            (string) $page->number,
+            $path,
+        ])->getOutput();
         if (preg_match('/^P6\s+(\d+)\s+(\d+)\s+\d+\s/', $picture, $head) !== 1) {
             return [0, 0, ''];
         }
@@ -131,7 +185,7 @@ final class PageMarks
         $most = 3 * self::PIXELS_AT_ONCE;
         $pattern = '/'.str_repeat('.(.).', self::PIXELS_AT_ONCE).'/s';
         $green = implode('', array_map(fn (int $n): string => '${'.$n.'}', range(1, self::PIXELS_AT_ONCE)));
-        $padded = $pixels.str_repeat("\0", ($most - strlen($pixels) % $most) % $most);
+        $padded = $pixels.str_repeat("\0", ($most - (strlen($pixels) % $most)) % $most);
 
         return [$width, $height, substr((string) preg_replace($pattern, $green, $padded), 0, $width * $height)];
     }
@@ -143,7 +197,8 @@ final class PageMarks
     private function marks(string $svg, float $unit, PageText $text, array $fields): Marks
     {
         $rules = $shades = $rings = $drawings = [];
-        foreach ($this->drawn($svg) as ['name' => $name, 'style' => $style, 'd' => $d, 'transform' => $transform, 'size' => $size]) {
+        foreach ($this->drawn($svg) as $drawn) {
+            ['name' => $name, 'style' => $style, 'd' => $d, 'transform' => $transform, 'size' => $size] = $drawn;
             $matrix = $this->matrix($transform, $unit);
             if ($name === 'image') {
                 $drawings[] = $this->image($size, $matrix);
@@ -159,8 +214,16 @@ final class PageMarks
             }
             if (count($stroke) === 4 && $opaque && $this->lightness($stroke) < 0.97) {
                 preg_match('~stroke-width:([\d.]+)~', $style, $width);
-                $weight = (float) ($width[1] ?? 1) * sqrt(abs($matrix[0] * $matrix[3] - $matrix[1] * $matrix[2]));
-                $this->stroked($path, $weight, str_contains($style, 'stroke-dasharray:') && ! str_contains($style, 'stroke-dasharray:none'), $rules, $rings, $drawings);
+                $weight =
+                    (float) ($width[1] ?? 1) * sqrt(abs($matrix[0] * $matrix[3] - $matrix[1] * $matrix[2]));
+                $this->stroked(
+                    $path,
+                    $weight,
+                    str_contains($style, 'stroke-dasharray:') && ! str_contains($style, 'stroke-dasharray:none'),
+                    $rules,
+                    $rings,
+                    $drawings,
+                );
             }
         }
 
@@ -174,8 +237,15 @@ final class PageMarks
      */
     private function drawn(string $svg): iterable
     {
-        $reader = new XMLReader;
-        if ($svg === '' || $reader->XML($svg, null, LIBXML_NONET | LIBXML_PARSEHUGE | LIBXML_COMPACT | LIBXML_NOERROR | LIBXML_NOWARNING) !== true) {
+        $reader = new XMLReader();
+        if (
+            $svg === '' ||
+            $reader->XML(
+                $svg,
+                null,
+                LIBXML_NONET | LIBXML_PARSEHUGE | LIBXML_COMPACT | LIBXML_NOERROR | LIBXML_NOWARNING,
+            ) !== true
+        ) {
             return;
         }
         $pictures = [];
@@ -192,7 +262,13 @@ final class PageMarks
                 continue;
             }
             $of = fn (string $attribute): string => (string) $reader->getAttribute($attribute);
-            $one = ['name' => $name, 'style' => $of('style'), 'd' => $of('d'), 'transform' => $of('transform'), 'size' => [(float) $of('width'), (float) $of('height')]];
+            $one = [
+                'name' => $name,
+                'style' => $of('style'),
+                'd' => $of('d'),
+                'transform' => $of('transform'),
+                'size' => [(float) $of('width'), (float) $of('height')],
+            ];
             if ($name === 'image' && $of('id') !== '') {
                 $pictures['#'.$of('id')] = $one;
             } elseif ($name === 'use' && isset($pictures[$of('xlink:href')])) {
@@ -209,11 +285,23 @@ final class PageMarks
      * @param  list<Shade>  $shades
      * @param  list<Frame>  $drawings
      */
-    private function filled(SvgPath $path, float $lightness, array &$rules, array &$shades, array &$drawings): void
-    {
+    private function filled(
+        SvgPath $path,
+        float $lightness,
+        array &$rules,
+        array &$shades,
+        array &$drawings,
+    ): void {
         $frames = array_map(fn (array $part): Frame => $this->around($part['points']), $path->parts);
         // A frame is drawn as one rectangle within another, the inner one left out.
-        if (count($frames) === 2 && $frames[0]->contains($frames[1]) && ! $path->parts[0]['curved'] && $frames[1]->x - $frames[0]->x <= self::THICKEST && $frames[0]->right() - $frames[1]->right() <= self::THICKEST && $lightness < 0.97) {
+        if (
+            count($frames) === 2 &&
+            $frames[0]->contains($frames[1]) &&
+            ! $path->parts[0]['curved'] &&
+            $frames[1]->x - $frames[0]->x <= self::THICKEST &&
+            $frames[0]->right() - $frames[1]->right() <= self::THICKEST &&
+            $lightness < 0.97
+        ) {
             array_push($rules, ...$this->sides(Frame::around($frames), max(0.5, $frames[1]->x - $frames[0]->x)));
 
             return;
@@ -224,7 +312,10 @@ final class PageMarks
             if ($lightness >= 0.97) {
                 continue;
             }
-            if ($thin <= self::THICKEST && (! $part['curved'] || max($frame->width, $frame->height) <= self::THICKEST)) {
+            if (
+                $thin <= self::THICKEST &&
+                (! $part['curved'] || max($frame->width, $frame->height) <= self::THICKEST)
+            ) {
                 $level = $frame->width >= $frame->height;
                 $rules[] = $level
                     ? new Rule(true, $frame->middle(), $frame->x, $frame->right(), $frame->height)
@@ -242,8 +333,14 @@ final class PageMarks
      * @param  list<Frame>  $rings
      * @param  list<Frame>  $drawings
      */
-    private function stroked(SvgPath $path, float $weight, bool $dashed, array &$rules, array &$rings, array &$drawings): void
-    {
+    private function stroked(
+        SvgPath $path,
+        float $weight,
+        bool $dashed,
+        array &$rules,
+        array &$rings,
+        array &$drawings,
+    ): void {
         foreach ($path->parts as ['points' => $points, 'curved' => $curved, 'closed' => $closed]) {
             $frame = $this->around($points);
             $end = $points[count($points) - 1];
@@ -256,18 +353,22 @@ final class PageMarks
                 $rule = $this->segment($all[$index], $all[$index + 1], $weight, $dashed);
                 if ($rule !== null) {
                     $straight[] = $rule;
-                } elseif (hypot($all[$index + 1][0] - $all[$index][0], $all[$index + 1][1] - $all[$index][1]) > 0.5) {
+                } elseif (
+                    hypot($all[$index + 1][0] - $all[$index][0], $all[$index + 1][1] - $all[$index][1]) > 0.5
+                ) {
                     $askew++;
                 }
             }
             if ($curved && $closed) {
-                $level = array_sum(array_map(fn (Rule $rule): float => $rule->level ? $rule->length() : 0.0, $straight));
+                $level = array_sum(
+                    array_map(fn (Rule $rule): float => $rule->level ? $rule->length() : 0.0, $straight),
+                );
                 // Round corners do not make a frame anything else.
                 if ($level > 0.9 * $frame->width && count($straight) >= 4) {
                     array_push($rules, ...$this->sides($frame, $weight, $dashed));
                 } elseif (abs($frame->width - $frame->height) < 0.2 * max($frame->width, $frame->height)) {
                     $rings[] = $frame;
-                    max($frame->width, $frame->height) > 26 && $drawings[] = $frame;
+                    max($frame->width, $frame->height) > 26 && ($drawings[] = $frame);
                 } else {
                     $drawings[] = $frame;
                 }
@@ -336,10 +437,20 @@ final class PageMarks
         $own = self::IDENTITY;
         if (preg_match('~^matrix\(([^)]*)\)$~', trim($transform), $match) === 1) {
             $numbers = array_map(floatval(...), explode(',', $match[1]));
-            $own = count($numbers) === 6 ? [$numbers[0], $numbers[1], $numbers[2], $numbers[3], $numbers[4], $numbers[5]] : $own;
+            $own =
+                count($numbers) === 6
+                    ? [$numbers[0], $numbers[1], $numbers[2], $numbers[3], $numbers[4], $numbers[5]]
+                    : $own;
         }
 
-        return [$own[0] * $unit, $own[1] * $unit, $own[2] * $unit, $own[3] * $unit, $own[4] * $unit, $own[5] * $unit];
+        return [
+            $own[0] * $unit,
+            $own[1] * $unit,
+            $own[2] * $unit,
+            $own[3] * $unit,
+            $own[4] * $unit,
+            $own[5] * $unit,
+        ];
     }
 
     /**
@@ -351,7 +462,12 @@ final class PageMarks
         [$a, $b, $c, $d, $e, $f] = $matrix;
         [$w, $h] = $size;
 
-        return $this->around([[$e, $f], [$a * $w + $e, $b * $w + $f], [$c * $h + $e, $d * $h + $f], [$a * $w + $c * $h + $e, $b * $w + $d * $h + $f]]);
+        return $this->around([
+            [$e, $f],
+            [$a * $w + $e, $b * $w + $f],
+            [$c * $h + $e, $d * $h + $f],
+            [$a * $w + $c * $h + $e, $b * $w + $d * $h + $f],
+        ]);
     }
 
     /** @param  array<int, string>  $rgb  in percent, from 1; relative luminance without gamma is near enough */

@@ -52,7 +52,11 @@ final class PageRenderer
         try {
             while ($waiting !== [] || $running !== []) {
                 while ($waiting !== [] && count($running) < $this->processes()) {
-                    $process = LimitedProcess::of(array_shift($waiting), $folder, self::SECONDS_FOR_A_RUN + self::SECONDS_FOR_A_PAGE * count($pages));
+                    $process = LimitedProcess::of(
+                        array_shift($waiting),
+                        $folder,
+                        self::SECONDS_FOR_A_RUN + self::SECONDS_FOR_A_PAGE * count($pages),
+                    );
                     $process->start();
                     $running[] = $process;
                     $said[array_key_last($running)] = '';
@@ -119,7 +123,10 @@ final class PageRenderer
             $thumbnail = $this->resolution(Raster::thumbnail($page->size), $page);
             $image = $this->resolution(Raster::page($page->size), $page);
             $last = array_key_last($alike);
-            if ($last !== null && [$alike[$last][1] + 1, $alike[$last][2], $alike[$last][3]] === [$page->number, $thumbnail, $image]) {
+            if (
+                $last !== null &&
+                [$alike[$last][1] + 1, $alike[$last][2], $alike[$last][3]] === [$page->number, $thumbnail, $image]
+            ) {
                 $alike[$last][1] = $page->number;
             } else {
                 $alike[] = [$page->number, $page->number, $thumbnail, $image];
@@ -150,8 +157,20 @@ final class PageRenderer
     private function command(string $path, int $from, int $to, string $dpi, string $prefix): array
     {
         return [
-            'pdftoppm', '-cropbox', '-progress', '-jpeg', '-jpegopt', self::QUALITY,
-            '-f', (string) $from, '-l', (string) $to, '-r', $dpi, $path, $prefix,
+            'pdftoppm',
+            '-cropbox',
+            '-progress',
+            '-jpeg',
+            '-jpegopt',
+            self::QUALITY,
+            '-f',
+            (string) $from,
+            '-l',
+            (string) $to,
+            '-r',
+            $dpi,
+            $path,
+            $prefix,
         ];
     }
 

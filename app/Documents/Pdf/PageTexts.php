@@ -34,12 +34,15 @@ final class PageTexts
         $out = LimitedProcess::run(['pdftotext', '-bbox-layout', '-cropbox', $path, '-'])->getOutput();
         $lines = $this->lines($out, $pages);
 
-        return array_map(fn (SourcePage $page): PageText => new PageText(
-            $page->number,
-            $page->size,
-            $lines[$page->number] ?? [],
-            $this->words($lines[$page->number] ?? []) <= self::FEW_WORDS ? $this->ink($path, $page) : null,
-        ), $pages);
+        return array_map(
+            fn (SourcePage $page): PageText => new PageText(
+                $page->number,
+                $page->size,
+                $lines[$page->number] ?? [],
+                $this->words($lines[$page->number] ?? []) <= self::FEW_WORDS ? $this->ink($path, $page) : null,
+            ),
+            $pages,
+        );
     }
 
     /**
@@ -54,13 +57,30 @@ final class PageTexts
     public function some(string $path, array $pages, array $numbers): array
     {
         [$from, $to] = [min($numbers), max($numbers)];
-        $out = LimitedProcess::run(['pdftotext', '-bbox-layout', '-cropbox', '-f', (string) $from, '-l', (string) $to, $path, '-'])->getOutput();
+        $out = LimitedProcess::run([
+            'pdftotext',
+            '-bbox-layout',
+            '-cropbox',
+            '-f',
+            (string) $from,
+            '-l',
+            (string) $to,
+            $path,
+            '-',
+        ])->getOutput();
         $lines = $this->lines($out, array_slice($pages, $from - 1, $to - $from + 1));
 
         return array_map(function (SourcePage $page) use ($path, $from, $lines, $numbers): PageText {
             $its = in_array($page->number, $numbers, true) ? $lines[$page->number - $from + 1] ?? [] : [];
 
-            return new PageText($page->number, $page->size, $its, in_array($page->number, $numbers, true) && $this->words($its) <= self::FEW_WORDS ? $this->ink($path, $page) : null);
+            return new PageText(
+                $page->number,
+                $page->size,
+                $its,
+                in_array($page->number, $numbers, true) && $this->words($its) <= self::FEW_WORDS
+                    ? $this->ink($path, $page)
+                    : null,
+            );
         }, $pages);
     }
 
@@ -74,7 +94,17 @@ final class PageTexts
      */
     public function wordsOf(string $path, array $pages, int $number): array
     {
-        $out = LimitedProcess::run(['pdftotext', '-bbox-layout', '-cropbox', '-f', (string) $number, '-l', (string) $number, $path, '-'])->getOutput();
+        $out = LimitedProcess::run([
+            'pdftotext',
+            '-bbox-layout',
+            '-cropbox',
+            '-f',
+            (string) $number,
+            '-l',
+            (string) $number,
+            $path,
+            '-',
+        ])->getOutput();
         $lines = $this->lines($out, [$pages[$number - 1]])[1] ?? [];
 
         return array_merge([], ...array_map(fn (TextLine $line): array => $line->words, $lines));
@@ -95,7 +125,10 @@ final class PageTexts
         // What poppler writes is XHTML; control characters that a file smuggled in are not.
         $html = (string) preg_replace('/[\x00-\x08\x0B\x0C\x0E-\x1F]/', '', mb_scrub($html));
         $reader = new XMLReader;
-        if ($html === '' || ! $reader->XML($html, 'UTF-8', LIBXML_NONET | LIBXML_NOERROR | LIBXML_NOWARNING | LIBXML_PARSEHUGE)) {
+        if (
+            $html === '' ||
+            ! $reader->XML($html, 'UTF-8', LIBXML_NONET | LIBXML_NOERROR | LIBXML_NOWARNING | LIBXML_PARSEHUGE)
+        ) {
             return [];
         }
         $lines = [];
@@ -133,15 +166,34 @@ final class PageTexts
     {
         $at = fn (string $name): float => (float) $element->getAttribute($name) * $unit;
 
-        return Frame::of($at('xMin'), $at('yMin'), max(0, $at('xMax') - $at('xMin')), max(0, $at('yMax') - $at('yMin')));
+        return Frame::of(
+            $at('xMin'),
+            $at('yMin'),
+            max(0, $at('xMax') - $at('xMin')),
+            max(0, $at('yMax') - $at('yMin')),
+        );
     }
 
     /** The share of a page's pixels that are not the colour of its paper. */
     private function ink(string $path, SourcePage $page): float
     {
         $picture = LimitedProcess::run([
-            'pdftoppm', '-cropbox', '-gray', '-r', sprintf('%.3F', min(self::INK_DPI * $page->userUnit, self::INK_DPI * 2000 / max($page->size->width, $page->size->height))),
-            '-f', (string) $page->number, '-l', (string) $page->number, $path,
+            'pdftoppm',
+            '-cropbox',
+            '-gray',
+            '-r',
+            sprintf(
+                '%.3F',
+                min(
+                    self::INK_DPI * $page->userUnit,
+                    (self::INK_DPI * 2000) / max($page->size->width, $page->size->height),
+                ),
+            ),
+            '-f',
+            (string) $page->number,
+            '-l',
+            (string) $page->number,
+            $path,
         ])->getOutput();
         // Binary PGM: "P5 width height 255" and a byte for each pixel.
         if (preg_match('/^P5\s+\d+\s+\d+\s+\d+\s/', $picture, $head) !== 1) {

@@ -36,7 +36,10 @@ final class PdfObjects
         }
         $objects = $this->read($path, array_values($references));
 
-        return array_filter(array_map(fn (string $reference): mixed => $objects[$reference] ?? null, $references), is_array(...));
+        return array_filter(
+            array_map(fn (string $reference): mixed => $objects[$reference] ?? null, $references),
+            is_array(...),
+        );
     }
 
     /**
@@ -49,15 +52,23 @@ final class PdfObjects
      */
     public function annotations(string $path, string $subtype, int $mostOnAPage): array
     {
-        $lists = $this->followed($path, array_map(fn (array $page): mixed => $page['/Annots'] ?? null, $this->pages($path)));
+        $lists = $this->followed(
+            $path,
+            array_map(fn (array $page): mixed => $page['/Annots'] ?? null, $this->pages($path)),
+        );
         $all = [];
         foreach ($lists as $number => $list) {
-            foreach (is_array($list) ? array_slice(array_values($list), 0, $mostOnAPage) : [] as $index => $annotation) {
+            foreach (
+                is_array($list) ? array_slice(array_values($list), 0, $mostOnAPage) : [] as $index => $annotation
+            ) {
                 $all["{$number} {$index}"] = $annotation;
             }
         }
 
-        return array_filter(array_filter($this->followed($path, $all), is_array(...)), fn (array $one): bool => ($one['/Subtype'] ?? null) === $subtype);
+        return array_filter(
+            array_filter($this->followed($path, $all), is_array(...)),
+            fn (array $one): bool => ($one['/Subtype'] ?? null) === $subtype,
+        );
     }
 
     /**
@@ -74,7 +85,7 @@ final class PdfObjects
     {
         $known = $this->read($path, array_values($values));
 
-        return array_map(fn (mixed $value): mixed => is_string($value) ? ($known[$value] ?? null) : $value, $values);
+        return array_map(fn (mixed $value): mixed => is_string($value) ? $known[$value] ?? null : $value, $values);
     }
 
     /**
@@ -87,10 +98,20 @@ final class PdfObjects
      */
     public function read(string $path, array $references): array
     {
-        $wanted = array_values(array_unique(array_filter($references, fn (mixed $value): bool => is_string($value) && preg_match(self::REFERENCE, $value) === 1)));
+        $wanted = array_values(
+            array_unique(
+                array_filter(
+                    $references,
+                    fn (mixed $value): bool => is_string($value) && preg_match(self::REFERENCE, $value) === 1,
+                ),
+            ),
+        );
         $objects = [];
         foreach (array_chunk($wanted, self::AT_ONCE) as $some) {
-            $asked = array_map(fn (string $reference): string => '--json-object='.preg_replace(self::REFERENCE, '$1,$2', $reference), $some);
+            $asked = array_map(
+                fn (string $reference): string => '--json-object='.preg_replace(self::REFERENCE, '$1,$2', $reference),
+                $some,
+            );
             $said = $this->json(['qpdf', '--json=2', '--json-key=qpdf', ...$asked, $path], 'qpdf');
             foreach (is_array($said[1] ?? null) ? $said[1] : [] as $name => $object) {
                 if (is_array($object) && array_key_exists('value', $object) && is_string($name)) {
@@ -109,8 +130,10 @@ final class PdfObjects
     private function json(array $command, string $key): array
     {
         $process = LimitedProcess::run($command, null, self::MOST_SAID);
-        $decoded = in_array($process->getExitCode(), self::QPDF_READ_IT, true) ? json_decode($process->getOutput(), true) : null;
-        $value = is_array($decoded) ? ($decoded[$key] ?? []) : [];
+        $decoded = in_array($process->getExitCode(), self::QPDF_READ_IT, true)
+            ? json_decode($process->getOutput(), true)
+            : null;
+        $value = is_array($decoded) ? $decoded[$key] ?? [] : [];
 
         return is_array($value) ? $value : [];
     }

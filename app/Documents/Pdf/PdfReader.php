@@ -32,7 +32,9 @@ final class PdfReader
             try {
                 $size = $boxes->displayed();
             } catch (UnusableSize $problem) {
-                throw $problem->tooLarge ? FileRefused::pageTooLarge($number, $problem) : FileRefused::pageTooSmall($number, $problem);
+                throw $problem->tooLarge
+                    ? FileRefused::pageTooLarge($number, $problem)
+                    : FileRefused::pageTooSmall($number, $problem);
             }
             $pages[] = new SourcePage($number, $size, $boxes->userUnit);
         }
@@ -103,7 +105,12 @@ final class PdfReader
                 throw FileRefused::pageUnreadable($number);
             }
             preg_match("/^Page\s+{$number} rot:\s+(-?\d+)/m", $out, $turn);
-            $boxes[$number] = new PageBoxes($media, $crop, Rotation::fromDegrees((int) round((int) ($turn[1] ?? 0) / 90) * 90), $units[$number] ?? 1.0);
+            $boxes[$number] = new PageBoxes(
+                $media,
+                $crop,
+                Rotation::fromDegrees((int) round((int) ($turn[1] ?? 0) / 90) * 90),
+                $units[$number] ?? 1.0,
+            );
         }
 
         return $boxes;
@@ -113,7 +120,9 @@ final class PdfReader
     private function box(string $out, int $page, string $name): ?array
     {
         $number = '(-?[\d.]+(?:e[+-]?\d+)?)';
-        if (preg_match("/^Page\s+{$page} {$name}:\s+{$number}\s+{$number}\s+{$number}\s+{$number}/m", $out, $at) !== 1) {
+        if (
+            preg_match("/^Page\s+{$page} {$name}:\s+{$number}\s+{$number}\s+{$number}\s+{$number}/m", $out, $at) !== 1
+        ) {
             return null;
         }
 

@@ -23,12 +23,12 @@ final readonly class SvgPath
         foreach ($steps as [, $step, $rest]) {
             $numbers = array_map(floatval(...), preg_split('/[\s,]+/', trim($rest), -1, PREG_SPLIT_NO_EMPTY) ?: []);
             if ($step === 'M') {
-                count($points) > 1 && $parts[] = ['points' => $points, 'curved' => $curved, 'closed' => false];
+                count($points) > 1 && ($parts[] = ['points' => $points, 'curved' => $curved, 'closed' => false]);
                 $points = [];
                 $curved = false;
             }
             if ($step === 'Z') {
-                count($points) > 1 && $parts[] = ['points' => $points, 'curved' => $curved, 'closed' => true];
+                count($points) > 1 && ($parts[] = ['points' => $points, 'curved' => $curved, 'closed' => true]);
                 $points = [];
                 $curved = false;
 
@@ -36,7 +36,9 @@ final readonly class SvgPath
             }
             $curved = $curved || $step === 'C';
             $size = match ($step) {
-                'H', 'V' => 1, 'C' => 6, default => 2
+                'H', 'V' => 1,
+                'C' => 6,
+                default => 2,
             };
             foreach (array_chunk($numbers, $size) as $some) {
                 if (count($some) < $size) {
@@ -48,10 +50,13 @@ final readonly class SvgPath
                     'C' => [$some[4] ?? 0.0, $some[5] ?? 0.0],
                     default => [$some[0], $some[1] ?? 0.0],
                 };
-                $points[] = [$matrix[0] * $here[0] + $matrix[2] * $here[1] + $matrix[4], $matrix[1] * $here[0] + $matrix[3] * $here[1] + $matrix[5]];
+                $points[] = [
+                    $matrix[0] * $here[0] + $matrix[2] * $here[1] + $matrix[4],
+                    $matrix[1] * $here[0] + $matrix[3] * $here[1] + $matrix[5],
+                ];
             }
         }
-        count($points) > 1 && $parts[] = ['points' => $points, 'curved' => $curved, 'closed' => false];
+        count($points) > 1 && ($parts[] = ['points' => $points, 'curved' => $curved, 'closed' => false]);
 
         return new self($parts);
     }

@@ -69,7 +69,14 @@ final class ArrangementController
 
     public function blank(PaperRequest $request, Worksheet $worksheet, AddPages $add): JsonResponse
     {
-        $add->blank($worksheet, $request->integer('base'), $request->size(), $request->integer('count', 1), $request->before(), $request->theme());
+        $add->blank(
+            $worksheet,
+            $request->integer('base'),
+            $request->size(),
+            $request->integer('count', 1),
+            $request->before(),
+            $request->theme(),
+        );
 
         return response()->json(ContactSheet::drawn($worksheet));
     }
@@ -77,7 +84,10 @@ final class ArrangementController
     /** Takes pages in from another worksheet. */
     public function take(Request $request, Worksheet $worksheet, AddPages $add): JsonResponse
     {
-        $request->validate(['from' => ['required', 'integer'], 'range' => ['present', 'nullable', 'string', 'max:500']], ['from.*' => 'Choose the worksheet to take pages from.', 'range.*' => 'Type which pages, for example 1-5.']);
+        $request->validate(
+            ['from' => ['required', 'integer'], 'range' => ['present', 'nullable', 'string', 'max:500']],
+            ['from.*' => 'Choose the worksheet to take pages from.', 'range.*' => 'Type which pages, for example 1-5.'],
+        );
         $other = Worksheet::find($request->integer('from'));
         if ($other === null || Gate::denies('view', $other)) {
             return response()->json(['message' => 'That worksheet is no longer on your shelf. Choose another.'], 422);
@@ -103,14 +113,26 @@ final class ArrangementController
         $repaper = $request->repaper();
         $pages = $worksheet->pages()->with('current')->whereIn('id', $request->pages())->get();
 
-        return response()->json(['said' => PaperWords::consequences(array_values($pages->map(fn (WorksheetPage $page): array => $repaper->consequences($page->current->page()))->all()), $repaper)]);
+        return response()->json([
+            'said' => PaperWords::consequences(
+                array_values(
+                    $pages
+                        ->map(fn (WorksheetPage $page): array => $repaper->consequences($page->current->page()))
+                        ->all(),
+                ),
+                $repaper,
+            ),
+        ]);
     }
 
     /** Switches printed links on or off: one, those of a page, or all. */
     public function links(Request $request, Worksheet $worksheet, EditPages $edit): JsonResponse
     {
         $request->validate(['on' => ['required', 'boolean'], 'link' => ['nullable', 'string', 'max:24']]);
-        $switch = new SwitchLinks($request->boolean('on'), $request->filled('link') ? (string) $request->string('link') : null);
+        $switch = new SwitchLinks(
+            $request->boolean('on'),
+            $request->filled('link') ? (string) $request->string('link') : null,
+        );
 
         $edit($worksheet, $request->integer('base'), $this->pages($request), $switch);
 

@@ -19,6 +19,10 @@ final class BackdropController
         $backdrop = Backdrop::where('source', $source)->where('page', $page)->firstOrFail();
         Gate::authorize('view', $backdrop);
 
-        return KeptFileResponse::of($request, $files, StoredFile::findOrFail($size === 'page' ? $backdrop->image : $backdrop->thumbnail));
+        return KeptFileResponse::of(
+            $request,
+            $files,
+            StoredFile::findOrFail($size === 'page' ? $backdrop->image : $backdrop->thumbnail),
+        );
     }
 }

@@ -25,9 +25,16 @@ final class BenchController
     {
         $teacher = $worksheet->teacher()->firstOrFail();
 
-        return Worksheet::query()->where('state', WorksheetState::Ready)
-            ->where(fn (Builder $query) => $query->where('teacher_id', $teacher->id)->orWhereIn('id', Worksheet::query()->sharedWith($teacher)->select('worksheets.id')))
-            ->orderByRaw('id = ? desc', [$worksheet->id])->latest('updated_at')->get(['id', 'name']);
+        return Worksheet::query()
+            ->where('state', WorksheetState::Ready)
+            ->where(
+                fn (Builder $query) => $query
+                    ->where('teacher_id', $teacher->id)
+                    ->orWhereIn('id', Worksheet::query()->sharedWith($teacher)->select('worksheets.id')),
+            )
+            ->orderByRaw('id = ? desc', [$worksheet->id])
+            ->latest('updated_at')
+            ->get(['id', 'name']);
     }
 
     public function show(Worksheet $worksheet, int $number = 1): View|RedirectResponse
@@ -45,7 +52,10 @@ final class BenchController
         if ($worksheet->state !== WorksheetState::Ready) {
             return to_route('worksheets.show', $worksheet);
         }
-        $worksheet->load(['master:id,name,teacher_id,deleted_at', 'original', 'sets:id,master_id,name'])->loadRail()->loadCount('editions');
+        $worksheet
+            ->load(['master:id,name,teacher_id,deleted_at', 'original', 'sets:id,master_id,name'])
+            ->loadRail()
+            ->loadCount('editions');
         $page = $worksheet->pages->firstWhere('position', $number) ?? abort(404);
 
         $shown = BenchPage::of($page);
@@ -54,7 +64,25 @@ final class BenchController
             FileTurns::add($worksheet, FileStage::Blanks);
         }
 
-        return view('bench.station', ['station' => $station, 'worksheet' => $worksheet, 'row' => $page, 'shown' => $shown, 'locked' => $worksheet->isLocked(), 'mending' => MendingNotice::of($worksheet), 'shelf' => $this->clippable($worksheet)]
-            + ($station === 'parts' ? ['shipped' => ShippedKits::all(), 'kits' => Kit::where('teacher_id', $worksheet->teacher_id)->orderBy('name')->get(['id', 'name'])] : []));
+        return view(
+            'bench.station',
+            [
+                'station' => $station,
+                'worksheet' => $worksheet,
+                'row' => $page,
+                'shown' => $shown,
+                'locked' => $worksheet->isLocked(),
+                'mending' => MendingNotice::of($worksheet),
+                'shelf' => $this->clippable($worksheet),
+            ] +
+                ($station === 'parts'
+                    ? [
+                        'shipped' => ShippedKits::all(),
+                        'kits' => Kit::where('teacher_id', $worksheet->teacher_id)
+                            ->orderBy('name')
+                            ->get(['id', 'name']),
+                    ]
+                    : []),
+        );
     }
 }

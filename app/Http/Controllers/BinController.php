@@ -15,7 +15,10 @@ final class BinController
 {
     public function index(#[CurrentUser('teacher')] Teacher $teacher): View
     {
-        return view('bin', ['worksheets' => $teacher->worksheets()->onlyTrashed()->latest('deleted_at')->get(), 'units' => $teacher->units()->onlyTrashed()->get()]);
+        return view('bin', [
+            'worksheets' => $teacher->worksheets()->onlyTrashed()->latest('deleted_at')->get(),
+            'units' => $teacher->units()->onlyTrashed()->get(),
+        ]);
     }
 
     public function store(Worksheet $worksheet): RedirectResponse

@@ -28,7 +28,7 @@ final class BlankController
     {
         $proposed = array_keys($page->proposals($page->current->page()) ?? []);
         $refused = $request->has('which') ? array_intersect($proposed, $this->which($request)) : $proposed;
-        $page->update(['refused' => array_values(array_unique([...($page->refused ?? []), ...$refused]))]);
+        $page->update(['refused' => array_values(array_unique([...$page->refused ?? [], ...$refused]))]);
 
         return response()->json(BenchPage::of($page->refresh())->drawn() + ['new' => []]);
     }
@@ -37,7 +37,14 @@ final class BlankController
     {
         $laid = $take->onAll($worksheet, $request->integer('base'));
 
-        return to_route('worksheets.show', $worksheet)->with('done', $laid === 0 ? 'Nothing was laid: every blank that was found has its box, or was refused.' : 'Laid on the pages for students: '.Count::of($laid, 'answer box', 'answer boxes').'. Undo takes them off again.');
+        return to_route('worksheets.show', $worksheet)->with(
+            'done',
+            $laid === 0
+                ? 'Nothing was laid: every blank that was found has its box, or was refused.'
+                : 'Laid on the pages for students: '.
+                    Count::of($laid, 'answer box', 'answer boxes').
+                    '. Undo takes them off again.',
+        );
     }
 
     /** @return list<int> */

@@ -27,7 +27,9 @@ final class BoardController
             return to_route('worksheets.show', $worksheet);
         }
         if ($master->trashed()) {
-            return to_route('worksheets.show', $worksheet)->withErrors(['refused' => 'The pages that this board chooses from are in the bin. Put the master back first.']);
+            return to_route('worksheets.show', $worksheet)->withErrors([
+                'refused' => 'The pages that this board chooses from are in the bin. Put the master back first.',
+            ]);
         }
         $worksheet->load(['pages.current', 'master', 'original', 'sets'])->loadCount('editions');
         $board = $worksheet->choiceBoard() ?? BoardForm::suggested($master);
@@ -49,12 +51,19 @@ final class BoardController
         return response()->json(['html' => $this->drawn($request->board($master), $worksheet, $master, $draw)]);
     }
 
-    public function store(BoardRequest $request, Worksheet $worksheet, MakeBoard $make, ChangeBoard $change): JsonResponse
-    {
+    public function store(
+        BoardRequest $request,
+        Worksheet $worksheet,
+        MakeBoard $make,
+        ChangeBoard $change,
+    ): JsonResponse {
         $master = $this->master($worksheet);
         $board = $request->board($master);
         if ($worksheet->board === null) {
-            return response()->json(['url' => route('worksheets.show', $make($worksheet, $board, $this->name($worksheet, $board->title)))], 201);
+            return response()->json(
+                ['url' => route('worksheets.show', $make($worksheet, $board, $this->name($worksheet, $board->title)))],
+                201,
+            );
         }
         $change($worksheet, $master, $request->integer('base'), $board);
 
@@ -63,7 +72,7 @@ final class BoardController
 
     private function master(Worksheet $worksheet): Worksheet
     {
-        return $worksheet->board === null ? $worksheet : ($worksheet->master ?? $worksheet);
+        return $worksheet->board === null ? $worksheet : $worksheet->master ?? $worksheet;
     }
 
     private function now(Worksheet $worksheet): ?Page
@@ -73,7 +82,10 @@ final class BoardController
 
     private function drawn(ChoiceBoard $board, Worksheet $worksheet, Worksheet $master, DrawBoard $draw): string
     {
-        return view('bench.board-page', ['board' => $board, 'page' => $draw($master, $board, [], $this->now($worksheet))])->render();
+        return view('bench.board-page', [
+            'board' => $board,
+            'page' => $draw($master, $board, [], $this->now($worksheet)),
+        ])->render();
     }
 
     /** The set is named for its board; no two sets of a master have one name. */

@@ -30,8 +30,13 @@ final class ClassController
 
     public function store(Request $request, #[CurrentUser('teacher')] Teacher $teacher): RedirectResponse
     {
-        $request->validate(['name' => ['required', 'string', 'max:60']], ['name.*' => 'Give the class a name of at most 60 letters.']);
-        $class = $teacher->classes()->create(['name' => trim((string) $request->string('name')), 'code' => $this->newCode()]);
+        $request->validate(
+            ['name' => ['required', 'string', 'max:60']],
+            ['name.*' => 'Give the class a name of at most 60 letters.'],
+        );
+        $class = $teacher
+            ->classes()
+            ->create(['name' => trim((string) $request->string('name')), 'code' => $this->newCode()]);
 
         return to_route('classes.show', $class);
     }
@@ -39,14 +44,30 @@ final class ClassController
     public function show(SchoolClass $class): View
     {
         $class->load('students');
-        $wrong = Guesses::many(array_values($class->students->map(fn (Student $student): Account => Account::ofStudent($student->id))->all()));
+        $wrong = Guesses::many(
+            array_values(
+                $class->students->map(fn (Student $student): Account => Account::ofStudent($student->id))->all(),
+            ),
+        );
 
-        return view('classes.show', ['class' => $class, 'wrong' => $class->students->mapWithKeys(fn (Student $student): array => [$student->id => $wrong[Account::ofStudent($student->id)->name] ?? 0])->all()]);
+        return view('classes.show', [
+            'class' => $class,
+            'wrong' => $class->students
+                ->mapWithKeys(
+                    fn (Student $student): array => [
+                        $student->id => $wrong[Account::ofStudent($student->id)->name] ?? 0,
+                    ],
+                )
+                ->all(),
+        ]);
     }
 
     public function enrol(Request $request, SchoolClass $class, EnrolStudent $enrol): RedirectResponse
     {
-        $request->validate(['name' => ['required', 'string', 'max:80']], ['name.*' => 'Type the student’s name, at most 80 letters.']);
+        $request->validate(
+            ['name' => ['required', 'string', 'max:80']],
+            ['name.*' => 'Type the student’s name, at most 80 letters.'],
+        );
         $pin = $this->newPin();
         $student = $enrol($class, trim((string) $request->string('name')), $pin);
 

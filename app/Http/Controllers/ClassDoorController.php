@@ -30,7 +30,9 @@ final class ClassDoorController
         $code = Str::upper((string) preg_replace('/[^a-z0-9]/i', '', (string) $request->string('code')));
         $class = SchoolClass::where('code', $code)->first();
         if ($class === null) {
-            throw ValidationException::withMessages(['code' => 'No class has this code. Look at the board and type it again.']);
+            throw ValidationException::withMessages([
+                'code' => 'No class has this code. Look at the board and type it again.',
+            ]);
         }
 
         return to_route('class.names', $class);
@@ -48,12 +50,24 @@ final class ClassDoorController
             ['student.*' => 'Choose your name first.', 'pin.*' => 'Type your PIN.'],
         );
         $student = $class->students()->find($request->integer('student'));
-        $wait = $student instanceof Student ? $guess(Account::ofStudent($student->id), $request, fn (): bool => Hash::check((string) $request->string('pin'), $student->pin)) : -1;
+        $wait =
+            $student instanceof Student
+                ? $guess(
+                    Account::ofStudent($student->id),
+                    $request,
+                    fn (): bool => Hash::check((string) $request->string('pin'), $student->pin),
+                )
+                : -1;
         if ($wait > 0) {
-            throw ValidationException::withMessages(['pin' => "There were too many wrong tries with this name. Wait {$wait} seconds, then try again, or ask your teacher."])->status(429);
+            throw ValidationException::withMessages([
+                'pin' => "There were too many wrong tries with this name. Wait {$wait} seconds, then try again, or "
+                    .'ask your teacher.',
+            ])->status(429);
         }
-        if (! $student instanceof Student || $wait < 0) {
-            throw ValidationException::withMessages(['pin' => 'That is not the PIN for this name. Try again, or ask your teacher.']);
+        if (! ($student instanceof Student) || $wait < 0) {
+            throw ValidationException::withMessages([
+                'pin' => 'That is not the PIN for this name. Try again, or ask your teacher.',
+            ]);
         }
         Auth::guard('teacher')->logout();
         Auth::guard('student')->login($student);

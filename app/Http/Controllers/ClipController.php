@@ -40,16 +40,27 @@ final class ClipController
     public function lay(Request $request, WorksheetPage $page, ApplyEdit $apply): JsonResponse
     {
         $sides = ['x', 'y', 'width', 'height'];
-        $request->validate(['base' => ['required', 'integer'], 'from' => ['required', 'integer']] + array_fill_keys($sides, ['required', 'numeric', 'between:0,14400']), ['*' => 'Drag a frame round what you want to clip.']);
+        $request->validate(
+            ['base' => ['required', 'integer'], 'from' => ['required', 'integer']] +
+                array_fill_keys($sides, ['required', 'numeric', 'between:0,14400']),
+            ['*' => 'Drag a frame round what you want to clip.'],
+        );
         $from = WorksheetPage::with(['current', 'backdrop', 'worksheet'])->find($request->integer('from'));
         if ($from === null || $from->backdrop === null || Gate::denies('look', $from->worksheet)) {
             throw EditRefused::invalid('that page has no print to clip, or is no longer yours to look at');
         }
         $content = $from->current->page();
-        $region = Frame::of(...array_map(fn (string $side): float => $request->float($side), $sides))->within($content->backdrop->frame ?? $content->frame());
+        $region = Frame::of(...array_map(fn (string $side): float => $request->float($side), $sides))->within(
+            $content->backdrop->frame ?? $content->frame(),
+        );
         $id = Str::lower(Str::random(10));
         try {
-            $clip = $content->clip($from->backdrop->size(), $region, $id, $this->place($page->current->page(), $region));
+            $clip = $content->clip(
+                $from->backdrop->size(),
+                $region,
+                $id,
+                $this->place($page->current->page(), $region),
+            );
             TeacherFile::give($page->worksheet->teacher_id, new PageFile($clip->source, $clip->page));
             $apply($page, $request->integer('base'), new Place([$clip]));
         } catch (InvalidArgumentException $problem) {
@@ -62,7 +73,10 @@ final class ClipController
     /** A clip, or a picture, as a part that students move. */
     public function part(Request $request, WorksheetPage $page, ApplyEdit $apply, Pictures $pictures): JsonResponse
     {
-        $request->validate(['base' => ['required', 'integer'], 'id' => ['required', 'string', 'max:24']], ['*' => 'Select a picture or a clip first.']);
+        $request->validate(
+            ['base' => ['required', 'integer'], 'id' => ['required', 'string', 'max:24']],
+            ['*' => 'Select a picture or a clip first.'],
+        );
         $element = $page->current->page()->element($request->string('id')->value());
         $source = match (true) {
             $element instanceof Picture => $element->source,
@@ -77,7 +91,11 @@ final class ClipController
     private function cutOut(Clip $clip, Pictures $pictures, int $teacherId): string
     {
         $printed = Backdrop::where('source', $clip->source)->where('page', $clip->page)->firstOrFail();
-        $cut = $pictures->cut(StoredFile::where('sha256', $printed->image)->firstOrFail(), [$clip->left, $clip->top, $clip->across, $clip->down], $clip->turn->value);
+        $cut = $pictures->cut(
+            StoredFile::where('sha256', $printed->image)->firstOrFail(),
+            [$clip->left, $clip->top, $clip->across, $clip->down],
+            $clip->turn->value,
+        );
         TeacherFile::give($teacherId, new PageFile($cut->sha256));
 
         return $cut->sha256;
@@ -86,9 +104,18 @@ final class ClipController
     /** At its own size as far as the page has room, in the middle of its upper half. */
     private function place(Page $page, Frame $region): Frame
     {
-        $scale = min(1.0, 0.9 * $page->size->width / max(1.0, $region->width), 0.9 * $page->size->height / max(1.0, $region->height));
+        $scale = min(
+            1.0,
+            (0.9 * $page->size->width) / max(1.0, $region->width),
+            (0.9 * $page->size->height) / max(1.0, $region->height),
+        );
         [$width, $height] = [$region->width * $scale, $region->height * $scale];
 
-        return Frame::of(($page->size->width - $width) / 2, min($page->size->height - $height, max(0.0, $page->size->height / 3 - $height / 2)), $width, $height);
+        return Frame::of(
+            ($page->size->width - $width) / 2,
+            min($page->size->height - $height, max(0.0, $page->size->height / 3 - $height / 2)),
+            $width,
+            $height,
+        );
     }
 }

@@ -28,14 +28,20 @@ final class CopyController
         $move->open($copy);
         $copy->refresh();
 
-        return view('student.copy', ['copy' => $copy, 'handout' => $copy->item->handout, 'edition' => $copy->item->edition]);
+        return view('student.copy', [
+            'copy' => $copy,
+            'handout' => $copy->item->handout,
+            'edition' => $copy->item->edition,
+        ]);
     }
 
     public function save(Request $request, Copy $copy, SaveWork $save): JsonResponse
     {
         [$places, $pages] = $copy->placesToFill();
         $draft = Draft::decode($request->json()->all()['draft'] ?? null, $places);
-        $draft = $draft->settled(fn (string $key, string $text): string => $this->putHere($copy, $places->find($key), $text));
+        $draft = $draft->settled(
+            fn (string $key, string $text): string => $this->putHere($copy, $places->find($key), $text),
+        );
         $page = max(1, min($pages, $request->integer('page', 1)));
         $saved = $save($copy, $draft, $places, $page);
 
@@ -50,7 +56,10 @@ final class CopyController
         ]);
     }
 
-    /** The lines and gaps that parts of one page may hold to while they are dragged; asked for once they have come to rest. */
+    /**
+     * The lines and gaps that parts of one page may hold to while they are dragged; asked for once they have come to
+     * rest.
+     */
     public function guides(Copy $copy, int $number): JsonResponse
     {
         $page = $copy->item->edition->revision($number)->page();
@@ -65,7 +74,9 @@ final class CopyController
      */
     private function putHere(Copy $copy, ?Place $place, string $text): string
     {
-        return $text === '' || $place?->form->kind() !== AnswerKind::Picture || $copy->hasPictures([$text]) ? $text : throw AnswerRefused::notPutHere();
+        return $text === '' || $place?->form->kind() !== AnswerKind::Picture || $copy->hasPictures([$text])
+            ? $text
+            : throw AnswerRefused::notPutHere();
     }
 
     public function handIn(Copy $copy, MoveCopy $move): RedirectResponse

@@ -13,9 +13,15 @@ final class DayController
 {
     public function __invoke(#[CurrentUser('student')] Student $student): View
     {
-        $handouts = $student->handouts()
-            ->with(['items.edition:id,name,places_count,pages_count', 'items.copies' => fn ($copies) => $copies->where('student_id', $student->id)])
-            ->orderByRaw('due_at is null')->orderBy('due_at')->orderByDesc('handouts.id')
+        $handouts = $student
+            ->handouts()
+            ->with([
+                'items.edition:id,name,places_count,pages_count',
+                'items.copies' => fn ($copies) => $copies->where('student_id', $student->id),
+            ])
+            ->orderByRaw('due_at is null')
+            ->orderBy('due_at')
+            ->orderByDesc('handouts.id')
             ->get();
 
         return view('student.day', ['student' => $student, 'handouts' => $handouts]);

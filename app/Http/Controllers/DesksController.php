@@ -29,8 +29,14 @@ final class DesksController
             'handout' => $handout,
             'item' => $item,
             'page' => $page,
-            'copies' => $item === null ? new Collection : $item->copies()->with('student')->get()
-                ->sortBy(fn (Copy $copy): string => mb_strtolower($copy->student->name))->values(),
+            'copies' => $item === null
+                    ? new Collection
+                    : $item
+                        ->copies()
+                        ->with('student')
+                        ->get()
+                        ->sortBy(fn (Copy $copy): string => mb_strtolower($copy->student->name))
+                        ->values(),
         ]);
     }
 
@@ -43,7 +49,9 @@ final class DesksController
     {
         $item = $this->item($request, $handout) ?? abort(404);
         $seen = $request->seen();
-        $changed = $item->copies()->toBase()
+        $changed = $item
+            ->copies()
+            ->toBase()
             ->when($request->onlyCopy(), fn ($copies, int $id) => $copies->where('id', $id))
             ->get(['id', 'version'])
             ->reject(fn (object $copy): bool => ($seen[(int) $copy->id] ?? null) === (int) $copy->version);
@@ -54,17 +62,35 @@ final class DesksController
         $page = $request->pageOf($item->edition->pages_count);
         $pages = $item->edition->frozenPages();
 
-        return response()->json(['copies' => Copy::with('student')->findMany($changed->pluck('id'))->map(fn (Copy $copy): array => [
-            'id' => $copy->id,
-            'html' => view('desks.desk', ['copy' => $copy, 'edition' => $item->edition, 'pages' => $pages, 'page' => $page, 'handout' => $handout, 'due' => $handout->due()])->render(),
-        ])->values()]);
+        return response()->json([
+            'copies' => Copy::with('student')
+                ->findMany($changed->pluck('id'))
+                ->map(
+                    fn (Copy $copy): array => [
+                        'id' => $copy->id,
+                        'html' => view('desks.desk', [
+                            'copy' => $copy,
+                            'edition' => $item->edition,
+                            'pages' => $pages,
+                            'page' => $page,
+                            'handout' => $handout,
+                            'due' => $handout->due(),
+                        ])->render(),
+                    ],
+                )
+                ->values(),
+        ]);
     }
 
     public function copy(Copy $copy): View
     {
         $copy->load(['item.edition.revisions', 'item.handout', 'student']);
 
-        return view('desks.copy', ['copy' => $copy, 'handout' => $copy->item->handout, 'edition' => $copy->item->edition]);
+        return view('desks.copy', [
+            'copy' => $copy,
+            'handout' => $copy->item->handout,
+            'edition' => $copy->item->edition,
+        ]);
     }
 
     /** Shows students the clips that are answers, or keeps them back again. */
@@ -72,7 +98,10 @@ final class DesksController
     {
         $handout->update(['answers_shown_at' => $request->boolean('show') ? now() : null]);
 
-        return back()->with('done', $handout->answers_shown_at === null ? 'The answers are kept back again.' : 'Students see the answers now.');
+        return back()->with(
+            'done',
+            $handout->answers_shown_at === null ? 'The answers are kept back again.' : 'Students see the answers now.',
+        );
     }
 
     private function item(DesksRequest $request, Handout $handout): ?HandoutItem

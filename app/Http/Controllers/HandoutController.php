@@ -19,10 +19,18 @@ final class HandoutController
 {
     public function index(#[CurrentUser('teacher')] Teacher $teacher): View
     {
-        $handouts = $teacher->handouts()->with(['classes', 'items.edition:id,name,places_count', 'items' => fn ($items) => $items->withCount([
-            'copies',
-            'copies as handed_in_count' => fn ($copies) => $copies->where('state', CopyState::HandedIn),
-        ])])->latest('id')->get();
+        $handouts = $teacher
+            ->handouts()
+            ->with([
+                'classes',
+                'items.edition:id,name,places_count',
+                'items' => fn ($items) => $items->withCount([
+                    'copies',
+                    'copies as handed_in_count' => fn ($copies) => $copies->where('state', CopyState::HandedIn),
+                ]),
+            ])
+            ->latest('id')
+            ->get();
 
         return view('handouts', ['handouts' => $handouts]);
     }
@@ -37,12 +45,22 @@ final class HandoutController
         return view('bench.hand-out', [
             'worksheet' => $worksheet,
             'classes' => $teacher->classes()->with('students')->orderBy('name')->get(),
-            'others' => $teacher->worksheets()->shelved()->where('state', WorksheetState::Ready)->whereKeyNot($worksheet->id)->latest('updated_at')->get(['id', 'name', 'pages_total']),
+            'others' => $teacher
+                ->worksheets()
+                ->shelved()
+                ->where('state', WorksheetState::Ready)
+                ->whereKeyNot($worksheet->id)
+                ->latest('updated_at')
+                ->get(['id', 'name', 'pages_total']),
         ]);
     }
 
-    public function store(HandOutRequest $request, #[CurrentUser('teacher')] Teacher $teacher, Worksheet $worksheet, HandOutWorksheets $handOut): RedirectResponse
-    {
+    public function store(
+        HandOutRequest $request,
+        #[CurrentUser('teacher')] Teacher $teacher,
+        Worksheet $worksheet,
+        HandOutWorksheets $handOut,
+    ): RedirectResponse {
         $handout = $handOut($teacher, $request->plan($worksheet));
 
         return to_route('desks', $handout)->with('done', 'Handed out. Each student now has it.');

@@ -19,9 +19,18 @@ final class KeyController
         if ($worksheet->state !== WorksheetState::Ready) {
             return to_route('worksheets.show', $worksheet);
         }
-        $worksheet->load(['master:id,name,teacher_id,deleted_at', 'original', 'sets:id,master_id,name'])->loadRail()->loadCount('editions');
+        $worksheet
+            ->load(['master:id,name,teacher_id,deleted_at', 'original', 'sets:id,master_id,name'])
+            ->loadRail()
+            ->loadCount('editions');
         $page = $worksheet->pages->firstWhere('position', $number) ?? abort(404);
 
-        return view('bench.key', ['worksheet' => $worksheet, 'row' => $page, 'shown' => KeyPage::of($page), 'locked' => $worksheet->isLocked(), 'mending' => MendingNotice::of($worksheet)]);
+        return view('bench.key', [
+            'worksheet' => $worksheet,
+            'row' => $page,
+            'shown' => KeyPage::of($page),
+            'locked' => $worksheet->isLocked(),
+            'mending' => MendingNotice::of($worksheet),
+        ]);
     }
 }

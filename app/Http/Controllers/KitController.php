@@ -28,12 +28,19 @@ final class KitController
 
     public function lay(Request $request, WorksheetPage $page, ApplyEdit $apply): JsonResponse
     {
-        $request->validate(['base' => ['required', 'integer'], 'kit' => ['required', 'string', 'max:60']], ['*' => 'Choose a kit first.']);
+        $request->validate(
+            ['base' => ['required', 'integer'], 'kit' => ['required', 'string', 'max:60']],
+            ['*' => 'Choose a kit first.'],
+        );
         $kit = $this->kit($request->string('kit')->value());
         $new = [];
-        $revision = $apply($page, $request->integer('base'), new LayKit($kit, function () use (&$new): string {
-            return $new[] = Str::lower(Str::random(10));
-        }));
+        $revision = $apply(
+            $page,
+            $request->integer('base'),
+            new LayKit($kit, function () use (&$new): string {
+                return $new[] = Str::lower(Str::random(10));
+            }),
+        );
         $shown = BenchPage::at($page, $revision);
 
         return response()->json($shown->drawn() + ['new' => array_values(array_intersect($new, $shown->ids()))]);
@@ -42,18 +49,39 @@ final class KitController
     /** All parts and spots of the page, or those that are selected, with the tray. */
     public function store(Request $request, WorksheetPage $page): JsonResponse
     {
-        $request->validate(['name' => ['required', 'string', 'max:80'], 'ids' => ['array'], 'ids.*' => ['string', 'max:24']], ['name.required' => 'Give the kit a name.', '*' => 'Choose what the kit is made of.']);
+        $request->validate(
+            ['name' => ['required', 'string', 'max:80'], 'ids' => ['array'], 'ids.*' => ['string', 'max:24']],
+            ['name.required' => 'Give the kit a name.', '*' => 'Choose what the kit is made of.'],
+        );
         $ids = $request->array('ids');
         $content = $page->current->page();
-        $elements = array_values(array_filter($content->elements(), fn (Element $element): bool => $ids === [] ? $element instanceof Part || $element instanceof Spot : in_array($element->id(), $ids, true)));
-        if (array_filter($elements, fn (Element $element): bool => $element instanceof Part || $element instanceof Spot) === []) {
+        $elements = array_values(
+            array_filter(
+                $content->elements(),
+                fn (Element $element): bool => $ids === []
+                    ? $element instanceof Part || $element instanceof Spot
+                    : in_array($element->id(), $ids, true),
+            ),
+        );
+        if (
+            array_filter(
+                $elements,
+                fn (Element $element): bool => $element instanceof Part || $element instanceof Spot,
+            ) === []
+        ) {
             throw EditRefused::invalid('a kit needs at least one part or spot');
         }
         $teacher = $page->worksheet->teacher_id;
         if (Kit::where('teacher_id', $teacher)->count() >= self::MOST) {
             throw EditRefused::invalid('you have '.self::MOST.' kits already; throw one away first');
         }
-        $kit = Kit::create(['teacher_id' => $teacher, 'name' => $request->string('name')->trim()->value(), 'content' => PageCodec::encode((new Page($content->size, $content->paper, null, $elements, null, $content->tray)))]);
+        $kit = Kit::create([
+            'teacher_id' => $teacher,
+            'name' => $request->string('name')->trim()->value(),
+            'content' => PageCodec::encode(
+                new Page($content->size, $content->paper, null, $elements, null, $content->tray),
+            ),
+        ]);
 
         return response()->json(['kit' => $kit->id, 'name' => $kit->name]);
     }
@@ -72,6 +100,8 @@ final class KitController
         }
         $kit = Kit::find((int) $name);
 
-        return $kit !== null && Gate::allows('lay', $kit) ? $kit->page() : throw EditRefused::invalid('that kit is no longer there');
+        return $kit !== null && Gate::allows('lay', $kit)
+            ? $kit->page()
+            : throw EditRefused::invalid('that kit is no longer there');
     }
 }

@@ -42,29 +42,66 @@ final class MendingController
         }
         $said = 'Mended: '.Count::of($taken, 'page').'.';
 
-        return to_route('mending.show', $worksheet)->with('done', $locked === [] ? $said : $said.' Locked, and left as it was: '.implode(', ', array_unique($locked)).'.');
+        return to_route('mending.show', $worksheet)->with(
+            'done',
+            $locked === []
+                ? $said
+                : $said.' Locked, and left as it was: '.implode(', ', array_unique($locked)).'.',
+        );
     }
 
     /** Settles one page: element by element, or leaves it. */
-    public function settle(Request $request, Worksheet $worksheet, OfferMending $offer, MendPage $mend): RedirectResponse
-    {
-        $found = array_values(array_filter($offer($worksheet), fn (MendingOffer $one): bool => $one->page->id === $request->integer('page')));
+    public function settle(
+        Request $request,
+        Worksheet $worksheet,
+        OfferMending $offer,
+        MendPage $mend,
+    ): RedirectResponse {
+        $found = array_values(
+            array_filter(
+                $offer($worksheet),
+                fn (MendingOffer $one): bool => $one->page->id === $request->integer('page'),
+            ),
+        );
         $one = $found[0] ?? null;
         if ($one === null) {
-            return $this->back($worksheet, 'That page waits for no mending any more: it was mended already, or it, or its set, was taken away.');
+            return $this->back(
+                $worksheet,
+                'That page waits for no mending any more: it was mended already, or it, or its set, was taken away.',
+            );
         }
-        if ($one->page->revision !== $request->integer('base') || $one->source->revision !== $request->integer('source')) {
-            return $this->back($worksheet, "Page {$one->page->position} of {$one->page->worksheet->name}, or the page it was cut from, was changed meanwhile. Look at it again.");
+        if (
+            $one->page->revision !== $request->integer('base') ||
+            $one->source->revision !== $request->integer('source')
+        ) {
+            return $this->back(
+                $worksheet,
+                "Page {$one->page->position} of {$one->page->worksheet->name}, or the page it was cut from, was "
+                    .'changed meanwhile. Look at it again.',
+            );
         }
         if ($request->boolean('leave')) {
             $mend->leave($one);
 
-            return to_route('mending.show', $worksheet)->with('done', "Left as it is: page {$one->page->position} of {$one->page->worksheet->name}.");
+            return to_route('mending.show', $worksheet)->with(
+                'done',
+                "Left as it is: page {$one->page->position} of {$one->page->worksheet->name}.",
+            );
         }
-        $wanted = fn (string $field): array => array_map(strval(...), array_keys(array_filter((array) $request->input($field), fn (mixed $whose): bool => $whose === 'master')));
-        $mend($one, $wanted('take'), array_values(array_filter(array_map(PageProperty::tryFrom(...), $wanted('page_takes')))));
+        $wanted = fn (string $field): array => array_map(
+            strval(...),
+            array_keys(array_filter((array) $request->input($field), fn (mixed $whose): bool => $whose === 'master')),
+        );
+        $mend(
+            $one,
+            $wanted('take'),
+            array_values(array_filter(array_map(PageProperty::tryFrom(...), $wanted('page_takes')))),
+        );
 
-        return to_route('mending.show', $worksheet)->with('done', "Mended: page {$one->page->position} of {$one->page->worksheet->name}.");
+        return to_route('mending.show', $worksheet)->with(
+            'done',
+            "Mended: page {$one->page->position} of {$one->page->worksheet->name}.",
+        );
     }
 
     private function back(Worksheet $worksheet, string $problem): RedirectResponse

@@ -24,7 +24,9 @@ final class PackController
     {
         $plan = $request->plan();
         if ($plan === []) {
-            return to_route('worksheets.show', $worksheet)->withErrors(['by' => 'Nothing would be cut: no page is marked for students. Mark the pages first.']);
+            return to_route('worksheets.show', $worksheet)->withErrors([
+                'by' => 'Nothing would be cut: no page is marked for students. Mark the pages first.',
+            ]);
         }
         $cut($worksheet, $plan);
 

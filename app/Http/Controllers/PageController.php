@@ -36,9 +36,13 @@ final class PageController
     public function edit(Request $request, WorksheetPage $page, ApplyEdit $apply, PrintedPage $printed): JsonResponse
     {
         $new = [];
-        $edit = EditCodec::decode($request->json('edit'), function () use (&$new): string {
-            return $new[] = Str::lower(Str::random(10));
-        }, $printed->on($page));
+        $edit = EditCodec::decode(
+            $request->json('edit'),
+            function () use (&$new): string {
+                return $new[] = Str::lower(Str::random(10));
+            },
+            $printed->on($page),
+        );
 
         return $this->after($page, fn (): PageRevision => $apply($page, $request->integer('base'), $edit), $new);
     }
@@ -56,7 +60,10 @@ final class PageController
     /** Makes room on a page, or takes it away; what crosses its foot goes on to another page. */
     public function room(Request $request, WorksheetPage $page, MakeRoom $make): JsonResponse
     {
-        $request->validate(['at' => ['required', 'numeric'], 'by' => ['required', 'numeric', 'between:-14400,14400']], ['*' => 'Say how much room, as a number.']);
+        $request->validate(
+            ['at' => ['required', 'numeric'], 'by' => ['required', 'numeric', 'between:-14400,14400']],
+            ['*' => 'Say how much room, as a number.'],
+        );
         $pages = null;
         $response = $this->after($page, function () use ($request, $page, $make, &$pages): PageRevision {
             $pages = $make($page, $request->integer('base'), $request->float('at'), $request->float('by'));
@@ -64,7 +71,9 @@ final class PageController
             return $page->refresh()->current;
         });
 
-        return $pages === null ? $response : $response->setData((array) $response->getData(true) + ['said' => RoomWords::of($pages)]);
+        return $pages === null
+            ? $response
+            : $response->setData((array) $response->getData(true) + ['said' => RoomWords::of($pages)]);
     }
 
     /**
@@ -79,6 +88,10 @@ final class PageController
         }
         $shown = BenchPage::at($page, $revision);
 
-        return response()->json(($revision->replaced() === null ? $shown->drawn() : $shown->changes($revision->replaced())) + ['new' => $new === [] ? [] : array_values(array_intersect($new, $shown->ids()))]);
+        return response()->json(
+            ($revision->replaced() === null ? $shown->drawn() : $shown->changes($revision->replaced())) + [
+                'new' => $new === [] ? [] : array_values(array_intersect($new, $shown->ids())),
+            ],
+        );
     }
 }

@@ -37,7 +37,10 @@ final class PictureController
     /** Takes a picture in for a page; the window then lays it there with an edit. */
     public function store(UploadRequest $request, WorksheetPage $page, Pictures $pictures): JsonResponse
     {
-        [$file, $width, $height] = $pictures->take($request->upload()->getPathname(), (int) config('slate.pictures.most_megabytes') * self::MEGABYTE);
+        [$file, $width, $height] = $pictures->take(
+            $request->upload()->getPathname(),
+            (int) config('slate.pictures.most_megabytes') * self::MEGABYTE,
+        );
         TeacherFile::give($page->worksheet->teacher_id, new PageFile($file->sha256));
 
         return response()->json(['source' => $file->sha256, 'width' => $width, 'height' => $height], 201);
@@ -57,7 +60,10 @@ final class PictureController
         if ($copy->student->picturesSince(app(School::class)->local(now())->startOfDay()) >= $most) {
             throw FileRefused::tooManyPictures($most);
         }
-        [$file] = $pictures->take($request->upload()->getPathname(), (int) config('slate.pictures.most_megabytes') * self::MEGABYTE);
+        [$file] = $pictures->take(
+            $request->upload()->getPathname(),
+            (int) config('slate.pictures.most_megabytes') * self::MEGABYTE,
+        );
         $copy->givePicture($file);
         if ($place->form->kind() === AnswerKind::Model) {
             return response()->json(['value' => $file->sha256], 201);
@@ -65,6 +71,14 @@ final class PictureController
         $draft = new Draft($request->base(), $request->window(), [$place->id => $file->sha256]);
         $saved = $save($copy, $draft, $places, max(1, min($edition->pages_count, $request->integer('page', 1))));
 
-        return response()->json(['revision' => $saved->work->revision, 'filled' => $saved->work->filled($places), 'value' => $saved->work->text($place->id), 'address' => PictureAddress::of($saved->work->text($place->id))], 201);
+        return response()->json(
+            [
+                'revision' => $saved->work->revision,
+                'filled' => $saved->work->filled($places),
+                'value' => $saved->work->text($place->id),
+                'address' => PictureAddress::of($saved->work->text($place->id)),
+            ],
+            201,
+        );
     }
 }

@@ -19,26 +19,46 @@ final class SharingController
     /** What colleagues have shared with this teacher. */
     public function index(#[CurrentUser('teacher')] Teacher $teacher): View
     {
-        return view('colleagues.index', ['worksheets' => Worksheet::query()->sharedWith($teacher)
-            ->with(['teacher:id,name', 'pages' => fn ($pages) => $pages->where('position', 1)->with('backdrop')])
-            ->latest('updated_at')->get()]);
+        return view('colleagues.index', [
+            'worksheets' => Worksheet::query()
+                ->sharedWith($teacher)
+                ->with(['teacher:id,name', 'pages' => fn ($pages) => $pages->where('position', 1)->with('backdrop')])
+                ->latest('updated_at')
+                ->get(),
+        ]);
     }
 
     public function edit(Worksheet $worksheet, #[CurrentUser('teacher')] Teacher $teacher): View
     {
         $worksheet->load(['master:id,name,deleted_at', 'original', 'colleagues'])->loadCount('editions');
 
-        return view('bench.sharing', ['worksheet' => $worksheet, 'teachers' => Teacher::whereKeyNot($teacher->id)->orderBy('name')->get(['id', 'name'])]);
+        return view('bench.sharing', [
+            'worksheet' => $worksheet,
+            'teachers' => Teacher::whereKeyNot($teacher->id)
+                ->orderBy('name')
+                ->get(['id', 'name']),
+        ]);
     }
 
     /** Whom it is shared with from now on; who is left out sees it no longer. */
-    public function update(Request $request, Worksheet $worksheet, #[CurrentUser('teacher')] Teacher $teacher): RedirectResponse
-    {
-        $request->validate(['with' => ['required', 'in:nobody,chosen,school'], 'teachers' => ['array'], 'teachers.*' => ['integer']], ['with.*' => 'Choose whom to share it with.']);
+    public function update(
+        Request $request,
+        Worksheet $worksheet,
+        #[CurrentUser('teacher')] Teacher $teacher,
+    ): RedirectResponse {
+        $request->validate(
+            ['with' => ['required', 'in:nobody,chosen,school'], 'teachers' => ['array'], 'teachers.*' => ['integer']],
+            ['with.*' => 'Choose whom to share it with.'],
+        );
         $with = $request->string('with')->value();
-        $chosen = $with === 'chosen' ? Teacher::whereKey((array) $request->input('teachers'))->whereKeyNot($teacher->id)->pluck('id')->all() : [];
+        $chosen =
+            $with === 'chosen'
+                ? Teacher::whereKey((array) $request->input('teachers'))->whereKeyNot($teacher->id)->pluck('id')->all()
+                : [];
         if ($with === 'chosen' && $chosen === []) {
-            return to_route('sharing.edit', $worksheet)->withErrors(['with' => 'Tick the colleagues to share it with, or choose nobody.'])->withInput();
+            return to_route('sharing.edit', $worksheet)
+                ->withErrors(['with' => 'Tick the colleagues to share it with, or choose nobody.'])
+                ->withInput();
         }
         DB::transaction(function () use ($worksheet, $with, $chosen): void {
             Worksheet::withoutTimestamps(fn () => $worksheet->update(['shared_with_school' => $with === 'school']));
@@ -54,11 +74,23 @@ final class SharingController
         return view('colleagues.show', ['worksheet' => $worksheet->load(['teacher:id,name', 'pages.current'])]);
     }
 
-    public function take(Request $request, Worksheet $worksheet, #[CurrentUser('teacher')] Teacher $teacher, TakeAsOwn $take): RedirectResponse
-    {
-        $request->validate(['name' => ['required', 'string', 'max:120']], ['name.*' => 'Give it a name of at most 120 letters.']);
+    public function take(
+        Request $request,
+        Worksheet $worksheet,
+        #[CurrentUser('teacher')] Teacher $teacher,
+        TakeAsOwn $take,
+    ): RedirectResponse {
+        $request->validate(
+            ['name' => ['required', 'string', 'max:120']],
+            ['name.*' => 'Give it a name of at most 120 letters.'],
+        );
         $own = $take($worksheet, $teacher, trim((string) $request->string('name')));
 
-        return to_route('worksheets.show', $own)->with('done', 'This is now your own. What you change does not reach '.$worksheet->teacher()->sole()->name.', and the other way round.');
+        return to_route('worksheets.show', $own)->with(
+            'done',
+            'This is now your own. What you change does not reach '.
+                $worksheet->teacher()->sole()->name.
+                ', and the other way round.',
+        );
     }
 }

@@ -14,8 +14,14 @@ use Symfony\Component\HttpFoundation\Response;
 /** The pictures of the pages that a student was handed: only what shows there. */
 final class SheetController
 {
-    public function __invoke(Request $request, HandoutItem $item, int $number, string $what, ShowPicture $show, FileStore $files): Response
-    {
+    public function __invoke(
+        Request $request,
+        HandoutItem $item,
+        int $number,
+        string $what,
+        ShowPicture $show,
+        FileStore $files,
+    ): Response {
         $revision = $item->edition->revision($number);
         $element = $revision->page()->element(substr($what, strlen(ShowPicture::ELEMENT)));
         abort_if($element instanceof Clip && $element->kept && $item->handout->answers_shown_at === null, 403);

@@ -26,12 +26,20 @@ final class SignInController
             ['email' => ['required', 'email'], 'password' => ['required', 'string', 'max:200']],
             ['email.*' => 'Type your e-mail address.', 'password.*' => 'Type your password.'],
         );
-        $wait = $guess(Account::ofTeacher($credentials['email']), $request, fn (): bool => Auth::guard('teacher')->attempt($credentials));
+        $wait = $guess(
+            Account::ofTeacher($credentials['email']),
+            $request,
+            fn (): bool => Auth::guard('teacher')->attempt($credentials),
+        );
         if ($wait > 0) {
-            throw ValidationException::withMessages(['email' => "There were too many wrong tries. Wait {$wait} seconds, then try again."])->status(429);
+            throw ValidationException::withMessages([
+                'email' => "There were too many wrong tries. Wait {$wait} seconds, then try again.",
+            ])->status(429);
         }
         if ($wait < 0) {
-            throw ValidationException::withMessages(['email' => 'No teacher has this e-mail address and password. Check both and try again.']);
+            throw ValidationException::withMessages([
+                'email' => 'No teacher has this e-mail address and password. Check both and try again.',
+            ]);
         }
         // One browser, one person: a student who sat here before is signed out.
         Auth::guard('student')->logout();

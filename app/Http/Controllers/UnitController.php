@@ -26,7 +26,12 @@ final class UnitController
     public function store(Request $request, #[CurrentUser('teacher')] Teacher $teacher): RedirectResponse
     {
         $request->validate(['name' => self::NAME], self::SAID);
-        $teacher->units()->create(['name' => trim((string) $request->string('name')), 'position' => (int) $teacher->units()->max('position') + 1]);
+        $teacher
+            ->units()
+            ->create([
+                'name' => trim((string) $request->string('name')),
+                'position' => (int) $teacher->units()->max('position') + 1,
+            ]);
 
         return to_route('shelf');
     }
@@ -62,7 +67,11 @@ final class UnitController
         $worksheets = $unit->worksheets()->shelved()->count();
         $unit->delete();
 
-        return to_route('shelf')->with('dissolved', ['id' => $unit->id, 'name' => $unit->name, 'worksheets' => $worksheets === 0 ? null : Count::of($worksheets, 'worksheet')]);
+        return to_route('shelf')->with('dissolved', [
+            'id' => $unit->id,
+            'name' => $unit->name,
+            'worksheets' => $worksheets === 0 ? null : Count::of($worksheets, 'worksheet'),
+        ]);
     }
 
     /** Worksheets that were put into another unit since stay there. */
@@ -77,7 +86,14 @@ final class UnitController
     public function assign(Request $request, Worksheet $worksheet): Response
     {
         $request->validate(
-            ['unit' => ['present', 'nullable', 'integer', Rule::exists('units', 'id')->where('teacher_id', $worksheet->teacher_id)->whereNull('deleted_at')]],
+            [
+                'unit' => [
+                    'present',
+                    'nullable',
+                    'integer',
+                    Rule::exists('units', 'id')->where('teacher_id', $worksheet->teacher_id)->whereNull('deleted_at'),
+                ],
+            ],
             ['unit.*' => 'That unit is not on your shelf any more. Reload the shelf and try again.'],
         );
         // Where it stands is not work on it: it does not become the latest by this.

@@ -24,30 +24,49 @@ use Illuminate\Http\Request;
 /** Brings a file in, and shows a worksheet's pages: the Pages station. */
 final class WorksheetController
 {
-    public function store(UploadRequest $request, BringInFile $bringIn, #[CurrentUser('teacher')] Teacher $teacher): JsonResponse
-    {
+    public function store(
+        UploadRequest $request,
+        BringInFile $bringIn,
+        #[CurrentUser('teacher')] Teacher $teacher,
+    ): JsonResponse {
         $file = $request->upload();
         $worksheet = $bringIn($teacher, $file->getPathname(), $file->getClientOriginalName());
 
-        return response()->json(['url' => route('worksheets.show', $worksheet), 'add' => route('files.store', $worksheet)], 201);
+        return response()->json(
+            ['url' => route('worksheets.show', $worksheet), 'add' => route('files.store', $worksheet)],
+            201,
+        );
     }
 
     /** Starts a worksheet from a page with nothing printed on it. */
-    public function blank(PaperRequest $request, StartBlank $start, #[CurrentUser('teacher')] Teacher $teacher): RedirectResponse
-    {
+    public function blank(
+        PaperRequest $request,
+        StartBlank $start,
+        #[CurrentUser('teacher')] Teacher $teacher,
+    ): RedirectResponse {
         $name = trim((string) $request->string('name'));
 
-        return to_route('bench', $start($teacher, $name === '' ? 'New worksheet' : $name, $request->size(), $request->theme()));
+        return to_route(
+            'bench',
+            $start($teacher, $name === '' ? 'New worksheet' : $name, $request->size(), $request->theme()),
+        );
     }
 
     /** Adds a file's pages to a worksheet, before a page or at the end. */
-    public function add(UploadRequest $request, Worksheet $worksheet, BringInFile $bringIn, #[CurrentUser('teacher')] Teacher $teacher): JsonResponse
-    {
+    public function add(
+        UploadRequest $request,
+        Worksheet $worksheet,
+        BringInFile $bringIn,
+        #[CurrentUser('teacher')] Teacher $teacher,
+    ): JsonResponse {
         $file = $request->upload();
         $before = $request->filled('before') ? $request->integer('before') : null;
         $arriving = $bringIn($teacher, $file->getPathname(), $file->getClientOriginalName(), $worksheet, $before);
 
-        return response()->json(['progress' => route('worksheets.progress', $arriving), 'remove' => route('bin.store', $arriving)], 201);
+        return response()->json(
+            ['progress' => route('worksheets.progress', $arriving), 'remove' => route('bin.store', $arriving)],
+            201,
+        );
     }
 
     public function show(Worksheet $worksheet, #[CurrentUser('teacher')] Teacher $teacher): View|RedirectResponse
@@ -55,26 +74,47 @@ final class WorksheetController
         if ($worksheet->joins_id !== null) {
             return to_route('worksheets.show', $worksheet->joins_id);
         }
-        $worksheet->load(['master:id,name,teacher_id,deleted_at', 'original', 'pages.current', 'sets.pages', 'arriving', 'arrangement'])->loadCount('editions');
+        $worksheet
+            ->load([
+                'master:id,name,teacher_id,deleted_at',
+                'original',
+                'pages.current',
+                'sets.pages',
+                'arriving',
+                'arrangement',
+            ])
+            ->loadCount('editions');
 
         return view('bench.pages', [
             'worksheet' => $worksheet,
             'locked' => $worksheet->isLocked(),
             'sheet' => ContactSheet::of($worksheet),
             'mending' => MendingNotice::of($worksheet),
-            'others' => $teacher->worksheets()->shelved()->where('state', WorksheetState::Ready)->whereKeyNot($worksheet->id)->orderBy('name')->get(['id', 'name', 'pages_total']),
+            'others' => $teacher
+                ->worksheets()
+                ->shelved()
+                ->where('state', WorksheetState::Ready)
+                ->whereKeyNot($worksheet->id)
+                ->orderBy('name')
+                ->get(['id', 'name', 'pages_total']),
         ]);
     }
 
     public function rename(Request $request, Worksheet $worksheet): JsonResponse
     {
-        $request->validate(['name' => ['required', 'string', 'max:120']], ['name.*' => 'Give it a name of at most 120 letters.']);
+        $request->validate(
+            ['name' => ['required', 'string', 'max:120']],
+            ['name.*' => 'Give it a name of at most 120 letters.'],
+        );
         $worksheet->update(['name' => trim((string) $request->string('name'))]);
 
         return response()->json(['name' => $worksheet->name]);
     }
 
-    /** How far the preparing has come; the pages that have come since the caller, who has some, last asked are sent drawn. */
+    /**
+     * How far the preparing has come; the pages that have come since the caller, who has some, last asked are sent
+     * drawn.
+     */
     public function progress(ProgressRequest $request, Worksheet $worksheet): JsonResponse
     {
         $have = $request->have();
@@ -87,10 +127,24 @@ final class WorksheetController
             'total' => $worksheet->pages_total,
             'problem' => $worksheet->problem,
             'alone' => $worksheet->joins_id === null,
-            'pages' => $drawn ? $worksheet->pages()->whereNotIn('position', $have)->with('current')->get()->map(fn (WorksheetPage $page): array => [
-                'number' => $page->position,
-                'html' => view('bench.contact-page', ['row' => $page, 'worksheet' => $worksheet, 'sheet' => $sheet])->render(),
-            ])->all() : [],
+            'pages' => $drawn
+                ? $worksheet
+                    ->pages()
+                    ->whereNotIn('position', $have)
+                    ->with('current')
+                    ->get()
+                    ->map(
+                        fn (WorksheetPage $page): array => [
+                            'number' => $page->position,
+                            'html' => view('bench.contact-page', [
+                                'row' => $page,
+                                'worksheet' => $worksheet,
+                                'sheet' => $sheet,
+                            ])->render(),
+                        ],
+                    )
+                    ->all()
+                : [],
         ]);
     }
 }

@@ -38,7 +38,10 @@ final class Once
                 return $this->again($request, (string) $answer);
             }
             if ($n >= self::WAITS) {
-                return response()->json(['message' => 'This is still being made. Wait a moment, then look whether it is there.'], Response::HTTP_CONFLICT);
+                return response()->json(
+                    ['message' => 'This is still being made. Wait a moment, then look whether it is there.'],
+                    Response::HTTP_CONFLICT,
+                );
             }
             usleep(self::EACH);
         }
@@ -53,7 +56,16 @@ final class Once
             /** @var Response $response */
             $response = $next($request);
             $isMade = $response->isSuccessful() || ($response->isRedirection() && ! $request->session()->has('errors'));
-            $answer = $isMade ? json_encode(['status' => $response->getStatusCode(), 'to' => $response->headers->get('Location'), 'json' => $response instanceof JsonResponse ? $response->getContent() : null], JSON_THROW_ON_ERROR) : null;
+            $answer = $isMade
+                ? json_encode(
+                    [
+                        'status' => $response->getStatusCode(),
+                        'to' => $response->headers->get('Location'),
+                        'json' => $response instanceof JsonResponse ? $response->getContent() : null,
+                    ],
+                    JSON_THROW_ON_ERROR,
+                )
+                : null;
         } finally {
             // What was refused may be mended and sent again.
             $row = DB::table('made_once')->where('token', $token);
@@ -66,7 +78,8 @@ final class Once
 
     private function again(Request $request, string $answer): Response
     {
-        $request->attributes->set(StartSession::LEAVE_AS_IT_IS, true); // The words for the next page are those of the first.
+        // The words for the next page are those of the first.
+        $request->attributes->set(StartSession::LEAVE_AS_IT_IS, true);
         ['status' => $status, 'to' => $to, 'json' => $json] = json_decode($answer, true, flags: JSON_THROW_ON_ERROR);
 
         return $to !== null ? new RedirectResponse($to, $status) : JsonResponse::fromJsonString($json ?? '{}', $status);

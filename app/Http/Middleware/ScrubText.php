@@ -11,6 +11,8 @@ final class ScrubText extends TransformsRequest
 {
     protected function transform($key, $value): mixed
     {
-        return is_string($value) && (str_contains($value, "\0") || ! mb_check_encoding($value, 'UTF-8')) ? str_replace("\0", '', mb_scrub($value, 'UTF-8')) : $value;
+        return is_string($value) && (str_contains($value, "\0") || ! mb_check_encoding($value, 'UTF-8'))
+            ? str_replace("\0", '', mb_scrub($value, 'UTF-8'))
+            : $value;
     }
 }

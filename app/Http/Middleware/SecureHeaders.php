@@ -39,8 +39,10 @@ final class SecureHeaders
         $response->headers->set('Referrer-Policy', 'same-origin');
         $response->headers->set('Cross-Origin-Opener-Policy', 'same-origin');
         $request->isSecure() && $response->headers->set('Strict-Transport-Security', 'max-age=31536000');
-        // Pages show what is somebody's: no browser keeps them for the next person. Kept files say otherwise themselves.
-        $response->headers->hasCacheControlDirective('immutable') || $response->headers->set('Cache-Control', 'no-store, private');
+        // Pages show what is somebody's: no browser keeps them for the next person. Kept files say otherwise
+        // themselves.
+        $response->headers->hasCacheControlDirective('immutable') ||
+            $response->headers->set('Cache-Control', 'no-store, private');
         $response->headers->set('Permissions-Policy', 'camera=(), microphone=(), geolocation=()');
 
         return $response;

@@ -27,14 +27,15 @@ final class StartSession extends Start
     protected function handleStatefulRequest(Request $request, $session, Closure $next): Response
     {
         $isDoor = $request->is('sign-in', 'sign-out', 'class/*');
-        if ($isDoor || ! $request->expectsJson() && ! in_array($request->route()?->getName(), self::PICTURES, true)) {
+        if ($isDoor || (! $request->expectsJson() && ! in_array($request->route()?->getName(), self::PICTURES, true))) {
             return parent::handleStatefulRequest($request, $session, $next);
         }
         $request->setLaravelSession($this->startSession($request, $session));
         /** @var Response $response */
         $response = $next($request);
         foreach ($response->headers->getCookies() as $cookie) {
-            $cookie->getName() === 'XSRF-TOKEN' && $response->headers->removeCookie('XSRF-TOKEN', $cookie->getPath(), $cookie->getDomain());
+            $cookie->getName() === 'XSRF-TOKEN' &&
+                $response->headers->removeCookie('XSRF-TOKEN', $cookie->getPath(), $cookie->getDomain());
         }
         $handler = $session->getHandler();
         $handler instanceof SessionUpdateTimestampHandlerInterface && $handler->updateTimestamp($session->getId(), '');

@@ -50,12 +50,24 @@ final class ArrangeRequest extends FormRequest
         $page = $this->integer('page');
 
         return match ((string) $this->string('kind')) {
-            'move' => fn (Arrangement $is): Arrangement => $is->moved($this->ids('pages'), $this->filled('before') ? $this->integer('before') : null),
+            'move' => fn (Arrangement $is): Arrangement => $is->moved(
+                $this->ids('pages'),
+                $this->filled('before') ? $this->integer('before') : null,
+            ),
             'remove' => fn (Arrangement $is): Arrangement => $is->without($this->ids('pages')),
-            'role' => fn (Arrangement $is): Arrangement => $is->roles($this->ids('pages'), Role::from((string) $this->string('role'))),
-            'section' => fn (Arrangement $is): Arrangement => $is->sectionStarted($page, trim((string) $this->string('name'))),
+            'role' => fn (Arrangement $is): Arrangement => $is->roles(
+                $this->ids('pages'),
+                Role::from((string) $this->string('role')),
+            ),
+            'section' => fn (Arrangement $is): Arrangement => $is->sectionStarted(
+                $page,
+                trim((string) $this->string('name')),
+            ),
             'join' => fn (Arrangement $is): Arrangement => $is->sectionJoined($page),
-            'boundary' => fn (Arrangement $is): Arrangement => $is->boundaryMoved($this->integer('from'), $this->integer('to')),
+            'boundary' => fn (Arrangement $is): Arrangement => $is->boundaryMoved(
+                $this->integer('from'),
+                $this->integer('to'),
+            ),
             default => fn (Arrangement $is): Arrangement => $is->tied($this->ids('keys'), $this->ids('pages')),
         };
     }

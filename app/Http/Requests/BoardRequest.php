@@ -37,7 +37,10 @@ final class BoardRequest extends FormRequest
     {
         return [
             'title.*' => sprintf('That title is too long: at most %d letters.', ChoiceBoard::LONGEST_TITLE),
-            'directions.*' => sprintf('Those directions are too long: at most %d letters.', ChoiceBoard::LONGEST_DIRECTIONS),
+            'directions.*' => sprintf(
+                'Those directions are too long: at most %d letters.',
+                ChoiceBoard::LONGEST_DIRECTIONS,
+            ),
             'count.*' => sprintf('A board has %d to %d places.', ChoiceBoard::FEWEST, ChoiceBoard::MOST),
             'options.*.name.max' => sprintf('That name is too long: at most %d letters.', ChoiceOption::LONGEST_NAME),
             'options.*.line.max' => sprintf('That line is too long: at most %d letters.', ChoiceOption::LONGEST_LINE),
@@ -54,7 +57,12 @@ final class BoardRequest extends FormRequest
         foreach (array_values((array) $this->input('options')) as $index => $given) {
             $given = (array) $given;
             $name = trim($this->words($given['name'] ?? ''));
-            $option = new ChoiceOption($this->words($given['id'] ?? ''), $name, trim($this->words($given['line'] ?? '')), $this->pages($this->words($given['pages'] ?? ''), $ids, $index, $name));
+            $option = new ChoiceOption(
+                $this->words($given['id'] ?? ''),
+                $name,
+                trim($this->words($given['line'] ?? '')),
+                $this->pages($this->words($given['pages'] ?? ''), $ids, $index, $name),
+            );
             $options[] = $option;
             $place = is_numeric($given['place'] ?? null) ? (int) $given['place'] : 0;
             if ($place >= 1 && $place <= count($places)) {
@@ -62,7 +70,12 @@ final class BoardRequest extends FormRequest
             }
         }
 
-        return new ChoiceBoard(trim((string) $this->string('title')), trim((string) $this->string('directions')), $options, array_values($places));
+        return new ChoiceBoard(
+            trim((string) $this->string('title')),
+            trim((string) $this->string('directions')),
+            $options,
+            array_values($places),
+        );
     }
 
     /**
@@ -77,7 +90,9 @@ final class BoardRequest extends FormRequest
         try {
             return array_map(fn (int $number): int => $ids[$number], PageRange::parse($range, count($ids)));
         } catch (UnusableRange $problem) {
-            throw ValidationException::withMessages(["options.{$index}.pages" => ($name === '' ? 'Option '.($index + 1) : $name).': '.$problem->getMessage()]);
+            throw ValidationException::withMessages([
+                "options.{$index}.pages" => ($name === '' ? 'Option '.($index + 1) : $name).': '.$problem->getMessage(),
+            ]);
         }
     }
 

@@ -41,11 +41,15 @@ final class CutManyRequest extends FormRequest
     /** @return list<callable(Validator): void> */
     public function after(): array
     {
-        return [function (Validator $validator): void {
-            if ($this->worksheet()->state !== WorksheetState::Ready) {
-                $validator->errors()->add('by', 'The pages are still being prepared. Cut the sets when they are all here.');
-            }
-        }];
+        return [
+            function (Validator $validator): void {
+                if ($this->worksheet()->state !== WorksheetState::Ready) {
+                    $validator
+                        ->errors()
+                        ->add('by', 'The pages are still being prepared. Cut the sets when they are all here.');
+                }
+            },
+        ];
     }
 
     /** @return list<PlannedSet> */
@@ -54,7 +58,15 @@ final class CutManyRequest extends FormRequest
         $by = CutBy::from((string) $this->string('by'));
         $pages = $this->worksheet()->pages->map(fn (WorksheetPage $page): PackPage => $page->packPage())->all();
 
-        return CutPlan::of(array_values($pages), $by, max(1, $this->integer('every', 1)), $this->worksheet()->name, (string) $this->string('pattern', $by->pattern()), $this->boolean('unknown'), array_values($this->worksheet()->sets()->pluck('name')->all()));
+        return CutPlan::of(
+            array_values($pages),
+            $by,
+            max(1, $this->integer('every', 1)),
+            $this->worksheet()->name,
+            (string) $this->string('pattern', $by->pattern()),
+            $this->boolean('unknown'),
+            array_values($this->worksheet()->sets()->pluck('name')->all()),
+        );
     }
 
     private function worksheet(): Worksheet

@@ -38,25 +38,34 @@ final class CutPageSetRequest extends FormRequest
     /** @return list<callable(Validator): void> */
     public function after(): array
     {
-        return [function (Validator $validator): void {
-            if (! $validator->errors()->has('name') && $this->worksheet()->sets()->where('name', $this->name())->exists()) {
-                $validator->errors()->add('name', "There is a set “{$this->name()}” already. Give this one another name.");
-            }
-            if ($validator->errors()->has('pages')) {
-                return;
-            }
-            $worksheet = $this->worksheet();
-            if ($worksheet->state !== WorksheetState::Ready) {
-                $validator->errors()->add('pages', 'The pages are still being prepared. Cut the set when they are all here.');
+        return [
+            function (Validator $validator): void {
+                if (
+                    ! $validator->errors()->has('name') &&
+                    $this->worksheet()->sets()->where('name', $this->name())->exists()
+                ) {
+                    $validator
+                        ->errors()
+                        ->add('name', "There is a set “{$this->name()}” already. Give this one another name.");
+                }
+                if ($validator->errors()->has('pages')) {
+                    return;
+                }
+                $worksheet = $this->worksheet();
+                if ($worksheet->state !== WorksheetState::Ready) {
+                    $validator
+                        ->errors()
+                        ->add('pages', 'The pages are still being prepared. Cut the set when they are all here.');
 
-                return;
-            }
-            try {
-                $this->pages = PageRange::parse((string) $this->string('pages'), $worksheet->pages_total);
-            } catch (UnusableRange $problem) {
-                $validator->errors()->add('pages', $problem->getMessage());
-            }
-        }];
+                    return;
+                }
+                try {
+                    $this->pages = PageRange::parse((string) $this->string('pages'), $worksheet->pages_total);
+                } catch (UnusableRange $problem) {
+                    $validator->errors()->add('pages', $problem->getMessage());
+                }
+            },
+        ];
     }
 
     /** @return non-empty-list<int> */

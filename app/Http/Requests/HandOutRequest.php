@@ -32,7 +32,14 @@ final class HandOutRequest extends FormRequest
             'points' => ['nullable', 'integer', 'between:0,1000'],
             'mode' => ['required', Rule::enum(Mode::class)],
             'also' => ['array', 'max:20'],
-            'also.*.worksheet' => ['nullable', 'integer', Rule::exists('worksheets', 'id')->where('teacher_id', $this->teacher()->id)->where('state', WorksheetState::Ready->value)->whereNull('deleted_at')],
+            'also.*.worksheet' => [
+                'nullable',
+                'integer',
+                Rule::exists('worksheets', 'id')
+                    ->where('teacher_id', $this->teacher()->id)
+                    ->where('state', WorksheetState::Ready->value)
+                    ->whereNull('deleted_at'),
+            ],
             'also.*.mode' => ['required_with:also.*.worksheet', Rule::enum(Mode::class)],
             'to' => ['array'],
             'to.*' => [Rule::in(['none', 'whole', 'chosen'])],
@@ -59,22 +66,28 @@ final class HandOutRequest extends FormRequest
     /** @return list<callable(Validator): void> */
     public function after(): array
     {
-        return [function (Validator $validator): void {
-            foreach ($this->classes() as $class) {
-                if ($this->wanted($class) === 'chosen' && $this->chosenFrom($class)->isEmpty()) {
-                    $validator->errors()->add('to', "Choose at least one student of {$class->name}, or leave the class out.");
+        return [
+            function (Validator $validator): void {
+                foreach ($this->classes() as $class) {
+                    if ($this->wanted($class) === 'chosen' && $this->chosenFrom($class)->isEmpty()) {
+                        $validator
+                            ->errors()
+                            ->add('to', "Choose at least one student of {$class->name}, or leave the class out.");
+                    }
                 }
-            }
-            if ($this->classes()->every(fn (SchoolClass $class): bool => $this->wanted($class) === 'none')) {
-                $validator->errors()->add('to', 'Choose who gets it: a class, or students of it.');
-            }
-            if (! $validator->errors()->hasAny(['due_date', 'due_time']) && $this->due()?->isPast() === true) {
-                $validator->errors()->add('due_date', 'That time has passed. Choose a later one, or leave it empty.');
-            }
-            if ($this->anItemTwice()) {
-                $validator->errors()->add('also', 'The same worksheet is on the list twice. Take one of them off.');
-            }
-        }];
+                if ($this->classes()->every(fn (SchoolClass $class): bool => $this->wanted($class) === 'none')) {
+                    $validator->errors()->add('to', 'Choose who gets it: a class, or students of it.');
+                }
+                if (! $validator->errors()->hasAny(['due_date', 'due_time']) && $this->due()?->isPast() === true) {
+                    $validator
+                        ->errors()
+                        ->add('due_date', 'That time has passed. Choose a later one, or leave it empty.');
+                }
+                if ($this->anItemTwice()) {
+                    $validator->errors()->add('also', 'The same worksheet is on the list twice. Take one of them off.');
+                }
+            },
+        ];
     }
 
     public function plan(Worksheet $worksheet): HandoutPlan
@@ -85,9 +98,15 @@ final class HandOutRequest extends FormRequest
             due: $this->due(),
             points: $this->filled('points') ? $this->integer('points') : null,
             items: $this->items($worksheet),
-            classes: array_values($this->classes()->filter(fn (SchoolClass $class): bool => $this->wanted($class) === 'whole')->all()),
-            chosen: array_values($this->classes()->filter(fn (SchoolClass $class): bool => $this->wanted($class) === 'chosen')
-                ->map(fn (SchoolClass $class): array => [$class, array_values($this->chosenFrom($class)->all())])->all()),
+            classes: array_values(
+                $this->classes()->filter(fn (SchoolClass $class): bool => $this->wanted($class) === 'whole')->all(),
+            ),
+            chosen: array_values(
+                $this->classes()
+                    ->filter(fn (SchoolClass $class): bool => $this->wanted($class) === 'chosen')
+                    ->map(fn (SchoolClass $class): array => [$class, array_values($this->chosenFrom($class)->all())])
+                    ->all(),
+            ),
         );
     }
 
@@ -147,7 +166,10 @@ final class HandOutRequest extends FormRequest
     /** @return Collection<int, Student> */
     private function chosenFrom(SchoolClass $class): Collection
     {
-        return $class->students->whereIn('id', array_map(intval(...), (array) $this->input("students.{$class->id}", [])));
+        return $class->students->whereIn(
+            'id',
+            array_map(intval(...), (array) $this->input("students.{$class->id}", [])),
+        );
     }
 
     private function teacher(): Teacher

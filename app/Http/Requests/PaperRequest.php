@@ -27,7 +27,10 @@ final class PaperRequest extends FormRequest
             'base' => ['integer'],
             'pages' => ['array', 'max:600'],
             'pages.*' => ['integer'],
-            'paper' => ['required', Rule::in([...array_map(fn (PaperSize $paper): string => $paper->value, PaperSize::cases()), 'own'])],
+            'paper' => [
+                'required',
+                Rule::in([...array_map(fn (PaperSize $paper): string => $paper->value, PaperSize::cases()), 'own']),
+            ],
             'landscape' => ['boolean'],
             'width' => ['required_if:paper,own', 'nullable', 'numeric'],
             'height' => ['required_if:paper,own', 'nullable', 'numeric'],
@@ -56,16 +59,18 @@ final class PaperRequest extends FormRequest
     /** @return list<callable(Validator): void> */
     public function after(): array
     {
-        return [function (Validator $validator): void {
-            if ($validator->errors()->isNotEmpty()) {
-                return;
-            }
-            try {
-                $this->size = $this->wanted();
-            } catch (UnusableSize $problem) {
-                $validator->errors()->add('width', $problem->getMessage());
-            }
-        }];
+        return [
+            function (Validator $validator): void {
+                if ($validator->errors()->isNotEmpty()) {
+                    return;
+                }
+                try {
+                    $this->size = $this->wanted();
+                } catch (UnusableSize $problem) {
+                    $validator->errors()->add('width', $problem->getMessage());
+                }
+            },
+        ];
     }
 
     public function size(): Size

@@ -14,6 +14,8 @@ final class ProgressRequest extends FormRequest
     {
         $have = $this->query('have');
 
-        return is_string($have) ? array_map(fn (string $number): int => (int) $number, explode(',', mb_substr($have, 0, 5000))) : null;
+        return is_string($have)
+            ? array_map(fn (string $number): int => (int) $number, explode(',', mb_substr($have, 0, 5000)))
+            : null;
     }
 }

@@ -20,7 +20,16 @@ use OpenSlate\Page\Page;
 final readonly class Change implements Edit
 {
     /** What has edits of its own. */
-    private const NOT_PROPERTIES = ['id' => 1, 'kind' => 1, 'x' => 1, 'y' => 1, 'width' => 1, 'height' => 1, 'group' => 1, 'locked' => 1];
+    private const NOT_PROPERTIES = [
+        'id' => 1,
+        'kind' => 1,
+        'x' => 1,
+        'y' => 1,
+        'width' => 1,
+        'height' => 1,
+        'group' => 1,
+        'locked' => 1,
+    ];
 
     /** @param  array<string, mixed>  $properties  by name in the page format */
     public function __construct(public Selection $selection, public array $properties)
@@ -35,7 +44,10 @@ final readonly class Change implements Edit
         }
         $changed = array_map($this->changed(...), $selected);
         foreach (array_keys($this->properties) as $name) {
-            $having = array_filter($changed, fn (Element $element): bool => array_key_exists($name, ElementCodec::properties($element)));
+            $having = array_filter(
+                $changed,
+                fn (Element $element): bool => array_key_exists($name, ElementCodec::properties($element)),
+            );
             if ($having === []) {
                 throw EditRefused::noSuchProperty($name);
             }

@@ -15,7 +15,21 @@ use OpenSlate\Page\Page;
 /** Gives elements the looks of another, as far as they have such looks. */
 final readonly class CopyStyle implements Edit
 {
-    private const LOOKS = ['size', 'font', 'align', 'cover', 'outline', 'bold', 'highlight', 'colour', 'weight', 'fill', 'opacity', 'dashed', 'fit'];
+    private const LOOKS = [
+        'size',
+        'font',
+        'align',
+        'cover',
+        'outline',
+        'bold',
+        'highlight',
+        'colour',
+        'weight',
+        'fill',
+        'opacity',
+        'dashed',
+        'fit',
+    ];
 
     /** @param  string  $from  id of the element whose looks they are */
     public function __construct(public string $from, public Selection $selection)

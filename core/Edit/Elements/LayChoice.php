@@ -16,7 +16,10 @@ use OpenSlate\Elements\AnswerBox;
 use OpenSlate\Geometry\Frame;
 use OpenSlate\Page\Page;
 
-/** Lays a choice over options that are printed in a region; where none are found, four places to be put in order by hand. */
+/**
+ * Lays a choice over options that are printed in a region; where none are found, four places to be put in order by
+ * hand.
+ */
 final readonly class LayChoice implements Edit
 {
     private const BY_HAND = 4;
@@ -31,16 +34,27 @@ final readonly class LayChoice implements Edit
         [$found, $ticked] = PrintedChoices::within($this->region, $this->printed->blanks(), $this->printed->words());
         $choices = $found === [] ? $this->byHand() : $found;
         $whole = $this->on($page, Frame::around(array_map(fn (array $choice): Frame => $choice[0], $choices)));
-        $options = array_map(fn (array $choice, int $at): Option => new Option(
-            self::id($at),
-            $choice[1],
-            self::share($choice[0]->x - $whole->x, $whole->width),
-            self::share($choice[0]->y - $whole->y, $whole->height),
-            max(0.002, self::share($choice[0]->width, $whole->width)),
-            max(0.002, self::share($choice[0]->height, $whole->height)),
-        ), $choices, array_keys($choices));
+        $options = array_map(
+            fn (array $choice, int $at): Option => new Option(
+                self::id($at),
+                $choice[1],
+                self::share($choice[0]->x - $whole->x, $whole->width),
+                self::share($choice[0]->y - $whole->y, $whole->height),
+                max(0.002, self::share($choice[0]->width, $whole->width)),
+                max(0.002, self::share($choice[0]->height, $whole->height)),
+            ),
+            $choices,
+            array_keys($choices),
+        );
 
-        return (new Place([new AnswerBox($this->id, $whole, ChoiceAnswer::of($options, $ticked, $ticked ? ChoiceMark::Tick : ChoiceMark::Ring), outline: false)]))->apply($page);
+        return (new Place([
+            new AnswerBox(
+                $this->id,
+                $whole,
+                ChoiceAnswer::of($options, $ticked, $ticked ? ChoiceMark::Tick : ChoiceMark::Ring),
+                outline: false,
+            ),
+        ]))->apply($page);
     }
 
     /** @return non-empty-list<array{Frame, string}> */
@@ -49,7 +63,15 @@ final readonly class LayChoice implements Edit
         $height = $this->region->height / self::BY_HAND;
 
         return array_map(
-            fn (int $at): array => [Frame::of($this->region->x, $this->region->y + $at * $height, min($this->region->width, max(12.0, $height)), $height), chr(65 + $at)],
+            fn (int $at): array => [
+                Frame::of(
+                    $this->region->x,
+                    $this->region->y + $at * $height,
+                    min($this->region->width, max(12.0, $height)),
+                    $height,
+                ),
+                chr(65 + $at),
+            ],
             range(0, self::BY_HAND - 1),
         );
     }
@@ -59,7 +81,12 @@ final readonly class LayChoice implements Edit
         $x = max(0.0, $frame->x);
         $y = max(0.0, $frame->y);
 
-        return Frame::of($x, $y, min($page->size->width, $frame->right()) - $x, min($page->size->height, $frame->bottom()) - $y);
+        return Frame::of(
+            $x,
+            $y,
+            min($page->size->width, $frame->right()) - $x,
+            min($page->size->height, $frame->bottom()) - $y,
+        );
     }
 
     private static function share(float $part, float $whole): float

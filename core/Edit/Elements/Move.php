@@ -9,7 +9,10 @@ use OpenSlate\Edit\Selection;
 use OpenSlate\Elements\Element;
 use OpenSlate\Page\Page;
 
-/** Moves elements together, in points; at the paper's edge they stop, keeping their places to each other. What is locked stays. */
+/**
+ * Moves elements together, in points; at the paper's edge they stop, keeping their places to each other. What is locked
+ * stays.
+ */
 final readonly class Move implements Edit
 {
     public function __construct(public Selection $selection, public float $dx, public float $dy)
@@ -24,6 +27,9 @@ final readonly class Move implements Edit
             [$dx, $dy] = $element->frame()->moveWithin($dx, $dy, $page->reach($element));
         }
 
-        return $free->change($page, fn (Element $element): Element => $element->framed($element->frame()->moved($dx, $dy)));
+        return $free->change(
+            $page,
+            fn (Element $element): Element => $element->framed($element->frame()->moved($dx, $dy)),
+        );
     }
 }

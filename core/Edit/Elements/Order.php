@@ -19,9 +19,13 @@ final readonly class Order implements Edit
     public function apply(Page $page): Page
     {
         $selected = $this->selection->on($page);
-        $others = array_values(array_filter($page->elements(), fn (Element $element): bool => ! $this->selection->has($element)));
+        $others = array_values(
+            array_filter($page->elements(), fn (Element $element): bool => ! $this->selection->has($element)),
+        );
         if ($this->to === OrderTo::Front || $this->to === OrderTo::Back) {
-            return $page->withElements($this->to === OrderTo::Front ? [...$others, ...$selected] : [...$selected, ...$others]);
+            return $page->withElements(
+                $this->to === OrderTo::Front ? [...$others, ...$selected] : [...$selected, ...$others],
+            );
         }
         $elements = $page->elements();
         $forward = $this->to === OrderTo::Forward;
@@ -29,7 +33,11 @@ final readonly class Order implements Edit
         $places = $forward ? array_reverse(array_keys($elements)) : array_keys($elements);
         foreach ($places as $at) {
             $next = $at + ($forward ? 1 : -1);
-            if (isset($elements[$next]) && $this->selection->has($elements[$at]) && ! $this->selection->has($elements[$next])) {
+            if (
+                isset($elements[$next]) &&
+                $this->selection->has($elements[$at]) &&
+                ! $this->selection->has($elements[$next])
+            ) {
                 [$elements[$at], $elements[$next]] = [$elements[$next], $elements[$at]];
             }
         }

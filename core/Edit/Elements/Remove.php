@@ -20,9 +20,8 @@ final readonly class Remove implements Edit
     {
         $free = $this->selection->unlocked($page);
 
-        return $page->withElements(array_values(array_filter(
-            $page->elements(),
-            fn (Element $element): bool => ! $free->has($element),
-        )));
+        return $page->withElements(
+            array_values(array_filter($page->elements(), fn (Element $element): bool => ! $free->has($element))),
+        );
     }
 }

@@ -34,7 +34,9 @@ final readonly class Repeat implements Edit
         $copies = [];
         for ($n = 1; $n <= $this->times; $n++) {
             $step = array_map(
-                fn (Element $element): Element => $element->framed($element->frame()->moved($n * $this->dx, $n * $this->dy)),
+                fn (Element $element): Element => $element->framed(
+                    $element->frame()->moved($n * $this->dx, $n * $this->dy),
+                ),
                 $originals,
             );
             foreach ($step as $element) {

@@ -28,19 +28,31 @@ final readonly class RepeatOver implements Edit
      * @param  bool  $cells  over the empty cells of the table, else over the lines below
      * @param  Closure(): string  $newId
      */
-    public function __construct(public Selection $selection, public array $blanks, public bool $cells, public Closure $newId)
-    {
+    public function __construct(
+        public Selection $selection,
+        public array $blanks,
+        public bool $cells,
+        public Closure $newId,
+    ) {
     }
 
     public function apply(Page $page): Page
     {
         [$box] = $this->selection->on($page);
-        $further = $this->cells ? Further::cells($box->frame(), $this->blanks) : Further::lines($box->frame(), $this->blanks);
-        $free = array_filter($further, fn (Frame $frame): bool => Bounds::holds($page->frame(), $frame) && ! $this->isTaken($page, $frame));
+        $further = $this->cells
+            ? Further::cells($box->frame(), $this->blanks)
+            : Further::lines($box->frame(), $this->blanks);
+        $free = array_filter(
+            $further,
+            fn (Frame $frame): bool => Bounds::holds($page->frame(), $frame) && ! $this->isTaken($page, $frame),
+        );
         if ($free === []) {
             throw $this->cells ? EditRefused::noFurtherCells() : EditRefused::noFurtherLines();
         }
-        $copies = array_map(fn (Frame $frame): Element => $box->framed($frame)->identified(($this->newId)())->grouped(null), array_values($free));
+        $copies = array_map(
+            fn (Frame $frame): Element => $box->framed($frame)->identified(($this->newId)())->grouped(null),
+            array_values($free),
+        );
 
         return (new Place($copies))->apply($page);
     }

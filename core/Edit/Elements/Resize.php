@@ -31,8 +31,11 @@ final readonly class Resize implements Edit
             }
         }
 
-        return $selection->change($page, fn (Element $element): Element => $element->framed(
-            Bounds::check($this->frames[$element->id()], $page->reach($element)),
-        ));
+        return $selection->change(
+            $page,
+            fn (Element $element): Element => $element->framed(
+                Bounds::check($this->frames[$element->id()], $page->reach($element)),
+            ),
+        );
     }
 }

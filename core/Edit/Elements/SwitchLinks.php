@@ -20,15 +20,18 @@ final readonly class SwitchLinks implements Edit
 
     public function apply(Page $page): Page
     {
-        if ($this->id !== null && ! $page->element($this->id) instanceof Link) {
+        if ($this->id !== null && ! ($page->element($this->id) instanceof Link)) {
             throw EditRefused::missing();
         }
 
-        return $page->withElements(array_map(
-            fn (Element $element): Element => $element instanceof Link && ($this->id === null || $this->id === $element->id)
-                ? ElementCodec::changed($element, ['on' => $this->on])
-                : $element,
-            $page->elements(),
-        ));
+        return $page->withElements(
+            array_map(
+                fn (Element $element): Element => $element instanceof Link &&
+                ($this->id === null || $this->id === $element->id)
+                    ? ElementCodec::changed($element, ['on' => $this->on])
+                    : $element,
+                $page->elements(),
+            ),
+        );
     }
 }

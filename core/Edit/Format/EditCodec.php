@@ -70,9 +70,13 @@ final class EditCodec
     {
         $fields = Fields::of($value, '$.edit');
         $far = Size::LARGEST;
-        $edit = match ($kind = $fields->text('kind', 20)) {
+        $edit = match (($kind = $fields->text('kind', 20))) {
             'place' => new Place(self::newElements($fields, $newId)),
-            'move' => new Move(self::selection($fields), $fields->number('dx', -$far, $far), $fields->number('dy', -$far, $far)),
+            'move' => new Move(
+                self::selection($fields),
+                $fields->number('dx', -$far, $far),
+                $fields->number('dy', -$far, $far),
+            ),
             'resize' => new Resize(self::frames($fields)),
             'change' => new Change(self::selection($fields), self::properties($fields)),
             'remove' => new Remove(self::selection($fields)),
@@ -95,13 +99,35 @@ final class EditCodec
             'down' => new RepeatOver(self::selection($fields), $printed->blanks(), false, $newId),
             'fill' => new RepeatOver(self::selection($fields), $printed->blanks(), true, $newId),
             'choice' => new LayChoice($newId(), ElementCodec::frame($fields), $printed),
-            'key' => new SetKey($fields->text('place', 40), $fields->texts('answers', AnswerBox::MOST_KEYS, Model::LONGEST)),
+            'key' => new SetKey(
+                $fields->text('place', 40),
+                $fields->texts('answers', AnswerBox::MOST_KEYS, Model::LONGEST),
+            ),
             'model-counts' => new SetModelAspects(PageCodec::counts($fields)),
-            'model-points' => new SetModelPoints($fields->isNull('points') ? null : $fields->number('points', 0, AnswerBox::MOST_POINTS)),
-            'cells' => new ChangeCells($fields->text('table', 24), $fields->integers('cells', Table::MOST_ROWS * Table::MOST_COLUMNS), self::properties($fields)),
-            'insert-line' => new InsertLine($fields->text('table', 24), $fields->oneOf('axis', Axis::class), $fields->integer('at', 0, 1000)),
-            'remove-line' => new RemoveLine($fields->text('table', 24), $fields->oneOf('axis', Axis::class), $fields->integer('at', 0, 1000)),
-            'move-line' => new MoveLine($fields->text('table', 24), $fields->oneOf('axis', Axis::class), $fields->integer('after', 0, 1000), $fields->number('by', -$far, $far)),
+            'model-points' => new SetModelPoints(
+                $fields->isNull('points') ? null : $fields->number('points', 0, AnswerBox::MOST_POINTS),
+            ),
+            'cells' => new ChangeCells(
+                $fields->text('table', 24),
+                $fields->integers('cells', Table::MOST_ROWS * Table::MOST_COLUMNS),
+                self::properties($fields),
+            ),
+            'insert-line' => new InsertLine(
+                $fields->text('table', 24),
+                $fields->oneOf('axis', Axis::class),
+                $fields->integer('at', 0, 1000),
+            ),
+            'remove-line' => new RemoveLine(
+                $fields->text('table', 24),
+                $fields->oneOf('axis', Axis::class),
+                $fields->integer('at', 0, 1000),
+            ),
+            'move-line' => new MoveLine(
+                $fields->text('table', 24),
+                $fields->oneOf('axis', Axis::class),
+                $fields->integer('after', 0, 1000),
+                $fields->number('by', -$far, $far),
+            ),
             'centre' => new CentreOnPage(self::selection($fields)),
             'loosen' => new LoosenOrganiser($fields->text('organiser', 24), $newId),
             'lay-out' => new LayOutStock($fields->text('part', 24), $newId),
@@ -126,7 +152,9 @@ final class EditCodec
     private static function newElements(Fields $fields, Closure $newId): array
     {
         return array_map(
-            fn (Fields $element): Element => ElementCodec::decode(Fields::of(['id' => $newId()] + $element->all(), '$.edit.elements')),
+            fn (Fields $element): Element => ElementCodec::decode(
+                Fields::of(['id' => $newId()] + $element->all(), '$.edit.elements'),
+            ),
             array_map(self::withoutId(...), $fields->objects('elements', Page::MOST_ELEMENTS)),
         );
     }

@@ -15,8 +15,12 @@ final readonly class Mend implements Edit
      * @param  list<string>  $fromMaster  ids of the elements for which, where both changed them, the master's is taken
      * @param  list<PageProperty>  $properties  those of which, where both changed them, the master's is taken
      */
-    public function __construct(public Page $base, public Page $master, public array $fromMaster = [], public array $properties = [])
-    {
+    public function __construct(
+        public Page $base,
+        public Page $master,
+        public array $fromMaster = [],
+        public array $properties = [],
+    ) {
     }
 
     public function apply(Page $page): Page

@@ -61,10 +61,21 @@ final readonly class Merge
                 $taken[$id] = $element;
             }
         }
-        $changed = array_filter(PageProperty::cases(), fn (PageProperty $one): bool => ! $one->isAlike($master, $base) && ! $one->isAlike($master, $set));
+        $changed = array_filter(
+            PageProperty::cases(),
+            fn (PageProperty $one): bool => ! $one->isAlike($master, $base) && ! $one->isAlike($master, $set),
+        );
         $masters = array_filter($changed, fn (PageProperty $one): bool => $one->isAlike($set, $base));
 
-        return new self($set, $master, $taken, $order, $conflicts, array_values($masters), array_values(array_filter($changed, fn (PageProperty $one): bool => ! $one->isAlike($set, $base))));
+        return new self(
+            $set,
+            $master,
+            $taken,
+            $order,
+            $conflicts,
+            array_values($masters),
+            array_values(array_filter($changed, fn (PageProperty $one): bool => ! $one->isAlike($set, $base))),
+        );
     }
 
     public function isClean(): bool
@@ -84,8 +95,8 @@ final readonly class Merge
     {
         $elements = [];
         foreach ($this->order as $id) {
-            $conflict = in_array($id, $fromMaster, true) ? ($this->conflicts[$id] ?? null) : null;
-            $element = $conflict === null ? ($this->taken[$id] ?? null) : $conflict->master;
+            $conflict = in_array($id, $fromMaster, true) ? $this->conflicts[$id] ?? null : null;
+            $element = $conflict === null ? $this->taken[$id] ?? null : $conflict->master;
             if ($element !== null) {
                 $elements[] = $element;
             }
@@ -93,14 +104,32 @@ final readonly class Merge
         if (count($elements) > Page::MOST_ELEMENTS) {
             throw EditRefused::tooMany();
         }
-        $of = fn (PageProperty $one): Page => in_array($one, $this->masters, true) || (in_array($one, $this->disputed, true) && in_array($one, $properties, true)) ? $this->master : $this->set;
+        $of = fn (PageProperty $one): Page => in_array($one, $this->masters, true) ||
+        (in_array($one, $this->disputed, true) && in_array($one, $properties, true))
+            ? $this->master
+            : $this->set;
         $under = $of(PageProperty::Paper);
-        $page = new Page($under->size, $under->paper, $under->backdrop, $elements, $this->set->carried, $of(PageProperty::Tray)->tray, $of(PageProperty::Key)->key);
+        $page = new Page(
+            $under->size,
+            $under->paper,
+            $under->backdrop,
+            $elements,
+            $this->set->carried,
+            $of(PageProperty::Tray)->tray,
+            $of(PageProperty::Key)->key,
+        );
         if ($under !== $this->set) {
             return (new Repaper($under->size, Fit::Keep))->apply($page);
         }
 
-        return PageProperty::Tray->isAlike($page, $this->set) ? $page : $page->withElements(array_map(fn (Element $one): Element => $one->framed(self::held($one->frame(), $page->reach($one))), $elements));
+        return PageProperty::Tray->isAlike($page, $this->set)
+            ? $page
+            : $page->withElements(
+                array_map(
+                    fn (Element $one): Element => $one->framed(self::held($one->frame(), $page->reach($one))),
+                    $elements,
+                ),
+            );
     }
 
     /** As near as it can be within. */

@@ -14,7 +14,8 @@ final class Thinning
     public const DAYS = 7;
 
     /**
-     * @param  array<int, string>  $days  the day of each revision by its number, as "2026-11-26", in the order of the numbers
+     * @param  array<int, string>  $days  the day of each revision by its number, as "2026-11-26", in the order of the
+     *                                    numbers
      * @param  list<int>  $named  numbers of those that something else names
      * @param  string  $since  the day from which on all stay
      * @return list<int> numbers of those that go
@@ -28,7 +29,9 @@ final class Thinning
         }
         $stay += array_flip($lastOfDay ?? []);
 
-        return array_values(array_filter($numbers, fn (int $number): bool => $days[$number] < $since && ! isset($stay[$number])));
+        return array_values(
+            array_filter($numbers, fn (int $number): bool => $days[$number] < $since && ! isset($stay[$number])),
+        );
     }
 
     /**

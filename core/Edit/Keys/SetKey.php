@@ -23,7 +23,8 @@ use OpenSlate\Page\Page;
 final readonly class SetKey implements Edit
 {
     /**
-     * @param  string  $place  a box's id, a table's id and the cell: "k4a1.1-2", or an organiser's id and the box: "k4a1.3"
+     * @param  string  $place  a box's id, a table's id and the cell: "k4a1.1-2", or an organiser's id and the box:
+     *                         "k4a1.3"
      * @param  list<string>  $answers
      */
     public function __construct(public string $place, public array $answers)
@@ -38,22 +39,36 @@ final readonly class SetKey implements Edit
         [$id, $cell] = [...explode('.', $this->place, 2), null];
         $box = $page->element((string) $id);
         if ($cell !== null && $box instanceof Organiser) {
-            return $page->withElements(array_map(fn (Element $element): Element => $element === $box ? $this->inBox($box, $cell) : $element, $page->elements()));
+            return $page->withElements(
+                array_map(
+                    fn (Element $element): Element => $element === $box ? $this->inBox($box, $cell) : $element,
+                    $page->elements(),
+                ),
+            );
         }
         if ($cell !== null) {
-            return (new ChangeCells((string) $id, [$this->cellOf($page, (string) $id, $cell)], ['key' => $this->answers]))->apply($page);
+            return (new ChangeCells(
+                (string) $id,
+                [$this->cellOf($page, (string) $id, $cell)],
+                ['key' => $this->answers],
+            ))->apply($page);
         }
-        if (! $box instanceof AnswerBox) {
+        if (! ($box instanceof AnswerBox)) {
             throw EditRefused::missing();
         }
         try {
             // Of a passage, the right text itself is the key.
-            $after = ElementCodec::changed($box, $box->form instanceof PassageAnswer ? ['right' => $this->answers[0] ?? ''] : ['key' => $this->answers]);
+            $after = ElementCodec::changed(
+                $box,
+                $box->form instanceof PassageAnswer ? ['right' => $this->answers[0] ?? ''] : ['key' => $this->answers],
+            );
         } catch (InvalidJson $problem) {
             throw EditRefused::invalid('the key '.$problem->problem, $problem);
         }
 
-        return $page->withElements(array_map(fn (Element $element): Element => $element === $box ? $after : $element, $page->elements()));
+        return $page->withElements(
+            array_map(fn (Element $element): Element => $element === $box ? $after : $element, $page->elements()),
+        );
     }
 
     private function inBox(Organiser $organiser, string $number): Organiser
@@ -64,7 +79,10 @@ final readonly class SetKey implements Edit
         }
         $box = $organiser->box($at);
         try {
-            return $organiser->withBox($at, new OrganiserBox($box->name, $box->form()->key($this->answers), $box->prompt, $box->level));
+            return $organiser->withBox(
+                $at,
+                new OrganiserBox($box->name, $box->form()->key($this->answers), $box->prompt, $box->level),
+            );
         } catch (AnswerRefused $refusal) {
             throw EditRefused::invalid('the key '.$refusal->getMessage(), $refusal);
         }

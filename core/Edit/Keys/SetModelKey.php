@@ -32,23 +32,42 @@ final readonly class SetModelKey implements Edit
     {
         $scene = new Scene($page);
         try {
-            $model = Settling::settle($scene, Held::on($scene, Model::parse($page->key->model ?? '')), Model::parse($this->model)->only($scene->ids()))->model;
+            $model = Settling::settle(
+                $scene,
+                Held::on($scene, Model::parse($page->key->model ?? '')),
+                Model::parse($this->model)->only($scene->ids()),
+            )->model;
         } catch (ModelRefused $refusal) {
             throw EditRefused::invalid('the key '.lcfirst($refusal->getMessage()), $refusal);
         }
 
-        return $page->withKey($model->placed === [] ? null : new ModelKey($model->text(), $page->key->counts ?? self::usual($scene), $page->key->points ?? null));
+        return $page->withKey(
+            $model->placed === []
+                ? null
+                : new ModelKey($model->text(), $page->key->counts ?? self::usual($scene), $page->key->points ?? null),
+        );
     }
 
     /** @return list<ModelAspect> what there is to count on the page */
     private static function usual(Scene $scene): array
     {
-        $rows = array_filter($scene->spots, fn (Spot $spot): bool => $spot->settle === Settle::Row || $spot->form === SpotForm::Line);
+        $rows = array_filter(
+            $scene->spots,
+            fn (Spot $spot): bool => $spot->settle === Settle::Row || $spot->form === SpotForm::Line,
+        );
         $joints = array_filter($scene->parts, fn (Part $part): bool => $part->joints !== []);
 
         // Arrows between cards say which leads to which; on which side of a card they end says nothing.
-        $arrows = array_filter($scene->parts, fn (Part $part): bool => $part->form === PartForm::Connector && $part->head->isOneWay());
+        $arrows = array_filter(
+            $scene->parts,
+            fn (Part $part): bool => $part->form === PartForm::Connector && $part->head->isOneWay(),
+        );
 
-        return [...($scene->spots === [] ? [] : [ModelAspect::Spots]), ...($rows === [] ? [] : [ModelAspect::Order]), ...($joints === [] ? [] : [ModelAspect::Joints]), ...($joints === [] || $arrows !== [] ? [] : [ModelAspect::Ends])];
+        return [
+            ...$scene->spots === [] ? [] : [ModelAspect::Spots],
+            ...$rows === [] ? [] : [ModelAspect::Order],
+            ...$joints === [] ? [] : [ModelAspect::Joints],
+            ...$joints === [] || $arrows !== [] ? [] : [ModelAspect::Ends],
+        ];
     }
 }

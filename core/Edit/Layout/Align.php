@@ -20,13 +20,16 @@ final readonly class Align implements Edit
         $pieces = Pieces::of($this->selection, $page);
         $frame = count($pieces->all) === 1 ? $page->frame() : $pieces->around();
 
-        return $pieces->moved($page, fn (Piece $piece): array => match ($this->to) {
-            AlignTo::Left => [$frame->x - $piece->frame->x, 0.0],
-            AlignTo::Centre => [$frame->x + $frame->width / 2 - $piece->frame->x - $piece->frame->width / 2, 0.0],
-            AlignTo::Right => [$frame->right() - $piece->frame->right(), 0.0],
-            AlignTo::Top => [0.0, $frame->y - $piece->frame->y],
-            AlignTo::Middle => [0.0, $frame->middle() - $piece->frame->middle()],
-            AlignTo::Bottom => [0.0, $frame->bottom() - $piece->frame->bottom()],
-        });
+        return $pieces->moved(
+            $page,
+            fn (Piece $piece): array => match ($this->to) {
+                AlignTo::Left => [$frame->x - $piece->frame->x, 0.0],
+                AlignTo::Centre => [$frame->x + $frame->width / 2 - $piece->frame->x - $piece->frame->width / 2, 0.0],
+                AlignTo::Right => [$frame->right() - $piece->frame->right(), 0.0],
+                AlignTo::Top => [0.0, $frame->y - $piece->frame->y],
+                AlignTo::Middle => [0.0, $frame->middle() - $piece->frame->middle()],
+                AlignTo::Bottom => [0.0, $frame->bottom() - $piece->frame->bottom()],
+            },
+        );
     }
 }

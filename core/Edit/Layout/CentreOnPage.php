@@ -19,9 +19,12 @@ final readonly class CentreOnPage implements Edit
     {
         $frame = $page->frame();
 
-        return Pieces::of($this->selection, $page)->moved($page, fn (Piece $piece): array => [
-            $frame->width / 2 - $piece->frame->x - $piece->frame->width / 2,
-            $frame->height / 2 - $piece->frame->middle(),
-        ]);
+        return Pieces::of($this->selection, $page)->moved(
+            $page,
+            fn (Piece $piece): array => [
+                $frame->width / 2 - $piece->frame->x - $piece->frame->width / 2,
+                $frame->height / 2 - $piece->frame->middle(),
+            ],
+        );
     }
 }

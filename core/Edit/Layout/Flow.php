@@ -49,7 +49,10 @@ final class Flow
         if ($by < 0) {
             $by = -min(-$by, self::roomAbove($stays, $moves));
         }
-        $moved = array_map(fn (Element $element): Element => $element->framed($element->frame()->moved(0.0, $by)), $moves);
+        $moved = array_map(
+            fn (Element $element): Element => $element->framed($element->frame()->moved(0.0, $by)),
+            $moves,
+        );
 
         return self::laid($pages, $stays, $moved);
     }
@@ -64,11 +67,14 @@ final class Flow
         $moves = [];
         foreach ($pages as $number => $page) {
             foreach (Pieces::inOrder($page) as $piece) {
-                $below = ! $piece->isLocked() && ! $page->isBeside($piece->frame) && ($number > 0 || $piece->frame->y >= $at - self::SLACK);
+                $below =
+                    ! $piece->isLocked() &&
+                    ! $page->isBeside($piece->frame) &&
+                    ($number > 0 || $piece->frame->y >= $at - self::SLACK);
                 foreach ($piece->elements as $element) {
                     $below
-                        ? $moves[] = $element->framed($element->frame()->moved(0.0, -($page->carried ?? 0.0)))
-                        : $stays[] = $element;
+                        ? ($moves[] = $element->framed($element->frame()->moved(0.0, -($page->carried ?? 0.0))))
+                        : ($stays[] = $element);
                 }
             }
         }
@@ -88,7 +94,10 @@ final class Flow
             $room = min($room, $frame->y);
             foreach ($stays as $other) {
                 $above = $other->frame();
-                if ($above->bottom() <= $frame->y + self::SLACK && min($above->right(), $frame->right()) > max($above->x, $frame->x)) {
+                if (
+                    $above->bottom() <= $frame->y + self::SLACK &&
+                    min($above->right(), $frame->right()) > max($above->x, $frame->x)
+                ) {
                     $room = min($room, $frame->y - $above->bottom());
                 }
             }
@@ -125,12 +134,13 @@ final class Flow
             $strip = [];
             foreach ($pieces as $piece) {
                 foreach ($piece->elements as $element) {
-                    $piece->frame->y < $break ? $here[] = self::on($first, $element, $shift) : $strip[] = $element;
+                    $piece->frame->y < $break ? ($here[] = self::on($first, $element, $shift)) : ($strip[] = $element);
                 }
             }
-            $laid[] = $number === 0
-                ? $first->withElements(self::inOldOrder($first, [...$stays, ...$here]))
-                : (new Page($first->size, $first->paper, null, $here, $shift));
+            $laid[] =
+                $number === 0
+                    ? $first->withElements(self::inOldOrder($first, [...$stays, ...$here]))
+                    : new Page($first->size, $first->paper, null, $here, $shift);
             $shift = self::TOP - $break;
         }
 
@@ -151,7 +161,11 @@ final class Flow
     private static function inOldOrder(Page $page, array $elements): array
     {
         $places = array_flip(array_map(fn (Element $element): string => $element->id(), $page->elements()));
-        usort($elements, fn (Element $a, Element $b): int => ($places[$a->id()] ?? PHP_INT_MAX) <=> ($places[$b->id()] ?? PHP_INT_MAX));
+        usort(
+            $elements,
+            fn (Element $a, Element $b): int => ($places[$a->id()] ?? PHP_INT_MAX) <=>
+                ($places[$b->id()] ?? PHP_INT_MAX),
+        );
 
         return $elements;
     }

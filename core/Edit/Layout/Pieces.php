@@ -66,9 +66,13 @@ final readonly class Pieces
             }
         }
 
-        return $page->withElements(array_map(
-            fn (Element $element): Element => isset($frames[$element->id()]) ? $element->framed($frames[$element->id()]) : $element,
-            $page->elements(),
-        ));
+        return $page->withElements(
+            array_map(
+                fn (Element $element): Element => isset($frames[$element->id()])
+                    ? $element->framed($frames[$element->id()])
+                    : $element,
+                $page->elements(),
+            ),
+        );
     }
 }

@@ -28,12 +28,16 @@ final readonly class SameSize implements Edit
             $width = $this->side === Side::Height ? $frame->width : $model->width;
             $height = $this->side === Side::Width ? $frame->height : $model->height;
 
-            return $element->isLocked() ? $element : $element->framed(Frame::of(
-                max(0.0, min($frame->x, $page->size->width - $width)),
-                max(0.0, min($frame->y, $page->size->height - $height)),
-                $width,
-                $height,
-            ));
+            return $element->isLocked()
+                ? $element
+                : $element->framed(
+                    Frame::of(
+                        max(0.0, min($frame->x, $page->size->width - $width)),
+                        max(0.0, min($frame->y, $page->size->height - $height)),
+                        $width,
+                        $height,
+                    ),
+                );
         });
     }
 }

@@ -31,7 +31,9 @@ final readonly class SpaceOut implements Edit
         $ordered = $pieces->all;
         usort($ordered, fn (Piece $a, Piece $b): int => $start($a) + $side($a) / 2 <=> $start($b) + $side($b) / 2);
         [$first, $last] = [$ordered[0], $ordered[count($ordered) - 1]];
-        $gap = ($start($last) + $side($last) - $start($first) - array_sum(array_map($side, $ordered))) / (count($ordered) - 1);
+        $gap =
+            ($start($last) + $side($last) - $start($first) - array_sum(array_map($side, $ordered))) /
+            (count($ordered) - 1);
         $steps = [];
         $at = $start($first);
         foreach ($ordered as $piece) {
@@ -39,6 +41,11 @@ final readonly class SpaceOut implements Edit
             $at += $side($piece) + $gap;
         }
 
-        return $pieces->moved($page, fn (Piece $piece): array => $across ? [$steps[spl_object_id($piece)], 0.0] : [0.0, $steps[spl_object_id($piece)]]);
+        return $pieces->moved(
+            $page,
+            fn (Piece $piece): array => $across
+                ? [$steps[spl_object_id($piece)], 0.0]
+                : [0.0, $steps[spl_object_id($piece)]],
+        );
     }
 }

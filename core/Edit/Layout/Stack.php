@@ -20,9 +20,12 @@ final readonly class Stack implements Edit
         $pieces = Pieces::of($this->selection, $page);
         $around = $pieces->around();
 
-        return $pieces->moved($page, fn (Piece $piece): array => [
-            $around->x + $around->width / 2 - $piece->frame->x - $piece->frame->width / 2,
-            $around->middle() - $piece->frame->middle(),
-        ]);
+        return $pieces->moved(
+            $page,
+            fn (Piece $piece): array => [
+                $around->x + $around->width / 2 - $piece->frame->x - $piece->frame->width / 2,
+                $around->middle() - $piece->frame->middle(),
+            ],
+        );
     }
 }

@@ -18,7 +18,9 @@ use OpenSlate\Page\ModelKey;
 use OpenSlate\Page\Page;
 use OpenSlate\Paper\Size;
 
-/** Puts a page on paper of another size. What would lie off the paper is moved in, and made smaller only if it must be. */
+/**
+ * Puts a page on paper of another size. What would lie off the paper is moved in, and made smaller only if it must be.
+ */
 final readonly class Repaper implements Edit
 {
     public function __construct(public Size $size, public Fit $fit)
@@ -27,22 +29,33 @@ final readonly class Repaper implements Edit
 
     public function apply(Page $page): Page
     {
-        return $page->onPaper(
-            $this->size,
-            $page->backdrop === null ? null : $this->print($page->backdrop, $page),
-            array_map(fn (Element $element): Element => $page->isBeside($element->frame()) ? $this->beside($element, $page) : $this->element($element, $page), $page->elements()),
-        )->withKey($page->key === null ? null : $this->key($page->key, $page));
+        return $page
+            ->onPaper(
+                $this->size,
+                $page->backdrop === null ? null : $this->print($page->backdrop, $page),
+                array_map(
+                    fn (Element $element): Element => $page->isBeside($element->frame())
+                        ? $this->beside($element, $page)
+                        : $this->element($element, $page),
+                    $page->elements(),
+                ),
+            )
+            ->withKey($page->key === null ? null : $this->key($page->key, $page));
     }
 
     /** The right model goes with the parts. */
     private function key(ModelKey $key, Page $page): ModelKey
     {
         $moved = fn (float $x, float $y): array => [($at = $this->laid(Frame::of($x, $y, 0, 0), $page))->x, $at->y];
-        $model = Model::of(array_map(function (Placed $one) use ($moved): Placed {
-            $laid = $one->at(...$moved($one->x, $one->y));
+        $model = Model::of(
+            array_map(function (Placed $one) use ($moved): Placed {
+                $laid = $one->at(...$moved($one->x, $one->y));
 
-            return $one->end === null ? $laid : $laid->ending(...[...$moved($one->end->x, $one->end->y), $one->end->held]);
-        }, Model::parse($key->model)->placed));
+                return $one->end === null
+                    ? $laid
+                    : $laid->ending(...[...$moved($one->end->x, $one->end->y), $one->end->held]);
+            }, Model::parse($key->model)->placed),
+        );
 
         return new ModelKey($model->text(), $key->counts, $key->points);
     }
@@ -50,8 +63,10 @@ final readonly class Repaper implements Edit
     /**
      * What would happen to the page, to be said before it does.
      *
-     * @return array{scale: float, moved: int, shrunk: int, cut: bool} how much all grows, how many elements would have
-     *                                                                 to be moved in and made smaller, and whether some of the print would lie off the paper
+     * How much all grows, how many elements would have to be moved in and made smaller, and whether some of the print
+     * would lie off the paper.
+     *
+     * @return array{scale: float, moved: int, shrunk: int, cut: bool}
      */
     public function consequences(Page $page): array
     {
@@ -73,7 +88,8 @@ final readonly class Repaper implements Edit
             'scale' => $this->factor($page),
             'moved' => $moved,
             'shrunk' => $shrunk,
-            'cut' => $print !== null && ($print->right() > $this->size->width + 0.01 || $print->bottom() > $this->size->height + 0.01),
+            'cut' => $print !== null &&
+                ($print->right() > $this->size->width + 0.01 || $print->bottom() > $this->size->height + 0.01),
         ];
     }
 
@@ -89,7 +105,10 @@ final readonly class Repaper implements Edit
     private function beside(Element $element, Page $page): Element
     {
         $frame = $element->frame();
-        $moved = $frame->moved($frame->x >= $page->size->width ? $this->size->width - $page->size->width : 0.0, $frame->y >= $page->size->height ? $this->size->height - $page->size->height : 0.0);
+        $moved = $frame->moved(
+            $frame->x >= $page->size->width ? $this->size->width - $page->size->width : 0.0,
+            $frame->y >= $page->size->height ? $this->size->height - $page->size->height : 0.0,
+        );
         $within = $page->onPaper($this->size, null, [])->whole();
 
         return $element->framed($moved->keptIn($within));
@@ -116,7 +135,9 @@ final readonly class Repaper implements Edit
 
     private function factor(Page $page): float
     {
-        return $this->fit === Fit::Keep ? 1.0 : min($this->size->width / $page->size->width, $this->size->height / $page->size->height);
+        return $this->fit === Fit::Keep
+            ? 1.0
+            : min($this->size->width / $page->size->width, $this->size->height / $page->size->height);
     }
 
     private function laid(Frame $frame, Page $page): Frame
@@ -126,10 +147,12 @@ final readonly class Repaper implements Edit
         }
         $factor = $this->factor($page);
 
-        return $frame->scaled($factor)->moved(
-            ($this->size->width - $page->size->width * $factor) / 2,
-            ($this->size->height - $page->size->height * $factor) / 2,
-        );
+        return $frame
+            ->scaled($factor)
+            ->moved(
+                ($this->size->width - $page->size->width * $factor) / 2,
+                ($this->size->height - $page->size->height * $factor) / 2,
+            );
     }
 
     private function within(Frame $frame): Frame

@@ -17,8 +17,8 @@ use OpenSlate\Page\Tray;
 use OpenSlate\Parts\Scene;
 
 /**
- * Turns a page clockwise by quarters, with the print, all that lies on it, its tray and the right model of its parts. Words
- * in boxes and labels stay upright.
+ * Turns a page clockwise by quarters, with the print, all that lies on it, its tray and the right model of its parts.
+ * Words in boxes and labels stay upright.
  */
 final readonly class Turn implements Edit
 {
@@ -30,17 +30,26 @@ final readonly class Turn implements Edit
     {
         [$width, $height] = [$page->size->width, $page->size->height];
 
-        return $page->onPaper(
-            $page->size->turned($this->by),
-            $page->backdrop?->turned($this->by, $page->backdrop->frame?->turned($this->by, $width, $height)),
-            array_map(function (Element $element) use ($width, $height): Element {
-                $laid = $element->framed($element->frame()->turned($this->by, $width, $height));
+        return $page
+            ->onPaper(
+                $page->size->turned($this->by),
+                $page->backdrop?->turned($this->by, $page->backdrop->frame?->turned($this->by, $width, $height)),
+                array_map(function (Element $element) use ($width, $height): Element {
+                    $laid = $element->framed($element->frame()->turned($this->by, $width, $height));
 
-                return $laid instanceof Clip ? $laid->turned($this->by) : $laid;
-            }, $page->elements()),
-        )
-            ->withTray($page->tray === null ? null : new Tray($page->tray->side->turned($this->by), $page->tray->depth, $page->tray->open))
-            ->withKey($page->key === null ? null : new ModelKey($this->model($page->key->model, $page), $page->key->counts, $page->key->points));
+                    return $laid instanceof Clip ? $laid->turned($this->by) : $laid;
+                }, $page->elements()),
+            )
+            ->withTray(
+                $page->tray === null
+                    ? null
+                    : new Tray($page->tray->side->turned($this->by), $page->tray->depth, $page->tray->open),
+            )
+            ->withKey(
+                $page->key === null
+                    ? null
+                    : new ModelKey($this->model($page->key->model, $page), $page->key->counts, $page->key->points),
+            );
     }
 
     private function model(string $model, Page $page): string
@@ -48,14 +57,16 @@ final readonly class Turn implements Edit
         $scene = new Scene($page);
         $turned = fn (Frame $frame): Frame => $frame->turned($this->by, $page->size->width, $page->size->height);
 
-        return Model::of(array_map(function (Placed $one) use ($scene, $turned): Placed {
-            $at = $turned($one->end === null ? $scene->frame($one) : Frame::of($one->x, $one->y, 0, 0));
-            if ($one->end === null) {
-                return $one->at($at->x, $at->y);
-            }
-            $end = $turned(Frame::of($one->end->x, $one->end->y, 0, 0));
+        return Model::of(
+            array_map(function (Placed $one) use ($scene, $turned): Placed {
+                $at = $turned($one->end === null ? $scene->frame($one) : Frame::of($one->x, $one->y, 0, 0));
+                if ($one->end === null) {
+                    return $one->at($at->x, $at->y);
+                }
+                $end = $turned(Frame::of($one->end->x, $one->end->y, 0, 0));
 
-            return $one->at($at->x, $at->y)->ending($end->x, $end->y, $one->end->held);
-        }, Model::parse($model)->only($scene->ids())->placed))->text();
+                return $one->at($at->x, $at->y)->ending($end->x, $end->y, $one->end->held);
+            }, Model::parse($model)->only($scene->ids())->placed),
+        )->text();
     }
 }

@@ -14,8 +14,8 @@ use OpenSlate\Page\Page;
 use OpenSlate\Page\Tray;
 
 /**
- * Lays what is on a kit's page on another page: what waits in the kit's tray in this page's, all else in the middle, made
- * smaller where the page is.
+ * Lays what is on a kit's page on another page: what waits in the kit's tray in this page's, all else in the middle,
+ * made smaller where the page is.
  */
 final readonly class LayKit implements Edit
 {
@@ -31,13 +31,19 @@ final readonly class LayKit implements Edit
         $scale = min(1.0, $page->size->width / $this->kit->size->width, $page->size->height / $this->kit->size->height);
         $groups = [];
         $laid = array_map(function (Element $element) use ($page, $scale, &$groups): Element {
-            $frame = $this->kit->isBeside($element->frame()) && $page->tray !== null ? $this->waiting($element->frame(), $page, $page->tray) : $this->inTheMiddle($element->frame(), $page, $scale);
+            $frame =
+                $this->kit->isBeside($element->frame()) && $page->tray !== null
+                    ? $this->waiting($element->frame(), $page, $page->tray)
+                    : $this->inTheMiddle($element->frame(), $page, $scale);
             $group = $element->group();
             if ($group !== null) {
                 $groups[$group] ??= ($this->newId)();
             }
 
-            return $element->identified(($this->newId)())->framed($frame)->grouped($group === null ? null : $groups[$group]);
+            return $element
+                ->identified(($this->newId)())
+                ->framed($frame)
+                ->grouped($group === null ? null : $groups[$group]);
         }, $this->kit->elements());
 
         return (new Place($laid))->apply($page);
@@ -62,14 +68,24 @@ final readonly class LayKit implements Edit
         $to = $tray->frame($page->size);
         $turned = $tray->isUpright() !== ($this->kit->tray?->isUpright() ?? false);
         [$x, $y] = [$frame->x - $from->x, $frame->y - $from->y];
-        $moved = Frame::of($to->x + ($turned ? $y : $x), $to->y + ($turned ? $x : $y), min($frame->width, $to->width), min($frame->height, $to->height));
+        $moved = Frame::of(
+            $to->x + ($turned ? $y : $x),
+            $to->y + ($turned ? $x : $y),
+            min($frame->width, $to->width),
+            min($frame->height, $to->height),
+        );
 
         return $moved->keptIn($to);
     }
 
     private function inTheMiddle(Frame $frame, Page $page, float $scale): Frame
     {
-        $moved = $frame->scaled($scale)->moved(($page->size->width - $this->kit->size->width * $scale) / 2, ($page->size->height - $this->kit->size->height * $scale) / 2);
+        $moved = $frame
+            ->scaled($scale)
+            ->moved(
+                ($page->size->width - $this->kit->size->width * $scale) / 2,
+                ($page->size->height - $this->kit->size->height * $scale) / 2,
+            );
 
         return $moved->keptIn($page->frame());
     }

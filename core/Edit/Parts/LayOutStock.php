@@ -26,16 +26,23 @@ final readonly class LayOutStock implements Edit
     public function apply(Page $page): Page
     {
         $part = $page->element($this->id);
-        if (! $part instanceof Part || $part->stock < 2) {
+        if (! ($part instanceof Part) || $part->stock < 2) {
             throw EditRefused::noStock();
         }
-        $within = $page->isBeside($part->frame) && $page->tray !== null ? $page->tray->frame($page->size) : $page->frame();
+        $within =
+            $page->isBeside($part->frame) && $page->tray !== null ? $page->tray->frame($page->size) : $page->frame();
         $frame = $part->frame;
-        $columns = max(1, min($part->stock, 1 + (int) floor(($within->right() - $frame->right()) / ($frame->width + self::GAP))));
+        $columns = max(
+            1,
+            min($part->stock, 1 + (int) floor(($within->right() - $frame->right()) / ($frame->width + self::GAP))),
+        );
         $single = ElementCodec::changed($part, ['stock' => 1]);
         $laid = [];
         for ($n = 0; $n < $part->stock; $n++) {
-            $moved = $frame->moved($n % $columns * ($frame->width + self::GAP), intdiv($n, $columns) * ($frame->height + self::GAP));
+            $moved = $frame->moved(
+                ($n % $columns) * ($frame->width + self::GAP),
+                intdiv($n, $columns) * ($frame->height + self::GAP),
+            );
             if (! Bounds::holds($within, $moved)) {
                 throw EditRefused::noRoomToLayOut();
             }
@@ -44,7 +51,7 @@ final readonly class LayOutStock implements Edit
         }
         $elements = [];
         foreach ($page->elements() as $element) {
-            array_push($elements, ...($element === $part ? $laid : [$element]));
+            array_push($elements, ...$element === $part ? $laid : [$element]);
         }
 
         return count($elements) > Page::MOST_ELEMENTS ? throw EditRefused::tooMany() : $page->withElements($elements);

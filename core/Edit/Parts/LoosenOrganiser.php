@@ -18,7 +18,10 @@ use OpenSlate\Organise\Layout;
 use OpenSlate\Organise\Line;
 use OpenSlate\Page\Page;
 
-/** Turns an organiser into loose parts, for students to put together themselves: a card for each box, a line for each line. */
+/**
+ * Turns an organiser into loose parts, for students to put together themselves: a card for each box, a line for each
+ * line.
+ */
 final readonly class LoosenOrganiser implements Edit
 {
     private const THINNEST = 4.0;
@@ -31,20 +34,45 @@ final readonly class LoosenOrganiser implements Edit
     public function apply(Page $page): Page
     {
         $organiser = $page->element($this->id);
-        if (! $organiser instanceof Organiser) {
+        if (! ($organiser instanceof Organiser)) {
             throw EditRefused::missing();
         }
         $diagram = Layout::of($organiser);
-        $parts = array_map(fn (Frame $ring): Part => new Part(($this->newId)(), $this->laid($ring, $organiser), PartForm::Ellipse, name: 'set', dashed: true), $diagram->rings);
+        $parts = array_map(
+            fn (Frame $ring): Part => new Part(
+                ($this->newId)(),
+                $this->laid($ring, $organiser),
+                PartForm::Ellipse,
+                name: 'set',
+                dashed: true,
+            ),
+            $diagram->rings,
+        );
         foreach ($diagram->lines as $line) {
             $parts[] = $this->connector($line, $organiser, $page);
         }
         foreach ($diagram->boxes as $at => $box) {
-            $parts[] = new Part(($this->newId)(), $this->laid($box, $organiser), PartForm::Rounded, $organiser->box($at)->name, 'box '.($at + 1), $organiser->size, font: $organiser->font, fill: $page->paper, own: true, joints: [new Joint('a', 0.5, 0.0), new Joint('b', 1.0, 0.5), new Joint('c', 0.5, 1.0), new Joint('d', 0.0, 0.5)]);
+            $parts[] = new Part(
+                id: ($this->newId)(),
+                frame: $this->laid($box, $organiser),
+                form: PartForm::Rounded,
+                text: $organiser->box($at)->name,
+                name: 'box '.($at + 1),
+                size: $organiser->size,
+                font: $organiser->font,
+                fill: $page->paper,
+                own: true,
+                joints: [
+                    new Joint('a', 0.5, 0.0),
+                    new Joint('b', 1.0, 0.5),
+                    new Joint('c', 0.5, 1.0),
+                    new Joint('d', 0.0, 0.5),
+                ],
+            );
         }
         $elements = [];
         foreach ($page->elements() as $element) {
-            array_push($elements, ...($element === $organiser ? $parts : [$element]));
+            array_push($elements, ...$element === $organiser ? $parts : [$element]);
         }
 
         return count($elements) > Page::MOST_ELEMENTS ? throw EditRefused::tooMany() : $page->withElements($elements);
@@ -71,7 +99,15 @@ final readonly class LoosenOrganiser implements Edit
         );
         $laid = $this->laid($frame, $organiser);
 
-        return new Part(($this->newId)(), $laid->keptIn($page->whole()), PartForm::Connector, name: 'line', weight: 2.0, lay: $lay, head: $this->head($line, $lay));
+        return new Part(
+            ($this->newId)(),
+            $laid->keptIn($page->whole()),
+            PartForm::Connector,
+            name: 'line',
+            weight: 2.0,
+            lay: $lay,
+            head: $this->head($line, $lay),
+        );
     }
 
     /** A connector runs to the right, or straight down: of a line that runs the other way, the head is at its start. */

@@ -24,12 +24,23 @@ final readonly class MakePart implements Edit
     public function apply(Page $page): Page
     {
         $element = $page->element($this->id);
-        if (! $element instanceof Picture && ! $element instanceof Clip) {
+        if (! ($element instanceof Picture) && ! ($element instanceof Clip)) {
             throw EditRefused::noPicture();
         }
         $name = $element instanceof Picture ? mb_substr($element->words, 0, Part::LONGEST_NAME) : '';
-        $part = new Part($element->id(), $element->frame(), PartForm::Picture, name: $name, weight: 0.0, source: $this->source, group: $element->group(), locked: $element->isLocked());
+        $part = new Part(
+            id: $element->id(),
+            frame: $element->frame(),
+            form: PartForm::Picture,
+            name: $name,
+            weight: 0.0,
+            source: $this->source,
+            group: $element->group(),
+            locked: $element->isLocked(),
+        );
 
-        return $page->withElements(array_map(fn (Element $one): Element => $one === $element ? $part : $one, $page->elements()));
+        return $page->withElements(
+            array_map(fn (Element $one): Element => $one === $element ? $part : $one, $page->elements()),
+        );
     }
 }

@@ -28,10 +28,14 @@ final readonly class SetTray implements Edit
         }
         $next = $page->withTray($this->tray);
 
-        return $next->withElements(array_map(
-            fn (Element $element): Element => $element instanceof Part && $page->isBeside($element->frame) ? $element->framed($this->carried($element->frame, $page, $next)) : $element,
-            $page->elements(),
-        ));
+        return $next->withElements(
+            array_map(
+                fn (Element $element): Element => $element instanceof Part && $page->isBeside($element->frame)
+                    ? $element->framed($this->carried($element->frame, $page, $next))
+                    : $element,
+                $page->elements(),
+            ),
+        );
     }
 
     /** As far along the new tray, and as deep in it, as it was in the old one. */
@@ -41,8 +45,15 @@ final readonly class SetTray implements Edit
             return $frame;
         }
         [$from, $to] = [$page->tray->frame($page->size), $next->tray->frame($next->size)];
-        [$along, $deep] = $page->tray->isUpright() ? [$frame->y - $from->y, $frame->x - $from->x] : [$frame->x - $from->x, $frame->y - $from->y];
-        $moved = Frame::of($to->x + ($next->tray->isUpright() ? $deep : $along), $to->y + ($next->tray->isUpright() ? $along : $deep), $frame->width, $frame->height);
+        [$along, $deep] = $page->tray->isUpright()
+            ? [$frame->y - $from->y, $frame->x - $from->x]
+            : [$frame->x - $from->x, $frame->y - $from->y];
+        $moved = Frame::of(
+            $to->x + ($next->tray->isUpright() ? $deep : $along),
+            $to->y + ($next->tray->isUpright() ? $along : $deep),
+            $frame->width,
+            $frame->height,
+        );
 
         return $moved->keptIn($to);
     }

@@ -29,7 +29,11 @@ final readonly class ChangeCells implements Edit
             if ($this->cells === [] || array_diff($this->cells, array_keys($table->cells)) !== []) {
                 throw EditRefused::missing();
             }
-            $cells = array_map(fn (TableCell $cell, int $at): array => $this->cell($cell, $at), $table->cells, array_keys($table->cells));
+            $cells = array_map(
+                fn (TableCell $cell, int $at): array => $this->cell($cell, $at),
+                $table->cells,
+                array_keys($table->cells),
+            );
             try {
                 $after = ElementCodec::changed($table, ['cells' => $cells]);
             } catch (InvalidJson $problem) {
@@ -43,7 +47,9 @@ final readonly class ChangeCells implements Edit
     /** @return array<string, mixed> */
     private function cell(TableCell $cell, int $at): array
     {
-        $set = in_array($at, $this->cells, true) ? array_intersect_key($this->set, ['text' => 1, 'fill' => 1, 'key' => 1]) : [];
+        $set = in_array($at, $this->cells, true)
+            ? array_intersect_key($this->set, ['text' => 1, 'fill' => 1, 'key' => 1])
+            : [];
         $changed = $set + ['text' => $cell->text, 'fill' => $cell->fill, 'key' => $cell->key];
 
         if ($changed['fill'] !== true && ($set['key'] ?? []) !== []) {

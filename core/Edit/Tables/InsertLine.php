@@ -36,7 +36,10 @@ final readonly class InsertLine implements Edit
                 throw EditRefused::tableFull();
             }
             $frame = $table->frame;
-            $sizes = array_map(fn (float $share): float => $share * ($down ? $frame->height : $frame->width), $down ? $table->rows : $table->columns);
+            $sizes = array_map(
+                fn (float $share): float => $share * ($down ? $frame->height : $frame->width),
+                $down ? $table->rows : $table->columns,
+            );
             array_splice($sizes, $this->at, 0, [$sizes[min($this->at, $count - 1)]]);
             $room = $down ? $page->size->height - $frame->y : $page->size->width - $frame->x;
             $side = min($room, array_sum($sizes));
@@ -44,15 +47,21 @@ final readonly class InsertLine implements Edit
             $cells = [];
             for ($row = 0; $row < $rows + (int) $down; $row++) {
                 for ($column = 0; $column < $columns + (int) ! $down; $column++) {
-                    $from = [$down && $row > $this->at ? $row - 1 : $row, ! $down && $column > $this->at ? $column - 1 : $column];
-                    $cells[] = $down && $row === $this->at || ! $down && $column === $this->at
-                        ? $this->like($table, min($from[0], $rows - 1), min($from[1], $columns - 1))
-                        : $table->cell(...$from);
+                    $from = [
+                        $down && $row > $this->at ? $row - 1 : $row,
+                        ! $down && $column > $this->at ? $column - 1 : $column,
+                    ];
+                    $cells[] =
+                        ($down && $row === $this->at) || (! $down && $column === $this->at)
+                            ? $this->like($table, min($from[0], $rows - 1), min($from[1], $columns - 1))
+                            : $table->cell(...$from);
                 }
             }
 
             return $table->remade(
-                $down ? Frame::of($frame->x, $frame->y, $frame->width, $side) : Frame::of($frame->x, $frame->y, $side, $frame->height),
+                $down
+                    ? Frame::of($frame->x, $frame->y, $frame->width, $side)
+                    : Frame::of($frame->x, $frame->y, $side, $frame->height),
                 $down ? $table->columns : $shares,
                 $down ? $shares : $table->rows,
                 $cells,

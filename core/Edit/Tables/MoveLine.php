@@ -40,7 +40,12 @@ final readonly class MoveLine implements Edit
                 array_splice($shares, $this->after, 2, [$first, round($both - $first, 6)]);
             }
 
-            return $table->remade($table->frame, $down ? $table->columns : $shares, $down ? $shares : $table->rows, $table->cells);
+            return $table->remade(
+                $table->frame,
+                $down ? $table->columns : $shares,
+                $down ? $shares : $table->rows,
+                $table->cells,
+            );
         });
     }
 }

@@ -11,7 +11,10 @@ use OpenSlate\Geometry\Axis;
 use OpenSlate\Geometry\Frame;
 use OpenSlate\Page\Page;
 
-/** Takes a row or a column out of a table; the others keep their sizes. The last one stays: a table has at least one cell. */
+/**
+ * Takes a row or a column out of a table; the others keep their sizes. The last one stays: a table has at least one
+ * cell.
+ */
 final readonly class RemoveLine implements Edit
 {
     /** @param  int  $at  which one, from 0 */
@@ -42,7 +45,12 @@ final readonly class RemoveLine implements Edit
             $frame = $table->frame;
 
             return $table->remade(
-                Frame::of($frame->x, $frame->y, $frame->width * ($down ? 1 : $left), $frame->height * ($down ? $left : 1)),
+                Frame::of(
+                    $frame->x,
+                    $frame->y,
+                    $frame->width * ($down ? 1 : $left),
+                    $frame->height * ($down ? $left : 1),
+                ),
                 $down ? $table->columns : $shares,
                 $down ? $shares : $table->rows,
                 $cells,

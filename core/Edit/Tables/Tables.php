@@ -32,6 +32,8 @@ final class Tables
         $after = $change($table);
         Bounds::check($after->frame(), $page->frame());
 
-        return $page->withElements(array_map(fn (Element $element): Element => $element === $table ? $after : $element, $page->elements()));
+        return $page->withElements(
+            array_map(fn (Element $element): Element => $element === $table ? $after : $element, $page->elements()),
+        );
     }
 }

@@ -31,10 +31,15 @@ final class AnswersTest extends TestCase
 {
     private static function choice(bool $many = false): ChoiceAnswer
     {
-        return ChoiceAnswer::of(array_map(fn (string $id): Option => new Option($id, strtoupper($id), 0, 0, 0.5, 0.5), ['a', 'b', 'c']), $many);
+        return ChoiceAnswer::of(
+            array_map(fn (string $id): Option => new Option($id, strtoupper($id), 0, 0, 0.5, 0.5), ['a', 'b', 'c']),
+            $many,
+        );
     }
 
-    /** @return array<string, array{AnswerForm, string, string|null}> form, what is sent, what is kept (null: refused) */
+    /**
+     * @return array<string, array{AnswerForm, string, string|null}> form, what is sent, what is kept (null: refused)
+     */
     public static function sent(): array
     {
         return [
@@ -52,7 +57,11 @@ final class AnswersTest extends TestCase
             'none of a list' => [ListAnswer::of(['ebb', 'flood']), 'neap', null],
             'a passage that nobody mended' => [PassageAnswer::of('the tide', 'The tide.'), 'the tide', ''],
             'a mended passage' => [PassageAnswer::of('the tide', 'The tide.'), 'The tide', 'The tide'],
-            'a drawing' => [new DrawingAnswer, '{"ink":[["dark",14,[10,20,5,5]]]}', '{"ink":[["dark",14,[10,20,5,5]]]}'],
+            'a drawing' => [
+                new DrawingAnswer,
+                '{"ink":[["dark",14,[10,20,5,5]]]}',
+                '{"ink":[["dark",14,[10,20,5,5]]]}',
+            ],
             'a drawing that is a script' => [new DrawingAnswer, '{"ink":[["url(x)",14,[10,20]]]}', null],
             'a picture' => [new PictureAnswer, str_repeat('0a', 32), str_repeat('0a', 32)],
             'a picture from elsewhere' => [new PictureAnswer, 'https://a.example/x.png', null],
@@ -72,12 +81,23 @@ final class AnswersTest extends TestCase
         $this->assertFalse($form->isFilled(''));
     }
 
-    /** @return array<string, array{AnswerForm, list<string>, list<string>|null}> form, the key as given, as kept (null: refused) */
+    /**
+     * @return array<string, array{AnswerForm, list<string>, list<string>|null}>  form, the key as given, as kept (null:
+     *                                                                            refused)
+     */
     public static function keys(): array
     {
         return [
-            'several right answers, each once' => [TextAnswer::short(), [' tide ', 'tide', '', 'the tide'], ['tide', 'the tide']],
-            'numbers in many ways' => [new NumberAnswer, ['12', '-3.5', '3,5', '1/2', '2 1/4', '3.14 ± 0.01'], ['12', '-3.5', '3,5', '1/2', '2 1/4', '3.14 ± 0.01']],
+            'several right answers, each once' => [
+                TextAnswer::short(),
+                [' tide ', 'tide', '', 'the tide'],
+                ['tide', 'the tide'],
+            ],
+            'numbers in many ways' => [
+                new NumberAnswer,
+                ['12', '-3.5', '3,5', '1/2', '2 1/4', '3.14 ± 0.01'],
+                ['12', '-3.5', '3,5', '1/2', '2 1/4', '3.14 ± 0.01'],
+            ],
             'words for a number' => [new NumberAnswer, ['twelve'], null],
             'a fraction of nothing' => [new NumberAnswer, ['1/0'], null],
             'an empty box to be ticked' => [new TickAnswer, ['no'], ['no']],
@@ -133,7 +153,11 @@ final class AnswersTest extends TestCase
     public static function counts(): array
     {
         return [
-            'words with apostrophes and numbers' => [Counted::Words, 'The quick (“brown”) fox can’t jump 32.3 feet, right?', 9],
+            'words with apostrophes and numbers' => [
+                Counted::Words,
+                'The quick (“brown”) fox can’t jump 32.3 feet, right?',
+                9,
+            ],
             'a stop within a sentence' => [Counted::Sentences, 'It rose 3.4 metres. Then it fell.', 2],
             'no stop at the end' => [Counted::Sentences, 'The tide is out', 1],
             'three kinds of end' => [Counted::Sentences, 'High! Low? Slack.', 3],

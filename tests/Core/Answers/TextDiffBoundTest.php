@@ -8,14 +8,20 @@ use OpenSlate\Answers\TextChange;
 use OpenSlate\Answers\TextDiff;
 use PHPUnit\Framework\TestCase;
 
-/** Comparing texts takes time in proportion to them, whatever they are, and what it says still leads from one to the other. */
+/**
+ * Comparing texts takes time in proportion to them, whatever they are, and what it says still leads from one to the
+ * other.
+ */
 final class TextDiffBoundTest extends TestCase
 {
     public function test_texts_that_have_nothing_in_common_are_compared_in_bounded_time(): void
     {
         mt_srand(12);
         $time = function (int $words): float {
-            $texts = array_map(fn (): string => implode(' ', array_map(fn (): string => 'w'.mt_rand(0, 100000), range(1, $words))), [1, 2]);
+            $texts = array_map(
+                fn (): string => implode(' ', array_map(fn (): string => 'w'.mt_rand(0, 100000), range(1, $words))),
+                [1, 2],
+            );
             $best = INF;
             for ($n = 0; $n < 3; $n++) {
                 $began = hrtime(true);
@@ -36,7 +42,13 @@ final class TextDiffBoundTest extends TestCase
         mt_srand(5);
         $words = ['the', 'tide', 'comes', 'in', 'twice', 'a', 'day', 'Harbour', 'gulls,', 'boats.', 'rope', 'over'];
         foreach ([[5, 5], [40, 60], [400, 300], [900, 900], [1000, 10], [10, 1000]] as [$n, $m]) {
-            $text = fn (int $length, int $odd): string => implode(' ', array_map(fn (): string => $words[mt_rand(0, 11)].(mt_rand(0, 2) === 0 ? mt_rand(0, $odd) : ''), range(1, $length)));
+            $text = fn (int $length, int $odd): string => implode(
+                ' ',
+                array_map(
+                    fn (): string => $words[mt_rand(0, 11)].(mt_rand(0, 2) === 0 ? mt_rand(0, $odd) : ''),
+                    range(1, $length),
+                ),
+            );
             foreach ([30, 3000] as $odd) {
                 [$from, $to] = [$text($n, $odd), $text($m, $odd)];
                 $this->assertSame($from, $this->turnedBack($to, TextDiff::between($from, $to)), "{$n} and {$m} words");
@@ -46,11 +58,23 @@ final class TextDiffBoundTest extends TestCase
 
     public function test_of_a_passage_written_half_anew_what_was_kept_is_kept(): void
     {
-        $kept = fn (int $from, int $to): string => implode(' ', array_map(fn (int $n): string => "kept{$n}", range($from, $to)));
-        $new = fn (string $letter): string => implode(' ', array_map(fn (int $n): string => "{$letter}x{$n}", range(1, 300)));
+        $kept = fn (int $from, int $to): string => implode(
+            ' ',
+            array_map(fn (int $n): string => "kept{$n}", range($from, $to)),
+        );
+        $new = fn (string $letter): string => implode(
+            ' ',
+            array_map(fn (int $n): string => "{$letter}x{$n}", range(1, 300)),
+        );
         $from = "{$kept(1, 50)} {$new('a')} {$kept(51, 100)} {$new('b')} {$kept(101, 150)}";
         $to = "{$kept(1, 50)} {$new('c')} {$kept(51, 100)} {$new('d')} {$kept(101, 150)}";
-        $changed = implode(' ', array_map(fn (TextChange $change): string => $change->from.' '.$change->to, TextDiff::between($from, $to)));
+        $changed = implode(
+            ' ',
+            array_map(
+                fn (TextChange $change): string => $change->from.' '.$change->to,
+                TextDiff::between($from, $to),
+            ),
+        );
 
         $this->assertStringNotContainsString('kept', $changed);
     }

@@ -14,7 +14,9 @@ use PHPUnit\Framework\TestCase;
 
 final class ArrangementTest extends TestCase
 {
-    /** @return iterable<string, array{list<int>, int|null, list<int>}> pages that move, before which, and the order then */
+    /**
+     * @return iterable<string, array{list<int>, int|null, list<int>}> pages that move, before which, and the order then
+     */
     public static function moves(): iterable
     {
         yield 'one forwards' => [[1], 4, [2, 3, 1, 4, 5, 6]];
@@ -45,8 +47,14 @@ final class ArrangementTest extends TestCase
             $moving = array_slice($ids, 0, mt_rand(1, 5));
             $after = self::six()->moved($moving, [null, ...range(1, 6)][mt_rand(0, 6)])->ids();
             $this->assertEqualsCanonicalizing(range(1, 6), $after);
-            $this->assertSame(array_values(array_diff(range(1, 6), $moving)), array_values(array_diff($after, $moving)));
-            $this->assertSame(array_values(array_intersect(range(1, 6), $moving)), array_values(array_intersect($after, $moving)));
+            $this->assertSame(
+                array_values(array_diff(range(1, 6), $moving)),
+                array_values(array_diff($after, $moving)),
+            );
+            $this->assertSame(
+                array_values(array_intersect(range(1, 6), $moving)),
+                array_values(array_intersect($after, $moving)),
+            );
         }
     }
 
@@ -65,7 +73,11 @@ final class ArrangementTest extends TestCase
         $new = [new ArrangedPage(8, 1), new ArrangedPage(9, 1)];
         $this->assertSame([1, 2, 8, 9, 3, 4, 5, 6], self::six()->with($new, 3)->ids());
         $this->assertSame([1, 2, 3, 4, 5, 6, 8, 9], self::six()->with($new, null)->ids());
-        $this->assertSame([1, 2, 3, 4, 5, 6, 8, 9], self::six()->with($new, 77)->ids(), 'the page they were to go before is gone');
+        $this->assertSame(
+            [1, 2, 3, 4, 5, 6, 8, 9],
+            self::six()->with($new, 77)->ids(),
+            'the page they were to go before is gone',
+        );
         $many = array_map(fn (int $id): ArrangedPage => new ArrangedPage($id, 1), range(10, 604));
         $this->assertRefused('at most 600 pages', fn () => self::six()->with($many, null));
     }
@@ -73,11 +85,22 @@ final class ArrangementTest extends TestCase
     public function test_roles_change_many_and_a_new_student_page_goes_on_the_section_before_it(): void
     {
         $after = self::six()->roles([6, 2], Role::Student);
-        $this->assertSame([Role::Student, 'you said so', 'Day 2'], [$after->pages[5]->role, $after->pages[5]->reason, $after->pages[5]->section]);
+        $this->assertSame(
+            [Role::Student, 'you said so', 'Day 2'],
+            [$after->pages[5]->role, $after->pages[5]->reason, $after->pages[5]->section],
+        );
         $this->assertSame('Day 1', $after->pages[1]->section, 'a page that has a section keeps it');
         $this->assertTrue($after->samePages(self::six()), 'roles are notes on the pages');
-        $this->assertFalse(self::six()->moved([1], 3)->samePages(self::six()));
-        $this->assertFalse(self::six()->revised([1 => 2])->samePages(self::six()));
+        $this->assertFalse(
+            self::six()
+                ->moved([1], 3)
+                ->samePages(self::six()),
+        );
+        $this->assertFalse(
+            self::six()
+                ->revised([1 => 2])
+                ->samePages(self::six()),
+        );
     }
 
     public function test_keys_are_tied_to_pages_and_let_go_when_they_are_keys_no_more(): void
@@ -90,7 +113,9 @@ final class ArrangementTest extends TestCase
 
     public function test_it_comes_back_exactly_from_json(): void
     {
-        $six = self::six()->tied([6], [1, 2])->revised([3 => 17]);
+        $six = self::six()
+            ->tied([6], [1, 2])
+            ->revised([3 => 17]);
         $this->assertEquals($six, Arrangement::decode($six->encode()));
         $this->expectException(InvalidJson::class);
         Arrangement::decode('[{"page":0,"revision":1,"role":"student","reason":"","section":null,"answers":[]}]');
@@ -98,9 +123,22 @@ final class ArrangementTest extends TestCase
 
     public static function six(): Arrangement
     {
-        $student = fn (int $id, string $section): ArrangedPage => new ArrangedPage($id, 1, Role::Student, 'has a line for the name', $section);
+        $student = fn (int $id, string $section): ArrangedPage => new ArrangedPage(
+            $id,
+            1,
+            Role::Student,
+            'has a line for the name',
+            $section,
+        );
 
-        return new Arrangement([$student(1, 'Day 1'), $student(2, 'Day 1'), $student(3, 'Day 1'), $student(4, 'Day 2'), $student(5, 'Day 2'), new ArrangedPage(6, 1, Role::Key, 'titled “Answers”')]);
+        return new Arrangement([
+            $student(1, 'Day 1'),
+            $student(2, 'Day 1'),
+            $student(3, 'Day 1'),
+            $student(4, 'Day 2'),
+            $student(5, 'Day 2'),
+            new ArrangedPage(6, 1, Role::Key, 'titled “Answers”'),
+        ]);
     }
 
     private function assertRefused(string $said, callable $change): void

@@ -20,7 +20,18 @@ final class SectioningTest extends TestCase
         $this->pages = array_map(
             fn (int $n, array $page): PackPage => new PackPage($n + 1, $page[0], $page[1]),
             range(0, 9),
-            [[Role::Cover, null], [Role::Student, 'A'], [Role::Student, 'A'], [Role::Student, 'A'], [Role::Key, null], [Role::Student, 'A'], [Role::Student, 'B'], [Role::Student, 'B'], [Role::Student, null], [Role::Student, null]],
+            [
+                [Role::Cover, null],
+                [Role::Student, 'A'],
+                [Role::Student, 'A'],
+                [Role::Student, 'A'],
+                [Role::Key, null],
+                [Role::Student, 'A'],
+                [Role::Student, 'B'],
+                [Role::Student, 'B'],
+                [Role::Student, null],
+                [Role::Student, null],
+            ],
         );
     }
 
@@ -56,7 +67,10 @@ final class SectioningTest extends TestCase
     {
         foreach ([3, 4, 6, 8] as $number) {
             $split = Sectioning::startedAt($this->pages, $number, 'New');
-            $pages = array_map(fn (PackPage $page): PackPage => new PackPage($page->number, $page->role, $split[$page->number]), $this->pages);
+            $pages = array_map(
+                fn (PackPage $page): PackPage => new PackPage($page->number, $page->role, $split[$page->number]),
+                $this->pages,
+            );
             $this->assertSame('_ A A A _ A B B _ _', $this->said(Sectioning::joinedAt($pages, $number)));
         }
     }

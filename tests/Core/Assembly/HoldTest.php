@@ -33,7 +33,20 @@ final class HoldTest extends TestCase
 
     public function test_what_is_no_hold_is_none(): void
     {
-        foreach (['@', '@Harbour', '@harbour.', '@harbour.1234', 'foot>hull.deck', '>hull.1.', 'foot>hull.1.deck ', "@harbour\n", '<b>', '>hull.1.deck.top'] as $text) {
+        foreach (
+            [
+                '@',
+                '@Harbour',
+                '@harbour.',
+                '@harbour.1234',
+                'foot>hull.deck',
+                '>hull.1.',
+                'foot>hull.1.deck ',
+                "@harbour\n",
+                '<b>',
+                '>hull.1.deck.top',
+            ] as $text
+        ) {
             $this->assertNull(Hold::parse($text), $text);
         }
     }

@@ -38,11 +38,19 @@ final class BitmapTest extends TestCase
     public function test_lines_are_found_level_and_askew_with_their_slope(): void
     {
         foreach ([0.0, 0.01, -0.02] as $slope) {
-            $rules = BitmapRules::find($this->bitmap(fn (int $x, int $y): bool => $x >= 100 && $x < 700 && abs($y - (500 + $slope * ($x - 400))) <= 1));
+            $rules = BitmapRules::find(
+                $this->bitmap(
+                    fn (int $x, int $y): bool => $x >= 100 && $x < 700 && abs($y - (500 + $slope * ($x - 400))) <= 1,
+                ),
+            );
             $level = array_values(array_filter($rules, fn (SeenRule $rule): bool => $rule->rule->level));
             $this->assertCount(1, $level);
             $this->assertEqualsWithDelta($slope, $level[0]->slope, 0.002);
-            $this->assertEqualsWithDelta([250.0, 50.0, 350.0], [$level[0]->rule->at, $level[0]->rule->from, $level[0]->rule->to], 1.0);
+            $this->assertEqualsWithDelta(
+                [250.0, 50.0, 350.0],
+                [$level[0]->rule->at, $level[0]->rule->from, $level[0]->rule->to],
+                1.0,
+            );
         }
     }
 
@@ -50,10 +58,17 @@ final class BitmapTest extends TestCase
     {
         $by = 0.018;
         $box = $this->bitmap(function (int $x, int $y) use ($by): bool {
-            [$u, $v] = [400 + ($x - 400) * cos($by) + ($y - 500) * sin($by), 500 - ($x - 400) * sin($by) + ($y - 500) * cos($by)];
+            [$u, $v] = [
+                400 + ($x - 400) * cos($by) + ($y - 500) * sin($by),
+                500 - ($x - 400) * sin($by) + ($y - 500) * cos($by),
+            ];
             $edge = fn (float $at, float $side): bool => abs($at - $side) <= 1.0;
 
-            return $u >= 199 && $u <= 601 && $v >= 299 && $v <= 451 && ($edge($u, 200) || $edge($u, 600) || $edge($v, 300) || $edge($v, 450));
+            return $u >= 199 &&
+                $u <= 601 &&
+                $v >= 299 &&
+                $v <= 451 &&
+                ($edge($u, 200) || $edge($u, 600) || $edge($v, 300) || $edge($v, 450));
         });
         $marks = BitmapMarks::of($box, Size::of(400, 500), []);
         $this->assertEqualsWithDelta($by, $marks->tilt, 0.003);
@@ -61,12 +76,19 @@ final class BitmapTest extends TestCase
         $this->assertCount(1, $found);
         $this->assertSame(BlankKind::Box, $found[0]->kind);
         $this->assertEqualsWithDelta([200, 75], [$found[0]->frame->width, $found[0]->frame->height], 3.0);
-        $this->assertEqualsWithDelta([200 - (-62.5) * $by, 187.5], [$found[0]->frame->x + $found[0]->frame->width / 2, $found[0]->frame->middle()], 1.5);
+        $this->assertEqualsWithDelta(
+            [200 - -62.5 * $by, 187.5],
+            [$found[0]->frame->x + $found[0]->frame->width / 2, $found[0]->frame->middle()],
+            1.5,
+        );
     }
 
     public function test_a_picture_of_nothing_has_nothing_on_it(): void
     {
-        $this->assertSame([], BlankFinder::find(BitmapMarks::of($this->bitmap(fn (): bool => false), Size::of(400, 500), [])));
+        $this->assertSame(
+            [],
+            BlankFinder::find(BitmapMarks::of($this->bitmap(fn (): bool => false), Size::of(400, 500), [])),
+        );
     }
 
     /** @param  callable(int, int): bool  $ink */

@@ -23,10 +23,19 @@ final class BlankFinderTest extends TestCase
     {
         $blanks = $this->find([$this->across(300, 120, 260)], [$this->words('Name', 72, 288)]);
         $this->assertEquals([[BlankKind::Line, 'Name']], $this->said($blanks));
-        $this->assertEquals([120.0, 300.0, 140.0], [$blanks[0]->frame->x, $blanks[0]->frame->bottom(), $blanks[0]->frame->width]);
+        $this->assertEquals(
+            [120.0, 300.0, 140.0],
+            [$blanks[0]->frame->x, $blanks[0]->frame->bottom(), $blanks[0]->frame->width],
+        );
 
-        $this->assertSame([], $this->find([$this->across(302, 72, 180)], [$this->words('A heading of its own', 72, 288)]));
-        $this->assertSame([], $this->find([$this->across(294, 72, 180)], [$this->words('struck out by a line', 72, 288)]));
+        $this->assertSame(
+            [],
+            $this->find([$this->across(302, 72, 180)], [$this->words('A heading of its own', 72, 288)]),
+        );
+        $this->assertSame(
+            [],
+            $this->find([$this->across(294, 72, 180)], [$this->words('struck out by a line', 72, 288)]),
+        );
     }
 
     public function test_rules_of_equal_pitch_are_lines_with_the_pitch(): void
@@ -39,8 +48,17 @@ final class BlankFinderTest extends TestCase
 
         // Numbers beside them part them, words between them as well.
         $numbers = array_map(fn (int $n): TextLine => $this->words($n.'.', 56, 288 + 25.5 * ($n - 1)), range(1, 5));
-        $this->assertCount(5, $this->find(array_map(fn (Rule $rule): Rule => $this->across($rule->at, 80, 540), $rules), $numbers));
-        $this->assertSame([], $this->find([$this->across(300, 72, 540), $this->across(325, 72, 540)], [$this->words('A row of a list in words', 72, 306), $this->words('and the row above it', 72, 280)]));
+        $this->assertCount(
+            5,
+            $this->find(array_map(fn (Rule $rule): Rule => $this->across($rule->at, 80, 540), $rules), $numbers),
+        );
+        $this->assertSame(
+            [],
+            $this->find(
+                [$this->across(300, 72, 540), $this->across(325, 72, 540)],
+                [$this->words('A row of a list in words', 72, 306), $this->words('and the row above it', 72, 280)],
+            ),
+        );
     }
 
     public function test_what_rules_enclose_is_a_box_or_the_cells_of_a_table(): void
@@ -56,17 +74,46 @@ final class BlankFinderTest extends TestCase
         foreach ([72, 172, 272, 372] as $x) {
             $table[] = new Rule(false, $x, 200, 260, 1);
         }
-        $words = [$this->words('Day', 80, 208), $this->words('High', 180, 208), $this->words('Low', 280, 208), $this->words('Monday', 80, 238)];
-        $this->assertEquals([[BlankKind::Cell, 'Monday, High'], [BlankKind::Cell, 'Monday, Low']], $this->said($this->find($table, $words)));
+        $words = [
+            $this->words('Day', 80, 208),
+            $this->words('High', 180, 208),
+            $this->words('Low', 280, 208),
+            $this->words('Monday', 80, 238),
+        ];
+        $this->assertEquals(
+            [[BlankKind::Cell, 'Monday, High'], [BlankKind::Cell, 'Monday, Low']],
+            $this->said($this->find($table, $words)),
+        );
         $this->assertCount(1, $this->find($table, [...$words, $this->words('1.1', 290, 238)]), 'a filled cell is none');
-        $this->assertCount(1, $this->find($table, $words, [new Shade(Frame::of(172, 230, 100, 30), 0.85)]), 'a shaded one heads something');
+        $this->assertCount(
+            1,
+            $this->find($table, $words, [new Shade(Frame::of(172, 230, 100, 30), 0.85)]),
+            'a shaded one heads something',
+        );
     }
 
     public function test_small_squares_with_words_beside_them_are_to_be_ticked(): void
     {
         $rules = [...$this->frame(72, 200, 11, 11), ...$this->frame(172, 200, 11, 11)];
-        $this->assertEquals([[BlankKind::Tick, 'rising'], [BlankKind::Tick, 'falling']], $this->said($this->find($rules, [$this->words('rising', 88, 199), $this->words('falling', 188, 199)])));
-        $this->assertEquals([[BlankKind::Tick, 'a bell']], $this->said($this->find([], [new TextLine('☐ a bell', Frame::of(72, 300, 60, 12), [new Word('☐', Frame::of(72, 300, 10, 12)), new Word('a', Frame::of(86, 300, 6, 12)), new Word('bell', Frame::of(96, 300, 20, 12))])])));
+        $this->assertEquals(
+            [[BlankKind::Tick, 'rising'], [BlankKind::Tick, 'falling']],
+            $this->said($this->find($rules, [$this->words('rising', 88, 199), $this->words('falling', 188, 199)])),
+        );
+        $this->assertEquals(
+            [[BlankKind::Tick, 'a bell']],
+            $this->said(
+                $this->find(
+                    [],
+                    [
+                        new TextLine('☐ a bell', Frame::of(72, 300, 60, 12), [
+                            new Word('☐', Frame::of(72, 300, 10, 12)),
+                            new Word('a', Frame::of(86, 300, 6, 12)),
+                            new Word('bell', Frame::of(96, 300, 20, 12)),
+                        ]),
+                    ],
+                ),
+            ),
+        );
     }
 
     public function test_graph_paper_charts_axes_and_cut_lines_are_none(): void
@@ -86,20 +133,32 @@ final class BlankFinderTest extends TestCase
     {
         $line = $this->words('The ________ sails at ____ today.', 72, 300);
         $found = $this->find([], [$line]);
-        $this->assertSame([BlankKind::Gap, BlankKind::Gap], array_map(fn (Blank $blank): BlankKind => $blank->kind, $found));
+        $this->assertSame(
+            [BlankKind::Gap, BlankKind::Gap],
+            array_map(fn (Blank $blank): BlankKind => $blank->kind, $found),
+        );
         $this->assertEqualsWithDelta($line->words[1]->frame->x, $found[0]->frame->x, 0.01);
         $this->assertSame('The', $found[0]->label);
 
-        $contents = array_map(fn (int $n): TextLine => $this->words("Chapter {$n} .................... ".(3 * $n), 72, 200 + 20 * $n), [1, 2, 3]);
+        $contents = array_map(
+            fn (int $n): TextLine => $this->words("Chapter {$n} .................... ". 3 * $n, 72, 200 + 20 * $n),
+            [1, 2, 3],
+        );
         $this->assertSame([], $this->find([], $contents));
     }
 
     public function test_pieces_become_the_rules_they_were_drawn_for(): void
     {
         $cells = array_map(fn (int $n): Rule => $this->across(200, 72 + 50 * $n, 122.5 + 50 * $n), [2, 0, 1]);
-        $this->assertEquals([[72.0, 222.5, false]], array_map(fn (Rule $rule): array => [$rule->from, $rule->to, $rule->dashed], Rules::merged($cells)));
+        $this->assertEquals(
+            [[72.0, 222.5, false]],
+            array_map(fn (Rule $rule): array => [$rule->from, $rule->to, $rule->dashed], Rules::merged($cells)),
+        );
         $dots = array_map(fn (int $n): Rule => $this->across(300, 72 + 4 * $n, 73 + 4 * $n), range(0, 40));
-        $this->assertEquals([[72.0, 233.0, true]], array_map(fn (Rule $rule): array => [$rule->from, $rule->to, $rule->dashed], Rules::merged($dots)));
+        $this->assertEquals(
+            [[72.0, 233.0, true]],
+            array_map(fn (Rule $rule): array => [$rule->from, $rule->to, $rule->dashed], Rules::merged($dots)),
+        );
         $apart = [$this->across(200, 72, 200), $this->across(200, 240, 300), $this->across(201.5, 72, 200)];
         $this->assertCount(3, Rules::merged($apart));
     }
@@ -107,7 +166,14 @@ final class BlankFinderTest extends TestCase
     public function test_form_fields_win_over_what_is_printed_in_their_place(): void
     {
         $field = new Blank(BlankKind::Field, Frame::of(120, 284, 140, 17), 1.0, label: 'Your name');
-        $found = BlankFinder::find(new Marks(Size::of(612, 792), [$this->across(300, 120, 260)], lines: [$this->words('Name', 72, 288)], fields: [$field]));
+        $found = BlankFinder::find(
+            new Marks(
+                Size::of(612, 792),
+                [$this->across(300, 120, 260)],
+                lines: [$this->words('Name', 72, 288)],
+                fields: [$field],
+            ),
+        );
         $this->assertEquals([[BlankKind::Field, 'Your name']], $this->said($found));
     }
 
@@ -139,7 +205,12 @@ final class BlankFinderTest extends TestCase
     /** @return list<Rule> */
     private function frame(float $x, float $y, float $width, float $height): array
     {
-        return [$this->across($y, $x, $x + $width), $this->across($y + $height, $x, $x + $width), new Rule(false, $x, $y, $y + $height, 1), new Rule(false, $x + $width, $y, $y + $height, 1)];
+        return [
+            $this->across($y, $x, $x + $width),
+            $this->across($y + $height, $x, $x + $width),
+            new Rule(false, $x, $y, $y + $height, 1),
+            new Rule(false, $x + $width, $y, $y + $height, 1),
+        ];
     }
 
     /** A line of words, six points for each letter. */

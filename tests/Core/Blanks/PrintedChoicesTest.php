@@ -27,9 +27,15 @@ final class PrintedChoicesTest extends TestCase
         return [
             'letters, one a line' => [['A  ebb', 'B  flood', 'C  slack'], ['A ebb', 'B flood', 'C slack']],
             'letters in one line' => [['a) ebb  b) flood  c) slack water'], ['a) ebb', 'b) flood', 'c) slack water']],
-            'letters in brackets, two columns' => [['(A) one  (B) two', '(C) three  (D) four'], ['(A) one', '(B) two', '(C) three', '(D) four']],
+            'letters in brackets, two columns' => [
+                ['(A) one  (B) two', '(C) three  (D) four'],
+                ['(A) one', '(B) two', '(C) three', '(D) four'],
+            ],
             'below a numbered question' => [['1 Which tide is it?', 'A ebb', 'B flood'], ['A ebb', 'B flood']],
-            'an article is no letter' => [['A boat comes in. Why?', 'A. to land', 'B. to rest'], ['A. to land', 'B. to rest']],
+            'an article is no letter' => [
+                ['A boat comes in. Why?', 'A. to land', 'B. to rest'],
+                ['A. to land', 'B. to rest'],
+            ],
             'numbers' => [['1. rope', '2. anchor', '3. fender'], ['1. rope', '2. anchor', '3. fender']],
             'words that stand apart' => [['true    false'], ['true', 'false']],
             'parted by strokes' => [['always / sometimes / never'], ['always', 'sometimes', 'never']],
@@ -53,8 +59,17 @@ final class PrintedChoicesTest extends TestCase
 
     public function test_squares_to_tick_go_before_words(): void
     {
-        $tick = fn (float $y, string $label): Blank => new Blank(BlankKind::Tick, Frame::of(50, $y, 10, 10), 0.9, label: $label);
-        [$found, $ticked] = PrintedChoices::within(Frame::of(40, 40, 200, 100), [$tick(50, 'rope'), $tick(70, 'anchor'), $tick(300, 'elsewhere')], self::words(['A x', 'B y']));
+        $tick = fn (float $y, string $label): Blank => new Blank(
+            BlankKind::Tick,
+            Frame::of(50, $y, 10, 10),
+            0.9,
+            label: $label,
+        );
+        [$found, $ticked] = PrintedChoices::within(
+            Frame::of(40, 40, 200, 100),
+            [$tick(50, 'rope'), $tick(70, 'anchor'), $tick(300, 'elsewhere')],
+            self::words(['A x', 'B y']),
+        );
         $this->assertSame(['rope', 'anchor'], array_column($found, 1));
         $this->assertTrue($ticked);
     }
@@ -76,12 +91,16 @@ final class PrintedChoicesTest extends TestCase
 
         $byHand = (new LayChoice('new', Frame::of(40, 40, 300, 100), Printed::nothing()))->apply($page)->elements()[0];
         $this->assertInstanceOf(AnswerBox::class, $byHand);
-        $this->assertSame(['A', 'B', 'C', 'D'], array_map(fn ($option): string => $option->words, $byHand->form->options ?? []));
+        $this->assertSame(
+            ['A', 'B', 'C', 'D'],
+            array_map(fn ($option): string => $option->words, $byHand->form->options ?? []),
+        );
     }
 
     /**
      * @param  list<string>  $lines
-     * @return list<Word> each letter 7 points wide and 12 high; between words 4 points, and 30 where there are two spaces
+     * @return list<Word>  each letter 7 points wide and 12 high; between words 4 points, and 30 where there are two
+     *                     spaces
      */
     private static function words(array $lines): array
     {

@@ -35,11 +35,25 @@ final class ProposalsTest extends TestCase
     {
         [$line, $lines, $tick] = $this->blanks();
         $box = Proposals::box($line, 'a');
-        $this->assertEquals([TextAnswer::short(null, new Ruling(18, 18)), 'Name', $line->frame], [$box->form, $box->prompt, $box->frame]);
-        $this->assertSame(['Name', ''], [$box->prompt, $box->shownPrompt()], 'what is printed is said, and not shown once more');
+        $this->assertEquals(
+            [TextAnswer::short(null, new Ruling(18, 18)), 'Name', $line->frame],
+            [$box->form, $box->prompt, $box->frame],
+        );
+        $this->assertSame(
+            ['Name', ''],
+            [$box->prompt, $box->shownPrompt()],
+            'what is printed is said, and not shown once more',
+        );
         $box = Proposals::box($lines, 'b');
-        $this->assertEquals([TextAnswer::lines(null, new Ruling(25.5, 25.5)), 14.0], [$box->form, $box->size], 'the first of three lines is one pitch down');
-        $this->assertEquals([new TickAnswer, 'yes'], [Proposals::box($tick, 'c')->form, Proposals::box($tick, 'c')->prompt]);
+        $this->assertEquals(
+            [TextAnswer::lines(null, new Ruling(25.5, 25.5)), 14.0],
+            [$box->form, $box->size],
+            'the first of three lines is one pitch down',
+        );
+        $this->assertEquals(
+            [new TickAnswer, 'yes'],
+            [Proposals::box($tick, 'c')->form, Proposals::box($tick, 'c')->prompt],
+        );
     }
 
     public function test_a_form_field_takes_what_the_file_says(): void
@@ -64,12 +78,22 @@ final class ProposalsTest extends TestCase
     {
         $page = $this->page();
         $turned = (new Turn(Rotation::Quarter))->apply($page);
-        $this->assertEquals(Frame::of(800 - 118, 100, 18, 200), Proposals::on($turned, $this->blanks(), $page->size)[0]->frame);
+        $this->assertEquals(
+            Frame::of(800 - 118, 100, 18, 200),
+            Proposals::on($turned, $this->blanks(), $page->size)[0]->frame,
+        );
         $smaller = (new Repaper(Size::of(300, 500), Fit::Scale))->apply($page);
-        $this->assertEquals(Frame::of(50, 50 + 50, 100, 9), Proposals::on($smaller, $this->blanks(), $page->size)[0]->frame);
+        $this->assertEquals(
+            Frame::of(50, 50 + 50, 100, 9),
+            Proposals::on($smaller, $this->blanks(), $page->size)[0]->frame,
+        );
         $this->assertSame(12.75, Proposals::on($smaller, $this->blanks(), $page->size)[1]->pitch);
         $cut = (new Repaper(Size::of(250, 800), Fit::Keep))->apply($page);
-        $this->assertSame([2], array_keys(Proposals::on($cut, $this->blanks(), $page->size)), 'what is off the paper is not proposed');
+        $this->assertSame(
+            [2],
+            array_keys(Proposals::on($cut, $this->blanks(), $page->size)),
+            'what is off the paper is not proposed',
+        );
     }
 
     private function page(): Page

@@ -25,6 +25,9 @@ final class RuleTest extends TestCase
     {
         $rule = new Rule(true, 50, 100, 200);
 
-        $this->assertSame([true, true, true, false, false], array_map(fn (float $place): bool => $rule->reaches($place, 2), [98.0, 150.0, 202.0, 97.9, 202.1]));
+        $this->assertSame(
+            [true, true, true, false, false],
+            array_map(fn (float $place): bool => $rule->reaches($place, 2), [98.0, 150.0, 202.0, 97.9, 202.1]),
+        );
     }
 }

@@ -29,10 +29,30 @@ final class ChoiceBoardTest extends TestCase
     {
         foreach ($this->papers() as $paper => $size) {
             foreach (['Knots', str_repeat('Rock pools ', 12)] as $name) {
-                $tile = new BoardTile(new ChoiceOption('o', $name, 'Look.', [1]), LinkTarget::page('k'), Backdrop::of(str_repeat('ab', 32), 1), Size::ofPaper(PaperSize::A4));
-                $drawn = array_column(array_map(fn (Element $element): array => [$element->id(), $element->frame()], BoardPage::draw('Choose', '', array_fill(0, 4, $tile), $size)), 1, 0);
-                $this->assertGreaterThanOrEqual($drawn['bdoc']->bottom(), $drawn['bdon']->y + 0.01, "{$name} on {$paper}");
-                $this->assertGreaterThan($drawn['bdog']->y + 0.4 * $drawn['bdog']->height, $drawn['bdon']->y, 'the picture has its share');
+                $tile = new BoardTile(
+                    new ChoiceOption('o', $name, 'Look.', [1]),
+                    LinkTarget::page('k'),
+                    Backdrop::of(str_repeat('ab', 32), 1),
+                    Size::ofPaper(PaperSize::A4),
+                );
+                $drawn = array_column(
+                    array_map(
+                        fn (Element $element): array => [$element->id(), $element->frame()],
+                        BoardPage::draw('Choose', '', array_fill(0, 4, $tile), $size),
+                    ),
+                    1,
+                    0,
+                );
+                $this->assertGreaterThanOrEqual(
+                    $drawn['bdoc']->bottom(),
+                    $drawn['bdon']->y + 0.01,
+                    "{$name} on {$paper}",
+                );
+                $this->assertGreaterThan(
+                    $drawn['bdog']->y + 0.4 * $drawn['bdog']->height,
+                    $drawn['bdon']->y,
+                    'the picture has its share',
+                );
                 if (isset($drawn['bdol'])) {
                     $this->assertGreaterThanOrEqual($drawn['bdon']->bottom(), $drawn['bdol']->y + 0.01);
                 }
@@ -43,9 +63,15 @@ final class ChoiceBoardTest extends TestCase
     public function test_a_long_name_has_two_lines_and_a_short_one_has_one(): void
     {
         $height = function (string $name): float {
-            $tile = new BoardTile(new ChoiceOption('o', $name, '', [1]), LinkTarget::page('k'), null, Size::ofPaper(PaperSize::A4));
+            $tile = new BoardTile(
+                new ChoiceOption('o', $name, '', [1]),
+                LinkTarget::page('k'),
+                null,
+                Size::ofPaper(PaperSize::A4),
+            );
 
-            return BoardPage::draw('Choose', '', [$tile, null, null, null], Size::ofPaper(PaperSize::A4))[1]->frame()->height;
+            return BoardPage::draw('Choose', '', [$tile, null, null, null], Size::ofPaper(PaperSize::A4))[1]->frame()
+                ->height;
         };
 
         $this->assertEqualsWithDelta(2.0, $height(str_repeat('Rock pools ', 5)) / $height('Knots'), 0.01);
@@ -53,11 +79,19 @@ final class ChoiceBoardTest extends TestCase
 
     public function test_only_what_is_on_the_board_brings_its_pages_in_the_order_of_the_places(): void
     {
-        $board = new ChoiceBoard('Choose', '', [self::option('a', [7, 8]), self::option('b', [3]), self::option('c', [8, 9])], ['c', null, 'a']);
+        $board = new ChoiceBoard(
+            'Choose',
+            '',
+            [self::option('a', [7, 8]), self::option('b', [3]), self::option('c', [8, 9])],
+            ['c', null, 'a'],
+        );
 
         $this->assertSame([8, 9, 7], $board->pages(), 'a page that two options share is there once');
         $this->assertEqualsCanonicalizing([7, 8, 3, 9], $board->allPages());
-        $this->assertSame(['c', null, 'a'], array_map(fn (?ChoiceOption $option): ?string => $option?->id, $board->placed()));
+        $this->assertSame(
+            ['c', null, 'a'],
+            array_map(fn (?ChoiceOption $option): ?string => $option?->id, $board->placed()),
+        );
         $this->assertEquals($board, ChoiceBoard::decode($board->encode()));
     }
 
@@ -65,10 +99,29 @@ final class ChoiceBoardTest extends TestCase
     {
         $full = [self::option('a', [1]), self::option('b', [2])];
         (new ChoiceBoard('Choose', '', $full, ['a', 'b']))->check();
-        $this->assertRefused('at least 2 options', fn () => (new ChoiceBoard('Choose', '', $full, ['a', null]))->check());
+        $this->assertRefused(
+            'at least 2 options',
+            fn () => (new ChoiceBoard('Choose', '', $full, ['a', null]))->check(),
+        );
         $this->assertRefused('a title', fn () => (new ChoiceBoard(' ', '', $full, ['a', 'b']))->check());
-        $this->assertRefused('“Option a” has no pages', fn () => (new ChoiceBoard('Choose', '', [self::option('a', []), self::option('b', [2])], ['a', 'b']))->check());
-        $this->assertRefused('a name', fn () => (new ChoiceBoard('Choose', '', [new ChoiceOption('a', '', '', [1]), self::option('b', [2])], ['a', 'b']))->check());
+        $this->assertRefused(
+            '“Option a” has no pages',
+            fn () => (new ChoiceBoard(
+                'Choose',
+                '',
+                [self::option('a', []), self::option('b', [2])],
+                ['a', 'b'],
+            ))->check(),
+        );
+        $this->assertRefused(
+            'a name',
+            fn () => (new ChoiceBoard(
+                'Choose',
+                '',
+                [new ChoiceOption('a', '', '', [1]), self::option('b', [2])],
+                ['a', 'b'],
+            ))->check(),
+        );
         $this->assertRefused('2 to 12 places', fn () => new ChoiceBoard('Choose', '', $full, ['a']));
         $this->assertRefused('2 to 12 places', fn () => new ChoiceBoard('Choose', '', $full, array_fill(0, 13, null)));
         // What stands beside the board may be half done.
@@ -85,7 +138,11 @@ final class ChoiceBoardTest extends TestCase
                     $gaps = [];
                     foreach ($places as $index => $place) {
                         $this->assertTrue($size->frame()->contains($place), "{$count} on {$name}");
-                        $this->assertEqualsWithDelta([$places[0]->width, $places[0]->height], [$place->width, $place->height], 0.02);
+                        $this->assertEqualsWithDelta(
+                            [$places[0]->width, $places[0]->height],
+                            [$place->width, $place->height],
+                            0.02,
+                        );
                         foreach (array_slice($places, $index + 1) as $other) {
                             $across = max($place->x, $other->x) - min($place->right(), $other->right());
                             $down = max($place->y, $other->y) - min($place->bottom(), $other->bottom());
@@ -103,18 +160,44 @@ final class ChoiceBoardTest extends TestCase
     {
         foreach ($this->papers() as $name => $size) {
             foreach ([2, 5, 12] as $count) {
-                $tiles = array_map(fn (int $n): BoardTile => new BoardTile(new ChoiceOption("o{$n}", str_repeat('Rock pools ', $n % 3 + 1), 'Look, then draw.', [$n]), LinkTarget::page("k{$n}"), $n % 2 ? Backdrop::of(str_repeat('ab', 32), $n) : null, Size::ofPaper(PaperSize::A4)), range(1, $count));
-                $page = new Page($size, Colour::white(), null, BoardPage::draw('Choose one', 'Then tell a friend.', $tiles, $size));
+                $tiles = array_map(
+                    fn (int $n): BoardTile => new BoardTile(
+                        new ChoiceOption("o{$n}", str_repeat('Rock pools ', ($n % 3) + 1), 'Look, then draw.', [$n]),
+                        LinkTarget::page("k{$n}"),
+                        $n % 2 ? Backdrop::of(str_repeat('ab', 32), $n) : null,
+                        Size::ofPaper(PaperSize::A4),
+                    ),
+                    range(1, $count),
+                );
+                $page = new Page(
+                    $size,
+                    Colour::white(),
+                    null,
+                    BoardPage::draw('Choose one', 'Then tell a friend.', $tiles, $size),
+                );
                 foreach ($page->elements() as $element) {
-                    $this->assertTrue($page->frame()->contains($element->frame()), "{$element->id()} of {$count} on {$name}");
+                    $this->assertTrue(
+                        $page->frame()->contains($element->frame()),
+                        "{$element->id()} of {$count} on {$name}",
+                    );
                     $this->assertTrue(BoardPage::isGenerated($element));
                     $this->assertGreaterThan(4, min($element->frame()->width, $element->frame()->height));
                 }
                 $this->assertEquals($page, PageCodec::decode(PageCodec::encode($page)));
-                $this->assertSame(array_map(fn (int $n): string => "k{$n}", range(1, $count)), array_map(fn (Link $link): ?string => $link->target->anchor(), $page->links()));
-                $clips = array_values(array_filter($page->elements(), fn (Element $element): bool => $element instanceof Clip));
+                $this->assertSame(
+                    array_map(fn (int $n): string => "k{$n}", range(1, $count)),
+                    array_map(fn (Link $link): ?string => $link->target->anchor(), $page->links()),
+                );
+                $clips = array_values(
+                    array_filter($page->elements(), fn (Element $element): bool => $element instanceof Clip),
+                );
                 $this->assertCount((int) ceil($count / 2), $clips);
-                $this->assertEqualsWithDelta(210 / 297, $clips[0]->frame()->width / $clips[0]->frame()->height, 0.01, 'pictures keep their proportions');
+                $this->assertEqualsWithDelta(
+                    210 / 297,
+                    $clips[0]->frame()->width / $clips[0]->frame()->height,
+                    0.01,
+                    'pictures keep their proportions',
+                );
             }
         }
     }
@@ -124,7 +207,10 @@ final class ChoiceBoardTest extends TestCase
         $size = Size::ofPaper(PaperSize::A4);
         $tile = new BoardTile(self::option('a', [1]), LinkTarget::page('k1'), null, $size);
         $drawn = BoardPage::draw('Choose', '', [null, $tile, null], $size);
-        $this->assertSame(['bdtitle', 'bdan', 'bdal', 'bdag'], array_map(fn (Element $element): string => $element->id(), $drawn));
+        $this->assertSame(
+            ['bdtitle', 'bdan', 'bdal', 'bdag'],
+            array_map(fn (Element $element): string => $element->id(), $drawn),
+        );
         $this->assertEquals(BoardPage::places(3, $size, false)[1], $drawn[3]->frame());
         $this->assertTrue($drawn[0] instanceof Label && $drawn[0]->bold);
         $this->assertInstanceOf(Frame::class, $drawn[0]->frame());

@@ -54,7 +54,11 @@ final class StandingTest extends TestCase
         $back = $handed->takenBack($this->before, $this->due);
         $this->assertSame(CopyState::Working, $back->state);
         $this->assertNull($back->handedInAt);
-        $this->assertSame(CopyState::Working, $handed->takenBack($this->after, new Due(null))->state, 'without a due time, always');
+        $this->assertSame(
+            CopyState::Working,
+            $handed->takenBack($this->after, new Due(null))->state,
+            'without a due time, always',
+        );
 
         $this->expectExceptionMessage('time for this is over');
         $handed->takenBack($this->after, $this->due);

@@ -24,7 +24,12 @@ final class WorkTest extends TestCase
 
     protected function setUp(): void
     {
-        $page = fn (AnswerBox ...$boxes): Page => new Page(Size::of(600, 800), Colour::white(), null, array_values($boxes));
+        $page = fn (AnswerBox ...$boxes): Page => new Page(
+            Size::of(600, 800),
+            Colour::white(),
+            null,
+            array_values($boxes),
+        );
         $this->places = Places::of([
             $page(new AnswerBox('b', Frame::of(50, 200, 100, 18)), new AnswerBox('a', Frame::of(50, 100, 100, 18))),
             $page(new AnswerBox('a', Frame::of(50, 100, 300, 90), TextAnswer::lines())),
@@ -41,15 +46,26 @@ final class WorkTest extends TestCase
 
     public function test_what_is_needed_is_kept_with_the_places(): void
     {
-        $places = Places::of([new Page(Size::of(600, 800), Colour::white(), null, [new AnswerBox('n', Frame::of(50, 50, 90, 18), needed: true), new AnswerBox('m', Frame::of(50, 90, 90, 18))])]);
+        $places = Places::of([
+            new Page(Size::of(600, 800), Colour::white(), null, [
+                new AnswerBox('n', Frame::of(50, 50, 90, 18), needed: true),
+                new AnswerBox('m', Frame::of(50, 90, 90, 18)),
+            ]),
+        ]);
 
-        $this->assertSame([true, false], array_map(fn (Place $place): bool => $place->needed, Places::fromJson($places->toJson())->all()));
+        $this->assertSame(
+            [true, false],
+            array_map(fn (Place $place): bool => $place->needed, Places::fromJson($places->toJson())->all()),
+        );
         $this->assertSame(1, Work::none()->stillNeeded(Places::fromJson($places->toJson())));
     }
 
     public function test_places_stand_in_reading_order_and_one_id_on_two_pages_is_two_places(): void
     {
-        $this->assertSame(['1.a', '1.b', '2.a'], array_map(fn (Place $place): string => $place->id, $this->places->all()));
+        $this->assertSame(
+            ['1.a', '1.b', '2.a'],
+            array_map(fn (Place $place): string => $place->id, $this->places->all()),
+        );
         $this->assertEquals($this->places, Places::fromJson($this->places->toJson()));
         $this->assertSame('{}', Places::of([])->toJson());
         $this->assertSame(0, Places::fromJson('{}')->count());
@@ -134,13 +150,15 @@ final class WorkTest extends TestCase
     public function test_drafts_that_are_none_are_refused(): void
     {
         $draft = ['base' => 0, 'window' => 'wind', 'answers' => []];
-        foreach ([
-            'must be an object' => null,
-            '$.answers' => ['answers' => ['x']] + $draft,
-            '$.base' => ['base' => -1] + $draft,
-            '$.window' => ['window' => '<b>'] + $draft,
-            '$.points: is not known' => ['points' => 10] + $draft,
-        ] as $said => $bad) {
+        foreach (
+            [
+                'must be an object' => null,
+                '$.answers' => ['answers' => ['x']] + $draft,
+                '$.base' => ['base' => -1] + $draft,
+                '$.window' => ['window' => '<b>'] + $draft,
+                '$.points: is not known' => ['points' => 10] + $draft,
+            ] as $said => $bad
+        ) {
             try {
                 Draft::decode($bad, $this->places);
                 $this->fail("The draft was taken although it {$said}.");
@@ -152,7 +170,14 @@ final class WorkTest extends TestCase
 
     public function test_an_answer_that_cannot_be_kept_is_refused_alone(): void
     {
-        $draft = Draft::decode(['base' => 0, 'window' => 'wind', 'answers' => ['9.z' => 'x', '1.a' => str_repeat('x', 301), '2.a' => 5, '1.b' => 'fine']], $this->places);
+        $draft = Draft::decode(
+            [
+                'base' => 0,
+                'window' => 'wind',
+                'answers' => ['9.z' => 'x', '1.a' => str_repeat('x', 301), '2.a' => 5, '1.b' => 'fine'],
+            ],
+            $this->places,
+        );
 
         $this->assertSame(['1.b' => 'fine'], $draft->answers);
         $this->assertSame(['9.z', '1.a', '2.a'], array_keys($draft->refused));
@@ -160,12 +185,18 @@ final class WorkTest extends TestCase
         $this->assertStringContainsString('at most 300', $draft->refused['1.a']);
         $this->assertStringContainsString('must be text', $draft->refused['2.a']);
         $saved = Work::none()->save($draft);
-        $this->assertSame([$draft->refused, 'fine', ''], [$saved->refused, $saved->work->text('1.b'), $saved->work->text('1.a')]);
+        $this->assertSame(
+            [$draft->refused, 'fine', ''],
+            [$saved->refused, $saved->work->text('1.b'), $saved->work->text('1.a')],
+        );
     }
 
     public function test_line_ends_are_made_one_and_control_characters_dropped_but_words_stay(): void
     {
-        $draft = Draft::decode(['base' => 0, 'window' => 'wind', 'answers' => ['2.a' => "a\r\nb\rc\0\x07 \td  "]], $this->places);
+        $draft = Draft::decode(
+            ['base' => 0, 'window' => 'wind', 'answers' => ['2.a' => "a\r\nb\rc\0\x07 \td  "]],
+            $this->places,
+        );
 
         $this->assertSame("a\nb\nc \td  ", $draft->answers['2.a']);
     }

@@ -22,13 +22,20 @@ final class CutPlanTest extends TestCase
 
         $this->assertSame(['1–5', '6–10', '11–15', '16–20', '21'], $this->ranges($sets));
         $this->assertSame(['Days 1–5', 'Days 21'], [$sets[0]->name, $sets[4]->name]);
-        $this->assertSame('Log, page 21', CutPlan::of($days, CutBy::Every, 5, 'Log', CutBy::Every->pattern(), false)[4]->name);
+        $this->assertSame(
+            'Log, page 21',
+            CutPlan::of($days, CutBy::Every, 5, 'Log', CutBy::Every->pattern(), false)[4]->name,
+        );
     }
 
     public function test_eight_cards_are_eight_sets(): void
     {
         // Common practice, no source.
-        $cards = [new PackPage(1, Role::Cover, null), ...array_map(fn (int $n): PackPage => new PackPage($n + 1, Role::Student, "Card {$n}"), range(1, 8)), new PackPage(10, Role::Key, null)];
+        $cards = [
+            new PackPage(1, Role::Cover, null),
+            ...array_map(fn (int $n): PackPage => new PackPage($n + 1, Role::Student, "Card {$n}"), range(1, 8)),
+            new PackPage(10, Role::Key, null),
+        ];
         $sets = CutPlan::of($cards, CutBy::Section, 1, 'Cards', CutBy::Section->pattern(), false);
 
         $this->assertSame(['2', '3', '4', '5', '6', '7', '8', '9'], $this->ranges($sets));
@@ -38,21 +45,38 @@ final class CutPlanTest extends TestCase
     public function test_pages_for_the_teacher_are_in_no_set_even_between_student_pages(): void
     {
         $pages = [
-            new PackPage(1, Role::Guide, null), new PackPage(2, Role::Student, 'Day 1'), new PackPage(3, Role::Key, 'Day 1'),
-            new PackPage(4, Role::Student, 'Day 1'), new PackPage(5, Role::Unknown, 'Day 2'), new PackPage(6, Role::Student, 'Day 2'),
+            new PackPage(1, Role::Guide, null),
+            new PackPage(2, Role::Student, 'Day 1'),
+            new PackPage(3, Role::Key, 'Day 1'),
+            new PackPage(4, Role::Student, 'Day 1'),
+            new PackPage(5, Role::Unknown, 'Day 2'),
+            new PackPage(6, Role::Student, 'Day 2'),
         ];
 
-        $this->assertSame(['2, 4', '6'], $this->ranges(CutPlan::of($pages, CutBy::Section, 1, 'P', '{section}', false)));
-        $this->assertSame(['2, 4', '5, 6'], $this->ranges(CutPlan::of($pages, CutBy::Section, 1, 'P', '{section}', true)));
+        $this->assertSame(
+            ['2, 4', '6'],
+            $this->ranges(CutPlan::of($pages, CutBy::Section, 1, 'P', '{section}', false)),
+        );
+        $this->assertSame(
+            ['2, 4', '5, 6'],
+            $this->ranges(CutPlan::of($pages, CutBy::Section, 1, 'P', '{section}', true)),
+        );
         $this->assertSame(['2, 4', '6'], $this->ranges(CutPlan::of($pages, CutBy::Every, 2, 'P', '{n}', false)));
     }
 
     public function test_empty_pages_divide(): void
     {
         $role = fn (string $letter): Role => ['s' => Role::Student, 'b' => Role::Blank, 'k' => Role::Key][$letter];
-        $pages = array_map(fn (string $letter, int $at): PackPage => new PackPage($at + 1, $role($letter), null), str_split('bssbbskb'), array_keys(str_split('bssbbskb')));
+        $pages = array_map(
+            fn (string $letter, int $at): PackPage => new PackPage($at + 1, $role($letter), null),
+            str_split('bssbbskb'),
+            array_keys(str_split('bssbbskb')),
+        );
 
-        $this->assertSame(['2, 3', '6'], $this->ranges($sets = CutPlan::of($pages, CutBy::Blank, 1, 'P', CutBy::Blank->pattern(), false)));
+        $this->assertSame(
+            ['2, 3', '6'],
+            $this->ranges($sets = CutPlan::of($pages, CutBy::Blank, 1, 'P', CutBy::Blank->pattern(), false)),
+        );
         $this->assertSame(['P, part 1', 'P, part 2'], array_map(fn (PlannedSet $set): string => $set->name, $sets));
     }
 
@@ -60,8 +84,20 @@ final class CutPlanTest extends TestCase
     {
         $pages = [new PackPage(1, Role::Student, 'Day 1'), new PackPage(2, Role::Student, 'Day 2')];
 
-        $this->assertSame(['Same', 'Same (2)'], array_map(fn (PlannedSet $set): string => $set->name, CutPlan::of($pages, CutBy::Section, 1, 'P', 'Same', false)));
-        $this->assertSame(['Set 1', 'Set 2'], array_map(fn (PlannedSet $set): string => $set->name, CutPlan::of($pages, CutBy::Section, 1, 'P', '  ', false)));
+        $this->assertSame(
+            ['Same', 'Same (2)'],
+            array_map(
+                fn (PlannedSet $set): string => $set->name,
+                CutPlan::of($pages, CutBy::Section, 1, 'P', 'Same', false),
+            ),
+        );
+        $this->assertSame(
+            ['Set 1', 'Set 2'],
+            array_map(
+                fn (PlannedSet $set): string => $set->name,
+                CutPlan::of($pages, CutBy::Section, 1, 'P', '  ', false),
+            ),
+        );
         $this->assertSame([], CutPlan::of([], CutBy::Section, 1, 'P', '{n}', true));
     }
 

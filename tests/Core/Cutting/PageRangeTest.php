@@ -79,6 +79,9 @@ final class PageRangeTest extends TestCase
     public function test_a_workbook_of_21_days_cut_by_five(): void
     {
         // Common practice, no source: 1–5, 6–10, 11–15, 16–20 and what is left, 21.
-        $this->assertSame(['1–5', '6–10', '11–15', '16–20', '21'], array_map(PageRange::format(...), array_chunk(PageRange::parse('1-', 21), 5)));
+        $this->assertSame(
+            ['1–5', '6–10', '11–15', '16–20', '21'],
+            array_map(PageRange::format(...), array_chunk(PageRange::parse('1-', 21), 5)),
+        );
     }
 }

@@ -40,7 +40,11 @@ final class CoveredPromptsTest extends TestCase
     {
         $after = $this->cleared($this->page(), $this->page(new Patch('p', Frame::of(58, 40, 50, 30))));
 
-        $this->assertSame('2. Name the Severn bridge', $this->prompts($after)['two'], '"Name" stands in the first line, too');
+        $this->assertSame(
+            '2. Name the Severn bridge',
+            $this->prompts($after)['two'],
+            '"Name" stands in the first line, too',
+        );
     }
 
     public function test_a_patch_that_touches_less_than_half_of_a_word_leaves_it_readable(): void
@@ -62,7 +66,10 @@ final class CoveredPromptsTest extends TestCase
     {
         $patch = new Patch('p', Frame::of(0, 40, 300, 30));
         $late = new AnswerBox('late', Frame::of(320, 44, 100, 20), prompt: 'the Severn bridge', printed: true);
-        $after = $this->cleared(new Page(Size::of(600, 800), Colour::white(), null, [$patch]), new Page(Size::of(600, 800), Colour::white(), null, [$patch, $late]));
+        $after = $this->cleared(
+            new Page(Size::of(600, 800), Colour::white(), null, [$patch]),
+            new Page(Size::of(600, 800), Colour::white(), null, [$patch, $late]),
+        );
 
         $this->assertSame(['late' => ''], $this->prompts($after));
     }
@@ -87,13 +94,23 @@ final class CoveredPromptsTest extends TestCase
 
     private function cleared(Page $before, Page $after): Page
     {
-        $line = fn (float $y, string ...$words): array => array_map(fn (int $at): Word => new Word($words[$at], Frame::of(10 + 50 * $at, $y, 45, 10)), array_keys($words));
+        $line = fn (float $y, string ...$words): array => array_map(
+            fn (int $at): Word => new Word($words[$at], Frame::of(10 + 50 * $at, $y, 45, 10)),
+            array_keys($words),
+        );
 
-        return CoveredPrompts::cleared($before, $after, new Printed(fn (): array => [], function () use ($line): array {
-            $this->read++;
+        return CoveredPrompts::cleared(
+            $before,
+            $after,
+            new Printed(fn (): array => [], function () use ($line): array {
+                $this->read++;
 
-            return [...$line(20, '1.', 'Name', 'the', 'river'), ...$line(50, '2.', 'Name', 'the', 'Severn', 'bridge')];
-        }));
+                return [
+                    ...$line(20, '1.', 'Name', 'the', 'river'),
+                    ...$line(50, '2.', 'Name', 'the', 'Severn', 'bridge'),
+                ];
+            }),
+        );
     }
 
     /** @return array<string, string> */

@@ -102,19 +102,34 @@ final class EditTest extends TestCase
         $this->assertInstanceOf(Label::class, $label);
         $this->assertSame([20.0, true, 'Read this'], [$label->size, $label->bold, $label->text]);
         $this->assertEquals($this->page->element('p'), $after->element('p'));
-        $this->assertEquals($after, (new Change(Selection::of(['a', 'p', 'l']), ['size' => 20, 'bold' => true]))->apply($after), 'twice is once');
+        $this->assertEquals(
+            $after,
+            (new Change(Selection::of(['a', 'p', 'l']), ['size' => 20, 'bold' => true]))->apply($after),
+            'twice is once',
+        );
     }
 
     public function test_a_box_can_become_one_of_several_lines(): void
     {
-        $this->assertEquals(TextAnswer::lines(), $this->box($this->apply(new Change(Selection::of(['a']), ['answer' => 'lines'])))->form);
+        $this->assertEquals(
+            TextAnswer::lines(),
+            $this->box($this->apply(new Change(Selection::of(['a']), ['answer' => 'lines'])))->form,
+        );
     }
 
     public function test_a_prompt_of_ones_own_is_shown_where_a_printed_one_was_only_said(): void
     {
-        $this->page = $this->page->withElements([new AnswerBox('a', Frame::of(50, 100, 200, 18), prompt: 'Name', printed: true)]);
-        $this->assertSame('', $this->box($this->apply(new Change(Selection::of(['a']), ['size' => 14])))->shownPrompt());
-        $this->assertSame('Full name', $this->box($this->apply(new Change(Selection::of(['a']), ['prompt' => 'Full name'])))->shownPrompt());
+        $this->page = $this->page->withElements([
+            new AnswerBox('a', Frame::of(50, 100, 200, 18), prompt: 'Name', printed: true),
+        ]);
+        $this->assertSame(
+            '',
+            $this->box($this->apply(new Change(Selection::of(['a']), ['size' => 14])))->shownPrompt(),
+        );
+        $this->assertSame(
+            'Full name',
+            $this->box($this->apply(new Change(Selection::of(['a']), ['prompt' => 'Full name'])))->shownPrompt(),
+        );
     }
 
     public function test_values_that_no_page_could_hold_are_refused_in_words(): void
@@ -171,9 +186,21 @@ final class EditTest extends TestCase
             $some = array_values(array_filter($ids, fn (): bool => mt_rand(0, 3) === 0)) ?: [$ids[0]];
             $selection = Selection::of($some);
             $edit = match (mt_rand(0, 5)) {
-                0 => new Place([new AnswerBox('r'.$n, Frame::of(mt_rand(0, 5000) / 10, mt_rand(0, 7000) / 10, mt_rand(1, 900) / 10, mt_rand(1, 900) / 10))]),
+                0 => new Place([
+                    new AnswerBox(
+                        'r'.$n,
+                        Frame::of(
+                            mt_rand(0, 5000) / 10,
+                            mt_rand(0, 7000) / 10,
+                            mt_rand(1, 900) / 10,
+                            mt_rand(1, 900) / 10,
+                        ),
+                    ),
+                ]),
                 1, 2 => new Move($selection, mt_rand(-3000, 3000) / 7, mt_rand(-3000, 3000) / 7),
-                3 => new Resize([$some[0] => Frame::of(mt_rand(0, 500), mt_rand(0, 700), mt_rand(0, 200), mt_rand(0, 200))]),
+                3 => new Resize([
+                    $some[0] => Frame::of(mt_rand(0, 500), mt_rand(0, 700), mt_rand(0, 200), mt_rand(0, 200)),
+                ]),
                 4 => new Change($selection, ['size' => mt_rand(1, 120)]),
                 default => $this->repeat($some, mt_rand(-50, 50), mt_rand(-50, 50), 1),
             };

@@ -33,21 +33,39 @@ final class FieldsTest extends TestCase
     public static function wrong(): array
     {
         return [
-            'one character too many' => [fn (Fields $fields) => $fields->text('name', 7), '$.name: must be at most 7 characters long'],
+            'one character too many' => [
+                fn (Fields $fields) => $fields->text('name', 7),
+                '$.name: must be at most 7 characters long',
+            ],
             'no text' => [fn (Fields $fields) => $fields->text('n', 9), '$.n: must be text'],
             'nothing there' => [fn (Fields $fields) => $fields->text('missing', 9), '$.missing: is missing'],
-            'too small' => [fn (Fields $fields) => $fields->integer('n', 4), '$.n: must lie between 4 and '.PHP_INT_MAX],
+            'too small' => [
+                fn (Fields $fields) => $fields->integer('n', 4),
+                '$.n: must lie between 4 and '.PHP_INT_MAX,
+            ],
             'too large' => [fn (Fields $fields) => $fields->number('n', 0, 2.5), '$.n: must lie between 0 and 2.5'],
             'no whole number' => [fn (Fields $fields) => $fields->integer('x', 0), '$.x: must be a whole number'],
             'no number' => [fn (Fields $fields) => $fields->number('name'), '$.name: must be a number'],
             'neither true nor false' => [fn (Fields $fields) => $fields->flag('n'), '$.n: must be true or false'],
-            'not among them' => [fn (Fields $fields) => $fields->oneOf('name', AnswerKind::class), '$.name: must be one of short, lines'],
+            'not among them' => [
+                fn (Fields $fields) => $fields->oneOf('name', AnswerKind::class),
+                '$.name: must be one of short, lines',
+            ],
             'no list' => [fn (Fields $fields) => $fields->texts('name', 9), '$.name: must be a list'],
             'a list too long' => [fn (Fields $fields) => $fields->integers('list', 1), '$.list: must hold at most 1'],
-            'an entry too long' => [fn (Fields $fields) => $fields->texts('words', 9, 3), '$.words[1]: must be text of at most 3 characters'],
+            'an entry too long' => [
+                fn (Fields $fields) => $fields->texts('words', 9, 3),
+                '$.words[1]: must be text of at most 3 characters',
+            ],
             'no object' => [fn (Fields $fields) => $fields->object('list'), '$.list: must be an object'],
-            'an object in a list' => [fn (Fields $fields) => $fields->objects('list', 9), '$.list[0]: must be an object'],
-            'unknown' => [fn (Fields $fields) => [$fields->text('name', 9), $fields->nothingElse()], '$.n: is not known'],
+            'an object in a list' => [
+                fn (Fields $fields) => $fields->objects('list', 9),
+                '$.list[0]: must be an object',
+            ],
+            'unknown' => [
+                fn (Fields $fields) => [$fields->text('name', 9), $fields->nothingElse()],
+                '$.n: is not known',
+            ],
         ];
     }
 

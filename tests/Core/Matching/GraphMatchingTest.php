@@ -29,15 +29,22 @@ final class GraphMatchingTest extends TestCase
     {
         foreach ([8, 15, 30, 50] as $parts) {
             foreach ([0, 1, 2] as $mistakes) {
-                yield "{$parts} like parts, {$mistakes} mistakes" => [$parts, $mistakes, $parts % 2 === 0 ? Head::None : Head::End];
+                yield "{$parts} like parts, {$mistakes} mistakes" => [
+                    $parts,
+                    $mistakes,
+                    $parts % 2 === 0 ? Head::None : Head::End,
+                ];
             }
         }
     }
 
     /** Whoever changes so many joins leaves all the others right. */
     #[DataProvider('sizes')]
-    public function test_what_is_right_is_found_among_parts_that_are_all_alike(int $parts, int $mistakes, Head $head): void
-    {
+    public function test_what_is_right_is_found_among_parts_that_are_all_alike(
+        int $parts,
+        int $mistakes,
+        Head $head,
+    ): void {
         for ($seed = 1; $seed <= 4; $seed++) {
             mt_srand($seed);
             $wires = array_map(fn (): array => self::wire($parts), range(1, $parts));
@@ -60,10 +67,17 @@ final class GraphMatchingTest extends TestCase
 
     public function test_a_ring_of_like_parts_is_no_two_smaller_rings(): void
     {
-        $ring = fn (int $from, int $to): array => array_map(fn (int $n): array => [$n, $n === $to ? $from : $n + 1], range($from, $to));
+        $ring = fn (int $from, int $to): array => array_map(
+            fn (int $n): array => [$n, $n === $to ? $from : $n + 1],
+            range($from, $to),
+        );
         $verdict = self::check(12, Head::None, $ring(1, 12), [...$ring(1, 6), ...$ring(7, 12)]);
 
-        $this->assertSame([10, 12, 2], [$verdict->right, $verdict->of, $verdict->extra], 'all but two joins are the same');
+        $this->assertSame(
+            [10, 12, 2],
+            [$verdict->right, $verdict->of, $verdict->extra],
+            'all but two joins are the same',
+        );
         $this->assertTrue(self::check(12, Head::None, $ring(1, 12), array_reverse($ring(1, 12)))->isRight());
     }
 
@@ -72,7 +86,7 @@ final class GraphMatchingTest extends TestCase
     {
         $from = mt_rand(1, $parts);
 
-        return [$from, ($from + mt_rand(0, $parts - 2)) % $parts + 1];
+        return [$from, (($from + mt_rand(0, $parts - 2)) % $parts) + 1];
     }
 
     /**
@@ -81,12 +95,28 @@ final class GraphMatchingTest extends TestCase
      */
     private static function check(int $parts, Head $head, array $key, array $done): ModelVerdict
     {
-        $scene = new Scene(new Page(Size::of(2000, 800), Colour::white(), elements: [
-            new Part('link', Frame::of(10, 10, 20, 20), text: 'link', stock: $parts, joints: [new Joint('p', 0, 0.5), new Joint('m', 1, 0.5)]),
-            new Part('wire', Frame::of(10, 60, 30, 4), PartForm::Connector, stock: $parts, head: $head),
-        ]));
+        $scene = new Scene(
+            new Page(
+                Size::of(2000, 800),
+                Colour::white(),
+                elements: [
+                    new Part(
+                        'link',
+                        Frame::of(10, 10, 20, 20),
+                        text: 'link',
+                        stock: $parts,
+                        joints: [new Joint('p', 0, 0.5), new Joint('m', 1, 0.5)],
+                    ),
+                    new Part('wire', Frame::of(10, 60, 30, 4), PartForm::Connector, stock: $parts, head: $head),
+                ],
+            ),
+        );
 
-        return ModelCheck::of($scene, new ModelKey(self::model($parts, $key), [ModelAspect::Joints, ModelAspect::Ends]), Model::parse(self::model($parts, $done)));
+        return ModelCheck::of(
+            $scene,
+            new ModelKey(self::model($parts, $key), [ModelAspect::Joints, ModelAspect::Ends]),
+            Model::parse(self::model($parts, $done)),
+        );
     }
 
     /** @param  list<array{int, int}>  $wires */

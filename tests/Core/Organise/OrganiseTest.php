@@ -24,16 +24,30 @@ final class OrganiseTest extends TestCase
         foreach (OrganiserShape::cases() as $shape) {
             foreach (range(2, 12) as $count) {
                 foreach (self::PAPERS as $paper => [$short, $long]) {
-                    yield "{$count} boxes, {$shape->value}, {$paper} upright" => [$shape, $count, $short - 72, $long - 132];
-                    yield "{$count} boxes, {$shape->value}, {$paper} across" => [$shape, $count, $long - 72, $short - 132];
+                    yield "{$count} boxes, {$shape->value}, {$paper} upright" => [
+                        $shape,
+                        $count,
+                        $short - 72,
+                        $long - 132,
+                    ];
+                    yield "{$count} boxes, {$shape->value}, {$paper} across" => [
+                        $shape,
+                        $count,
+                        $long - 72,
+                        $short - 132,
+                    ];
                 }
             }
         }
     }
 
     #[DataProvider('all')]
-    public function test_no_box_lies_over_another_or_off_the_paper_and_all_can_be_written_in(OrganiserShape $shape, int $count, float $width, float $height): void
-    {
+    public function test_no_box_lies_over_another_or_off_the_paper_and_all_can_be_written_in(
+        OrganiserShape $shape,
+        int $count,
+        float $width,
+        float $height,
+    ): void {
         $diagram = Layout::shaped($shape, $count, $width, $height);
         $this->assertCount($shape->count($count), $diagram->boxes);
         $this->standsWell($diagram, $width, $height);
@@ -42,7 +56,10 @@ final class OrganiseTest extends TestCase
     private function standsWell(Diagram $diagram, float $width, float $height): void
     {
         foreach ($diagram->boxes as $at => $box) {
-            $this->assertTrue(Frame::of(-0.01, -0.01, $width + 0.02, $height + 0.02)->contains($box), "box {$at} is on the paper");
+            $this->assertTrue(
+                Frame::of(-0.01, -0.01, $width + 0.02, $height + 0.02)->contains($box),
+                "box {$at} is on the paper",
+            );
             $this->assertGreaterThan(24, $box->width, "box {$at} is wide enough for a word");
             $this->assertGreaterThan(20, $box->height, "box {$at} is high enough for a line of 12 pt");
             foreach (array_slice($diagram->boxes, $at + 1) as $other) {
@@ -51,7 +68,10 @@ final class OrganiseTest extends TestCase
             }
         }
         foreach ($diagram->lines as $line) {
-            $this->assertFalse($this->crosses($line, $diagram), 'no line runs through a box that it does not end at');
+            $this->assertFalse(
+                $this->crosses($line, $diagram),
+                'no line runs through a box that it does not end at',
+            );
         }
     }
 
@@ -60,8 +80,16 @@ final class OrganiseTest extends TestCase
     {
         foreach ($diagram->boxes as $box) {
             for ($share = 0.05; $share < 0.96; $share += 0.05) {
-                [$x, $y] = [$line->x1 + ($line->x2 - $line->x1) * $share, $line->y1 + ($line->y2 - $line->y1) * $share];
-                if ($x > $box->x + 0.5 && $x < $box->right() - 0.5 && $y > $box->y + 0.5 && $y < $box->bottom() - 0.5) {
+                [$x, $y] = [
+                    $line->x1 + ($line->x2 - $line->x1) * $share,
+                    $line->y1 + ($line->y2 - $line->y1) * $share,
+                ];
+                if (
+                    $x > $box->x + 0.5 &&
+                    $x < $box->right() - 0.5 &&
+                    $y > $box->y + 0.5 &&
+                    $y < $box->bottom() - 0.5
+                ) {
                     return true;
                 }
             }
@@ -73,7 +101,8 @@ final class OrganiseTest extends TestCase
     /** @return iterable<string, array{OrganiserShape}> */
     public static function inRows(): iterable
     {
-        foreach ([OrganiserShape::Steps, OrganiserShape::Comparison, OrganiserShape::Grid, OrganiserShape::StoryLine] as $shape) {
+        $fixed = [OrganiserShape::Steps, OrganiserShape::Comparison, OrganiserShape::Grid, OrganiserShape::StoryLine];
+        foreach ($fixed as $shape) {
             yield $shape->value => [$shape];
         }
     }
@@ -83,7 +112,8 @@ final class OrganiseTest extends TestCase
     {
         foreach (range(3, 12) as $count) {
             $boxes = Layout::shaped($shape, $count, 500, 300)->boxes;
-            usort($boxes, fn (Frame $a, Frame $b): int => ($shape === OrganiserShape::StoryLine ? 0 : $a->y <=> $b->y) ?: $a->x <=> $b->x);
+            $row = fn (Frame $box): float => $shape === OrganiserShape::StoryLine ? 0.0 : $box->y;
+            usort($boxes, fn (Frame $a, Frame $b): int => [$row($a), $a->x] <=> [$row($b), $b->x]);
             $gaps = [];
             foreach (array_slice($boxes, 1) as $at => $box) {
                 if ($shape === OrganiserShape::StoryLine || $box->y === $boxes[$at]->y) {
@@ -99,8 +129,14 @@ final class OrganiseTest extends TestCase
         $diagram = Layout::shaped(OrganiserShape::Cycle, 5, 500, 400);
 
         $this->assertCount(5, $diagram->lines);
-        $this->assertSame([true], array_unique(array_map(fn (Line $line): bool => $line->arrow, $diagram->lines)));
-        $middles = array_map(fn (Frame $box): float => round(atan2($box->x + $box->width / 2 - 250, 200 - $box->middle()), 1), $diagram->boxes);
+        $this->assertSame(
+            [true],
+            array_unique(array_map(fn (Line $line): bool => $line->arrow, $diagram->lines)),
+        );
+        $middles = array_map(
+            fn (Frame $box): float => round(atan2($box->x + $box->width / 2 - 250, 200 - $box->middle()), 1),
+            $diagram->boxes,
+        );
         $this->assertSame(0.0, $middles[0], 'from the top');
         $this->assertGreaterThan(0, $middles[1], 'clockwise');
     }
@@ -108,7 +144,14 @@ final class OrganiseTest extends TestCase
     /** @return list<int> which of the rings a point lies in, by the equation of an ellipse */
     private static function sets(Diagram $diagram, float $x, float $y): array
     {
-        return array_keys(array_filter($diagram->rings, fn (Frame $ring): bool => (($x - $ring->x) / $ring->width * 2 - 1) ** 2 + (($y - $ring->y) / $ring->height * 2 - 1) ** 2 < 1));
+        return array_keys(
+            array_filter(
+                $diagram->rings,
+                fn (Frame $ring): bool => ((($x - $ring->x) / $ring->width) * 2 - 1) ** 2 +
+                    ((($y - $ring->y) / $ring->height) * 2 - 1) ** 2 <
+                    1,
+            ),
+        );
     }
 
     public function test_boxes_of_sets_lie_in_their_regions(): void
@@ -116,14 +159,25 @@ final class OrganiseTest extends TestCase
         $two = Layout::shaped(OrganiserShape::TwoSets, 3, 500, 300);
         foreach ([[0], [0, 1], [1]] as $at => $sets) {
             $box = $two->boxes[$at];
-            foreach ([[$box->x, $box->y], [$box->right(), $box->y], [$box->x, $box->bottom()], [$box->right(), $box->bottom()]] as [$x, $y]) {
+            foreach (
+                [
+                    [$box->x, $box->y],
+                    [$box->right(), $box->y],
+                    [$box->x, $box->bottom()],
+                    [$box->right(), $box->bottom()],
+                ] as [$x, $y]
+            ) {
                 $this->assertSame($sets, self::sets($two, $x, $y), "corner of box {$at}");
             }
         }
         $three = Layout::shaped(OrganiserShape::ThreeSets, 7, 500, 500);
         foreach ([[0], [1], [2], [0, 1], [0, 2], [1, 2], [0, 1, 2]] as $at => $sets) {
             $box = $three->boxes[$at];
-            $this->assertSame($sets, self::sets($three, $box->x + $box->width / 2, $box->middle()), "middle of box {$at}");
+            $this->assertSame(
+                $sets,
+                self::sets($three, $box->x + $box->width / 2, $box->middle()),
+                "middle of box {$at}",
+            );
         }
     }
 
@@ -145,9 +199,21 @@ final class OrganiseTest extends TestCase
 
     public function test_levels_that_cannot_be_are_the_nearest_that_can(): void
     {
-        $this->assertSame([0, 1, 2, 1], Outline::told([3, 0, 4, 1])->levels, 'one top, and no level is left out');
-        $this->assertSame([0, 1, 1, 2, 2], Outline::told([null, null, 1, 2, null])->levels, 'a box that says none is beside the one before');
-        $this->assertSame([0, 1, 2, 3, 4, 5, 5], Outline::told([0, 1, 2, 3, 4, 5, 6])->levels, 'deeper there is no room');
+        $this->assertSame(
+            [0, 1, 2, 1],
+            Outline::told([3, 0, 4, 1])->levels,
+            'one top, and no level is left out',
+        );
+        $this->assertSame(
+            [0, 1, 1, 2, 2],
+            Outline::told([null, null, 1, 2, null])->levels,
+            'a box that says none is beside the one before',
+        );
+        $this->assertSame(
+            [0, 1, 2, 3, 4, 5, 5],
+            Outline::told([0, 1, 2, 3, 4, 5, 6])->levels,
+            'deeper there is no room',
+        );
     }
 
     public function test_boxes_with_no_levels_are_shared_out_evenly(): void
@@ -156,7 +222,14 @@ final class OrganiseTest extends TestCase
         foreach (range(6, 12) as $count) {
             $levels = Outline::even($count)->levels;
             $this->assertCount($count, $levels);
-            $children = array_map(fn (array $below): int => count($below), array_filter(self::below($levels), fn (int $at): bool => $levels[$at] === 1, ARRAY_FILTER_USE_KEY));
+            $children = array_map(
+                fn (array $below): int => count($below),
+                array_filter(
+                    self::below($levels),
+                    fn (int $at): bool => $levels[$at] === 1,
+                    ARRAY_FILTER_USE_KEY,
+                ),
+            );
             $this->assertLessThanOrEqual(1, max($children) - min($children), implode(' ', $levels));
         }
     }
@@ -180,7 +253,10 @@ final class OrganiseTest extends TestCase
                 }
                 if ($boxes !== []) {
                     $middle = $diagram->boxes[$parent]->x + $diagram->boxes[$parent]->width / 2;
-                    $this->assertTrue($middle >= $boxes[0]->x && $middle <= end($boxes)->right(), 'it stands over its children');
+                    $this->assertTrue(
+                        $middle >= $boxes[0]->x && $middle <= end($boxes)->right(),
+                        'it stands over its children',
+                    );
                 }
             }
         }

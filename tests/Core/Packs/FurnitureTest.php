@@ -16,7 +16,10 @@ final class FurnitureTest extends TestCase
 {
     public function test_what_comes_back_at_the_edge_of_three_pages_is_furniture(): void
     {
-        $pages = array_map(fn (int $n): PageText => $this->page($n, ["The working harbour, page {$n}" => 30, "Tide {$n}" => 300]), [1, 2, 3]);
+        $pages = array_map(
+            fn (int $n): PageText => $this->page($n, ["The working harbour, page {$n}" => 30, "Tide {$n}" => 300]),
+            [1, 2, 3],
+        );
 
         $this->assertSame([['Tide 1'], ['Tide 2'], ['Tide 3']], $this->left($pages));
     }
@@ -37,7 +40,12 @@ final class FurnitureTest extends TestCase
 
     public function test_the_same_words_at_the_head_and_at_the_foot_are_not_alike(): void
     {
-        $pages = [$this->page(1, ['Saltmarsh' => 30]), $this->page(2, ['Saltmarsh' => 770]), $this->page(3, ['Saltmarsh' => 30]), $this->page(4, ['Saltmarsh' => 770])];
+        $pages = [
+            $this->page(1, ['Saltmarsh' => 30]),
+            $this->page(2, ['Saltmarsh' => 770]),
+            $this->page(3, ['Saltmarsh' => 30]),
+            $this->page(4, ['Saltmarsh' => 770]),
+        ];
 
         $this->assertSame(array_fill(0, 4, ['Saltmarsh']), $this->left($pages), 'twice each');
     }
@@ -49,7 +57,10 @@ final class FurnitureTest extends TestCase
 
     public function test_words_that_two_pages_share_are_counted_as_often_as_both_have_them(): void
     {
-        $similarity = new TextSimilarity([$this->page(1, ['The tide, the ebb, the flood' => 300]), $this->page(2, ['The ebb. The neap' => 300])]);
+        $similarity = new TextSimilarity([
+            $this->page(1, ['The tide, the ebb, the flood' => 300]),
+            $this->page(2, ['The ebb. The neap' => 300]),
+        ]);
 
         $this->assertSame([3, 3], [$similarity->shared(1, 2), $similarity->shared(2, 1)], 'the, the, ebb');
         $this->assertSame([6, 4], [$similarity->size(1), $similarity->size(2)]);
@@ -58,7 +69,14 @@ final class FurnitureTest extends TestCase
     /** @param  array<string, float>  $lines  heights on the page, by their words */
     private function page(int $number, array $lines): PageText
     {
-        return new PageText($number, Size::of(600, 800), array_map(fn (string $text): TextLine => new TextLine($text, Frame::of(50, $lines[$text], 300, 11)), array_keys($lines)));
+        return new PageText(
+            $number,
+            Size::of(600, 800),
+            array_map(
+                fn (string $text): TextLine => new TextLine($text, Frame::of(50, $lines[$text], 300, 11)),
+                array_keys($lines),
+            ),
+        );
     }
 
     /**
@@ -67,6 +85,9 @@ final class FurnitureTest extends TestCase
      */
     private function left(array $pages): array
     {
-        return array_map(fn (PageText $page): array => array_map(fn (TextLine $line): string => $line->text, $page->lines), Furniture::removed($pages));
+        return array_map(
+            fn (PageText $page): array => array_map(fn (TextLine $line): string => $line->text, $page->lines),
+            Furniture::removed($pages),
+        );
     }
 }

@@ -22,7 +22,20 @@ final class PackReadingTest extends TestCase
 {
     public function test_numbers_are_read_in_figures_roman_and_words(): void
     {
-        foreach (['3' => 3, '021' => 21, 'III' => 3, 'iv' => 4, 'XIX' => 19, 'seven' => 7, 'Twelve' => 12, 'twenty-one' => 21, 'thirty' => 30, 'FORTY TWO' => 42] as $text => $value) {
+        foreach (
+            [
+                '3' => 3,
+                '021' => 21,
+                'III' => 3,
+                'iv' => 4,
+                'XIX' => 19,
+                'seven' => 7,
+                'Twelve' => 12,
+                'twenty-one' => 21,
+                'thirty' => 30,
+                'FORTY TWO' => 42,
+            ] as $text => $value
+        ) {
             $this->assertSame($value, Numeral::value((string) $text), (string) $text);
         }
         foreach (['iiii', 'vx', 'mix', 'many', '', '1000', 'twenty-ten'] as $text) {
@@ -59,7 +72,12 @@ final class PackReadingTest extends TestCase
     {
         $pages = [];
         foreach (range(1, 6) as $n) {
-            $pages[] = $this->page($n, [['My Pack', 20, 9], ["Day {$n}", 22, 9], ['Write a line.', 300, 12], ["{$n} of 24", 770, 9]]);
+            $pages[] = $this->page($n, [
+                ['My Pack', 20, 9],
+                ["Day {$n}", 22, 9],
+                ['Write a line.', 300, 12],
+                ["{$n} of 24", 770, 9],
+            ]);
         }
         array_unshift($pages, $this->page(7, [['My Pack', 60, 40]]));
         $left = array_map(fn (PageText $page): string => $page->text(), Furniture::removed($pages));
@@ -76,15 +94,27 @@ final class PackReadingTest extends TestCase
             $this->page(3, [['This page is intentionally left blank', 400, 10]]),
         ]);
 
-        $this->assertSame([Role::Blank, Role::Unknown, Role::Blank], array_map(fn (int $n): Role => $reading->verdicts[$n]->role, [1, 2, 3]));
+        $this->assertSame(
+            [Role::Blank, Role::Unknown, Role::Blank],
+            array_map(fn (int $n): Role => $reading->verdicts[$n]->role, [1, 2, 3]),
+        );
     }
 
     public function test_a_page_that_repeats_another_with_more_on_it_is_a_key_and_a_page_built_alike_is_not(): void
     {
-        $questions = [['Name ______', 60, 12], ['1. What do limpets eat on the rocky shore?', 120, 12], ['2. Which animals eat the crab in winter?', 200, 12], ['3. Explain what happens to gulls.', 280, 12]];
+        $questions = [
+            ['Name ______', 60, 12],
+            ['1. What do limpets eat on the rocky shore?', 120, 12],
+            ['2. Which animals eat the crab in winter?', 200, 12],
+            ['3. Explain what happens to gulls.', 280, 12],
+        ];
         $reading = PackReading::of([
             $this->page(1, $questions),
-            $this->page(2, [...$questions, ['green seaweed and small plants', 140, 12], ['rock fish and gulls', 220, 12]]),
+            $this->page(2, [
+                ...$questions,
+                ['green seaweed and small plants', 140, 12],
+                ['rock fish and gulls', 220, 12],
+            ]),
         ]);
         $alike = PackReading::of([
             $this->page(1, [['Day 1', 30, 20], ...$questions]),
@@ -101,7 +131,14 @@ final class PackReadingTest extends TestCase
     {
         $reading = PackReading::of([
             $this->page(1, [['Lesson 1', 40, 20], ['1. What floats? ______', 100, 12], ['2. Why? ______', 130, 12]]),
-            $this->page(2, [['Lesson 1', 40, 14], ['1. wood', 60, 12], ['2. it is light', 80, 12], ['Lesson 2', 110, 14], ['1. iron', 130, 12], ['2. it is heavy', 150, 12]]),
+            $this->page(2, [
+                ['Lesson 1', 40, 14],
+                ['1. wood', 60, 12],
+                ['2. it is light', 80, 12],
+                ['Lesson 2', 110, 14],
+                ['1. iron', 130, 12],
+                ['2. it is heavy', 150, 12],
+            ]),
             $this->page(3, [['1. oil', 60, 12], ['2. the lamp', 80, 12], ['3. at dusk', 100, 12]]),
         ]);
 
@@ -113,41 +150,97 @@ final class PackReadingTest extends TestCase
     {
         $pages = [];
         foreach (['Workout 1', 'Workout 2: Verbs', 'Workout III'] as $index => $title) {
-            $pages[] = $this->page($index + 1, [[$title, 60, 20], ['Name ______', 100, 12], ['1. Write a line. ______', 140, 12]]);
+            $pages[] = $this->page($index + 1, [
+                [$title, 60, 20],
+                ['Name ______', 100, 12],
+                ['1. Write a line. ______', 140, 12],
+            ]);
         }
-        $labels = fn (array $all): array => array_map(fn (Section $section): string => $section->label, PackReading::of($all)->sections);
+        $labels = fn (array $all): array => array_map(
+            fn (Section $section): string => $section->label,
+            PackReading::of($all)->sections,
+        );
         $this->assertSame(['Workout 1', 'Workout 2', 'Workout 3'], $labels($pages));
 
-        $letters = array_map(fn (string $letter, int $n): PageText => $this->page($n, [["Source {$letter}", 60, 20], ['Underline three jobs.', 140, 12], ['1. Who came? ______', 180, 12]]), ['A', 'B'], [1, 2]);
+        $letters = array_map(
+            fn (string $letter, int $n): PageText => $this->page($n, [
+                ["Source {$letter}", 60, 20],
+                ['Underline three jobs.', 140, 12],
+                ['1. Who came? ______', 180, 12],
+            ]),
+            ['A', 'B'],
+            [1, 2],
+        );
         $this->assertSame(['Source A', 'Source B'], $labels($letters));
 
         // What counts pages or questions, or does not count up, is no label.
         foreach (['Page', 'Question', 'Grade'] as $word) {
-            $this->assertNull(PackLabels::of(array_map(fn (int $n): PageText => $this->page($n, [["{$word} {$n}", 300, 20]]), [1, 2]))->in("{$word} 2"));
+            $this->assertNull(
+                PackLabels::of(
+                    array_map(fn (int $n): PageText => $this->page($n, [["{$word} {$n}", 300, 20]]), [1, 2]),
+                )->in("{$word} 2"),
+            );
         }
-        $this->assertNull(PackLabels::of([$this->page(1, [['Harbour 9', 300, 20]]), $this->page(2, [['Harbour 4', 300, 20]])])->in('Harbour 4'));
+        $this->assertNull(
+            PackLabels::of([$this->page(1, [['Harbour 9', 300, 20]]), $this->page(2, [['Harbour 4', 300, 20]])])->in(
+                'Harbour 4',
+            ),
+        );
     }
 
     public function test_what_pages_have_one_by_one_and_one_page_has_together_is_its_key(): void
     {
-        $student = fn (int $n): PageText => $this->page($n, [["Workout {$n}", 120, 20], ['Name ______', 160, 12], ['1. Mend the sentence. ______', 200, 12], ['2. And this one. ______', 240, 12]]);
+        $student = fn (int $n): PageText => $this->page($n, [
+            ["Workout {$n}", 120, 20],
+            ['Name ______', 160, 12],
+            ['1. Mend the sentence. ______', 200, 12],
+            ['2. And this one. ______', 240, 12],
+        ]);
         $together = [];
         foreach ([1, 2, 3] as $n) {
-            array_push($together, ["Workout {$n}", 100 + 150 * $n, 14], ['1. Three boats came in.', 130 + 150 * $n, 12], ['2. The fog has gone.', 160 + 150 * $n, 12]);
+            array_push(
+                $together,
+                ["Workout {$n}", 100 + 150 * $n, 14],
+                ['1. Three boats came in.', 130 + 150 * $n, 12],
+                ['2. The fog has gone.', 160 + 150 * $n, 12],
+            );
         }
         $reading = PackReading::of([$student(1), $student(2), $student(3), $this->page(4, $together)]);
         $this->assertSame(Role::Key, $reading->verdicts[4]->role);
         $this->assertSame([4 => [1, 2, 3]], $reading->answers);
 
         // Cards stand together too, but nowhere else one by one.
-        $cards = fn (int $page): PageText => $this->page($page, array_merge(...array_map(fn (int $n): array => [["Card {$n}", 100 + 150 * ($n % 4), 14], ["{$n}. What floats?", 130 + 150 * ($n % 4), 12]], range(4 * $page - 3, 4 * $page))));
+        $cards = fn (int $page): PageText => $this->page(
+            $page,
+            array_merge(
+                ...array_map(
+                    fn (int $n): array => [
+                        ["Card {$n}", 100 + 150 * ($n % 4), 14],
+                        ["{$n}. What floats?", 130 + 150 * ($n % 4), 12],
+                    ],
+                    range(4 * $page - 3, 4 * $page),
+                ),
+            ),
+        );
         $this->assertSame(Role::Student, PackReading::of([$cards(1), $cards(2)])->verdicts[2]->role);
     }
 
     public function test_a_page_with_nothing_but_its_running_head_is_blank(): void
     {
-        $pages = array_map(fn (int $n): PageText => $this->page($n, [['My Pack for the harbour', 20, 9], ['1. Write a line. ______', 300, 12], ["{$n} of 5", 770, 9]]), [1, 2, 3]);
-        $empty = fn (int $n, float $ink): PageText => new PageText($n, Size::of(612, 792), $this->page($n, [['My Pack for the harbour', 20, 9], ["{$n} of 5", 770, 9]])->lines, $ink);
+        $pages = array_map(
+            fn (int $n): PageText => $this->page($n, [
+                ['My Pack for the harbour', 20, 9],
+                ['1. Write a line. ______', 300, 12],
+                ["{$n} of 5", 770, 9],
+            ]),
+            [1, 2, 3],
+        );
+        $empty = fn (int $n, float $ink): PageText => new PageText(
+            $n,
+            Size::of(612, 792),
+            $this->page($n, [['My Pack for the harbour', 20, 9], ["{$n} of 5", 770, 9]])->lines,
+            $ink,
+        );
         $reading = PackReading::of([...$pages, $empty(4, 0.006), $empty(5, 0.06)]);
         $this->assertSame([Role::Blank, Role::Unknown], [$reading->verdicts[4]->role, $reading->verdicts[5]->role]);
     }
@@ -160,9 +253,16 @@ final class PackReadingTest extends TestCase
     /** @param  list<array{string, float, float}>  $lines  words, y and height */
     private function page(int $number, array $lines): PageText
     {
-        return new PageText($number, Size::of(612, 792), array_map(
-            fn (array $line): TextLine => new TextLine($line[0], Frame::of(72, $line[1], 6.0 * strlen($line[0]), $line[2])),
-            $lines,
-        ));
+        return new PageText(
+            $number,
+            Size::of(612, 792),
+            array_map(
+                fn (array $line): TextLine => new TextLine(
+                    $line[0],
+                    Frame::of(72, $line[1], 6.0 * strlen($line[0]), $line[2]),
+                ),
+                $lines,
+            ),
+        );
     }
 }

@@ -20,17 +20,36 @@ final class ReadingOrderTest extends TestCase
 {
     public function test_rows_go_from_the_top_and_each_from_the_left(): void
     {
-        $this->assertSame('a b c d', $this->order(['d' => [300, 200, 50, 18], 'c' => [50, 201, 50, 18], 'b' => [300, 98, 50, 18], 'a' => [50, 100, 50, 18]]));
+        $this->assertSame(
+            'a b c d',
+            $this->order([
+                'd' => [300, 200, 50, 18],
+                'c' => [50, 201, 50, 18],
+                'b' => [300, 98, 50, 18],
+                'a' => [50, 100, 50, 18],
+            ]),
+        );
     }
 
     public function test_boxes_laid_by_hand_a_little_off_are_still_one_row(): void
     {
-        $this->assertSame('a b c', $this->order(['a' => [50, 105, 60, 18], 'b' => [150, 100, 60, 18], 'c' => [250, 108, 60, 18]]));
+        $this->assertSame(
+            'a b c',
+            $this->order(['a' => [50, 105, 60, 18], 'b' => [150, 100, 60, 18], 'c' => [250, 108, 60, 18]]),
+        );
     }
 
     public function test_a_tall_box_beside_a_column_does_not_pull_the_column_into_one_row(): void
     {
-        $this->assertSame('tall a b c', $this->order(['tall' => [50, 100, 100, 200], 'a' => [200, 100, 60, 18], 'b' => [200, 150, 60, 18], 'c' => [200, 200, 60, 18]]));
+        $this->assertSame(
+            'tall a b c',
+            $this->order([
+                'tall' => [50, 100, 100, 200],
+                'a' => [200, 100, 60, 18],
+                'b' => [200, 150, 60, 18],
+                'c' => [200, 200, 60, 18],
+            ]),
+        );
     }
 
     public function test_a_table_is_read_across(): void
@@ -46,13 +65,22 @@ final class ReadingOrderTest extends TestCase
 
     public function test_the_order_does_not_depend_on_the_order_of_laying(): void
     {
-        $frames = ['a' => [50, 100, 60, 18], 'b' => [150, 103, 60, 40], 'c' => [50, 130, 60, 18], 'd' => [150, 150, 60, 18], 'e' => [50, 170, 200, 90]];
+        $frames = [
+            'a' => [50, 100, 60, 18],
+            'b' => [150, 103, 60, 40],
+            'c' => [50, 130, 60, 18],
+            'd' => [150, 150, 60, 18],
+            'e' => [50, 170, 200, 90],
+        ];
         $first = $this->order($frames);
         mt_srand(7);
         foreach (range(1, 20) as $n) {
             $keys = array_keys($frames);
             shuffle($keys);
-            $this->assertSame($first, $this->order(array_combine($keys, array_map(fn (string $key): array => $frames[$key], $keys))));
+            $this->assertSame(
+                $first,
+                $this->order(array_combine($keys, array_map(fn (string $key): array => $frames[$key], $keys))),
+            );
         }
     }
 
@@ -72,7 +100,11 @@ final class ReadingOrderTest extends TestCase
     /** @param  array<string, array{float, float, float, float}>  $frames */
     private function order(array $frames): string
     {
-        $elements = array_map(fn (string $id, array $frame): Element => new Patch($id, Frame::of(...$frame)), array_keys($frames), $frames);
+        $elements = array_map(
+            fn (string $id, array $frame): Element => new Patch($id, Frame::of(...$frame)),
+            array_keys($frames),
+            $frames,
+        );
 
         return implode(' ', array_map(fn (Element $element): string => $element->id(), ReadingOrder::of($elements)));
     }

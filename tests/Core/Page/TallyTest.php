@@ -26,28 +26,48 @@ final class TallyTest extends TestCase
 {
     public function test_boxes_and_cells_that_are_filled_in_are_places(): void
     {
-        $table = new Table('t', Frame::of(10, 200, 200, 40), [0.5, 0.5], [1.0], [new TableCell('Day'), new TableCell('', true, ['Monday'])]);
+        $table = new Table(
+            't',
+            Frame::of(10, 200, 200, 40),
+            [0.5, 0.5],
+            [1.0],
+            [new TableCell('Day'), new TableCell('', true, ['Monday'])],
+        );
 
-        $this->assertEquals(new Tally(3, 0, 2, 3), $this->tally(
-            new AnswerBox('a', Frame::of(10, 10, 80, 20), TextAnswer::short(), key: ['ebb']),
-            new AnswerBox('b', Frame::of(10, 40, 80, 20)),
-            new Label('l', Frame::of(10, 70, 80, 20), 'Read this'),
-            $table,
-        ));
+        $this->assertEquals(
+            new Tally(3, 0, 2, 3),
+            $this->tally(
+                new AnswerBox('a', Frame::of(10, 10, 80, 20), TextAnswer::short(), key: ['ebb']),
+                new AnswerBox('b', Frame::of(10, 40, 80, 20)),
+                new Label('l', Frame::of(10, 70, 80, 20), 'Read this'),
+                $table,
+            ),
+        );
     }
 
     public function test_what_only_a_person_can_mark_cannot_be_keyed(): void
     {
-        $this->assertEquals(new Tally(1, 0, 0, 0), $this->tally(new AnswerBox('a', Frame::of(10, 10, 80, 80), new DrawingAnswer)));
+        $this->assertEquals(
+            new Tally(1, 0, 0, 0),
+            $this->tally(new AnswerBox('a', Frame::of(10, 10, 80, 80), new DrawingAnswer)),
+        );
     }
 
     public function test_all_parts_that_move_are_one_answer_with_one_key(): void
     {
-        $tile = fn (string $id, bool $locked): Part => new Part($id, Frame::of(10, 10, 40, 20), PartForm::Rectangle, locked: $locked);
+        $tile = fn (string $id, bool $locked): Part => new Part(
+            $id,
+            Frame::of(10, 10, 40, 20),
+            PartForm::Rectangle,
+            locked: $locked,
+        );
         $key = new ModelKey('{"a.1":[20,20]}', [ModelAspect::Spots], null);
 
         $this->assertEquals(new Tally(0, 2, 0, 1), $this->tally($tile('a', false), $tile('b', false)));
-        $this->assertEquals(new Tally(0, 2, 1, 1), Tally::of($this->page($tile('a', false), $tile('b', false))->withKey($key)));
+        $this->assertEquals(
+            new Tally(0, 2, 1, 1),
+            Tally::of($this->page($tile('a', false), $tile('b', false))->withKey($key)),
+        );
         $this->assertEquals(new Tally(0, 1, 0, 0), $this->tally($tile('a', true)), 'what is fixed is no answer');
     }
 

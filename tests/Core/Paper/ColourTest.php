@@ -9,7 +9,10 @@ use PHPUnit\Framework\TestCase;
 
 final class ColourTest extends TestCase
 {
-    /** Porter and Duff, "Compositing digital images" (1984), over: two of one half each leave a quarter of what is below. */
+    /**
+     * Porter and Duff, "Compositing digital images" (1984), over: two of one half each leave a quarter of what is
+     * below.
+     */
     public function test_two_see_through_colours_over_each_other_cover_three_quarters(): void
     {
         $half = fn (Colour $below): Colour => Colour::of('#000000')->over($below, 0.5);

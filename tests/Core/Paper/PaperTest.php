@@ -17,29 +17,61 @@ use PHPUnit\Framework\TestCase;
 
 final class PaperTest extends TestCase
 {
-    /** ISO 32000-1, 8.3.2.3 and 12.5.2: user space has its origin at the bottom left of the medium, wherever the crop is. */
+    /**
+     * ISO 32000-1, 8.3.2.3 and 12.5.2: user space has its origin at the bottom left of the medium, wherever the crop
+     * is.
+     */
     public function test_a_rectangle_of_the_file_lies_where_the_page_shows_it(): void
     {
-        $boxes = fn (Rotation $turn, float $unit = 1.0): PageBoxes => new PageBoxes([0.0, 0.0, 600.0, 800.0], [100.0, 50.0, 500.0, 750.0], $turn, $unit);
+        $boxes = fn (Rotation $turn, float $unit = 1.0): PageBoxes => new PageBoxes(
+            [0.0, 0.0, 600.0, 800.0],
+            [100.0, 50.0, 500.0, 750.0],
+            $turn,
+            $unit,
+        );
         $rectangle = [120.0, 700.0, 220.0, 730.0]; // 20 from the left of what shows, 20 from its top; 100 by 30
 
         $this->assertEquals(Frame::of(20, 20, 100, 30), $boxes(Rotation::None)->place($rectangle));
-        $this->assertEquals(Frame::of(20, 20, 100, 30), $boxes(Rotation::None)->place([220.0, 730.0, 120.0, 700.0]), 'corners in any order');
-        $this->assertEquals(Frame::of(650, 20, 30, 100), $boxes(Rotation::Quarter)->place($rectangle), 'turned clockwise its top is at the right');
+        $this->assertEquals(
+            Frame::of(20, 20, 100, 30),
+            $boxes(Rotation::None)->place([220.0, 730.0, 120.0, 700.0]),
+            'corners in any order',
+        );
+        $this->assertEquals(
+            Frame::of(650, 20, 30, 100),
+            $boxes(Rotation::Quarter)->place($rectangle),
+            'turned clockwise its top is at the right',
+        );
         $this->assertEquals(Frame::of(280, 650, 100, 30), $boxes(Rotation::Half)->place($rectangle));
-        $this->assertEquals(Frame::of(40, 40, 200, 60), $boxes(Rotation::None, 2.0)->place($rectangle), 'units of 2/72 inch');
+        $this->assertEquals(
+            Frame::of(40, 40, 200, 60),
+            $boxes(Rotation::None, 2.0)->place($rectangle),
+            'units of 2/72 inch',
+        );
     }
 
     public function test_a_crop_that_only_touches_the_medium_shows_the_medium(): void
     {
-        $this->assertEquals(Size::of(600, 800), (new PageBoxes([0.0, 0.0, 600.0, 800.0], [600.0, 0.0, 900.0, 800.0]))->displayed());
-        $this->assertEquals(Size::of(600, 800), (new PageBoxes([0.0, 0.0, 600.0, 800.0], [0.0, 800.0, 600.0, 900.0]))->displayed());
-        $this->assertEquals(Size::of(100, 800), (new PageBoxes([0.0, 0.0, 600.0, 800.0], [500.0, 0.0, 900.0, 800.0]))->displayed());
+        $this->assertEquals(
+            Size::of(600, 800),
+            (new PageBoxes([0.0, 0.0, 600.0, 800.0], [600.0, 0.0, 900.0, 800.0]))->displayed(),
+        );
+        $this->assertEquals(
+            Size::of(600, 800),
+            (new PageBoxes([0.0, 0.0, 600.0, 800.0], [0.0, 800.0, 600.0, 900.0]))->displayed(),
+        );
+        $this->assertEquals(
+            Size::of(100, 800),
+            (new PageBoxes([0.0, 0.0, 600.0, 800.0], [500.0, 0.0, 900.0, 800.0]))->displayed(),
+        );
     }
 
     public function test_two_of_the_papers_are_screens(): void
     {
-        $this->assertSame([PaperSize::WideScreen, PaperSize::Screen], array_values(array_filter(PaperSize::cases(), fn (PaperSize $paper): bool => $paper->isScreen())));
+        $this->assertSame(
+            [PaperSize::WideScreen, PaperSize::Screen],
+            array_values(array_filter(PaperSize::cases(), fn (PaperSize $paper): bool => $paper->isScreen())),
+        );
     }
 
     public function test_an_inch_is_72_points_and_25_4_millimetres(): void
@@ -50,7 +82,11 @@ final class PaperTest extends TestCase
         $this->assertEqualsWithDelta(8.5, Length::toInches(612), 1e-9);
     }
 
-    /** @return array<string, array{array{float, float, float, float}, array{float, float, float, float}|null, int, float, float, float}> */
+    /**
+     * @return array<string, array{
+     *     array{float, float, float, float}, array{float, float, float, float}|null, int, float, float, float,
+     * }>
+     */
     public static function boxes(): array
     {
         return [
@@ -74,8 +110,14 @@ final class PaperTest extends TestCase
      * @param  array{float, float, float, float}|null  $crop
      */
     #[DataProvider('boxes')]
-    public function test_the_displayed_size_follows_from_the_boxes(array $media, ?array $crop, int $turn, float $unit, float $width, float $height): void
-    {
+    public function test_the_displayed_size_follows_from_the_boxes(
+        array $media,
+        ?array $crop,
+        int $turn,
+        float $unit,
+        float $width,
+        float $height,
+    ): void {
         $size = (new PageBoxes($media, $crop, Rotation::fromDegrees($turn), $unit))->displayed();
 
         $this->assertEqualsWithDelta($width, $size->width, 0.001);
@@ -114,9 +156,9 @@ final class PaperTest extends TestCase
     {
         $letter = Size::ofPaper(PaperSize::Letter);
         $this->assertEqualsWithDelta(144.0, Raster::page($letter)->dpi, 1e-9);
-        $this->assertEqualsWithDelta(300.0, 612 * Raster::thumbnail($letter)->dpi / 72, 1e-9);
+        $this->assertEqualsWithDelta(300.0, (612 * Raster::thumbnail($letter)->dpi) / 72, 1e-9);
 
-        $this->assertEqualsWithDelta(4000.0, 14400 * Raster::page(Size::of(14400, 7200))->dpi / 72, 1e-9);
-        $this->assertEqualsWithDelta(1200.0, 14400 * Raster::thumbnail(Size::of(10, 14400))->dpi / 72, 1e-9);
+        $this->assertEqualsWithDelta(4000.0, (14400 * Raster::page(Size::of(14400, 7200))->dpi) / 72, 1e-9);
+        $this->assertEqualsWithDelta(1200.0, (14400 * Raster::thumbnail(Size::of(10, 14400))->dpi) / 72, 1e-9);
     }
 }

@@ -14,7 +14,10 @@ final class PaperToneTest extends TestCase
         $dark = array_fill(0, 96, [20, 20, 20]);
 
         $this->assertSame('#f0f0f0', PaperTone::of([...$dark, ...array_fill(0, 4, [240, 240, 240])])->hex);
-        $this->assertSame('#141414', PaperTone::of([...$dark, [20, 20, 20], ...array_fill(0, 3, [240, 240, 240])])->hex);
+        $this->assertSame(
+            '#141414',
+            PaperTone::of([...$dark, [20, 20, 20], ...array_fill(0, 3, [240, 240, 240])])->hex,
+        );
     }
 
     public function test_white_paper_with_print_is_white(): void
@@ -26,7 +29,7 @@ final class PaperToneTest extends TestCase
     {
         $pixels = [];
         for ($n = 0; $n < 1000; $n++) {
-            $pixels[] = [250 + $n % 3, 242 + $n % 4, 224 + $n % 3];
+            $pixels[] = [250 + ($n % 3), 242 + ($n % 4), 224 + ($n % 3)];
         }
         $hex = PaperTone::of([...$pixels, ...array_fill(0, 300, [20, 20, 30])])->hex;
 

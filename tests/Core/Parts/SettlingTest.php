@@ -34,11 +34,24 @@ final class SettlingTest extends TestCase
 {
     private static function scene(Part|Spot ...$elements): Scene
     {
-        return new Scene(new Page(Size::of(600, 400), Colour::white(), elements: array_values($elements), tray: new Tray(TraySide::Right, 150)));
+        return new Scene(
+            new Page(
+                Size::of(600, 400),
+                Colour::white(),
+                elements: array_values($elements),
+                tray: new Tray(TraySide::Right, 150),
+            ),
+        );
     }
 
-    private static function tile(string $id, float $x = 620, float $y = 20, string $text = '', int $stock = 1, Joint ...$joints): Part
-    {
+    private static function tile(
+        string $id,
+        float $x = 620,
+        float $y = 20,
+        string $text = '',
+        int $stock = 1,
+        Joint ...$joints,
+    ): Part {
         return new Part($id, Frame::of($x, $y, 40, 20), text: $text, stock: $stock, joints: array_values($joints));
     }
 
@@ -53,7 +66,11 @@ final class SettlingTest extends TestCase
         $wanted = array_map(fn (Placed $one): array => $one->toList(), $from->placed);
         unset($wanted[$key]);
 
-        return Settling::settle($scene, $from, Model::parse((string) json_encode([...$wanted, $key => $list, 'near' => $near])));
+        return Settling::settle(
+            $scene,
+            $from,
+            Model::parse((string) json_encode([...$wanted, $key => $list, 'near' => $near])),
+        );
     }
 
     public function test_dropped_on_free_ground_it_stays_where_it_was_dropped(): void
@@ -81,7 +98,10 @@ final class SettlingTest extends TestCase
 
     public function test_a_slot_takes_one_in_its_middle_and_sends_the_next_back_to_where_it_was(): void
     {
-        $scene = self::scene(self::tile('a', stock: 2), new Spot('s', Frame::of(100, 100, 60, 40), SpotForm::Slot, settle: Settle::Stack));
+        $scene = self::scene(
+            self::tile('a', stock: 2),
+            new Spot('s', Frame::of(100, 100, 60, 40), SpotForm::Slot, settle: Settle::Stack),
+        );
         $one = self::move($scene, Model::empty(), 'a.1', [105, 105])->model;
         $this->assertSame([110.0, 110.0, '@s'], $one->find('a.1')?->toList());
 
@@ -93,7 +113,10 @@ final class SettlingTest extends TestCase
 
     public function test_a_spot_refuses_what_it_does_not_take(): void
     {
-        $scene = self::scene(self::tile('a', text: 'crab'), new Spot('s', Frame::of(100, 100, 100, 100), takes: ['whelk']));
+        $scene = self::scene(
+            self::tile('a', text: 'crab'),
+            new Spot('s', Frame::of(100, 100, 100, 100), takes: ['whelk']),
+        );
         $settled = self::move($scene, Model::empty(), 'a.1', [120, 120]);
 
         $this->assertSame('', $settled->model->text());
@@ -102,7 +125,10 @@ final class SettlingTest extends TestCase
 
     public function test_a_part_in_a_full_spot_may_be_moved_within_it(): void
     {
-        $scene = self::scene(self::tile('a'), new Spot('s', Frame::of(100, 100, 60, 40), SpotForm::Slot, settle: Settle::Stack));
+        $scene = self::scene(
+            self::tile('a'),
+            new Spot('s', Frame::of(100, 100, 60, 40), SpotForm::Slot, settle: Settle::Stack),
+        );
         $in = self::move($scene, Model::empty(), 'a.1', [105, 105])->model;
         $again = self::move($scene, $in, 'a.1', [112, 118]);
 
@@ -112,7 +138,10 @@ final class SettlingTest extends TestCase
 
     public function test_a_row_stands_in_the_order_in_which_its_parts_were_dropped_and_closes_up(): void
     {
-        $scene = self::scene(self::tile('a', stock: 3), new Spot('row', Frame::of(100, 100, 300, 40), settle: Settle::Row));
+        $scene = self::scene(
+            self::tile('a', stock: 3),
+            new Spot('row', Frame::of(100, 100, 300, 40), settle: Settle::Row),
+        );
         $model = Model::empty();
         // The first settles in the middle of the row, the second beside it, the third between them.
         foreach (['a.1' => 120, 'a.2' => 300, 'a.3' => 230] as $key => $x) {
@@ -125,14 +154,26 @@ final class SettlingTest extends TestCase
 
         $without = self::move($scene, $model, 'a.3', [20, 300])->model;
         $in = self::byX(Model::of($without->in('row')));
-        $this->assertEqualsWithDelta(250.0, ($in[0]->x + $in[1]->x + 40) / 2, 0.02, 'the two that are left stand in its middle');
+        $this->assertEqualsWithDelta(
+            250.0,
+            ($in[0]->x + $in[1]->x + 40) / 2,
+            0.02,
+            'the two that are left stand in its middle',
+        );
     }
 
     public function test_of_rings_about_one_middle_that_takes_a_part_whose_line_is_nearest(): void
     {
-        $ring = fn (string $id, float $radius): Spot => new Spot($id, Frame::of(300 - $radius, 200 - $radius, 2 * $radius, 2 * $radius), SpotForm::Ring, settle: Settle::Round);
+        $ring = fn (string $id, float $radius): Spot => new Spot(
+            $id,
+            Frame::of(300 - $radius, 200 - $radius, 2 * $radius, 2 * $radius),
+            SpotForm::Ring,
+            settle: Settle::Round,
+        );
         $scene = self::scene($ring('outer', 150), $ring('inner', 60), self::tile('e', stock: 5));
-        $near = fn (float $x, float $y): ?string => self::move($scene, Model::empty(), 'e.1', [$x - 20, $y - 10])->model->find('e.1')?->held->text();
+        $near = fn (float $x, float $y): ?string => self::move($scene, Model::empty(), 'e.1', [$x - 20, $y - 10])
+            ->model->find('e.1')
+            ?->held->text();
 
         $this->assertSame('@inner', $near(320, 200));
         $this->assertSame('@inner', $near(364, 200), 'just outside the inner line');
@@ -143,10 +184,23 @@ final class SettlingTest extends TestCase
 
     public function test_a_hole_in_a_ring_is_not_of_it(): void
     {
-        $scene = self::scene(new Spot('r', Frame::of(200, 100, 200, 200), SpotForm::Ring, settle: Settle::Round, hole: 0.5), self::tile('e'));
+        $scene = self::scene(
+            new Spot('r', Frame::of(200, 100, 200, 200), SpotForm::Ring, settle: Settle::Round, hole: 0.5),
+            self::tile('e'),
+        );
 
-        $this->assertSame('', self::move($scene, Model::empty(), 'e.1', [280, 190])->model->find('e.1')?->held->text());
-        $this->assertSame('@r', self::move($scene, Model::empty(), 'e.1', [355, 190])->model->find('e.1')?->held->text());
+        $this->assertSame(
+            '',
+            self::move($scene, Model::empty(), 'e.1', [280, 190])
+                ->model->find('e.1')
+                ?->held->text(),
+        );
+        $this->assertSame(
+            '@r',
+            self::move($scene, Model::empty(), 'e.1', [355, 190])
+                ->model->find('e.1')
+                ?->held->text(),
+        );
     }
 
     /** @return iterable<string, array{int, float}> */
@@ -165,14 +219,17 @@ final class SettlingTest extends TestCase
         $spot = new Spot('r', Frame::of(100, 50, 240, 240), SpotForm::Ring, settle: Settle::Round, hole: $hole);
         $radius = 120 * ($hole > 0 ? (1 + $hole) / 2 : 1);
         foreach (Seats::ring($spot, $count) as $n => [$x, $y]) {
-            $this->assertEqualsWithDelta(220 + $radius * sin(2 * M_PI * $n / $count), $x, 0.01);
-            $this->assertEqualsWithDelta(170 - $radius * cos(2 * M_PI * $n / $count), $y, 0.01);
+            $this->assertEqualsWithDelta(220 + $radius * sin((2 * M_PI * $n) / $count), $x, 0.01);
+            $this->assertEqualsWithDelta(170 - $radius * cos((2 * M_PI * $n) / $count), $y, 0.01);
         }
     }
 
     public function test_a_table_of_slots_takes_one_in_each_place(): void
     {
-        $scene = self::scene(self::tile('a', stock: 3), new Spot('t', Frame::of(100, 100, 200, 100), SpotForm::Slots, settle: Settle::Stack, columns: 2, rows: 2));
+        $scene = self::scene(
+            self::tile('a', stock: 3),
+            new Spot('t', Frame::of(100, 100, 200, 100), SpotForm::Slots, settle: Settle::Stack, columns: 2, rows: 2),
+        );
         $model = self::move($scene, Model::empty(), 'a.1', [205, 155])->model;
         $this->assertSame([230.0, 165.0, '@t.3'], $model->find('a.1')?->toList());
         $model = self::move($scene, $model, 'a.2', [110, 110])->model;
@@ -188,33 +245,67 @@ final class SettlingTest extends TestCase
         $settled = self::move($scene, Model::empty(), 'mast.1', [304, 276]);
 
         $this->assertSame([300.0, 280.0, 'foot>hull.1.deck'], $settled->model->find('mast.1')?->toList());
-        $this->assertSame('@z', self::move($scene, Model::empty(), 'mast.1', [330, 310])->model->find('mast.1')?->held->text(), 'too far from the joint');
+        $this->assertSame(
+            '@z',
+            self::move($scene, Model::empty(), 'mast.1', [330, 310])
+                ->model->find('mast.1')
+                ?->held->text(),
+            'too far from the joint',
+        );
     }
 
     public function test_how_near_is_for_the_window_to_say_within_reason(): void
     {
-        $scene = self::scene(self::tile('hull', 300, 300, '', 1, new Joint('deck', 0.5, 0)), self::tile('mast', 620, 60, '', 1, new Joint('foot', 0.5, 1)));
-        $held = fn (float $near): ?string => self::move($scene, Model::empty(), 'mast.1', [300, 260], $near)->model->find('mast.1')?->held->text();
+        $scene = self::scene(
+            self::tile('hull', 300, 300, '', 1, new Joint('deck', 0.5, 0)),
+            self::tile('mast', 620, 60, '', 1, new Joint('foot', 0.5, 1)),
+        );
+        $held = fn (float $near): ?string => self::move($scene, Model::empty(), 'mast.1', [300, 260], $near)
+            ->model->find('mast.1')
+            ?->held->text();
 
         $this->assertSame('', $held(8));
         $this->assertSame('foot>hull.1.deck', $held(24));
-        $this->assertSame('', self::move($scene, Model::empty(), 'mast.1', [300, 200], 5000)->model->find('mast.1')?->held->text());
+        $this->assertSame(
+            '',
+            self::move($scene, Model::empty(), 'mast.1', [300, 200], 5000)
+                ->model->find('mast.1')
+                ?->held->text(),
+        );
     }
 
     public function test_a_connector_holds_with_each_end_and_follows_what_it_holds_to(): void
     {
-        $scene = self::scene(self::tile('lamp', 100, 100, '', 1, new Joint('a', 1, 0.5)), self::tile('switch', 300, 100, '', 1, new Joint('b', 0, 0.5)), self::wire('wire'));
+        $scene = self::scene(
+            self::tile('lamp', 100, 100, '', 1, new Joint('a', 1, 0.5)),
+            self::tile('switch', 300, 100, '', 1, new Joint('b', 0, 0.5)),
+            self::wire('wire'),
+        );
         $joined = self::move($scene, Model::empty(), 'wire.1', [143, 108, '', '', 296, 112, ''])->model;
-        $this->assertSame([140.0, 110.0, '>lamp.1.a', '', 300.0, 110.0, '>switch.1.b'], $joined->find('wire.1')?->toList());
+        $this->assertSame(
+            [140.0, 110.0, '>lamp.1.a', '', 300.0, 110.0, '>switch.1.b'],
+            $joined->find('wire.1')?->toList(),
+        );
 
         $moved = self::move($scene, $joined, 'lamp.1', [113, 217])->model;
-        $this->assertSame([153.0, 227.0, '>lamp.1.a', '', 300.0, 110.0, '>switch.1.b'], $moved->find('wire.1')?->toList());
+        $this->assertSame(
+            [153.0, 227.0, '>lamp.1.a', '', 300.0, 110.0, '>switch.1.b'],
+            $moved->find('wire.1')?->toList(),
+        );
 
         $back = self::move($scene, $moved, 'lamp.1', [100, 100])->model;
         $this->assertSame([140.0, 110.0], [$back->find('wire.1')?->x, $back->find('wire.1')?->y]);
 
-        $gone = Settling::settle($scene, $moved, Model::parse((string) json_encode(['wire.1' => $moved->find('wire.1')?->toList()])))->model;
-        $this->assertSame([140.0, 110.0, '>lamp.1.a'], array_slice((array) $gone->find('wire.1')?->toList(), 0, 3), 'put back where the teacher has it, on the page, it is still held');
+        $gone = Settling::settle(
+            $scene,
+            $moved,
+            Model::parse((string) json_encode(['wire.1' => $moved->find('wire.1')?->toList()])),
+        )->model;
+        $this->assertSame(
+            [140.0, 110.0, '>lamp.1.a'],
+            array_slice((array) $gone->find('wire.1')?->toList(), 0, 3),
+            'put back where the teacher has it, on the page, it is still held',
+        );
     }
 
     /** A hull with a mast on its deck, and a flag at the mast's top with a line to the hull. */
@@ -240,14 +331,38 @@ final class SettlingTest extends TestCase
     {
         $scene = self::rig();
         $rigged = self::rigged($scene);
-        $this->assertSame(['foot>hull.1.deck', 'corner>mast.1.top', '>flag.1.corner'], array_map(fn (Placed $one): string => $one->held->text(), array_values($rigged->placed)));
+        $this->assertSame(
+            ['foot>hull.1.deck', 'corner>mast.1.top', '>flag.1.corner'],
+            array_map(fn (Placed $one): string => $one->held->text(), array_values($rigged->placed)),
+        );
 
         $sailed = self::move($scene, $rigged, 'hull.1', [203, 303])->model;
-        $this->assertSame([[203.0, 303.0], [203.0, 283.0], [223.0, 273.0], [223.0, 283.0]], array_map(fn (string $key): array => [$sailed->find($key)?->x, $sailed->find($key)?->y], ['hull.1', 'mast.1', 'flag.1', 'line.1']));
+        $this->assertSame(
+            [[203.0, 303.0], [203.0, 283.0], [223.0, 273.0], [223.0, 283.0]],
+            array_map(fn (string $key): array => [$sailed->find($key)?->x, $sailed->find($key)?->y], [
+                'hull.1',
+                'mast.1',
+                'flag.1',
+                'line.1',
+            ]),
+        );
         $this->assertEquals(new End(243.0, 303.0, Hold::joint('', 'hull.1', 'bow')), $sailed->find('line.1')?->end);
-        $this->assertSame(['foot>hull.1.deck', 'corner>mast.1.top'], [$sailed->find('mast.1')?->held->text(), $sailed->find('flag.1')?->held->text()]);
+        $this->assertSame(
+            ['foot>hull.1.deck', 'corner>mast.1.top'],
+            [$sailed->find('mast.1')?->held->text(), $sailed->find('flag.1')?->held->text()],
+        );
 
-        $this->assertSame([313.0, 309.0], array_slice((array) self::move($scene, $rigged, 'hull.1', [313, 309], 20)->model->find('hull.1')?->toList(), 0, 2), 'it is not held back by what it carries');
+        $this->assertSame(
+            [313.0, 309.0],
+            array_slice(
+                (array) self::move($scene, $rigged, 'hull.1', [313, 309], 20)
+                    ->model->find('hull.1')
+                    ?->toList(),
+                0,
+                2,
+            ),
+            'it is not held back by what it carries',
+        );
     }
 
     public function test_what_is_taken_off_takes_along_what_it_carries_and_leaves_what_carried_it(): void
@@ -282,7 +397,10 @@ final class SettlingTest extends TestCase
         $back = Settling::settle($scene, $sailed, Model::parse(str_replace('}', ',"near":1}', $rigged->text())))->model;
 
         // Where and how each is; which lies over which is not asked.
-        $lists = fn (Model $model): array => array_map(fn (string $id): ?array => $model->find($id)?->toList(), array_combine($ids = array_keys($rigged->placed), $ids));
+        $lists = fn (Model $model): array => array_map(
+            fn (string $id): ?array => $model->find($id)?->toList(),
+            array_combine($ids = array_keys($rigged->placed), $ids),
+        );
         $this->assertSame($lists($rigged), $lists($back));
         $this->assertCount(count($rigged->placed), $back->placed);
     }
@@ -290,17 +408,44 @@ final class SettlingTest extends TestCase
     public function test_a_model_stays_together_where_the_teacher_moves_what_holds_it(): void
     {
         $rigged = self::rigged(self::rig());
-        $spotted = self::move(self::scene(self::tile('a'), new Spot('s', Frame::of(100, 100, 80, 60), settle: Settle::Stack)), Model::empty(), 'a.1', [110, 110])->model;
-        $moved = self::scene(...array_map(fn (Part $part): Part => $part->id === 'hull' ? $part->framed(Frame::of(200, 320, 40, 20)) : $part, array_values(self::rig()->parts)));
+        $spotted = self::move(
+            self::scene(self::tile('a'), new Spot('s', Frame::of(100, 100, 80, 60), settle: Settle::Stack)),
+            Model::empty(),
+            'a.1',
+            [110, 110],
+        )->model;
+        $moved = self::scene(
+            ...array_map(
+                fn (Part $part): Part => $part->id === 'hull' ? $part->framed(Frame::of(200, 320, 40, 20)) : $part,
+                array_values(self::rig()->parts),
+            ),
+        );
         $held = Held::on($moved, $rigged);
 
         $this->assertSame([200.0, 300.0, 'foot>hull.1.deck'], $held->find('mast.1')?->toList());
         $this->assertSame([220.0, 290.0, 'corner>mast.1.top'], $held->find('flag.1')?->toList());
-        $this->assertSame([220.0, 300.0, '>flag.1.corner', '', 240.0, 320.0, '>hull.1.bow'], $held->find('line.1')?->toList());
-        $this->assertSame([220.0, 120.0, '@s'], Held::on(self::scene(self::tile('a'), new Spot('s', Frame::of(200, 100, 80, 60), settle: Settle::Stack)), $spotted)->find('a.1')?->toList());
+        $this->assertSame(
+            [220.0, 300.0, '>flag.1.corner', '', 240.0, 320.0, '>hull.1.bow'],
+            $held->find('line.1')?->toList(),
+        );
+        $this->assertSame(
+            [220.0, 120.0, '@s'],
+            Held::on(
+                self::scene(self::tile('a'), new Spot('s', Frame::of(200, 100, 80, 60), settle: Settle::Stack)),
+                $spotted,
+            )
+                ->find('a.1')
+                ?->toList(),
+        );
 
-        $without = self::scene(...array_values(array_filter(self::rig()->parts, fn (Part $part): bool => $part->id !== 'hull')));
-        $this->assertSame([300.0, 280.0], Held::on($without, $rigged)->find('mast.1')?->toList(), 'what held it is gone');
+        $without = self::scene(
+            ...array_values(array_filter(self::rig()->parts, fn (Part $part): bool => $part->id !== 'hull')),
+        );
+        $this->assertSame(
+            [300.0, 280.0],
+            Held::on($without, $rigged)->find('mast.1')?->toList(),
+            'what held it is gone',
+        );
     }
 
     public function test_edges_hold_to_those_of_other_parts(): void
@@ -308,24 +453,49 @@ final class SettlingTest extends TestCase
         $scene = self::scene(self::tile('a', stock: 2));
         $model = self::move($scene, Model::empty(), 'a.1', [100, 77])->model;
 
-        $this->assertSame([100.0, 250.0], self::move($scene, $model, 'a.2', [102.5, 250])->model->find('a.2')?->toList());
-        $this->assertSame([105.0, 250.0], self::move($scene, $model, 'a.2', [105, 250])->model->find('a.2')?->toList(), 'half as far as a joint holds');
+        $this->assertSame(
+            [100.0, 250.0],
+            self::move($scene, $model, 'a.2', [102.5, 250])
+                ->model->find('a.2')
+                ?->toList(),
+        );
+        $this->assertSame(
+            [105.0, 250.0],
+            self::move($scene, $model, 'a.2', [105, 250])
+                ->model->find('a.2')
+                ?->toList(),
+            'half as far as a joint holds',
+        );
         // 60 points between the two, as between them and a third: 102 + 40 + 60.
-        $three = self::move($board3 = self::scene(self::tile('a', stock: 3)), self::move($board3, self::move($board3, Model::empty(), 'a.1', [20, 77])->model, 'a.2', [120, 77])->model, 'a.3', [222, 78])->model;
+        $three = self::move(
+            $board3 = self::scene(self::tile('a', stock: 3)),
+            self::move($board3, self::move($board3, Model::empty(), 'a.1', [20, 77])->model, 'a.2', [120, 77])->model,
+            'a.3',
+            [222, 78],
+        )->model;
         $this->assertSame([220.0, 77.0], $three->find('a.3')?->toList(), 'the gap of its neighbours comes back');
     }
 
     public function test_words_are_put_only_on_parts_that_take_them(): void
     {
         $scene = self::scene(new Part('card', Frame::of(620, 20, 60, 20), own: true), self::tile('a'));
-        $this->assertSame('{"card.1":[50,60,"","tide"]}', self::move($scene, Model::empty(), 'card.1', [50, 60, '', 'tide'])->model->text());
+        $this->assertSame(
+            '{"card.1":[50,60,"","tide"]}',
+            self::move($scene, Model::empty(), 'card.1', [50, 60, '', 'tide'])->model->text(),
+        );
 
         // Written in the tray, or put back there, they stay.
         $written = self::move($scene, Model::empty(), 'card.1', [620, 20, '', 'ebb']);
         $this->assertSame('{"card.1":[620,20,"","ebb"]}', $written->model->text());
         $out = self::move($scene, $written->model, 'card.1', [50, 60, '', 'ebb'])->model;
-        $this->assertSame('{"card.1":[620,20,"","ebb"]}', self::move($scene, $out, 'card.1', [700, 300, '', 'ebb'])->model->text());
-        $this->assertSame('{"card.1":[50,60,"","neap"]}', self::move($scene, $out, 'card.1', [50, 60, '', 'neap'])->model->text());
+        $this->assertSame(
+            '{"card.1":[620,20,"","ebb"]}',
+            self::move($scene, $out, 'card.1', [700, 300, '', 'ebb'])->model->text(),
+        );
+        $this->assertSame(
+            '{"card.1":[50,60,"","neap"]}',
+            self::move($scene, $out, 'card.1', [50, 60, '', 'neap'])->model->text(),
+        );
 
         $this->expectException(ModelRefused::class);
         self::move($scene, Model::empty(), 'a.1', [50, 60, '', 'tide']);
@@ -333,8 +503,16 @@ final class SettlingTest extends TestCase
 
     public function test_a_locked_part_is_fixed_and_others_hold_to_it(): void
     {
-        $scene = self::scene(self::tile('hull', 300, 300, '', 1, new Joint('deck', 0.5, 0))->locked(true), self::tile('mast', 620, 60, '', 1, new Joint('foot', 0.5, 1)));
-        $this->assertSame('foot>hull.1.deck', self::move($scene, Model::empty(), 'mast.1', [304, 276])->model->find('mast.1')?->held->text());
+        $scene = self::scene(
+            self::tile('hull', 300, 300, '', 1, new Joint('deck', 0.5, 0))->locked(true),
+            self::tile('mast', 620, 60, '', 1, new Joint('foot', 0.5, 1)),
+        );
+        $this->assertSame(
+            'foot>hull.1.deck',
+            self::move($scene, Model::empty(), 'mast.1', [304, 276])
+                ->model->find('mast.1')
+                ?->held->text(),
+        );
 
         $this->expectExceptionObject(ModelRefused::fixed());
         self::move($scene, Model::empty(), 'hull.1', [10, 10]);
@@ -369,27 +547,63 @@ final class SettlingTest extends TestCase
     {
         $scene = self::scene(self::tile('a'), new Spot('s', Frame::of(400, 300, 50, 50)));
 
-        $this->assertSame('', self::move($scene, Model::empty(), 'a.1', [10, 10, '@s'])->model->find('a.1')?->held->text());
+        $this->assertSame(
+            '',
+            self::move($scene, Model::empty(), 'a.1', [10, 10, '@s'])
+                ->model->find('a.1')
+                ?->held->text(),
+        );
     }
 
-    /** Random scenes and moves: what is settled stays settled, the text says all, and no spot holds more than it may. */
+    /**
+     * Random scenes and moves: what is settled stays settled, the text says all, and no spot holds more than it may.
+     */
     public function test_settling_settled_parts_changes_nothing(): void
     {
         mt_srand(11);
         for ($round = 0; $round < 60; $round++) {
-            $spots = array_map(fn (int $n): Spot => new Spot("s{$n}", Frame::of(mt_rand(0, 400), mt_rand(0, 250), mt_rand(60, 200), mt_rand(40, 150)), SpotForm::cases()[mt_rand(0, 4)], most: mt_rand(0, 1) === 1 ? mt_rand(1, 3) : null, settle: Settle::cases()[mt_rand(0, 4)], hole: mt_rand(0, 1) / 2, columns: mt_rand(1, 3), rows: mt_rand(1, 2)), range(1, 4));
-            $scene = self::scene(self::tile('a', stock: 6), self::tile('b', 100, 100, '', 2, new Joint('j', 1, 0.5)), self::tile('c', 620, 60, '', 2, new Joint('k', 0, 0.5)), self::wire('w'), ...$spots);
+            $spots = array_map(
+                fn (int $n): Spot => new Spot(
+                    "s{$n}",
+                    Frame::of(mt_rand(0, 400), mt_rand(0, 250), mt_rand(60, 200), mt_rand(40, 150)),
+                    SpotForm::cases()[mt_rand(0, 4)],
+                    most: mt_rand(0, 1) === 1 ? mt_rand(1, 3) : null,
+                    settle: Settle::cases()[mt_rand(0, 4)],
+                    hole: mt_rand(0, 1) / 2,
+                    columns: mt_rand(1, 3),
+                    rows: mt_rand(1, 2),
+                ),
+                range(1, 4),
+            );
+            $scene = self::scene(
+                self::tile('a', stock: 6),
+                self::tile('b', 100, 100, '', 2, new Joint('j', 1, 0.5)),
+                self::tile('c', 620, 60, '', 2, new Joint('k', 0, 0.5)),
+                self::wire('w'),
+                ...$spots,
+            );
             $model = Model::empty();
             for ($n = 0; $n < 25; $n++) {
                 $keys = $scene->ids();
                 $key = $keys[mt_rand(0, count($keys) - 1)];
                 $list = [mt_rand(-50, 780), mt_rand(-50, 450)];
-                $model = self::move($scene, $model, $key, str_starts_with($key, 'w') ? [...$list, '', '', mt_rand(0, 600), mt_rand(0, 400), ''] : $list)->model;
-                $this->assertSame($model->text(), Settling::settle($scene, $model, Model::parse($model->text()))->model->text());
+                $model = self::move(
+                    $scene,
+                    $model,
+                    $key,
+                    str_starts_with($key, 'w') ? [...$list, '', '', mt_rand(0, 600), mt_rand(0, 400), ''] : $list,
+                )->model;
+                $this->assertSame(
+                    $model->text(),
+                    Settling::settle($scene, $model, Model::parse($model->text()))->model->text(),
+                );
                 $this->assertSame($model->text(), Held::on($scene, $model)->text());
                 foreach ($scene->spots as $spot) {
                     for ($cell = 0; $cell < $spot->cells(); $cell++) {
-                        $this->assertLessThanOrEqual($spot->room(), count($model->in($spot->id, $spot->cells() > 1 ? $cell : null)));
+                        $this->assertLessThanOrEqual(
+                            $spot->room(),
+                            count($model->in($spot->id, $spot->cells() > 1 ? $cell : null)),
+                        );
                     }
                 }
             }

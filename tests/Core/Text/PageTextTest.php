@@ -31,7 +31,10 @@ final class PageTextTest extends TestCase
     {
         $this->assertSame(11.0, $this->page()->bodyHeight());
         $this->assertSame(22.0, $this->page()->tallest());
-        $this->assertSame([0.0, 0.0, ''], [$this->empty()->bodyHeight(), $this->empty()->tallest(), $this->empty()->title()]);
+        $this->assertSame(
+            [0.0, 0.0, ''],
+            [$this->empty()->bodyHeight(), $this->empty()->tallest(), $this->empty()->title()],
+        );
     }
 
     public function test_the_title_is_the_largest_heading(): void
@@ -41,7 +44,10 @@ final class PageTextTest extends TestCase
 
     public function test_large_words_at_the_foot_head_nothing(): void
     {
-        $page = new PageText(1, Size::of(600, 800), [$this->line('one two three four', 300, 11), $this->line('Thank you', 700, 30)]);
+        $page = new PageText(1, Size::of(600, 800), [
+            $this->line('one two three four', 300, 11),
+            $this->line('Thank you', 700, 30),
+        ]);
 
         $this->assertSame('', $page->title());
     }

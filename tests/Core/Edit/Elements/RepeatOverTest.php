@@ -27,7 +27,9 @@ final class RepeatOverTest extends TestCase
     public function test_a_box_is_repeated_down_the_lines_of_its_column(): void
     {
         $blanks = [
-            $this->line(100, 100), $this->line(100, 140), $this->line(104, 190, 190),
+            $this->line(100, 100),
+            $this->line(100, 140),
+            $this->line(104, 190, 190),
             $this->line(400, 140), // another column
             new Blank(BlankKind::Lines, Frame::of(100, 240, 200, 60), 0.9, 20.0, 3), // three lines more: 260, 280, 300
         ];
@@ -39,7 +41,10 @@ final class RepeatOverTest extends TestCase
     public function test_lines_above_it_and_lines_with_a_box_are_left_alone(): void
     {
         $blanks = [$this->line(100, 100), $this->line(100, 140), $this->line(100, 180)];
-        $page = $this->page(new AnswerBox('a', Frame::of(100, 122, 200, 18)), new AnswerBox('b', Frame::of(100, 162, 200, 18)));
+        $page = $this->page(
+            new AnswerBox('a', Frame::of(100, 122, 200, 18)),
+            new AnswerBox('b', Frame::of(100, 162, 200, 18)),
+        );
         $this->expectException(EditRefused::class);
         $this->expectExceptionMessage('No further line');
         (new RepeatOver(Selection::of(['a']), $blanks, false, fn (): string => 'n'))->apply($page);
@@ -63,12 +68,19 @@ final class RepeatOverTest extends TestCase
     public function test_outside_a_cell_there_is_no_table_to_fill(): void
     {
         $this->expectExceptionMessage('No other empty cell');
-        $this->repeated(Frame::of(300, 300, 50, 20), [new Blank(BlankKind::Cell, Frame::of(50, 100, 80, 20), 0.9)], true);
+        $this->repeated(
+            Frame::of(300, 300, 50, 20),
+            [new Blank(BlankKind::Cell, Frame::of(50, 100, 80, 20), 0.9)],
+            true,
+        );
     }
 
     public function test_guides_are_edges_and_middles_and_say_whose_they_are(): void
     {
-        $guides = Guides::of($this->page(new Patch('a', Frame::of(100, 100, 50, 20)), new Patch('b', Frame::of(100, 150, 80, 20))), [$this->line(120, 300)->frame]);
+        $guides = Guides::of(
+            $this->page(new Patch('a', Frame::of(100, 100, 50, 20)), new Patch('b', Frame::of(100, 150, 80, 20))),
+            [$this->line(120, 300)->frame],
+        );
         $lines = array_column($guides['x'], 1, 0);
 
         $this->assertSame(['a', 'b'], $lines[100.0]);
@@ -80,11 +92,27 @@ final class RepeatOverTest extends TestCase
 
     public function test_a_gap_between_two_neighbours_can_come_back_on_either_side(): void
     {
-        $guides = Guides::of($this->page(new Patch('a', Frame::of(100, 100, 50, 20)), new Patch('b', Frame::of(100, 150, 80, 20)), new Patch('c', Frame::of(300, 130, 10, 10))));
+        $guides = Guides::of(
+            $this->page(
+                new Patch('a', Frame::of(100, 100, 50, 20)),
+                new Patch('b', Frame::of(100, 150, 80, 20)),
+                new Patch('c', Frame::of(300, 130, 10, 10)),
+            ),
+        );
         $gaps = array_filter($guides['gaps'], fn (array $gap): bool => $gap['axis'] === 'down');
 
-        $this->assertEquals([['start', 200.0], ['end', 70.0]], array_map(fn (array $gap): array => [$gap['edge'], $gap['at']], array_values($gaps)));
-        $this->assertSame([], array_filter($guides['gaps'], fn (array $gap): bool => $gap['axis'] === 'across' && in_array('a', $gap['ids'], true)), 'what stands at other heights is no neighbour');
+        $this->assertEquals(
+            [['start', 200.0], ['end', 70.0]],
+            array_map(fn (array $gap): array => [$gap['edge'], $gap['at']], array_values($gaps)),
+        );
+        $this->assertSame(
+            [],
+            array_filter(
+                $guides['gaps'],
+                fn (array $gap): bool => $gap['axis'] === 'across' && in_array('a', $gap['ids'], true),
+            ),
+            'what stands at other heights is no neighbour',
+        );
     }
 
     public function test_what_a_student_could_not_reach_is_told(): void
@@ -98,7 +126,15 @@ final class RepeatOverTest extends TestCase
             new AnswerBox('inside', Frame::of(160, 112, 10, 10)),
         );
         $this->assertEqualsCanonicalizing([['a', 'b'], ['a', 'inside'], ['b', 'inside']], Overlaps::of($page));
-        $this->assertSame([], Overlaps::of($this->page(new AnswerBox('a', Frame::of(100, 100, 100, 20)), new AnswerBox('b', Frame::of(100, 120, 100, 20)))));
+        $this->assertSame(
+            [],
+            Overlaps::of(
+                $this->page(
+                    new AnswerBox('a', Frame::of(100, 100, 100, 20)),
+                    new AnswerBox('b', Frame::of(100, 120, 100, 20)),
+                ),
+            ),
+        );
     }
 
     private function line(float $x, float $bottom, float $width = 200): Blank
@@ -123,6 +159,9 @@ final class RepeatOverTest extends TestCase
             return 'n'.++$ids;
         }))->apply($page);
 
-        return array_map(fn (Element $element): array => [$element->frame()->x, $element->frame()->y], array_slice($after->elements(), 1));
+        return array_map(
+            fn (Element $element): array => [$element->frame()->x, $element->frame()->y],
+            array_slice($after->elements(), 1),
+        );
     }
 }

@@ -34,26 +34,64 @@ use PHPUnit\Framework\TestCase;
 
 final class EditCodecTest extends TestCase
 {
-    private const BOX = ['kind' => 'box', 'x' => 1, 'y' => 2, 'width' => 100, 'height' => 20, 'answer' => 'short', 'prompt' => '', 'size' => 12, 'cover' => false, 'outline' => true];
+    private const BOX = [
+        'kind' => 'box',
+        'x' => 1,
+        'y' => 2,
+        'width' => 100,
+        'height' => 20,
+        'answer' => 'short',
+        'prompt' => '',
+        'size' => 12,
+        'cover' => false,
+        'outline' => true,
+    ];
 
     public function test_each_kind_of_edit_is_read(): void
     {
         $this->assertInstanceOf(Move::class, $this->read(['kind' => 'move', 'ids' => ['a'], 'dx' => 1, 'dy' => -0.5]));
-        $this->assertInstanceOf(Change::class, $this->read(['kind' => 'change', 'ids' => ['a'], 'set' => ['size' => 12]]));
+        $this->assertInstanceOf(
+            Change::class,
+            $this->read(['kind' => 'change', 'ids' => ['a'], 'set' => ['size' => 12]]),
+        );
         $this->assertInstanceOf(Remove::class, $this->read(['kind' => 'remove', 'ids' => ['a', 'b', 'a']]));
-        $this->assertInstanceOf(Repeat::class, $this->read(['kind' => 'repeat', 'ids' => ['a'], 'dx' => 0, 'dy' => 20, 'times' => 3]));
-        $this->assertEquals(new Align(Selection::of(['a']), AlignTo::Middle), $this->read(['kind' => 'align', 'ids' => ['a'], 'to' => 'middle']));
-        $this->assertEquals(new SpaceOut(Selection::of(['a']), Axis::Down), $this->read(['kind' => 'space', 'ids' => ['a'], 'axis' => 'down']));
-        $this->assertEquals(new SameSize(Selection::of(['a']), Side::Both), $this->read(['kind' => 'same', 'ids' => ['a'], 'side' => 'both']));
+        $this->assertInstanceOf(
+            Repeat::class,
+            $this->read(['kind' => 'repeat', 'ids' => ['a'], 'dx' => 0, 'dy' => 20, 'times' => 3]),
+        );
+        $this->assertEquals(
+            new Align(Selection::of(['a']), AlignTo::Middle),
+            $this->read(['kind' => 'align', 'ids' => ['a'], 'to' => 'middle']),
+        );
+        $this->assertEquals(
+            new SpaceOut(Selection::of(['a']), Axis::Down),
+            $this->read(['kind' => 'space', 'ids' => ['a'], 'axis' => 'down']),
+        );
+        $this->assertEquals(
+            new SameSize(Selection::of(['a']), Side::Both),
+            $this->read(['kind' => 'same', 'ids' => ['a'], 'side' => 'both']),
+        );
         $this->assertEquals(new Stack(Selection::of(['a'])), $this->read(['kind' => 'stack', 'ids' => ['a']]));
         $this->assertEquals(new Group(Selection::of(['a']), 'new1'), $this->read(['kind' => 'group', 'ids' => ['a']]));
         $this->assertEquals(new Group(Selection::of(['a']), null), $this->read(['kind' => 'ungroup', 'ids' => ['a']]));
-        $this->assertEquals(new Lock(Selection::of(['a']), true), $this->read(['kind' => 'lock', 'ids' => ['a'], 'locked' => true]));
-        $this->assertEquals(new Order(Selection::of(['a']), OrderTo::Front), $this->read(['kind' => 'order', 'ids' => ['a'], 'to' => 'front']));
-        $this->assertEquals(new CopyStyle('b', Selection::of(['a'])), $this->read(['kind' => 'style', 'from' => 'b', 'ids' => ['a']]));
+        $this->assertEquals(
+            new Lock(Selection::of(['a']), true),
+            $this->read(['kind' => 'lock', 'ids' => ['a'], 'locked' => true]),
+        );
+        $this->assertEquals(
+            new Order(Selection::of(['a']), OrderTo::Front),
+            $this->read(['kind' => 'order', 'ids' => ['a'], 'to' => 'front']),
+        );
+        $this->assertEquals(
+            new CopyStyle('b', Selection::of(['a'])),
+            $this->read(['kind' => 'style', 'from' => 'b', 'ids' => ['a']]),
+        );
         $this->assertInstanceOf(RepeatOver::class, $this->read(['kind' => 'down', 'ids' => ['a']]));
         $this->assertInstanceOf(RepeatOver::class, $this->read(['kind' => 'fill', 'ids' => ['a']]));
-        $resize = $this->read(['kind' => 'resize', 'frames' => ['123' => ['x' => 1, 'y' => 2, 'width' => 3, 'height' => 4]]]);
+        $resize = $this->read([
+            'kind' => 'resize',
+            'frames' => ['123' => ['x' => 1, 'y' => 2, 'width' => 3, 'height' => 4]],
+        ]);
         $this->assertInstanceOf(Resize::class, $resize);
         $this->assertSame(3.0, $resize->frames['123']->width);
     }
@@ -72,13 +110,28 @@ final class EditCodecTest extends TestCase
         return [
             'nothing' => [null, 'must be an object'],
             'an unknown kind' => [['kind' => 'explode'], '"explode" is not known'],
-            'an id of its own choosing' => [['kind' => 'place', 'elements' => [['id' => 'a'] + self::BOX]], 'given by the server'],
-            'far too many times' => [['kind' => 'repeat', 'ids' => ['a'], 'dx' => 0, 'dy' => 1, 'times' => 5000], '$.edit.times'],
+            'an id of its own choosing' => [
+                ['kind' => 'place', 'elements' => [['id' => 'a'] + self::BOX]],
+                'given by the server',
+            ],
+            'far too many times' => [
+                ['kind' => 'repeat', 'ids' => ['a'], 'dx' => 0, 'dy' => 1, 'times' => 5000],
+                '$.edit.times',
+            ],
             'too far' => [['kind' => 'move', 'ids' => ['a'], 'dx' => 1e9, 'dy' => 0], '$.edit.dx'],
-            'a step too many' => [['kind' => 'move', 'ids' => ['a'], 'dx' => 1, 'dy' => 0, 'dz' => 1], '$.edit.dz: is not known'],
-            'a seventh way to line up' => [['kind' => 'align', 'ids' => ['a'], 'to' => 'askew'], '$.edit.to: must be one of'],
+            'a step too many' => [
+                ['kind' => 'move', 'ids' => ['a'], 'dx' => 1, 'dy' => 0, 'dz' => 1],
+                '$.edit.dz: is not known',
+            ],
+            'a seventh way to line up' => [
+                ['kind' => 'align', 'ids' => ['a'], 'to' => 'askew'],
+                '$.edit.to: must be one of',
+            ],
             'ids that are none' => [['kind' => 'remove', 'ids' => [['a']]], '$.edit.ids[0]'],
-            'half a frame' => [['kind' => 'resize', 'frames' => ['a' => ['x' => 1, 'y' => 1, 'width' => 5]]], '$.edit.frames.a.height: is missing'],
+            'half a frame' => [
+                ['kind' => 'resize', 'frames' => ['a' => ['x' => 1, 'y' => 1, 'width' => 5]]],
+                '$.edit.frames.a.height: is missing',
+            ],
         ];
     }
 
@@ -135,8 +188,12 @@ final class EditCodecTest extends TestCase
     {
         $n = 0;
 
-        return EditCodec::decode($edit, function () use (&$n): string {
-            return 'new'.++$n;
-        }, Printed::nothing());
+        return EditCodec::decode(
+            $edit,
+            function () use (&$n): string {
+                return 'new'.++$n;
+            },
+            Printed::nothing(),
+        );
     }
 }

@@ -21,7 +21,9 @@ use OpenSlate\Paper\Colour;
 use OpenSlate\Paper\Size;
 use PHPUnit\Framework\TestCase;
 
-/** A master's mending reaches a set: the laws of a three-way merge, on random pages, and the cases that teachers meet. */
+/**
+ * A master's mending reaches a set: the laws of a three-way merge, on random pages, and the cases that teachers meet.
+ */
 final class MergeTest extends TestCase
 {
     public function test_what_only_the_master_changed_is_taken_and_what_only_the_set_changed_is_kept(): void
@@ -33,20 +35,44 @@ final class MergeTest extends TestCase
         $merge = Merge::of($base, $set, $master);
 
         $this->assertTrue($merge->isClean());
-        $this->assertEqualsCanonicalizing(['a' => 'First', 'b' => 'Zwei', 'own' => 'Mine', 'new' => 'More'], self::words($merge->page()));
+        $this->assertEqualsCanonicalizing(
+            ['a' => 'First', 'b' => 'Zwei', 'own' => 'Mine', 'new' => 'More'],
+            self::words($merge->page()),
+        );
     }
 
     public function test_the_tray_and_the_right_model_are_the_masters_only_where_the_set_left_them(): void
     {
         [$right, $left] = [new Tray(TraySide::Right, 120.0), new Tray(TraySide::Left, 90.0)];
-        [$first, $second] = [new ModelKey('{"a.1":[1,2]}', [ModelAspect::Spots]), new ModelKey('{"a.1":[3,4]}', [ModelAspect::Spots], 2.0)];
-        $page = fn (?Tray $tray, ?ModelKey $key): Page => self::page(['a' => 'One'])->withTray($tray)->withKey($key);
-        $merged = fn (Page $base, Page $set, Page $master): array => [($page = Merge::of($base, $set, $master)->page())->tray, $page->key];
+        [$first, $second] = [
+            new ModelKey('{"a.1":[1,2]}', [ModelAspect::Spots]),
+            new ModelKey('{"a.1":[3,4]}', [ModelAspect::Spots], 2.0),
+        ];
+        $page = fn (?Tray $tray, ?ModelKey $key): Page => self::page(['a' => 'One'])
+            ->withTray($tray)
+            ->withKey($key);
+        $merged = fn (Page $base, Page $set, Page $master): array => [
+            ($page = Merge::of($base, $set, $master)->page())->tray,
+            $page->key,
+        ];
 
-        $this->assertEquals([$right, $first], $merged($page($right, $first), $page($right, $first), $page($right, $first)));
-        $this->assertEquals([$left, $second], $merged($page($right, $first), $page($right, $first), $page($left, $second)));
-        $this->assertEquals([$left, $second], $merged($page($right, $first), $page($left, $second), $page($right, $first)));
-        $this->assertEquals([$left, $second], $merged($page(null, null), $page($left, $second), $page($right, $first)), 'where both did, it stays as the set has it');
+        $this->assertEquals(
+            [$right, $first],
+            $merged($page($right, $first), $page($right, $first), $page($right, $first)),
+        );
+        $this->assertEquals(
+            [$left, $second],
+            $merged($page($right, $first), $page($right, $first), $page($left, $second)),
+        );
+        $this->assertEquals(
+            [$left, $second],
+            $merged($page($right, $first), $page($left, $second), $page($right, $first)),
+        );
+        $this->assertEquals(
+            [$left, $second],
+            $merged($page(null, null), $page($left, $second), $page($right, $first)),
+            'where both did, it stays as the set has it',
+        );
     }
 
     public function test_what_both_changed_is_settled_one_by_one(): void
@@ -60,7 +86,11 @@ final class MergeTest extends TestCase
         $this->assertEqualsCanonicalizing(['a', 'b', 'c'], array_keys($merge->conflicts));
         $this->assertNull($merge->conflicts['b']->set, 'taken off in the set');
         $this->assertNull($merge->conflicts['c']->master, 'taken off in the master');
-        $this->assertSame(['a' => 'Eins', 'c' => 'Drei'], self::words($merge->page()), 'until settled it is as the set has it');
+        $this->assertSame(
+            ['a' => 'Eins', 'c' => 'Drei'],
+            self::words($merge->page()),
+            'until settled it is as the set has it',
+        );
         $this->assertSame(['a' => 'First', 'b' => 'Second'], self::words($merge->page(['a', 'b', 'c'])));
         $this->assertSame(['a' => 'Eins', 'b' => 'Second', 'c' => 'Drei'], self::words($merge->page(['b'])));
     }
@@ -101,7 +131,11 @@ final class MergeTest extends TestCase
         $this->assertFalse($clash->isClean());
         $this->assertSame([PageProperty::Key], $clash->disputed, 'only the master took the tray away');
         $this->assertEquals($keyed->key, $clash->page([], [PageProperty::Key])->key);
-        $this->assertEquals($clash->page(), $clash->page([], [PageProperty::Tray]), 'what is not in dispute is not to be settled');
+        $this->assertEquals(
+            $clash->page(),
+            $clash->page([], [PageProperty::Tray]),
+            'what is not in dispute is not to be settled',
+        );
     }
 
     public function test_parts_of_the_set_stay_within_reach_where_the_tray_is_elsewhere(): void
@@ -117,7 +151,11 @@ final class MergeTest extends TestCase
     public function test_no_change_is_the_identity(): void
     {
         foreach (self::triples(300) as [$base, $set, $master]) {
-            $this->assertSamePage($master, Merge::of($base, $base, $master)->page(), 'an untouched set takes the master as it is');
+            $this->assertSamePage(
+                $master,
+                Merge::of($base, $base, $master)->page(),
+                'an untouched set takes the master as it is',
+            );
             $this->assertSamePage($set, Merge::of($base, $set, $base)->page(), 'an unchanged master changes nothing');
         }
     }
@@ -138,7 +176,10 @@ final class MergeTest extends TestCase
             $first = self::half($base, $one, 0);
             $second = self::half($base, $two, 1);
             $this->assertTrue(Merge::of($base, $first, $second)->isClean());
-            $this->assertEqualsCanonicalizing(self::words(Merge::of($base, $first, $second)->page()), self::words(Merge::of($base, $second, $first)->page()));
+            $this->assertEqualsCanonicalizing(
+                self::words(Merge::of($base, $first, $second)->page()),
+                self::words(Merge::of($base, $second, $first)->page()),
+            );
         }
     }
 
@@ -200,13 +241,18 @@ final class MergeTest extends TestCase
     {
         $at = 0;
 
-        return new Page(Size::of(600, 800), Colour::white(), null, array_map(
-            function (string $id, string $text) use (&$at): Label {
-                return new Label($id, Frame::of(10, 10 + 20 * (crc32($id) % 30), 100, 18), $text);
-            },
-            array_keys($words),
-            $words,
-        ));
+        return new Page(
+            Size::of(600, 800),
+            Colour::white(),
+            null,
+            array_map(
+                function (string $id, string $text) use (&$at): Label {
+                    return new Label($id, Frame::of(10, 10 + 20 * (crc32($id) % 30), 100, 18), $text);
+                },
+                array_keys($words),
+                $words,
+            ),
+        );
     }
 
     /** @return array<string, string> */

@@ -10,13 +10,25 @@ use PHPUnit\Framework\TestCase;
 /** Which old revisions go. */
 final class ThinningTest extends TestCase
 {
-    private const DAYS = [1 => '2026-09-01', 2 => '2026-09-01', 3 => '2026-09-01', 4 => '2026-09-02', 5 => '2026-09-02', 6 => '2026-09-20', 7 => '2026-09-20'];
+    private const DAYS = [
+        1 => '2026-09-01',
+        2 => '2026-09-01',
+        3 => '2026-09-01',
+        4 => '2026-09-02',
+        5 => '2026-09-02',
+        6 => '2026-09-20',
+        7 => '2026-09-20',
+    ];
 
     public function test_of_each_old_day_the_last_stays_and_of_the_last_days_all(): void
     {
         $this->assertSame([2, 4], Thinning::surplus(self::DAYS, [], '2026-09-15'));
         $this->assertSame([], Thinning::surplus(self::DAYS, [], '2026-09-01'));
-        $this->assertSame([2, 4, 6], Thinning::surplus(self::DAYS, [], '2026-12-01'), 'the one in force stays however old it is');
+        $this->assertSame(
+            [2, 4, 6],
+            Thinning::surplus(self::DAYS, [], '2026-12-01'),
+            'the one in force stays however old it is',
+        );
     }
 
     public function test_what_something_names_stays(): void

@@ -29,7 +29,11 @@ final class FlowTest extends TestCase
     public function test_it_is_snugged_up_only_as_far_as_there_is_room(): void
     {
         [$page] = Flow::room([$this->page([[50, 40], [50, 100], [300, 130]])], 90, -500);
-        $this->assertSame([40.0, 60.0, 90.0], $this->tops($page), 'the first of them stands right below what stays');
+        $this->assertSame(
+            [40.0, 60.0, 90.0],
+            $this->tops($page),
+            'the first of them stands right below what stays',
+        );
     }
 
     public function test_what_crosses_the_foot_goes_on_to_a_new_page_with_all_below_it_and_comes_back(): void
@@ -39,7 +43,11 @@ final class FlowTest extends TestCase
 
         $this->assertCount(2, $pushed);
         $this->assertSame([40.0, 690.0], $this->tops($pushed[0]));
-        $this->assertSame([36.0, 76.0], $this->tops($pushed[1]), 'they keep their distance, from the top of the page');
+        $this->assertSame(
+            [36.0, 76.0],
+            $this->tops($pushed[1]),
+            'they keep their distance, from the top of the page',
+        );
         $this->assertEquals([$page], Flow::room($pushed, 500, -90));
     }
 
@@ -47,12 +55,29 @@ final class FlowTest extends TestCase
     {
         mt_srand(9);
         for ($round = 0; $round < 80; $round++) {
-            $page = $this->page(array_map(fn (int $n): array => [(float) mt_rand(0, 500), $n * 34.0 + mt_rand(0, 10)], range(0, mt_rand(3, 21))));
+            $page = $this->page(
+                array_map(
+                    fn (int $n): array => [(float) mt_rand(0, 500), $n * 34.0 + mt_rand(0, 10)],
+                    range(0, mt_rand(3, 21)),
+                ),
+            );
             $by = mt_rand(1, 30000) / 10;
             $at = (float) mt_rand(0, 100);
             $pushed = Flow::room([$page], $at, $by);
-            $ids = array_merge(...array_map(fn (Page $one): array => array_map(fn (Element $element): string => $element->id(), $one->elements()), $pushed));
-            $this->assertCount(count($page->elements()), array_unique($ids), 'nothing is lost and nothing is twice');
+            $ids = array_merge(
+                ...array_map(
+                    fn (Page $one): array => array_map(
+                        fn (Element $element): string => $element->id(),
+                        $one->elements(),
+                    ),
+                    $pushed,
+                ),
+            );
+            $this->assertCount(
+                count($page->elements()),
+                array_unique($ids),
+                'nothing is lost and nothing is twice',
+            );
             foreach ($pushed as $one) {
                 foreach ($one->elements() as $element) {
                     $this->assertTrue($one->frame()->contains($element->frame()));
@@ -79,17 +104,29 @@ final class FlowTest extends TestCase
             $this->assertStringContainsString('nothing below that line', $refusal->getMessage());
         }
         $this->expectExceptionMessage('The print of this page cannot move');
-        Flow::room([new Page(Size::of(600, 800), Colour::white(), Backdrop::of(str_repeat('ab', 32), 1))], 0, 10);
+        Flow::room(
+            [new Page(Size::of(600, 800), Colour::white(), Backdrop::of(str_repeat('ab', 32), 1))],
+            0,
+            10,
+        );
     }
 
     /** @param  list<array{float, float}>  $places */
     private function page(array $places): Page
     {
-        return new Page(Size::of(600, 800), Colour::white(), null, array_map(
-            fn (array $place, int $at): Patch => new Patch("e{$at}", Frame::of($place[0], $place[1], 100, 20)),
-            $places,
-            array_keys($places),
-        ));
+        return new Page(
+            Size::of(600, 800),
+            Colour::white(),
+            null,
+            array_map(
+                fn (array $place, int $at): Patch => new Patch(
+                    "e{$at}",
+                    Frame::of($place[0], $place[1], 100, 20),
+                ),
+                $places,
+                array_keys($places),
+            ),
+        );
     }
 
     /** @return list<float> */

@@ -48,11 +48,16 @@ final class LiningUpTest extends TestCase
     /** @param  list<array{float, float, float, float}>  $frames */
     private static function page(array $frames): Page
     {
-        return new Page(Size::of(600, 800), Colour::white(), null, array_map(
-            fn (array $frame, int $at): Patch => new Patch(chr(97 + $at), Frame::of(...$frame)),
-            $frames,
-            array_keys($frames),
-        ));
+        return new Page(
+            Size::of(600, 800),
+            Colour::white(),
+            null,
+            array_map(
+                fn (array $frame, int $at): Patch => new Patch(chr(97 + $at), Frame::of(...$frame)),
+                $frames,
+                array_keys($frames),
+            ),
+        );
     }
 
     /** @return array<string, array{AlignTo, list<array{float, float}>}> where the three then stand */
@@ -100,12 +105,25 @@ final class LiningUpTest extends TestCase
     {
         mt_srand(5);
         for ($round = 0; $round < 60; $round++) {
-            $page = self::page(array_map(fn (): array => [(float) mt_rand(0, 400), (float) mt_rand(0, 600), (float) mt_rand(5, 90), (float) mt_rand(5, 90)], range(0, mt_rand(2, 7))));
+            $page = self::page(
+                array_map(
+                    fn (): array => [
+                        (float) mt_rand(0, 400),
+                        (float) mt_rand(0, 600),
+                        (float) mt_rand(5, 90),
+                        (float) mt_rand(5, 90),
+                    ],
+                    range(0, mt_rand(2, 7)),
+                ),
+            );
             $ids = array_map(fn (Element $element): string => $element->id(), $page->elements());
             $after = (new SpaceOut(Selection::of($ids), Axis::Across))->apply($page);
             $frames = array_map(fn (Element $element): Frame => $element->frame(), $after->elements());
             usort($frames, fn (Frame $a, Frame $b): int => $a->x + $a->width / 2 <=> $b->x + $b->width / 2);
-            $gaps = array_map(fn (int $at): float => $frames[$at + 1]->x - $frames[$at]->right(), range(0, count($frames) - 2));
+            $gaps = array_map(
+                fn (int $at): float => $frames[$at + 1]->x - $frames[$at]->right(),
+                range(0, count($frames) - 2),
+            );
             $this->assertEqualsWithDelta($gaps[0], max($gaps), 0.01);
             $this->assertEqualsWithDelta($gaps[0], min($gaps), 0.01);
         }
@@ -120,7 +138,11 @@ final class LiningUpTest extends TestCase
         $wide = (new SameSize(Selection::of(['a', 'c']), Side::Width))->apply($this->page);
         $this->assertEquals(Frame::of(60, 400, 200, 10), $wide->element('c')?->frame());
         $edge = self::page([[0, 0, 500, 10], [400, 780, 50, 10]]);
-        $this->assertEquals(Frame::of(100, 780, 500, 10), (new SameSize(Selection::of(['a', 'b']), Side::Width))->apply($edge)->element('b')?->frame(), 'what would leave the paper moves in');
+        $this->assertEquals(
+            Frame::of(100, 780, 500, 10),
+            (new SameSize(Selection::of(['a', 'b']), Side::Width))->apply($edge)->element('b')?->frame(),
+            'what would leave the paper moves in',
+        );
     }
 
     public function test_stacking_puts_all_on_one_centre(): void
@@ -128,7 +150,10 @@ final class LiningUpTest extends TestCase
         $edit = new Stack($this->all());
         $after = $edit->apply($this->page);
         foreach ($after->elements() as $element) {
-            $this->assertSame([150.0, 255.0], [$element->frame()->x + $element->frame()->width / 2, $element->frame()->middle()]);
+            $this->assertSame(
+                [150.0, 255.0],
+                [$element->frame()->x + $element->frame()->width / 2, $element->frame()->middle()],
+            );
         }
         $this->assertEquals($after, $edit->apply($after));
     }
@@ -139,7 +164,11 @@ final class LiningUpTest extends TestCase
         $after = (new Align($this->all(), AlignTo::Right))->apply($grouped);
 
         $this->assertEquals([[50, 100], [150, 200], [130, 400]], $this->places($after));
-        $this->assertEquals($this->page, (new Group(Selection::of(['b', 'c']), null))->apply($grouped), 'taken apart it is as before');
+        $this->assertEquals(
+            $this->page,
+            (new Group(Selection::of(['b', 'c']), null))->apply($grouped),
+            'taken apart it is as before',
+        );
         $this->assertRefused('at least two', new Group(Selection::of(['a']), 'g'));
     }
 
@@ -149,13 +178,22 @@ final class LiningUpTest extends TestCase
         $all = $this->all();
 
         $this->assertEquals([[60, 110], [80, 200], [70, 410]], $this->places((new Move($all, 10, 10))->apply($locked)));
-        $this->assertEquals([[50, 100], [80, 200], [50, 400]], $this->places((new Align($all, AlignTo::Left))->apply($locked)));
-        $this->assertSame(['b'], array_map(fn (Element $element): string => $element->id(), (new Remove($all))->apply($locked)->elements()));
+        $this->assertEquals(
+            [[50, 100], [80, 200], [50, 400]],
+            $this->places((new Align($all, AlignTo::Left))->apply($locked)),
+        );
+        $this->assertSame(
+            ['b'],
+            array_map(fn (Element $element): string => $element->id(), (new Remove($all))->apply($locked)->elements()),
+        );
         $this->page = $locked;
         $this->assertRefused('locked', new Move(Selection::of(['b']), 1, 1));
         $this->assertRefused('locked', new Remove(Selection::of(['b'])));
         $this->assertRefused('locked', new Resize(['b' => Frame::of(0, 0, 10, 10)]));
-        $this->assertEquals(self::page([[50, 100, 200, 20], [80, 200, 100, 30], [60, 400, 40, 10]]), (new Lock($all, false))->apply($locked));
+        $this->assertEquals(
+            self::page([[50, 100, 200, 20], [80, 200, 100, 30], [60, 400, 40, 10]]),
+            (new Lock($all, false))->apply($locked),
+        );
     }
 
     /** @return array<string, array{list<string>, OrderTo, string}> */
@@ -178,7 +216,10 @@ final class LiningUpTest extends TestCase
     {
         $page = self::page(array_fill(0, 4, [0.0, 0.0, 10.0, 10.0]));
         $after = (new Order(Selection::of($ids), $to))->apply($page);
-        $this->assertSame($order, implode('', array_map(fn (Element $element): string => $element->id(), $after->elements())));
+        $this->assertSame(
+            $order,
+            implode('', array_map(fn (Element $element): string => $element->id(), $after->elements())),
+        );
     }
 
     public function test_looks_are_copied_to_whatever_has_such_looks(): void
@@ -199,7 +240,17 @@ final class LiningUpTest extends TestCase
     public function test_whatever_is_done_nothing_leaves_the_page_and_all_can_be_stored(): void
     {
         mt_srand(11);
-        $page = self::page(array_map(fn (int $n): array => [(float) mt_rand(0, 500), (float) mt_rand(0, 700), (float) mt_rand(4, 100), (float) mt_rand(4, 100)], range(0, 9)));
+        $page = self::page(
+            array_map(
+                fn (int $n): array => [
+                    (float) mt_rand(0, 500),
+                    (float) mt_rand(0, 700),
+                    (float) mt_rand(4, 100),
+                    (float) mt_rand(4, 100),
+                ],
+                range(0, 9),
+            ),
+        );
         for ($n = 0; $n < 400; $n++) {
             $ids = array_map(fn (Element $element): string => $element->id(), $page->elements());
             shuffle($ids);
@@ -234,7 +285,10 @@ final class LiningUpTest extends TestCase
     /** @return list<array{float, float}> */
     private function places(Page $page): array
     {
-        return array_map(fn (Element $element): array => [$element->frame()->x, $element->frame()->y], $page->elements());
+        return array_map(
+            fn (Element $element): array => [$element->frame()->x, $element->frame()->y],
+            $page->elements(),
+        );
     }
 
     private function assertRefused(string $words, Edit $edit): void

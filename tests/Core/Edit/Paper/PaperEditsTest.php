@@ -34,7 +34,10 @@ final class PaperEditsTest extends TestCase
         // What was at the top left is at the top right: 800 wide now, 100 + 18 from the old top.
         $this->assertEquals(Frame::of(800 - 118, 50, 18, 200), $turned->element('a')?->frame());
         $this->assertSame(Rotation::Quarter, $turned->backdrop?->turn);
-        $this->assertEquals(Rotation::Quarter, $turned->element('c') instanceof Clip ? $turned->element('c')->turn : null);
+        $this->assertEquals(
+            Rotation::Quarter,
+            $turned->element('c') instanceof Clip ? $turned->element('c')->turn : null,
+        );
     }
 
     public function test_four_quarters_and_a_turn_with_its_inverse_are_no_turn(): void
@@ -77,7 +80,10 @@ final class PaperEditsTest extends TestCase
                     $said = $edit->consequences(self::page());
                     $page = $edit->apply(self::page());
                     foreach ($page->elements() as $element) {
-                        $this->assertTrue($page->frame()->contains($element->frame()), "{$paper->value} {$fit->value} {$element->id()}");
+                        $this->assertTrue(
+                            $page->frame()->contains($element->frame()),
+                            "{$paper->value} {$fit->value} {$element->id()}",
+                        );
                     }
                     if ($fit === Fit::Scale) {
                         $this->assertSame([0, 0, false], [$said['moved'], $said['shrunk'], $said['cut']]);
@@ -85,7 +91,10 @@ final class PaperEditsTest extends TestCase
                 }
             }
         }
-        $this->assertSame(['scale' => 1.0, 'moved' => 1, 'shrunk' => 2, 'cut' => true], (new Repaper(Size::of(190, 600), Fit::Keep))->consequences(self::page()));
+        $this->assertSame(
+            ['scale' => 1.0, 'moved' => 1, 'shrunk' => 2, 'cut' => true],
+            (new Repaper(Size::of(190, 600), Fit::Keep))->consequences(self::page()),
+        );
     }
 
     public function test_links_are_switched_one_by_one_or_all(): void

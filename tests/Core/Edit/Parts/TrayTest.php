@@ -31,7 +31,16 @@ final class TrayTest extends TestCase
 {
     private static function page(): Page
     {
-        return new Page(Size::of(600, 400), Colour::white(), elements: [new Part('waits', Frame::of(620, 30, 50, 40)), new Part('lies', Frame::of(100, 30, 50, 40)), new AnswerBox('box', Frame::of(500, 300, 80, 20))], tray: new Tray(TraySide::Right, 120));
+        return new Page(
+            Size::of(600, 400),
+            Colour::white(),
+            elements: [
+                new Part('waits', Frame::of(620, 30, 50, 40)),
+                new Part('lies', Frame::of(100, 30, 50, 40)),
+                new AnswerBox('box', Frame::of(500, 300, 80, 20)),
+            ],
+            tray: new Tray(TraySide::Right, 120),
+        );
     }
 
     private static function frame(Page $page, string $id): ?Frame
@@ -54,8 +63,15 @@ final class TrayTest extends TestCase
         $boxes = (new Move(Selection::of(['box']), 560, 0))->apply(self::page());
         $this->assertEquals(Frame::of(520, 300, 80, 20), self::frame($boxes, 'box'));
         $both = (new Move(Selection::of(['box', 'waits']), 560, 0))->apply(self::page());
-        $this->assertEquals([Frame::of(520, 300, 80, 20), Frame::of(640, 30, 50, 40)], [self::frame($both, 'box'), self::frame($both, 'waits')], 'together they go as far as both can');
-        $this->assertEquals(Frame::of(610, 0, 110, 400), self::frame((new Resize(['waits' => Frame::of(610, 0, 110, 400)]))->apply(self::page()), 'waits'));
+        $this->assertEquals(
+            [Frame::of(520, 300, 80, 20), Frame::of(640, 30, 50, 40)],
+            [self::frame($both, 'box'), self::frame($both, 'waits')],
+            'together they go as far as both can',
+        );
+        $this->assertEquals(
+            Frame::of(610, 0, 110, 400),
+            self::frame((new Resize(['waits' => Frame::of(610, 0, 110, 400)]))->apply(self::page()), 'waits'),
+        );
 
         $this->expectExceptionObject(EditRefused::offThePage());
         (new Place([new AnswerBox('b2', Frame::of(620, 30, 50, 40))]))->apply(self::page());
@@ -102,7 +118,10 @@ final class TrayTest extends TestCase
         $page = self::page()->withKey(new ModelKey('{"lies.1":[200,60]}', [ModelAspect::Spots]));
         $once = (new Turn(Rotation::Quarter))->apply($page);
         $this->assertSame(TraySide::Bottom, $once->tray?->side);
-        $this->assertTrue($once->whole()->contains(self::frame($once, 'waits') ?? Frame::of(0, 0, 0, 0)), 'what waits, waits in the turned tray');
+        $this->assertTrue(
+            $once->whole()->contains(self::frame($once, 'waits') ?? Frame::of(0, 0, 0, 0)),
+            'what waits, waits in the turned tray',
+        );
         $this->assertSame('{"lies.1":[300,200]}', $once->key?->model, '400 less 60 and 40, and 200');
         $back = $page;
         for ($n = 0; $n < 4; $n++) {
@@ -117,7 +136,10 @@ final class TrayTest extends TestCase
         // Half as large, and in the middle of 300 by 500: 150 points further down.
         $laid = (new Repaper(Size::of(300, 500), Fit::Scale))->apply($page);
 
-        $this->assertEquals(new ModelKey('{"lies.1":[50,165,"","",100,180,""]}', [ModelAspect::Joints], 1.0), $laid->key);
+        $this->assertEquals(
+            new ModelKey('{"lies.1":[50,165,"","",100,180,""]}', [ModelAspect::Joints], 1.0),
+            $laid->key,
+        );
         $this->assertSame([50.0, 165.0], [$laid->element('lies')?->frame()->x, $laid->element('lies')?->frame()->y]);
     }
 }

@@ -42,8 +42,15 @@ final class TableEditTest extends TestCase
         $table = $this->table(new InsertLine('t', Axis::Down, 1));
         $this->assertSame(4, count($table->rows));
         $this->assertSame(117.0, $table->frame->height);
-        $this->assertEqualsWithDelta([36, 27, 27, 27], array_map(fn (float $share): float => $share * 117, $table->rows), 0.01);
-        $this->assertSame(['h0', 'h1', 'h2', '', '', '', '', '', '', '', '', ''], array_map(fn (TableCell $cell): string => $cell->text, $table->cells));
+        $this->assertEqualsWithDelta(
+            [36, 27, 27, 27],
+            array_map(fn (float $share): float => $share * 117, $table->rows),
+            0.01,
+        );
+        $this->assertSame(
+            ['h0', 'h1', 'h2', '', '', '', '', '', '', '', '', ''],
+            array_map(fn (TableCell $cell): string => $cell->text, $table->cells),
+        );
         $this->assertTrue($table->cell(1, 0)->fill);
     }
 
@@ -72,7 +79,18 @@ final class TableEditTest extends TestCase
 
     public function test_what_is_not_there_is_refused(): void
     {
-        foreach ([new InsertLine('t', Axis::Down, 9), new RemoveLine('t', Axis::Across, 3), new MoveLine('t', Axis::Down, 2, 5), new ChangeCells('t', [], []), new ChangeCells('b', [0], []), new SetKey('t.9-9', []), new SetKey('t.x', []), new SetKey('x', [])] as $edit) {
+        foreach (
+            [
+                new InsertLine('t', Axis::Down, 9),
+                new RemoveLine('t', Axis::Across, 3),
+                new MoveLine('t', Axis::Down, 2, 5),
+                new ChangeCells('t', [], []),
+                new ChangeCells('b', [0], []),
+                new SetKey('t.9-9', []),
+                new SetKey('t.x', []),
+                new SetKey('x', []),
+            ] as $edit
+        ) {
             try {
                 $edit->apply($this->page);
                 $this->fail($edit::class);
@@ -89,7 +107,11 @@ final class TableEditTest extends TestCase
     {
         $keyed = (new SetKey('t.2-1', [' 4.2 ', '4.2']))->apply($this->page);
         $this->assertSame(['t.2-1' => ['4.2']], $this->of($keyed)->keys());
-        $this->assertSame([], $this->of((new ChangeCells('t', [3], ['fill' => false, 'text' => 'Sandpiper']))->apply($keyed))->keys(), 'with the place its key goes');
+        $this->assertSame(
+            [],
+            $this->of((new ChangeCells('t', [3], ['fill' => false, 'text' => 'Sandpiper']))->apply($keyed))->keys(),
+            'with the place its key goes',
+        );
         $this->assertEquals($this->page, (new SetKey('b', []))->apply((new SetKey('b', ['ebb']))->apply($this->page)));
         $this->expectException(EditRefused::class);
         (new SetKey('t.1-1', ['x']))->apply($this->page);
@@ -125,9 +147,13 @@ final class TableEditTest extends TestCase
             $this->assertGreaterThanOrEqual(4.5, $theme->ink()->contrastWith($theme->ground()), $theme->value);
             foreach ([Size::of(612, 792), Size::of(842, 595), Size::of(420, 595)] as $size) {
                 $ids = 0;
-                $page = $theme->page($size, function () use (&$ids): string {
-                    return 'e'.++$ids;
-                }, 'Tides');
+                $page = $theme->page(
+                    $size,
+                    function () use (&$ids): string {
+                        return 'e'.++$ids;
+                    },
+                    'Tides',
+                );
                 foreach ($page->elements() as $element) {
                     $this->assertTrue($page->frame()->contains($element->frame()));
                 }
