@@ -7,6 +7,8 @@ namespace Tests;
 use Illuminate\Contracts\Auth\Authenticatable;
 use Illuminate\Foundation\Testing\TestCase as BaseTestCase;
 use Illuminate\Support\Facades\Storage;
+use Illuminate\Testing\TestResponse;
+use Symfony\Component\HttpFoundation\Response;
 
 abstract class TestCase extends BaseTestCase
 {
@@ -16,6 +18,17 @@ abstract class TestCase extends BaseTestCase
         // Pages are tested without a built front end; the browser tests have the real one.
         $this->withoutVite();
         Storage::fake('local');
+    }
+
+    /**
+     * What a page says, wherever its lines are broken.
+     *
+     * @param  TestResponse<Response>  $response
+     */
+    protected function assertReads(string $words, TestResponse $response): void
+    {
+        $text = html_entity_decode(strip_tags((string) $response->assertOk()->getContent()), ENT_QUOTES | ENT_HTML5);
+        $this->assertStringContainsString($words, (string) preg_replace('/\s+/u', ' ', $text));
     }
 
     /** In tests one session serves one person after the other. */

@@ -11,7 +11,7 @@ use App\Documents\FileRefused;
 use App\Models\Worksheet;
 use App\Models\WorksheetPage;
 use App\View\ContactSheet;
-use App\View\StationPage;
+use App\View\Station;
 use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Http\Exceptions\PostTooLargeException;
@@ -99,7 +99,7 @@ final class Refusals
         return match (true) {
             $refusal instanceof FileRefused => ['code' => $refusal->reason],
             ! ($refusal instanceof StaleEdit) && ! ($refusal instanceof StaleArrangement) => [],
-            $page instanceof WorksheetPage => StationPage::drawn($page->refresh(), $request->input('station')),
+            $page instanceof WorksheetPage => Station::named($request->input('station'))->drawn($page->refresh()),
             $worksheet instanceof Worksheet => ContactSheet::drawn($worksheet),
             default => [],
         };

@@ -7,7 +7,6 @@ namespace App\View;
 use App\Models\PageRevision;
 use App\Models\WorksheetPage;
 use OpenSlate\Blanks\Blank;
-use OpenSlate\Elements\Element;
 use OpenSlate\Geometry\Frame;
 use OpenSlate\Page\Overlaps;
 use OpenSlate\Page\Page;
@@ -37,7 +36,7 @@ final readonly class BenchPage
     /** @return list<string> ids of what is on it, the lowest first */
     public function ids(): array
     {
-        return self::idsOf($this->content);
+        return $this->content->ids();
     }
 
     /** @return array<string, mixed> the lines that dragged things may hold to, and what lies over what, in words */
@@ -118,7 +117,7 @@ final readonly class BenchPage
                 array_keys($tags),
                 $tags,
             ),
-            'order' => $order === self::idsOf($before) ? null : $order,
+            'order' => $order === $before->ids() ? null : $order,
             // Without print nothing is ever proposed.
             'ghosts' => $this->content->backdrop === null
                     ? null
@@ -137,11 +136,5 @@ final readonly class BenchPage
             'undo' => $this->revision->undo_to !== null,
             'redo' => $this->revision->redo_to !== null,
         ];
-    }
-
-    /** @return list<string> */
-    private static function idsOf(Page $page): array
-    {
-        return array_map(fn (Element $element): string => $element->id(), $page->elements());
     }
 }

@@ -12,6 +12,41 @@ use OpenSlate\Packs\Role;
 /** What the contact sheet shows beside the pages: the brackets of sections and sets, and what keys answer. */
 final readonly class ContactSheet
 {
+    /** What can be done with the ticked pages, and by which keys. */
+    public const VERBS = [
+        'earlier' => ['Earlier', 'Alt+Left arrow'],
+        'later' => ['Later', 'Alt+Right arrow'],
+        'left' => ['Turn left', ','],
+        'right' => ['Turn right', '.'],
+        'duplicate' => ['Duplicate', 'D'],
+        'paper' => ['Paper', null],
+        'remove' => ['Take out', 'Delete'],
+    ];
+
+    public const KEYS = [
+        'Space' => 'tick the page; with Shift all pages from the last tick',
+        'S, K, G, C, N, T, R, E, U' => 'what ticked pages are for',
+        'Alt + arrows' => 'move ticked pages earlier or later',
+        ', and .' => 'turn ticked pages left, right',
+        'D' => 'duplicate ticked pages',
+        'Delete' => 'take ticked pages out',
+        'Arrows on a bracket' => 'move where a section starts',
+        'Ctrl + Z, Ctrl + Shift + Z' => 'undo, redo',
+        '?' => 'this list',
+    ];
+
+    /** @return list<array{url: string, remove: string, name: string}> files that are on their way to its end */
+    public static function arriving(Worksheet $worksheet): array
+    {
+        $said = fn (Worksheet $file): array => [
+            'url' => route('worksheets.progress', $file),
+            'remove' => route('bin.store', $file),
+            'name' => $file->name,
+        ];
+
+        return array_values($worksheet->arriving->map($said)->all());
+    }
+
     /**
      * @param  array<int, bool>  $starts  whether a section starts at a page, by id
      * @param  array<int, list<array{name: string, starts: bool, ends: bool}>>  $sets  the sets a page is in, by id

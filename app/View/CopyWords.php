@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\View;
 
 use App\Models\Copy;
+use App\Models\Edition;
 use App\Models\Handout;
 use App\School;
 use OpenSlate\Copies\CopyState;
@@ -18,6 +19,24 @@ final class CopyWords
     public static function fills(Copy $copy, Handout $handout, School $school): array
     {
         return ['student' => $copy->student->name, 'date' => $school->local($handout->created_at)->format('j F Y')];
+    }
+
+    /** What its student does with it next. */
+    public static function next(CopyState $state): string
+    {
+        return match ($state) {
+            CopyState::NotOpened => 'Start',
+            CopyState::Working => 'Go on with',
+            CopyState::HandedIn => 'Look at',
+        };
+    }
+
+    /** How far its student has come. */
+    public static function filled(Copy $copy, Edition $edition): string
+    {
+        return $copy->state === CopyState::HandedIn
+            ? 'handed in'
+            : "{$copy->filled} of {$edition->places_count} filled";
     }
 
     public static function state(Standing $standing, Due $due): string

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\View;
 
 use OpenSlate\Answers\PassageAnswer;
+use OpenSlate\Blanks\Blank;
 use OpenSlate\Elements\AnswerBox;
 use OpenSlate\Elements\Clip;
 use OpenSlate\Elements\Element;
@@ -53,6 +54,45 @@ final class ElementWords
                 : self::shape($element->shape).', '.$element->count().' boxes',
             default => 'covers what is printed',
         };
+    }
+
+    /** What it is, and what it asks, if it asks anything. */
+    public static function asking(string $what, AnswerBox|Table|Organiser $element): string
+    {
+        return $element->prompt === '' ? $what : "{$what}: {$element->prompt}";
+    }
+
+    /**
+     * A cell, for those who do not see its table.
+     *
+     * @param  string  $named  what the table is called
+     */
+    public static function cell(Table $table, int $row, int $column, string $named): string
+    {
+        $heading = $table->heading($row, $column);
+
+        return $heading === '' ? sprintf('%s, row %d, column %d', $named, $row + 1, $column + 1) : $heading;
+    }
+
+    /**
+     * A box, for those who do not see its organiser.
+     *
+     * @param  string  $named  what the organiser is called
+     * @param  int|null  $parent  the box that it stands below, from 0
+     */
+    public static function box(Organiser $organiser, int $at, string $named, ?int $parent): string
+    {
+        $box = $organiser->box($at);
+        $numbered = fn (int $one): string => 'box '.($one + 1);
+
+        return ($box->name === '' ? "{$named}, {$numbered($at)}" : $box->name).
+            ($parent === null ? '' : ', below '.($organiser->box($parent)->name ?: $numbered($parent))).
+            ($box->prompt === '' ? '' : ": {$box->prompt}");
+    }
+
+    public static function proposed(Blank $blank): string
+    {
+        return $blank->label === '' ? 'Proposed answer box' : "Proposed answer box: {$blank->label}";
     }
 
     public static function kind(ElementKind $kind): string

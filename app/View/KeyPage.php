@@ -11,7 +11,10 @@ use OpenSlate\Answers\ChoiceAnswer;
 use OpenSlate\Answers\ModelAnswer;
 use OpenSlate\Assembly\Model;
 use OpenSlate\Copies\Place;
+use OpenSlate\Elements\Answerable;
 use OpenSlate\Page\Page;
+use OpenSlate\Page\Tags;
+use OpenSlate\Page\Tally;
 use OpenSlate\Parts\Held;
 use OpenSlate\Parts\Scene;
 
@@ -58,6 +61,29 @@ final readonly class KeyPage
         }
 
         return $texts;
+    }
+
+    public function tally(): Tally
+    {
+        return Tally::of($this->content);
+    }
+
+    /** @return list<KeyRow> all places of the page, in reading order */
+    public function rows(): array
+    {
+        $tags = Tags::of($this->content);
+        $rows = array_map(
+            fn (Answerable $element): array => KeyRow::allOf($element, $tags[$element->id()]),
+            $this->content->answerables(),
+        );
+
+        return array_merge(...$rows);
+    }
+
+    /** How many parts are in the right model. */
+    public function placed(): int
+    {
+        return $this->content->key === null ? 0 : count(Model::parse($this->content->key->model)->placed);
     }
 
     /** @return array<string, mixed> drawn for the browser */

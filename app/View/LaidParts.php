@@ -9,7 +9,6 @@ use OpenSlate\Assembly\Model;
 use OpenSlate\Assembly\Placed;
 use OpenSlate\Copies\Place;
 use OpenSlate\Elements\Part;
-use OpenSlate\Geometry\Frame;
 use OpenSlate\Page\Page;
 use OpenSlate\Parts\Guides;
 use OpenSlate\Parts\Scene;
@@ -20,9 +19,7 @@ final readonly class LaidParts
     /** Above all else that lies on a page. */
     private const ABOVE = 600;
 
-    /**
-     * @param  list<array{placed: Placed, part: Part, frame: Frame, z: int, said: string, left: int, under: bool}>  $all
-     */
+    /** @param  list<LaidPart>  $all */
     private function __construct(
         public string $place,
         public string $model,
@@ -45,31 +42,18 @@ final readonly class LaidParts
             $part = $scene->part($key);
             $placed = $scene->where($key, $model);
             $moved = isset($above[$key]);
-            $all[] = [
-                'placed' => $placed,
-                'part' => $part,
-                'frame' => $scene->frame($placed),
-                'z' => $moved ? self::ABOVE + $above[$key] : $levels[$id] + 1,
-                'said' => self::said($scene, $placed, $part, (int) $copy, $moved),
+            $numbers = array_filter(range(1, $part->stock), fn (int $n): bool => ! isset($above["{$id}.{$n}"]));
+            $all[] = new LaidPart(
+                placed: $placed,
+                part: $part,
+                frame: $scene->frame($placed),
+                z: $moved ? self::ABOVE + $above[$key] : $levels[$id] + 1,
+                level: $levels[$id] + 1,
+                said: self::said($scene, $placed, $part, (int) $copy, $moved),
+                left: $moved ? 0 : count($numbers),
                 // Of a stock only the topmost that is left is seen: see-through copies would add up.
-                'under' => ! $moved &&
-                    (int) $copy <
-                        max(
-                            array_map(
-                                fn (int $n): int => isset($above["{$id}.{$n}"]) ? 0 : $n,
-                                range(1, $part->stock),
-                            ),
-                        ),
-                'left' => $moved
-                    ? 0
-                    : $part->stock -
-                        count(
-                            array_filter(
-                                array_keys($model->placed),
-                                fn (string $one): bool => explode('.', (string) $one)[0] === $id,
-                            ),
-                        ),
-            ];
+                under: ! $moved && (int) $copy < max([0, ...$numbers]),
+            );
         }
 
         return new self($place, $texts[$place] ?? '', $all, $scene);

@@ -21,11 +21,7 @@ final readonly class LaidPrint
 
     public static function kept(string $source, int $page, Frame $frame, Rotation $turn): self
     {
-        $address = fn (string $size): string => route(
-            'backdrops.show',
-            ['source' => $source, 'page' => $page, 'size' => $size],
-            false,
-        );
+        $address = fn (string $size): string => PictureAddress::page($source, $page, $size);
 
         return new self($address('page'), $address('thumbnail'), $frame, $turn);
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use OpenSlate\Geometry\Frame;
 use OpenSlate\Organise\Line;
 
 /** A line as SVG, with its arrow's head. */
@@ -37,6 +38,21 @@ final class LineDrawing
             round($x + $dy, 2),
             round($y - $dx, 2),
         );
+    }
+
+    /** What parts a frame into so many columns and rows, from its top left. */
+    public static function grid(Frame $frame, int $columns, int $rows): string
+    {
+        $down = array_map(
+            fn (int $n): string => 'M'.($frame->width * $n) / $columns." 0V{$frame->height}",
+            $columns > 1 ? range(1, $columns - 1) : [],
+        );
+        $across = array_map(
+            fn (int $n): string => 'M0 '.($frame->height * $n) / $rows."H{$frame->width}",
+            $rows > 1 ? range(1, $rows - 1) : [],
+        );
+
+        return implode(' ', [...$down, ...$across]);
     }
 
     /** In points, as long as it is wide. */

@@ -46,6 +46,24 @@ final class PartDrawing
         };
     }
 
+    /** @return array{float, float, float, float} both ends of a connector, in points from its frame; else nothing */
+    public static function ends(Part $part): array
+    {
+        if ($part->form !== PartForm::Connector) {
+            return [0.0, 0.0, 0.0, 0.0];
+        }
+        [[$x1, $y1], [$x2, $y2]] = $part->ends();
+        [$left, $top] = [$part->frame->x, $part->frame->y];
+
+        return [$x1 - $left, $y1 - $top, $x2 - $left, $y2 - $top];
+    }
+
+    /** How well its words are seen, to a tenth; null where it has none. */
+    public static function seen(Part $part, Colour $paper): ?float
+    {
+        return $part->text === '' ? null : round(self::contrast($part, $paper), 1);
+    }
+
     /**
      * Contrast of a part's words with what is behind them (WCAG 2.2), 1 to 21; what is see-through lets the paper
      * through.

@@ -6,12 +6,21 @@ namespace App\View;
 
 use OpenSlate\Answers\Ruling;
 use OpenSlate\Elements\AnswerBox;
+use OpenSlate\Elements\Label;
+use OpenSlate\Elements\Organiser;
+use OpenSlate\Elements\Table;
 
 /** The style of typed text that cannot be said in a stylesheet. */
 final class TextStyle
 {
     /** Text sits this far above the printed line, as a share of its size, so that the line does not touch it. */
     private const ABOVE = 0.12;
+
+    /** @return list<string> the classes of what is written in a font, to one side */
+    public static function classes(AnswerBox|Table|Organiser|Label $element): array
+    {
+        return ["type type--{$element->font->value}", "type--{$element->align->value}"];
+    }
 
     /**
      * The line height, and where the text has to start so that its first baseline is on the first printed line. A line

@@ -17,6 +17,21 @@ final readonly class ModelVerdict
     {
     }
 
+    public static function nothing(): self
+    {
+        return new self(0, 0, 0, []);
+    }
+
+    public function and(self $other): self
+    {
+        return new self(
+            $this->right + $other->right,
+            $this->of + $other->of,
+            $this->extra + $other->extra,
+            [...$this->words, ...$other->words],
+        );
+    }
+
     public function isRight(): bool
     {
         return $this->right === $this->of && $this->extra === 0;

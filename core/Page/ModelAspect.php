@@ -18,4 +18,14 @@ enum ModelAspect: string
 
     /** At which joints that is; without it, one side of a part is as good as another. */
     case Ends = 'ends';
+
+    public function words(): string
+    {
+        return match ($this) {
+            self::Spots => 'which part is in which spot, and how many',
+            self::Order => 'their order in rows and on lines',
+            self::Joints => 'what is joined to what',
+            self::Ends => 'at which joints',
+        };
+    }
 }

@@ -14,4 +14,9 @@ final readonly class ModelKey
     public function __construct(public string $model, public array $counts, public ?float $points = null)
     {
     }
+
+    public function counts(ModelAspect $aspect): bool
+    {
+        return in_array($aspect, $this->counts, true);
+    }
 }

@@ -56,6 +56,12 @@ final readonly class Page
         return array_values($this->elements);
     }
 
+    /** @return list<string> of its elements, in their order */
+    public function ids(): array
+    {
+        return array_map(fn (Element $element): string => $element->id(), $this->elements());
+    }
+
     public function element(string $id): ?Element
     {
         return $this->elements[$id] ?? null;

@@ -142,7 +142,8 @@ final class HandOutTest extends TestCase
         $this->assertSame(3, Copy::count());
         $item = $handout->items()->where('position', 2)->sole();
         $this->actingAs($this->student('6 Heron 1'), 'student');
-        $this->get('/my/day')->assertSee('Read Tide table')->assertSee('Start Tide times');
+        $this->assertReads('Read Tide table', $this->get('/my/day'));
+        $this->assertReads('Start Tide times', $this->get('/my/day'));
         $this->get("/my/readings/{$item->id}")->assertOk();
     }
 

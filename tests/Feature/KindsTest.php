@@ -79,7 +79,7 @@ final class KindsTest extends TestCase
         }
         $this->assertSame(11, $this->copy->refresh()->filled);
         $html = (string) $this->get($this->url())->getContent();
-        $this->assertMatchesRegularExpression('~value="b" aria-label="flood"\s+checked~', $html);
+        $this->assertMatchesRegularExpression('~value="b"\s+aria-label="flood"\s+checked~', $html);
         $this->assertStringContainsString('stroke="#1f4fa3"', $html, 'the drawing is there');
         $this->save([
             '1.jacket' => '',

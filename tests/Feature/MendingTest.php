@@ -62,10 +62,14 @@ final class MendingTest extends TestCase
         $this->get($this->url())->assertOk()->assertSee('Nothing waits to be mended.');
         $this->edit($this->two, 1, new Place([new Label('own', Frame::of(10, 400, 100, 20), 'For Two')]));
         $this->edit($this->master, 1, $this->words('a', 'Tide times'));
-        $this->get("/worksheets/{$this->master->id}")->assertSee(
+        $this->assertReads(
             '2 pages in what was cut from this could take what you changed here.',
+            $this->get("/worksheets/{$this->master->id}"),
         );
-        $this->get("/worksheets/{$this->two->id}")->assertSee('1 page of this has changed in Pack since.');
+        $this->assertReads(
+            '1 page of this has changed in Pack since.',
+            $this->get("/worksheets/{$this->two->id}"),
+        );
         $this->get($this->url())->assertSee('Can take the change as it is: 2 pages');
 
         $this->post($this->url())->assertRedirect()->assertSessionHas('done', 'Mended: 2 pages.');
@@ -85,9 +89,8 @@ final class MendingTest extends TestCase
         $this->edit($this->one, 1, new Remove(Selection::of(['b'])));
         $this->edit($this->master, 1, $this->words('a', 'Tide times'));
         $this->edit($this->master, 1, $this->words('b', 'The quay'));
+        $this->assertReads('One, page 1: changed on both sides', $this->get($this->url()));
         $this->get($this->url())
-            ->assertOk()
-            ->assertSee('One, page 1: changed on both sides')
             ->assertSee('Ebb and flow')
             ->assertSee('taken off the page');
         $this->post($this->url())->assertSessionHas('done', 'Mended: 1 page.');
@@ -148,7 +151,7 @@ final class MendingTest extends TestCase
         $this->assertSame(['Ebb and flow', 'Harbour'], $this->texts($this->one, 1));
         $this->get($this->url())->assertDontSee('One, page 1');
         $this->edit($this->master, 1, $this->words('a', 'Tide tables'));
-        $this->get($this->url())->assertSee('One, page 1: changed on both sides');
+        $this->assertReads('One, page 1: changed on both sides', $this->get($this->url()));
     }
 
     public function test_a_set_whose_page_was_removed_or_that_is_in_the_bin_is_told_of_in_a_sentence(): void

@@ -11,7 +11,9 @@ use App\Models\Worksheet;
 use App\Models\WorksheetState;
 use App\ShippedKits;
 use App\View\BenchPage;
+use App\View\JobSheet;
 use App\View\MendingNotice;
+use App\View\Station;
 use Illuminate\Contracts\View\View;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
@@ -39,23 +41,20 @@ final class BenchController
 
     public function show(Worksheet $worksheet, int $number = 1): View|RedirectResponse
     {
-        return $this->station('boxes', $worksheet, $number);
+        return $this->station(Station::Boxes, $worksheet, $number);
     }
 
     public function parts(Worksheet $worksheet, int $number = 1): View|RedirectResponse
     {
-        return $this->station('parts', $worksheet, $number);
+        return $this->station(Station::Parts, $worksheet, $number);
     }
 
-    private function station(string $station, Worksheet $worksheet, int $number): View|RedirectResponse
+    private function station(Station $station, Worksheet $worksheet, int $number): View|RedirectResponse
     {
         if ($worksheet->state !== WorksheetState::Ready) {
             return to_route('worksheets.show', $worksheet);
         }
-        $worksheet
-            ->load(['master:id,name,teacher_id,deleted_at', 'original', 'sets:id,master_id,name'])
-            ->loadRail()
-            ->loadCount('editions');
+        $worksheet->load('sets:id,master_id,name')->loadRail();
         $page = $worksheet->pages->firstWhere('position', $number) ?? abort(404);
 
         $shown = BenchPage::of($page);
@@ -67,7 +66,7 @@ final class BenchController
         return view(
             'bench.station',
             [
-                'station' => $station,
+                'job' => JobSheet::of($worksheet, $station),
                 'worksheet' => $worksheet,
                 'row' => $page,
                 'shown' => $shown,
@@ -75,7 +74,7 @@ final class BenchController
                 'mending' => MendingNotice::of($worksheet),
                 'shelf' => $this->clippable($worksheet),
             ] +
-                ($station === 'parts'
+                ($station === Station::Parts
                     ? [
                         'shipped' => ShippedKits::all(),
                         'kits' => Kit::where('teacher_id', $worksheet->teacher_id)

@@ -11,6 +11,8 @@ use App\Http\Requests\BoardRequest;
 use App\Models\Worksheet;
 use App\Models\WorksheetState;
 use App\View\BoardForm;
+use App\View\JobSheet;
+use App\View\Station;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
@@ -31,10 +33,11 @@ final class BoardController
                 'refused' => 'The pages that this board chooses from are in the bin. Put the master back first.',
             ]);
         }
-        $worksheet->load(['pages.current', 'master', 'original', 'sets'])->loadCount('editions');
+        $worksheet->load(['pages.current', 'sets']);
         $board = $worksheet->choiceBoard() ?? BoardForm::suggested($master);
 
         return view('bench.board', [
+            'job' => JobSheet::of($worksheet, Station::Pages),
             'worksheet' => $worksheet,
             'master' => $master,
             'board' => $board,

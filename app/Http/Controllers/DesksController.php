@@ -8,6 +8,7 @@ use App\Http\Requests\DesksRequest;
 use App\Models\Copy;
 use App\Models\Handout;
 use App\Models\HandoutItem;
+use App\Models\SchoolClass;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
@@ -29,15 +30,31 @@ final class DesksController
             'handout' => $handout,
             'item' => $item,
             'page' => $page,
-            'copies' => $item === null
-                    ? new Collection
-                    : $item
-                        ->copies()
-                        ->with('student')
-                        ->get()
-                        ->sortBy(fn (Copy $copy): string => mb_strtolower($copy->student->name))
-                        ->values(),
+            'byClass' => $this->byClass($handout, $item?->copies()->with('student')->get() ?? new Collection),
         ]);
+    }
+
+    /**
+     * @param  Collection<int, Copy>  $copies
+     * @return array<string, Collection<int, Copy>>  copies in the order of names, by the name of the class by
+     *                                                       which each student got theirs, in order as well
+     */
+    private function byClass(Handout $handout, Collection $copies): array
+    {
+        $given = $handout->classes->pluck('name', 'id');
+        $class = function (Copy $copy) use ($handout, $given): string {
+            $classes = $handout->recipients->firstWhere('id', $copy->student_id)->classes ?? new Collection;
+
+            return $classes->first(fn (SchoolClass $class): bool => $given->has($class->id))->name ?? 'No class now';
+        };
+
+        $byClass = [];
+        foreach ($copies->sortBy(fn (Copy $copy): string => mb_strtolower($copy->student->name)) as $copy) {
+            ($byClass[$class($copy)] ??= new Collection)->push($copy);
+        }
+        ksort($byClass, SORT_NATURAL | SORT_FLAG_CASE);
+
+        return $byClass;
     }
 
     /**

@@ -9,6 +9,8 @@ use App\Http\Requests\HandOutRequest;
 use App\Models\Teacher;
 use App\Models\Worksheet;
 use App\Models\WorksheetState;
+use App\View\JobSheet;
+use App\View\Station;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -40,9 +42,14 @@ final class HandoutController
         if ($worksheet->state !== WorksheetState::Ready) {
             return to_route('worksheets.show', $worksheet);
         }
-        $worksheet->load(['master:id,name,deleted_at', 'original'])->loadCount('editions');
 
         return view('bench.hand-out', [
+            'job' => JobSheet::of($worksheet, Station::HandOut),
+            'ways' => [
+                'none' => 'Not this class',
+                'whole' => 'The whole class, and whoever joins it',
+                'chosen' => 'Chosen students',
+            ],
             'worksheet' => $worksheet,
             'classes' => $teacher->classes()->with('students')->orderBy('name')->get(),
             'others' => $teacher

@@ -6,8 +6,10 @@ namespace App\Http\Controllers;
 
 use App\Models\Worksheet;
 use App\Models\WorksheetState;
+use App\View\JobSheet;
 use App\View\KeyPage;
 use App\View\MendingNotice;
+use App\View\Station;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 
@@ -19,13 +21,11 @@ final class KeyController
         if ($worksheet->state !== WorksheetState::Ready) {
             return to_route('worksheets.show', $worksheet);
         }
-        $worksheet
-            ->load(['master:id,name,teacher_id,deleted_at', 'original', 'sets:id,master_id,name'])
-            ->loadRail()
-            ->loadCount('editions');
+        $worksheet->load('sets:id,master_id,name')->loadRail();
         $page = $worksheet->pages->firstWhere('position', $number) ?? abort(404);
 
         return view('bench.key', [
+            'job' => JobSheet::of($worksheet, Station::Key),
             'worksheet' => $worksheet,
             'row' => $page,
             'shown' => KeyPage::of($page),

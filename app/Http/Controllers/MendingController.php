@@ -10,6 +10,8 @@ use App\Actions\MendPage;
 use App\Actions\OfferMending;
 use App\Models\Worksheet;
 use App\View\Count;
+use App\View\JobSheet;
+use App\View\Station;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -20,9 +22,11 @@ final class MendingController
 {
     public function show(Worksheet $worksheet, OfferMending $offer): View
     {
-        $worksheet->load(['master:id,name,deleted_at', 'original', 'sets'])->loadCount('editions');
-
-        return view('bench.mending', ['worksheet' => $worksheet, 'offers' => collect($offer($worksheet))]);
+        return view('bench.mending', [
+            'job' => JobSheet::of($worksheet, Station::Pages),
+            'worksheet' => $worksheet->load('sets'),
+            'offers' => collect($offer($worksheet)),
+        ]);
     }
 
     /** Gives it to every page that can take it as it is. */

@@ -11,9 +11,8 @@ use App\Actions\UndoEdit;
 use App\Models\PageRevision;
 use App\Models\WorksheetPage;
 use App\View\BenchPage;
-use App\View\KeyPage;
 use App\View\RoomWords;
-use App\View\StationPage;
+use App\View\Station;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Str;
@@ -24,7 +23,7 @@ final class PageController
 {
     public function show(Request $request, WorksheetPage $page): JsonResponse
     {
-        return response()->json(StationPage::drawn($page, $request->input('station')));
+        return response()->json(Station::named($request->input('station'))->drawn($page));
     }
 
     /** The lines that dragged things may hold to; asked for once the page has come to rest. */
@@ -83,15 +82,9 @@ final class PageController
     private function after(WorksheetPage $page, callable $change, array &$new = []): JsonResponse
     {
         $revision = $change();
-        if (request()->input('station') === 'key') {
-            return response()->json(KeyPage::of($page)->drawn());
-        }
-        $shown = BenchPage::at($page, $revision);
+        $shown = Station::named(request()->input('station'))->changed($page, $revision);
+        $made = $new === [] ? [] : array_values(array_intersect($new, $revision->page()->ids()));
 
-        return response()->json(
-            ($revision->replaced() === null ? $shown->drawn() : $shown->changes($revision->replaced())) + [
-                'new' => $new === [] ? [] : array_values(array_intersect($new, $shown->ids())),
-            ],
-        );
+        return response()->json($shown + ['new' => $made]);
     }
 }

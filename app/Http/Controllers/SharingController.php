@@ -7,6 +7,8 @@ namespace App\Http\Controllers;
 use App\Actions\TakeAsOwn;
 use App\Models\Teacher;
 use App\Models\Worksheet;
+use App\View\JobSheet;
+use App\View\SharedWith;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -30,10 +32,10 @@ final class SharingController
 
     public function edit(Worksheet $worksheet, #[CurrentUser('teacher')] Teacher $teacher): View
     {
-        $worksheet->load(['master:id,name,deleted_at', 'original', 'colleagues'])->loadCount('editions');
-
         return view('bench.sharing', [
-            'worksheet' => $worksheet,
+            'job' => JobSheet::of($worksheet),
+            'worksheet' => $worksheet->load('colleagues'),
+            'shared' => SharedWith::of($worksheet),
             'teachers' => Teacher::whereKeyNot($teacher->id)
                 ->orderBy('name')
                 ->get(['id', 'name']),

@@ -14,7 +14,9 @@ use App\Models\Worksheet;
 use App\Models\WorksheetPage;
 use App\Models\WorksheetState;
 use App\View\ContactSheet;
+use App\View\JobSheet;
 use App\View\MendingNotice;
+use App\View\Station;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
@@ -74,18 +76,10 @@ final class WorksheetController
         if ($worksheet->joins_id !== null) {
             return to_route('worksheets.show', $worksheet->joins_id);
         }
-        $worksheet
-            ->load([
-                'master:id,name,teacher_id,deleted_at',
-                'original',
-                'pages.current',
-                'sets.pages',
-                'arriving',
-                'arrangement',
-            ])
-            ->loadCount('editions');
+        $worksheet->load(['pages.current', 'sets.pages', 'arriving', 'arrangement']);
 
         return view('bench.pages', [
+            'job' => JobSheet::of($worksheet, Station::Pages),
             'worksheet' => $worksheet,
             'locked' => $worksheet->isLocked(),
             'sheet' => ContactSheet::of($worksheet),

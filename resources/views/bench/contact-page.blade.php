@@ -1,26 +1,54 @@
 {{-- One page on the contact sheet. $row: App\Models\WorksheetPage, $worksheet, $sheet: App\View\ContactSheet --}}
-@php($forTeacher = ! in_array($row->role, [\OpenSlate\Packs\Role::Student, \OpenSlate\Packs\Role::Unknown], true))
+@use('App\View\Count')
+@use('App\View\PaperWords')
+@use('App\View\RoleWords')
+@use('OpenSlate\Packs\Role')
+@php($forTeacher = !in_array($row->role, [Role::Student, Role::Unknown], true))
 @php($content = $row->current->page())
 @php($boxes = $content->placesCount())
-<li id="contact-{{ $row->id }}" @class(['contact__page', 'contact__page--teacher' => $forTeacher]) data-page="{{ $row->id }}" data-number="{{ $row->position }}" data-role="{{ $row->role->value }}">
-    @if ($row->section !== null && $row->role === \OpenSlate\Packs\Role::Student)
+<li id="contact-{{ $row->id }}" @class(['contact__page', 'contact__page--teacher' => $forTeacher])
+    data-page="{{ $row->id }}" data-number="{{ $row->position }}" data-role="{{ $row->role->value }}">
+    @if ($row->section !== null && $row->role === Role::Student)
         @php($starts = $sheet->startsSection($row))
-        <span @class(['bracket', 'bracket--start' => $starts]) title="{{ $row->section }}">@if ($starts)<button type="button" class="bracket__grip" data-boundary aria-label="Start of {{ $row->section }}, at page {{ $row->position }}: move it with the arrow keys" title="Drag, or press the arrow keys, to move where {{ $row->section }} starts"></button><span class="bracket__name">{{ $row->section }}</span>@endif</span>
+        <span @class(['bracket', 'bracket--start' => $starts]) title="{{ $row->section }}">
+            @if ($starts)
+                <button type="button" class="bracket__grip" data-boundary
+                    aria-label="Start of {{ $row->section }}, at page {{ $row->position }}: move it with the arrow keys"
+                    title="Drag, or press the arrow keys, to move where {{ $row->section }} starts"></button><span
+                    class="bracket__name">{{ $row->section }}</span>
+            @endif
+        </span>
     @else
         <span class="bracket bracket--none"></span>
     @endif
     <label class="contact__pick">
         <input type="checkbox" class="form-check-input" value="{{ $row->id }}" data-pick>
         <span>Page {{ $row->position }}</span>
-        @if ($boxes)<span class="contact__count">{{ \App\View\Count::of($boxes, 'box', 'boxes') }}</span>@endif
+        @if ($boxes)
+            <span class="contact__count">{{ Count::of($boxes, 'box', 'boxes') }}</span>
+        @endif
     </label>
-    <x-page.sheet answers :page="$content" :number="$row->position" :of="$worksheet->pages_total" sizes="(min-width: 1200px) 480px, 300px" />
+    <x-page.sheet answers :page="$content" :number="$row->position" :of="$worksheet->pages_total"
+        sizes="(min-width: 1200px) 480px, 300px" />
     <div class="cuts" data-cuts title="Drag along this strip to choose the pages of a set">
         @foreach ($sheet->setsWith($row) as $set)
-            <span @class(['cut', 'cut--start' => $set['starts'], 'cut--end' => $set['ends']]) title="In the set {{ $set['name'] }}">@if ($set['starts']){{ $set['name'] }}@endif</span>
+            <span @class([
+                'cut',
+                'cut--start' => $set['starts'],
+                'cut--end' => $set['ends'],
+            ]) title="In the set {{ $set['name'] }}">
+                @if ($set['starts'])
+                    {{ $set['name'] }}
+                @endif
+            </span>
         @endforeach
     </div>
-    <span class="contact__size"><b class="contact__role">{{ \App\View\RoleWords::of($row->role) }}</b> <span>{{ \App\View\PaperWords::of($content->size) }}</span></span>
-    @if ($answers = $sheet->answers($row))<span class="contact__answers">{{ $answers }}</span>@endif
-    @if ($row->role_reason !== '')<span class="contact__reason">{{ $row->role_reason }}</span>@endif
+    <span class="contact__size"><b class="contact__role">{{ RoleWords::of($row->role) }}</b>
+        <span>{{ PaperWords::of($content->size) }}</span></span>
+    @if ($answers = $sheet->answers($row))
+        <span class="contact__answers">{{ $answers }}</span>
+    @endif
+    @if ($row->role_reason !== '')
+        <span class="contact__reason">{{ $row->role_reason }}</span>
+    @endif
 </li>

@@ -1,12 +1,21 @@
 {{-- What would be cut, before anything is. $plan: PlannedSet[] --}}
-@php($in = array_merge([], ...array_map(fn ($set) => $set->pages, $plan)))
+@use('App\View\Count')
+@use('OpenSlate\Cutting\PageRange')
+@php($in = array_merge([], ...array_map(fn($set) => $set->pages, $plan)))
 @php($out = array_values(array_diff(range(1, max(1, $worksheet->pages_total)), $in)))
 @if ($plan === [])
-    <p class="field__error">Nothing would be cut: no page is marked for students. Tick pages and press S to mark them.</p>
+    <p class="field__error">Nothing would be cut: no page is marked for students. Tick pages and press S to mark them.
+    </p>
 @else
     <ol class="preview" tabindex="0" aria-label="Sets that would be cut">
-        @foreach ($plan as $set)<li><b>{{ $set->name }}</b><span>{{ count($set->pages) === 1 ? 'page' : 'pages' }} {{ \OpenSlate\Cutting\PageRange::format($set->pages) }}</span></li>@endforeach
+        @foreach ($plan as $set)
+            <li><b>{{ $set->name }}</b><span>{{ count($set->pages) === 1 ? 'page' : 'pages' }}
+                    {{ PageRange::format($set->pages) }}</span></li>
+        @endforeach
     </ol>
 @endif
-<p class="ledger__hint">{{ $out === [] ? 'Every page is in a set.' : 'In no set: pages '.\OpenSlate\Cutting\PageRange::format($out).'.' }}</p>
-<button class="btn btn-primary" @disabled($plan === [])>{{ $plan === [] ? 'Cut the sets' : 'Cut '.\App\View\Count::of(count($plan), 'set') }}</button>
+<p class="ledger__hint">
+    {{ $out === [] ? 'Every page is in a set.' : 'In no set: pages ' . PageRange::format($out) . '.' }}
+</p>
+<button class="btn btn-primary"
+    @disabled($plan === [])>{{ $plan === [] ? 'Cut the sets' : 'Cut ' . Count::of(count($plan), 'set') }}</button>

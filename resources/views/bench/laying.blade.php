@@ -1,10 +1,16 @@
 {{-- The tools of a station. $heading, $tools (App\View\Tools), $picture (what a picture is for) --}}
 <details class="ledger__head laying" data-laying data-tools="{{ $tools->json() }}" open>
-    <summary><h2>{{ $heading }}</h2></summary>
+    <summary>
+        <h2>{{ $heading }}</h2>
+    </summary>
     <div role="group" aria-label="What to draw">
         @foreach ($tools->groups as $for => $group)
             <div class="tools" role="group" aria-label="{{ $for }}">
-                @foreach ($group as $tool)<button type="button" @class(['tool', 'tool--wide' => mb_strlen($tool->words) > 11]) data-tool="{{ $tool->name }}" aria-pressed="false"><b>{{ $tool->words }}</b><kbd aria-hidden="true">{{ $tool->key }}</kbd></button>@endforeach
+                @foreach ($group as $tool)
+                    <button type="button" @class(['tool', 'tool--wide' => mb_strlen($tool->words) > 11])
+                        data-tool="{{ $tool->name }}" aria-pressed="false"><b>{{ $tool->words }}</b><kbd
+                            aria-hidden="true">{{ $tool->key }}</kbd></button>
+                @endforeach
             </div>
         @endforeach
     </div>

@@ -1,51 +1,92 @@
-<x-layout.bench :$worksheet station="pages" :title="'Mending '.$worksheet->name">
-    @php($clean = $offers->filter(fn ($offer) => $offer->merge->isClean()))
-    @php($settle = $offers->reject(fn ($offer) => $offer->merge->isClean()))
+@use('App\View\Count')
+@use('App\View\ElementWords')
+@use('App\View\PropertyWords')
+<x-layout.bench :$job :title="'Mending ' . $worksheet->name">
+    @php($clean = $offers->filter(fn($offer) => $offer->merge->isClean()))
+    @php($settle = $offers->reject(fn($offer) => $offer->merge->isClean()))
     <main id="main" class="table table--form mending">
-        <div class="table__head"><h2>Mending what was cut</h2><a href="{{ route('worksheets.show', $worksheet) }}">Back to the pages</a></div>
-        @if (session('done'))<p class="notice notice--good" role="status">{{ session('done') }}</p>@endif
-        @error('refused')<p class="notice notice--bad" role="alert">{{ $message }}</p>@enderror
+        <div class="table__head">
+            <h2>Mending what was cut</h2><a href="{{ route('worksheets.show', $worksheet) }}">Back to the pages</a>
+        </div>
+        @if (session('done'))
+            <p class="notice notice--good" role="status">{{ session('done') }}</p>
+        @endif
+        @error('refused')
+            <p class="notice notice--bad" role="alert">{{ $message }}</p>
+        @enderror
         @if ($offers->isEmpty())
-            <p class="empty"><b>Nothing waits to be mended.</b> What you change on a page here is offered to the sets that were cut with that page, and stands here until they took it or you left them as they are.</p>
+            <p class="empty"><b>Nothing waits to be mended.</b> What you change on a page here is offered to the sets
+                that were cut with that page, and stands here until they took it or you left them as they are.</p>
         @endif
         @if ($clean->isNotEmpty())
             <section aria-labelledby="clean-title">
-                <h3 id="clean-title">Can take the change as it is: {{ \App\View\Count::of($clean->count(), 'page') }}</h3>
-                <p class="ledger__hint">What was changed in the sets themselves stays. Each page can be put back with Undo at its Boxes.</p>
+                <h3 id="clean-title">Can take the change as it is: {{ Count::of($clean->count(), 'page') }}
+                </h3>
+                <p class="ledger__hint">What was changed in the sets themselves stays. Each page can be put back with
+                    Undo at its Boxes.</p>
                 <ul class="mending__list">
-                    @foreach ($clean as $offer)<li><b>{{ $offer->page->worksheet->name }}</b><span>page {{ $offer->page->position }}, from page {{ $offer->source->position }}</span></li>@endforeach
+                    @foreach ($clean as $offer)
+                        <li><b>{{ $offer->page->worksheet->name }}</b><span>page {{ $offer->page->position }}, from page
+                                {{ $offer->source->position }}</span></li>
+                    @endforeach
                 </ul>
-                <form method="post" action="{{ route('mending.take-all', $worksheet) }}">@csrf<x-once /><button class="btn btn-primary">Mend {{ $clean->count() === 1 ? 'it' : 'all '.$clean->count() }}</button></form>
+                <form method="post" action="{{ route('mending.take-all', $worksheet) }}">@csrf<x-once /><button
+                        class="btn btn-primary">Mend
+                        {{ $clean->count() === 1 ? 'it' : 'all ' . $clean->count() }}</button></form>
             </section>
         @endif
         @foreach ($settle as $offer)
             @php($id = $offer->page->id)
             <section class="mend" aria-labelledby="mend-{{ $id }}">
-                <h3 id="mend-{{ $id }}">{{ $offer->page->worksheet->name }}, page {{ $offer->page->position }}: changed on both sides</h3>
+                <h3 id="mend-{{ $id }}">{{ $offer->page->worksheet->name }}, page
+                    {{ $offer->page->position }}: changed on both sides</h3>
                 <form method="post" action="{{ route('mending.settle', $worksheet) }}">
                     @csrf<x-once />
-                    <input type="hidden" name="page" value="{{ $id }}"><input type="hidden" name="base" value="{{ $offer->page->revision }}"><input type="hidden" name="source" value="{{ $offer->source->revision }}">
+                    <input type="hidden" name="page" value="{{ $id }}"><input type="hidden"
+                        name="base" value="{{ $offer->page->revision }}"><input type="hidden" name="source"
+                        value="{{ $offer->source->revision }}">
                     <div class="mend__sides">
-                        @foreach (['set' => ['In the set', $offer->set], 'master' => ['In '.$worksheet->name, $offer->master]] as $whose => [$said, $page])
-                            <figure><figcaption><b>{{ $said }}</b></figcaption><x-page.sheet answers :$page :marked="$offer->marked()" :number="$offer->page->position" sizes="360px" /></figure>
+                        @foreach (['set' => 'the set', 'master' => $worksheet->name] as $whose => $said)
+                            @php($page = $offer->$whose)
+                            <figure>
+                                <figcaption><b>In {{ $said }}</b></figcaption><x-page.sheet answers :$page
+                                    :marked="$offer->marked()" :number="$offer->page->position" sizes="360px" />
+                            </figure>
                         @endforeach
                         <div class="mend__choices">
                             @foreach ($offer->merge->conflicts as $conflict)
-                                <fieldset class="choice"><legend>{{ $offer->marked()[$conflict->id] }}. {{ \App\View\ElementWords::kind(($conflict->set ?? $conflict->master)->kind()) }}</legend>
-                                    @foreach (['set' => ['the set’s', $conflict->set], 'master' => ['the master’s', $conflict->master]] as $whose => [$said, $element])
-                                        <label><input type="radio" class="form-check-input" name="take[{{ $conflict->id }}]" value="{{ $whose }}" @checked($whose === 'set')> <span><b>{{ $said }}</b> {{ $element === null ? 'taken off the page' : \App\View\ElementWords::of($element) }}@if ($element)<small>{{ \App\View\ElementWords::place($element) }}</small>@endif</span></label>
+                                <fieldset class="choice">
+                                    <legend>{{ $offer->marked()[$conflict->id] }}.
+                                        {{ ElementWords::kind(($conflict->set ?? $conflict->master)->kind()) }}
+                                    </legend>
+                                    @foreach (['set' => 'the set’s', 'master' => 'the master’s'] as $whose => $said)
+                                        @php($element = $conflict->$whose)
+                                        @php($gone = 'taken off the page')
+                                        <label><input type="radio" class="form-check-input"
+                                                name="take[{{ $conflict->id }}]" value="{{ $whose }}"
+                                                @checked($whose === 'set')> <span><b>{{ $said }}</b>
+                                                {{ $element === null ? $gone : ElementWords::of($element) }}
+                                                @if ($element)
+                                                    <small>{{ ElementWords::place($element) }}</small>
+                                                @endif
+                                            </span></label>
                                     @endforeach
                                 </fieldset>
                             @endforeach
                             @foreach ($offer->merge->disputed as $property)
-                                <fieldset class="choice"><legend>{{ \App\View\PropertyWords::name($property) }}</legend>
-                                    @foreach (['set' => ['the set’s', $offer->set], 'master' => ['the master’s', $offer->master]] as $whose => [$said, $page])
-                                        <label><input type="radio" class="form-check-input" name="page_takes[{{ $property->value }}]" value="{{ $whose }}" @checked($whose === 'set')> <span><b>{{ $said }}</b> {{ \App\View\PropertyWords::of($property, $page) }}</span></label>
+                                <fieldset class="choice">
+                                    <legend>{{ PropertyWords::name($property) }}</legend>
+                                    @foreach (['set' => 'the set’s', 'master' => 'the master’s'] as $whose => $said)
+                                        <label><input type="radio" class="form-check-input"
+                                                name="page_takes[{{ $property->value }}]" value="{{ $whose }}"
+                                                @checked($whose === 'set')> <span><b>{{ $said }}</b>
+                                                {{ PropertyWords::of($property, $offer->$whose) }}</span></label>
                                     @endforeach
                                 </fieldset>
                             @endforeach
                             <p class="ledger__hint">What only one side changed is kept from that side.</p>
-                            <div class="verbs"><button class="btn btn-primary">Mend this page</button><button class="btn btn-plain" name="leave" value="1">Leave it as it is</button></div>
+                            <div class="verbs"><button class="btn btn-primary">Mend this page</button><button
+                                    class="btn btn-plain" name="leave" value="1">Leave it as it is</button></div>
                         </div>
                     </div>
                 </form>

@@ -1,48 +1,82 @@
-<x-layout.bench :$worksheet station="pages" :title="$worksheet->name" :scripts="$worksheet->state === \App\Models\WorksheetState::Ready ? ['resources/js/pages.js'] : []">
-    @php($preparing = $worksheet->state === \App\Models\WorksheetState::Preparing)
-    @php($failed = $worksheet->state === \App\Models\WorksheetState::Failed)
-    @php($ready = ! $preparing && ! $failed)
-    @php($arriving = $worksheet->arriving->map(fn ($file) => ['url' => route('worksheets.progress', $file), 'remove' => route('bin.store', $file), 'name' => $file->name]))
-    <main id="main" class="table" x-data="contactSheet" data-total="{{ $worksheet->pages_total }}" data-preparing="{{ $preparing ? 'yes' : 'no' }}" data-progress="{{ route('worksheets.progress', $worksheet) }}"
-        @if ($ready) data-arranging="{{ route('pages.index', $worksheet) }}" data-arranged="{{ $worksheet->arranged }}" data-undo="{{ $worksheet->arrangement?->undo_to === null ? 'no' : 'yes' }}" data-redo="{{ $worksheet->arrangement?->redo_to === null ? 'no' : 'yes' }}" @endif>
+@use('App\Models\WorksheetState')
+@use('App\View\ContactSheet')
+@use('App\View\Count')
+@use('App\View\OriginWords')
+@use('App\View\RoleWords')
+@use('OpenSlate\Packs\Role')
+@php($preparing = $worksheet->state === WorksheetState::Preparing)
+@php($failed = $worksheet->state === WorksheetState::Failed)
+@php($ready = !$preparing && !$failed)
+<x-layout.bench :$job :title="$worksheet->name" :scripts="$ready ? $job->at->scripts($locked) : []">
+    <main id="main" class="table" x-data="contactSheet" data-total="{{ $worksheet->pages_total }}"
+        data-preparing="{{ $preparing ? 'yes' : 'no' }}" data-progress="{{ route('worksheets.progress', $worksheet) }}"
+        @if ($ready)
+            data-arranging="{{ route('pages.index', $worksheet) }}" data-arranged="{{ $worksheet->arranged }}"
+            data-undo="{{ $worksheet->arrangement?->undo_to === null ? 'no' : 'yes' }}"
+            data-redo="{{ $worksheet->arrangement?->redo_to === null ? 'no' : 'yes' }}"
+        @endif>
         @if ($failed)
-            <div class="notice notice--bad" role="alert"><b>{{ $worksheet->name }} could not be prepared.</b> {{ $worksheet->problem }}
-                <form class="verbs" method="post" action="{{ route('bin.store', $worksheet) }}">@csrf @method('delete')<button class="btn btn-plain">Put it in the bin</button> <a href="{{ route('shelf') }}">Back to the shelf</a></form></div>
+            <div class="notice notice--bad" role="alert"><b>{{ $worksheet->name }} could not be prepared.</b>
+                {{ $worksheet->problem }}
+                <form class="verbs" method="post" action="{{ route('bin.store', $worksheet) }}">@csrf
+                    @method('delete')<button class="btn btn-plain">Put it in the bin</button> <a
+                        href="{{ route('shelf') }}">Back to the shelf</a></form>
+            </div>
         @else
             <div class="table__head table__head--stuck">
                 <h2>Contact sheet</h2>
                 @if ($ready)
                     <div class="verbs">
-                        <button type="button" class="btn btn-icon" data-do="undo" title="Undo (Ctrl+Z)" aria-label="Undo" disabled><x-icon name="undo" /></button>
-                        <button type="button" class="btn btn-icon" data-do="redo" title="Redo (Ctrl+Shift+Z)" aria-label="Redo" disabled><x-icon name="redo" /></button>
-                        @unless ($locked)<button type="button" class="btn btn-plain" data-do="add">Add pages</button>@endunless
+                        <button type="button" class="btn btn-icon" data-do="undo" title="Undo (Ctrl+Z)"
+                            aria-label="Undo" disabled><x-icon name="undo" /></button>
+                        <button type="button" class="btn btn-icon" data-do="redo" title="Redo (Ctrl+Shift+Z)"
+                            aria-label="Redo" disabled><x-icon name="redo" /></button>
+                        @unless ($locked)
+                            <button type="button" class="btn btn-plain" data-do="add">Add pages</button>
+                        @endunless
                         <button type="button" class="btn btn-plain" data-do="keys">Keys</button>
                     </div>
                 @endif
                 <div class="across" role="group" aria-label="Pages across">
                     <span>Across:</span>
                     @foreach ([6, 4, 2] as $across)
-                        <button type="button" class="btn btn-plain" data-across="{{ $across }}" aria-pressed="{{ $across === 4 ? 'true' : 'false' }}" x-on:click="spread">{{ $across }}</button>
+                        <button type="button" class="btn btn-plain" data-across="{{ $across }}"
+                            aria-pressed="{{ $across === 4 ? 'true' : 'false' }}"
+                            x-on:click="spread">{{ $across }}</button>
                     @endforeach
                 </div>
-                @if ($ready && ! $locked)
+                @if ($ready && !$locked)
                     <div class="verbs verbs--row" role="group" aria-label="With the ticked pages">
-                        @foreach (['earlier' => ['Earlier', 'Alt+Left arrow'], 'later' => ['Later', 'Alt+Right arrow'], 'left' => ['Turn left', ','], 'right' => ['Turn right', '.'], 'duplicate' => ['Duplicate', 'D'], 'paper' => ['Paper', null], 'remove' => ['Take out', 'Delete']] as $verb => [$words, $key])
-                            <button type="button" class="btn btn-plain" data-do="{{ $verb }}" data-for-ticked disabled title="{{ $words }} the ticked pages{{ $key ? " ({$key})" : '' }}">{{ $words }}</button>
+                        @foreach (ContactSheet::VERBS as $verb => [$words, $key])
+                            <button type="button" class="btn btn-plain" data-do="{{ $verb }}" data-for-ticked
+                                disabled
+                                title="{{ $words }} the ticked pages{{ $key ? " ({$key})" : '' }}">{{ $words }}</button>
                         @endforeach
                     </div>
                 @endif
             </div>
-            @if ($ready)@include('bench.lock')@endif
+            @if ($ready)
+                @include('bench.lock')
+            @endif
             <div class="notice" x-show="preparing" @unless ($preparing) x-cloak @endunless>
-                <p role="status"><b x-text="words">Preparing the pages</b> <span>You can leave this screen; the work goes on.</span></p>
-                <progress max="{{ max(1, $worksheet->pages_total) }}" x-bind:max="total" x-bind:value="done" value="{{ $worksheet->pages->count() }}" aria-label="Pages prepared"></progress>
+                <p role="status"><b x-text="words">Preparing the pages</b> <span>You can leave this screen; the work
+                        goes on.</span></p>
+                <progress max="{{ max(1, $worksheet->pages_total) }}" x-bind:max="total"
+                    x-bind:value="done" value="{{ $worksheet->pages->count() }}"
+                    aria-label="Pages prepared"></progress>
             </div>
-            <div data-arriving="{{ $arriving->values()->toJson() }}"></div>
-            @error('refused')<p class="notice notice--bad" role="alert">{{ $message }}</p>@enderror
-            @if (session('done'))<p class="notice notice--good" role="status">{{ session('done') }}</p>@endif
+            <div data-arriving="{{ json_encode(ContactSheet::arriving($worksheet)) }}"></div>
+            @error('refused')
+                <p class="notice notice--bad" role="alert">{{ $message }}</p>
+            @enderror
+            @if (session('done'))
+                <p class="notice notice--good" role="status">{{ session('done') }}</p>
+            @endif
             <div class="notice notice--bad" role="alert" x-show="problem" x-cloak x-text="problem"></div>
-            <div class="notice notice--bad" data-page-problem hidden><p role="alert" data-page-problem-words></p><button type="button" class="btn btn-plain" data-page-problem-close>Close</button></div>
+            <div class="notice notice--bad" data-page-problem hidden>
+                <p role="alert" data-page-problem-words></p><button type="button" class="btn btn-plain"
+                    data-page-problem-close>Close</button>
+            </div>
             <p class="visually-hidden" role="status" data-page-said></p>
             <ol class="contact contact--4" x-ref="pages" x-on:change="picked" data-contact>
                 @include('bench.contact')
@@ -52,64 +86,98 @@
     <aside class="ledger" aria-label="Roles, sections and sets">
         @unless ($failed)
             <div class="ledger__scroll">
-            @if ($ready)
-                <section class="ledger__head" data-roles aria-labelledby="roles-title">
-                    <h2 id="roles-title">What ticked pages are for</h2>
-                    <div class="roles">
-                        @foreach (\OpenSlate\Packs\Role::cases() as $role)
-                            <button type="button" class="role" data-role-set="{{ $role->value }}" data-key="{{ strtolower(\App\View\RoleWords::key($role)) }}" aria-keyshortcuts="{{ \App\View\RoleWords::key($role) }}">{{ \App\View\RoleWords::of($role) }} <kbd>{{ \App\View\RoleWords::key($role) }}</kbd></button>
-                        @endforeach
-                        <button type="button" class="role" data-tie title="Tick the key pages and the pages that they answer">key of the others</button>
-                    </div>
-                    <div class="sectioning">
-                        <label for="section-name">Section at the first ticked page</label>
-                        <input id="section-name" class="form-control" maxlength="60" autocomplete="off" placeholder="Name, such as Day 3" data-section-name>
-                        <div class="verbs">
-                            <button type="button" class="btn btn-plain" data-section-start>Start here</button>
-                            <button type="button" class="btn btn-plain" data-section-join>Join to the one before</button>
+                @if ($ready)
+                    <section class="ledger__head" data-roles aria-labelledby="roles-title">
+                        <h2 id="roles-title">What ticked pages are for</h2>
+                        <div class="roles">
+                            @foreach (Role::cases() as $role)
+                                <button type="button" class="role" data-role-set="{{ $role->value }}"
+                                    data-key="{{ strtolower(RoleWords::key($role)) }}"
+                                    aria-keyshortcuts="{{ RoleWords::key($role) }}">{{ RoleWords::of($role) }}
+                                    <kbd>{{ RoleWords::key($role) }}</kbd></button>
+                            @endforeach
+                            <button type="button" class="role" data-tie
+                                title="Tick the key pages and the pages that they answer">key of the others</button>
                         </div>
-                    </div>
-                </section>
-            @endif
-            <form method="post" action="{{ route('sets.store', $worksheet) }}" class="ledger__head stack" x-data="cutForm" novalidate>
-                @csrf<x-once />
-                <h2>Cut a set</h2>
-                <p class="ledger__hint">Tick pages, drag along the strip under them, or type which. {{ $worksheet->isMaster() ? 'The master' : 'This set' }} stays whole.</p>
-                <x-field name="pages" label="Pages" :value="''" hint="For example 1-5, 8, 11-" autocomplete="off" x-ref="range" x-on:input="typed" data-range />
-                <x-field name="name" label="Name of the set" autocomplete="off" maxlength="120" />
-                <p class="ledger__tally" role="status"><span x-text="tally">No pages ticked</span></p>
-                <p class="field__error" x-show="warns" x-cloak><span x-text="warning"></span> <button type="button" class="btn btn-plain" x-on:click="onlyStudents">Leave them out</button></p>
-                <div class="verbs">
-                    <button class="btn btn-primary" @disabled($preparing) data-cut>Cut the set</button>
-                    <button type="button" class="btn btn-plain" x-on:click="none">Untick all</button>
-                </div>
-            </form>
-            @if ($ready)
-                <form method="post" action="{{ route('cuts.store', $worksheet) }}" class="ledger__head" x-data="cutMany" data-preview="{{ route('cuts.preview', $worksheet) }}" novalidate>
+                        <div class="sectioning">
+                            <label for="section-name">Section at the first ticked page</label>
+                            <input id="section-name" class="form-control" maxlength="60" autocomplete="off"
+                                placeholder="Name, such as Day 3" data-section-name>
+                            <div class="verbs">
+                                <button type="button" class="btn btn-plain" data-section-start>Start here</button>
+                                <button type="button" class="btn btn-plain" data-section-join>Join to the one
+                                    before</button>
+                            </div>
+                        </div>
+                    </section>
+                @endif
+                <form method="post" action="{{ route('sets.store', $worksheet) }}" class="ledger__head stack"
+                    x-data="cutForm" novalidate>
                     @csrf<x-once />
-                    <h2>Cut many at once</h2>
-                    @error('by')<p class="field__error" role="alert">{{ $message }}</p>@enderror
-                    <div class="ways">
-                        <label><input type="radio" class="form-check-input" name="by" value="section" x-on:change="choose"> one set for each section</label>
-                        <label><input type="radio" class="form-check-input" name="by" value="every" x-on:change="choose"> every <input type="number" class="form-control ways__every" name="every" value="5" min="1" max="300" aria-label="Pages in a set" x-on:input="choose"> pages</label>
-                        <label><input type="radio" class="form-check-input" name="by" value="blank" x-on:change="choose"> at empty pages</label>
-                        <label><input type="checkbox" class="form-check-input" name="unknown" value="1" x-on:change="choose"> with pages marked “not sure”</label>
+                    <h2>Cut a set</h2>
+                    <p class="ledger__hint">Tick pages, drag along the strip under them, or type which.
+                        {{ $worksheet->isMaster() ? 'The master' : 'This set' }} stays whole.</p>
+                    <x-field name="pages" label="Pages" :value="''" hint="For example 1-5, 8, 11-"
+                        autocomplete="off" x-ref="range" x-on:input="typed" data-range />
+                    <x-field name="name" label="Name of the set" autocomplete="off" maxlength="120" />
+                    <p class="ledger__tally" role="status"><span x-text="tally">No pages ticked</span></p>
+                    <p class="field__error" x-show="warns" x-cloak><span x-text="warning"></span> <button type="button"
+                            class="btn btn-plain" x-on:click="onlyStudents">Leave them out</button></p>
+                    <div class="verbs">
+                        <button class="btn btn-primary" @disabled($preparing) data-cut>Cut the set</button>
+                        <button type="button" class="btn btn-plain" x-on:click="none">Untick all</button>
                     </div>
-                    <div class="field" x-show="chosen" x-cloak><label for="pattern">Names</label><input id="pattern" name="pattern" class="form-control" maxlength="120" autocomplete="off" aria-describedby="pattern-note" x-on:input="wait"><div id="pattern-note" class="field__note">{master} {section} {first} {last} {n} are filled in</div></div>
-                    <div x-ref="preview" aria-live="polite"></div>
                 </form>
-            @endif
-            <section class="ledger__body">
-                <p class="ledger__hint" data-left-out>{{ $sheet->leftOut() }}</p>
-                <div data-links-list>@include('bench.links')</div>
-                @if ($ready)<p><a href="{{ route('boards.edit', $worksheet) }}">{{ $worksheet->board === null ? 'Make a choice board' : 'Change the choice board' }}</a></p>@endif
-                <h2>Sets cut from it</h2>
-                @forelse ($worksheet->sets->sortByDesc('id') as $set)
-                    <a @class(['set', 'set--new' => session('cut') === $set->id]) href="{{ route('worksheets.show', $set) }}"><b>{{ $set->name }}</b><span>{{ $set->cut_from === '' ? 'no page of it is left' : (ctype_digit((string) $set->cut_from) ? 'page ' : 'pages ').$set->cut_from }}</span>@if (session('cut') === $set->id)<em>Just cut</em>@endif</a>
-                @empty
-                    <p class="ledger__hint">None yet.</p>
-                @endforelse
-            </section>
+                @if ($ready)
+                    <form method="post" action="{{ route('cuts.store', $worksheet) }}" class="ledger__head"
+                        x-data="cutMany" data-preview="{{ route('cuts.preview', $worksheet) }}" novalidate>
+                        @csrf<x-once />
+                        <h2>Cut many at once</h2>
+                        @error('by')
+                            <p class="field__error" role="alert">{{ $message }}</p>
+                        @enderror
+                        <div class="ways">
+                            <label><input type="radio" class="form-check-input" name="by" value="section"
+                                    x-on:change="choose"> one set for each section</label>
+                            <label><input type="radio" class="form-check-input" name="by" value="every"
+                                    x-on:change="choose"> every <input type="number" class="form-control ways__every"
+                                    name="every" value="5" min="1" max="300"
+                                    aria-label="Pages in a set" x-on:input="choose"> pages</label>
+                            <label><input type="radio" class="form-check-input" name="by" value="blank"
+                                    x-on:change="choose"> at empty pages</label>
+                            <label><input type="checkbox" class="form-check-input" name="unknown" value="1"
+                                    x-on:change="choose"> with pages marked “not sure”</label>
+                        </div>
+                        <div class="field" x-show="chosen" x-cloak><label for="pattern">Names</label><input
+                                id="pattern" name="pattern" class="form-control" maxlength="120" autocomplete="off"
+                                aria-describedby="pattern-note" x-on:input="wait">
+                            <div id="pattern-note" class="field__note">
+                                {master} {section} {first} {last} {n} are filled in
+                            </div>
+                        </div>
+                        <div x-ref="preview" aria-live="polite"></div>
+                    </form>
+                @endif
+                <section class="ledger__body">
+                    <p class="ledger__hint" data-left-out>{{ $sheet->leftOut() }}</p>
+                    <div data-links-list>@include('bench.links')</div>
+                    @if ($ready)
+                        @php($words = $worksheet->board === null ? 'Make a choice board' : 'Change the choice board')
+                        <p><a href="{{ route('boards.edit', $worksheet) }}">{{ $words }}</a></p>
+                    @endif
+                    <h2>Sets cut from it</h2>
+                    @forelse ($worksheet->sets->sortByDesc('id') as $set)
+                        <a @class(['set', 'set--new' => session('cut') === $set->id])
+                            href="{{ route('worksheets.show', $set) }}"><b>{{ $set->name }}</b>
+                            <span>{{ lcfirst(OriginWords::pages($set) ?? 'no page of it is left') }}</span>
+                            @if (session('cut') === $set->id)
+                                <em>Just cut</em>
+                            @endif
+                        </a>
+                    @empty
+                        <p class="ledger__hint">None yet.</p>
+                    @endforelse
+                </section>
             </div>
         @endunless
     </aside>
@@ -117,8 +185,11 @@
         <dialog class="keys" data-keys-list aria-labelledby="keys-title">
             <h2 id="keys-title">Keys</h2>
             <dl>
-                @foreach ([['Space', 'tick the page; with Shift all pages from the last tick'], ['S, K, G, C, N, T, R, E, U', 'what ticked pages are for'], ['Alt + arrows', 'move ticked pages earlier or later'], [', and .', 'turn ticked pages left, right'], ['D', 'duplicate ticked pages'], ['Delete', 'take ticked pages out'], ['Arrows on a bracket', 'move where a section starts'], ['Ctrl + Z, Ctrl + Shift + Z', 'undo, redo'], ['?', 'this list']] as [$keys, $does])
-                    <div><dt>{{ $keys }}</dt><dd>{{ $does }}</dd></div>
+                @foreach (ContactSheet::KEYS as $keys => $does)
+                    <div>
+                        <dt>{{ $keys }}</dt>
+                        <dd>{{ $does }}</dd>
+                    </div>
                 @endforeach
             </dl>
             <form method="dialog"><button class="btn btn-primary">Close</button></form>
@@ -127,37 +198,63 @@
             <h2 id="paper-title">Paper of the ticked pages</h2>
             <form method="dialog" novalidate>
                 @include('bench.paper-fields', ['id' => 'change'])
-                <fieldset class="ways"><legend class="visually-hidden">What is on the pages</legend>
-                    <label><input type="radio" class="form-check-input" name="fit" value="scale" checked> grows or shrinks with the paper</label>
-                    <label><input type="radio" class="form-check-input" name="fit" value="keep"> keeps its size, from the top left</label>
+                <fieldset class="ways">
+                    <legend class="visually-hidden">What is on the pages</legend>
+                    <label><input type="radio" class="form-check-input" name="fit" value="scale" checked>
+                        grows or shrinks with the paper</label>
+                    <label><input type="radio" class="form-check-input" name="fit" value="keep"> keeps its
+                        size, from the top left</label>
                 </fieldset>
                 <p class="notice" data-paper-said role="status"></p>
-                <div class="verbs"><button type="submit" class="btn btn-primary" data-paper-apply>Change the paper</button><button type="button" class="btn btn-plain" data-close-dialog>Leave it</button></div>
+                <div class="verbs"><button type="submit" class="btn btn-primary" data-paper-apply>Change the
+                        paper</button><button type="button" class="btn btn-plain" data-close-dialog>Leave it</button>
+                </div>
             </form>
         </dialog>
         <dialog class="panel" data-add-dialog aria-labelledby="add-title">
             <h2 id="add-title">Add pages</h2>
             <form method="dialog" novalidate>
-                <div class="field"><label for="add-before">Where</label><select id="add-before" class="form-select" name="before" data-add-before></select></div>
-                <fieldset class="ways ways--tabs"><legend class="visually-hidden">From where</legend>
-                    <label><input type="radio" class="form-check-input" name="from-where" value="file" checked> from files</label>
-                    <label><input type="radio" class="form-check-input" name="from-where" value="worksheet" @disabled($others->isEmpty())> from another worksheet</label>
-                    <label><input type="radio" class="form-check-input" name="from-where" value="blank"> blank</label>
+                <div class="field"><label for="add-before">Where</label><select id="add-before" class="form-select"
+                        name="before" data-add-before></select></div>
+                <fieldset class="ways ways--tabs">
+                    <legend class="visually-hidden">From where</legend>
+                    <label><input type="radio" class="form-check-input" name="from-where" value="file" checked>
+                        from files</label>
+                    <label><input type="radio" class="form-check-input" name="from-where" value="worksheet"
+                            @disabled($others->isEmpty())> from another worksheet</label>
+                    <label><input type="radio" class="form-check-input" name="from-where" value="blank">
+                        blank</label>
                 </fieldset>
                 <div data-add-way="file">
-                    <div class="field"><label for="add-files">PDFs, in the order in which they go in</label><input id="add-files" type="file" class="form-control" accept="application/pdf,.pdf" multiple data-add-files data-url="{{ route('files.store', $worksheet) }}" data-most="{{ config('slate.files.most_bytes') }}"></div>
+                    <div class="field"><label for="add-files">PDFs, in the order in which they go in</label><input
+                            id="add-files" type="file" class="form-control" accept="application/pdf,.pdf"
+                            multiple data-add-files data-url="{{ route('files.store', $worksheet) }}"
+                            data-most="{{ config('slate.files.most_bytes') }}"></div>
                 </div>
                 <div data-add-way="worksheet" hidden>
-                    <div class="field"><label for="add-from">Worksheet</label><select id="add-from" name="from" class="form-select">@foreach ($others as $other)<option value="{{ $other->id }}">{{ $other->name }} ({{ \App\View\Count::of($other->pages_total, 'page') }})</option>@endforeach</select></div>
-                    <div class="field"><label for="add-range">Which of its pages</label><input id="add-range" name="range" class="form-control" value="1-" autocomplete="off" aria-describedby="add-range-note"><div id="add-range-note" class="field__note">For example 1-5, 8, 11-</div></div>
+                    <div class="field"><label for="add-from">Worksheet</label><select id="add-from" name="from"
+                            class="form-select">
+                            @foreach ($others as $other)
+                                <option value="{{ $other->id }}">{{ $other->name }}
+                                    ({{ Count::of($other->pages_total, 'page') }})
+                                </option>
+                            @endforeach
+                        </select></div>
+                    <div class="field"><label for="add-range">Which of its pages</label><input id="add-range"
+                            name="range" class="form-control" value="1-" autocomplete="off"
+                            aria-describedby="add-range-note">
+                        <div id="add-range-note" class="field__note">For example 1-5, 8, 11-</div>
+                    </div>
                 </div>
                 <div data-add-way="blank" hidden>
                     @include('bench.paper-fields', ['id' => 'blank', 'themes' => true])
-                    <div class="field"><label for="add-count">How many</label><input id="add-count" name="count" type="number" min="1" max="50" value="1" class="form-control"></div>
+                    <div class="field"><label for="add-count">How many</label><input id="add-count" name="count"
+                            type="number" min="1" max="50" value="1" class="form-control"></div>
                 </div>
                 <p class="field__error" role="alert" data-add-problem></p>
                 <progress max="100" value="0" data-add-progress hidden aria-label="Upload"></progress>
-                <div class="verbs"><button type="submit" class="btn btn-primary">Add them</button><button type="button" class="btn btn-plain" data-close-dialog>Close</button></div>
+                <div class="verbs"><button type="submit" class="btn btn-primary">Add them</button><button
+                        type="button" class="btn btn-plain" data-close-dialog>Close</button></div>
             </form>
         </dialog>
     @endif

@@ -1,2 +1,7 @@
 {{-- What students move, and where it goes. --}}
-@include('bench.laying', ['heading' => 'Make parts', 'tools' => \App\View\Tools::parts(), 'picture' => 'A picture for the part'])
+@use('App\View\Tools')
+@include('bench.laying', [
+    'heading' => 'Make parts',
+    'tools' => Tools::parts(),
+    'picture' => 'A picture for the part',
+])

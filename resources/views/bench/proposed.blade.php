@@ -1,12 +1,15 @@
 {{-- What is proposed for the page. $proposals: Blank[] or null --}}
+@use('App\View\Count')
 @if ($proposals === null)
     <p class="ledger__hint">Still looking for blanks on this page. Reload it in a moment.</p>
 @elseif ($proposals !== [])
     <section class="proposed" aria-labelledby="proposed-title">
-        <h2 id="proposed-title">{{ \App\View\Count::of(count($proposals), 'blank') }} found here</h2>
+        <h2 id="proposed-title">{{ Count::of(count($proposals), 'blank') }} found here</h2>
         <div class="verbs">
-            <button type="button" class="btn btn-primary" data-blanks="take">Take {{ count($proposals) === 1 ? 'it' : 'all '.count($proposals) }}</button>
-            <button type="button" class="btn btn-plain" data-blanks="refuse">Refuse {{ count($proposals) === 1 ? 'it' : 'all' }}</button>
+            <button type="button" class="btn btn-primary" data-blanks="take">Take
+                {{ count($proposals) === 1 ? 'it' : 'all ' . count($proposals) }}</button>
+            <button type="button" class="btn btn-plain" data-blanks="refuse">Refuse
+                {{ count($proposals) === 1 ? 'it' : 'all' }}</button>
         </div>
     </section>
 @endif

@@ -1,22 +1,42 @@
-<x-layout.teacher :title="$copy->student->name.': '.$handout->title" at="handouts" :scripts="['resources/js/desks.js']">
-    <main id="main" class="room" data-desks data-changes="{{ route('desks.changes', $handout) }}" data-item="{{ $copy->handout_item_id }}" data-reload="yes">
+@use('App\View\CopyWords')
+@use('App\View\ModelWords')
+<x-layout.teacher :title="$copy->student->name . ': ' . $handout->title" at="handouts"
+    :scripts="['resources/js/desks.js']">
+    <main id="main" class="room" data-desks data-changes="{{ route('desks.changes', $handout) }}"
+        data-item="{{ $copy->handout_item_id }}" data-reload="yes">
         <div class="room__head">
-            <p><a href="{{ route('desks', ['handout' => $handout, 'item' => $copy->handout_item_id]) }}">Back to the desks</a></p>
+            <p><a href="{{ route('desks', ['handout' => $handout, 'item' => $copy->handout_item_id]) }}">Back to the
+                    desks</a></p>
             <h1>{{ $copy->student->name }}</h1>
             <p>{{ $handout->title }}: {{ $edition->name }}</p>
         </div>
         <div data-large>
-            <p class="large__state" data-copy="{{ $copy->id }}" data-version="{{ $copy->version }}" data-state="{{ $copy->state->value }}">
-                <b>{{ \App\View\CopyWords::state($copy->standing(), $handout->due()) }}</b>
+            <p class="large__state" data-copy="{{ $copy->id }}" data-version="{{ $copy->version }}"
+                data-state="{{ $copy->state->value }}">
+                <b>{{ CopyWords::state($copy->standing(), $handout->due()) }}</b>
                 <span>{{ $copy->filled }} of {{ $edition->places_count }} filled</span>
-                <span>@if ($copy->changed_at)last change {{ $school->said($copy->changed_at) }}@else no change yet @endif</span>
-                @if ($copy->handed_in_at)<span>handed in {{ $school->said($copy->handed_in_at) }}</span>@endif
+                <span>
+                    @if ($copy->changed_at)
+                        last change {{ $school->said($copy->changed_at) }}
+                    @else
+                        no change yet
+                    @endif
+                </span>
+                @if ($copy->handed_in_at)
+                    <span>handed in {{ $school->said($copy->handed_in_at) }}</span>
+                @endif
             </p>
             <ol class="large">
                 @php($leads = $edition->pageNumbers())
                 @foreach ($edition->frozenPages() as $index => $page)
-                    <li id="page-{{ $index + 1 }}"><x-page.sheet :$page live :leads="$leads" :number="$index + 1" :of="$edition->pages_count" :texts="$copy->written()->texts()" :fills="\App\View\CopyWords::fills($copy, $handout, $school)" answers sizes="(min-width: 900px) 860px, 100vw" />
-                        @foreach (\App\View\ModelWords::of($page, $index + 1, $copy->written()) as $words)<p @class(['large__said', 'large__said--first' => $loop->first])>{{ $words }}</p>@endforeach</li>
+                    <li id="page-{{ $index + 1 }}"><x-page.sheet :$page live :leads="$leads" :number="$index + 1"
+                            :of="$edition->pages_count" :texts="$copy->written()->texts()"
+                    :fills="CopyWords::fills($copy, $handout, $school)" answers
+                            sizes="(min-width: 900px) 860px, 100vw" />
+                        @foreach (ModelWords::of($page, $index + 1, $copy->written()) as $words)
+                            <p @class(['large__said', 'large__said--first' => $loop->first])>{{ $words }}</p>
+                        @endforeach
+                    </li>
                 @endforeach
             </ol>
         </div>

@@ -1,13 +1,31 @@
-{{-- One copy among the desks. $copy, $edition, $pages: its frozen pages, $page: which to show (0: where the student is), $handout, $due --}}
+{{--
+    One copy among the desks. $copy, $edition, $pages: its frozen pages, $page: which to show (0: where the student is),
+    $handout, $due
+--}}
+@use('App\View\CopyWords')
 @php($shown = $page ?: min($copy->page, $edition->pages_count))
-<li class="pupil pupil--{{ str_replace('_', '-', $copy->state->value) }}" data-copy="{{ $copy->id }}" data-version="{{ $copy->version }}" data-state="{{ $copy->state->value }}">
+<li class="pupil pupil--{{ str_replace('_', '-', $copy->state->value) }}" data-copy="{{ $copy->id }}"
+    data-version="{{ $copy->version }}" data-state="{{ $copy->state->value }}">
     <a href="{{ route('desks.copy', $copy) }}">
-        <span class="pupil__head"><b>{{ $copy->student->name }}</b><span class="pupil__state">{{ \App\View\CopyWords::state($copy->standing(), $due) }}</span></span>
-        <x-page.sheet :page="$pages[$shown - 1]" :number="$shown" :of="$edition->pages_count" :texts="$copy->written()->texts()" :fills="\App\View\CopyWords::fills($copy, $handout, $school)" answers sizes="240px" />
+        <span class="pupil__head"><b>{{ $copy->student->name }}</b><span
+                class="pupil__state">{{ CopyWords::state($copy->standing(), $due) }}</span></span>
+        <x-page.sheet :page="$pages[$shown - 1]" :number="$shown" :of="$edition->pages_count"
+            :texts="$copy->written()->texts()" :fills="CopyWords::fills($copy, $handout, $school)" answers
+            sizes="240px" />
         <span class="pupil__foot">
             <span>{{ $copy->filled }} of {{ $edition->places_count }} filled</span>
-            @if ($edition->pages_count > 1)<span>page {{ $shown }}</span>@endif
-            <span>@if ($copy->changed_at)<time datetime="{{ $copy->changed_at->toIso8601String() }}">{{ $school->brief($copy->changed_at) }}</time>@else no change yet @endif</span>
+            @if ($edition->pages_count > 1)
+                <span>page {{ $shown }}</span>
+            @endif
+            <span>
+                @if ($copy->changed_at)
+                    <time datetime="{{ $copy->changed_at->toIso8601String() }}">
+                        {{ $school->brief($copy->changed_at) }}
+                    </time>
+                @else
+                    no change yet
+                @endif
+            </span>
         </span>
     </a>
 </li>

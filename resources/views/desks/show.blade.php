@@ -1,39 +1,67 @@
-<x-layout.teacher :title="'Desks: '.$handout->title" at="handouts" :scripts="['resources/js/desks.js']">
-    <main id="main" class="room room--wide" @if ($item) data-desks data-changes="{{ route('desks.changes', $handout) }}" data-item="{{ $item->id }}" data-page="{{ $page }}" @endif>
+@use('App\View\HandoutWords')
+@use('OpenSlate\Handout\Mode')
+<x-layout.teacher :title="'Desks: ' . $handout->title" at="handouts" :scripts="['resources/js/desks.js']">
+    <main id="main" class="room room--wide"
+        @if ($item)
+            data-desks data-changes="{{ route('desks.changes', $handout) }}" data-item="{{ $item->id }}"
+            data-page="{{ $page }}"
+        @endif>
         <div class="room__head">
             <h1>{{ $handout->title }}</h1>
-            <p>{{ $handout->classes->pluck('name')->join(', ', ' and ') }} · {{ $handout->due_at ? 'due '.$school->said($handout->due_at) : 'no due time' }}{{ $handout->points === null ? '' : ' · '.\App\View\Count::of($handout->points, 'point') }}</p>
+            <p>{{ $handout->classes->pluck('name')->join(', ', ' and ') }} ·
+                {{ HandoutWords::due($handout, $school) }}
+            </p>
         </div>
-        @if (session('done'))<p class="notice notice--good" role="status">{{ session('done') }}</p>@endif
+        @if (session('done'))
+            <p class="notice notice--good" role="status">{{ session('done') }}</p>
+        @endif
         @if ($item === null)
             <p class="empty"><b>This was handed out to read.</b> There are no copies to watch.</p>
         @else
             <div class="desks__bar">
-                @php($own = $handout->items->filter(fn ($one) => $one->mode === \OpenSlate\Handout\Mode::OwnCopy))
+                @php($own = $handout->items->filter(fn($one) => $one->mode === Mode::OwnCopy))
                 @if ($own->count() > 1)
-                    <nav aria-label="Items">@foreach ($own as $one)<a class="btn btn-plain" href="{{ route('desks', ['handout' => $handout, 'item' => $one->id]) }}" @if ($one->is($item)) aria-current="page" @endif>{{ $one->edition->name }}</a>@endforeach</nav>
+                    <nav aria-label="Items">
+                        @foreach ($own as $one)
+                            <a class="btn btn-plain"
+                                href="{{ route('desks', ['handout' => $handout, 'item' => $one->id]) }}"
+                                @if ($one->is($item)) aria-current="page" @endif>{{ $one->edition->name }}</a>
+                        @endforeach
+                    </nav>
                 @endif
                 @if ($item->edition->pages_count > 1)
                     <nav class="desks__pages" aria-label="Which page to show"><span>Show</span>
-                        <a class="btn btn-plain" href="{{ route('desks', ['handout' => $handout, 'item' => $item->id]) }}" @if ($page === 0) aria-current="page" @endif>where each one is</a>
-                        @for ($n = 1; $n <= $item->edition->pages_count; $n++)<a class="btn btn-plain" href="{{ route('desks', ['handout' => $handout, 'item' => $item->id, 'page' => $n]) }}" @if ($page === $n) aria-current="page" @endif>page {{ $n }}</a>@endfor
+                        <a class="btn btn-plain"
+                            href="{{ route('desks', ['handout' => $handout, 'item' => $item->id]) }}"
+                            @if ($page === 0) aria-current="page" @endif>where each one is</a>
+                        @for ($n = 1; $n <= $item->edition->pages_count; $n++)
+                            <a class="btn btn-plain"
+                                href="{{ route('desks', ['handout' => $handout, 'item' => $item->id, 'page' => $n]) }}"
+                                @if ($page === $n) aria-current="page" @endif>page
+                                {{ $n }}</a>
+                        @endfor
                     </nav>
                 @endif
                 @if ($item->edition->keepsAnswersBack())
-                    <form method="post" action="{{ route('desks.answers', $handout) }}">@csrf<button class="btn btn-plain" name="show" value="{{ $handout->answers_shown_at === null ? 1 : 0 }}">{{ $handout->answers_shown_at === null ? 'Show students the answers' : 'Keep the answers back again' }}</button></form>
+                    @php($kept = $handout->answers_shown_at === null)
+                    <form method="post" action="{{ route('desks.answers', $handout) }}">@csrf<button
+                            class="btn btn-plain" name="show" value="{{ $kept ? 1 : 0 }}">
+                            {{ $kept ? 'Show students the answers' : 'Keep the answers back again' }}
+                        </button>
+                    </form>
                 @endif
                 <p class="desks__tally" data-tally role="status"></p>
                 <p class="desks__pulse" data-pulse>Live</p>
             </div>
-            @if ($copies->isEmpty())
+            @if ($byClass === [])
                 <p class="empty"><b>Nobody has this yet.</b> Students who join the class get it at once.</p>
             @endif
             @php($pages = $item->edition->frozenPages())
-            @php($classNames = $handout->classes->pluck('name', 'id'))
-            @php($byClass = $copies->groupBy(fn ($copy) => $handout->recipients->firstWhere('id', $copy->student_id)?->classes->first(fn ($class) => $classNames->has($class->id))->name ?? 'No class now'))
-            @foreach ($byClass->sortKeys() as $name => $some)
+            @foreach ($byClass as $name => $some)
                 <section class="desks__class" aria-label="{{ $name }}">
-                    @if ($byClass->count() > 1)<h2>{{ $name }}</h2>@endif
+                    @if (count($byClass) > 1)
+                        <h2>{{ $name }}</h2>
+                    @endif
                     <ul class="desks">
                         @foreach ($some as $copy)
                             @include('desks.desk', ['edition' => $item->edition, 'due' => $handout->due()])

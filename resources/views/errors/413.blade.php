@@ -1,1 +1,4 @@
-@include('errors.sentence', ['title' => 'Too large', 'words' => 'That is more than can be sent at once. Send less and try again.'])
+@include('errors.sentence', [
+    'title' => 'Too large',
+    'words' => 'That is more than can be sent at once. Send less and try again.',
+])

@@ -1,1 +1,4 @@
-@include('errors.sentence', ['title' => 'Back in a moment', 'words' => 'The program is being looked after. Try again in a minute.'])
+@include('errors.sentence', [
+    'title' => 'Back in a moment',
+    'words' => 'The program is being looked after. Try again in a minute.',
+])

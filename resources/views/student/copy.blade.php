@@ -1,40 +1,62 @@
-@php($closed = $copy->state === \OpenSlate\Copies\CopyState::HandedIn)
+@use('App\View\CopyWords')
+@use('App\View\HandedPictures')
+@use('App\View\HandoutWords')
+@use('OpenSlate\Copies\CopyState')
+@php($closed = $copy->state === CopyState::HandedIn)
 @php($work = $copy->written())
-@php($mayTakeBack = $closed && ! $handout->due()->isPast(now()->toDateTimeImmutable()))
+@php($mayTakeBack = $closed && !$handout->due()->isPast(now()->toDateTimeImmutable()))
 <x-layout.base :title="$handout->title" body-class="student at-copy" :scripts="['resources/js/copy.js']">
     <header class="copybar">
-        <a class="copybar__back" href="{{ route('day') }}" aria-label="My day"><span aria-hidden="true">‹</span> <span class="copybar__back-words">My day</span></a>
+        <a class="copybar__back" href="{{ route('day') }}" aria-label="My day"><span aria-hidden="true">‹</span> <span
+                class="copybar__back-words">My day</span></a>
         <div class="copybar__what"><b>{{ $handout->title }}</b><span>{{ $copy->student->name }}</span></div>
         <div class="copybar__zoom" role="group" aria-label="Size of the page">
-            <button type="button" class="btn btn-icon" data-zoom="out" aria-label="Show the page smaller" title="Smaller"><x-icon name="minus" /></button>
-            <button type="button" class="btn btn-icon" data-zoom="in" aria-label="Show the page larger" title="Larger"><x-icon name="plus" /></button>
+            <button type="button" class="btn btn-icon" data-zoom="out" aria-label="Show the page smaller"
+                title="Smaller"><x-icon name="minus" /></button>
+            <button type="button" class="btn btn-icon" data-zoom="in" aria-label="Show the page larger"
+                title="Larger"><x-icon name="plus" /></button>
         </div>
         @unless ($closed)
             <p class="copybar__saved" data-saved role="status">Saved</p>
         @endunless
     </header>
-    <main id="main" class="copy" data-copy-work data-save="{{ route('copies.save', $copy) }}" data-copy="{{ $copy->id }}" data-student="{{ $copy->student_id }}" data-revision="{{ $work->revision }}" data-closed="{{ $closed ? 'yes' : 'no' }}" data-places="{{ $edition->places_count }}">
+    <main id="main" class="copy" data-copy-work data-save="{{ route('copies.save', $copy) }}"
+        data-copy="{{ $copy->id }}" data-student="{{ $copy->student_id }}" data-revision="{{ $work->revision }}"
+        data-closed="{{ $closed ? 'yes' : 'no' }}" data-places="{{ $edition->places_count }}">
         <h1 class="visually-hidden">{{ $handout->title }}</h1>
-        @error('refused')<p class="notice notice--bad" role="alert">{{ $message }}</p>@enderror
+        @error('refused')
+            <p class="notice notice--bad" role="alert">{{ $message }}</p>
+        @enderror
         @if ($closed)
             <div class="notice notice--good handed" role="status">
-                <p><b>Handed in</b> {{ $copy->handed_in_at ? $school->said($copy->handed_in_at) : '' }}. {{ session('handed-in') ? 'Well done!' : '' }}</p>
+                <p><b>Handed in</b> {{ $copy->handed_in_at ? $school->said($copy->handed_in_at) : '' }}.
+                    {{ session('handed-in') ? 'Well done!' : '' }}</p>
                 @if ($mayTakeBack)
-                    <form method="post" action="{{ route('copies.take-back', $copy) }}">@csrf<button class="btn btn-plain">Take it back to change it</button></form>
+                    <form method="post" action="{{ route('copies.take-back', $copy) }}">@csrf<button
+                            class="btn btn-plain">Take it back to change it</button></form>
                 @endif
             </div>
         @elseif ($handout->directions !== '')
             <p class="copy__directions">{!! nl2br(e($handout->directions)) !!}</p>
         @endif
-        <div class="notice notice--bad" data-trouble hidden role="alert"><p data-trouble-words></p></div>
+        <div class="notice notice--bad" data-trouble hidden role="alert">
+            <p data-trouble-words></p>
+        </div>
         <div class="copy__scroll" data-scroll tabindex="-1">
             <ol class="copy__pages" data-pages>
-                @php($pictures = new \App\View\HandedPictures($copy->item))
+                @php($pictures = new HandedPictures($copy->item))
                 @php($leads = $edition->pageNumbers())
-                @php($fills = \App\View\CopyWords::fills($copy, $handout, $school))
+                @php($fills = CopyWords::fills($copy, $handout, $school))
                 @foreach ($edition->frozenPages() as $index => $frozen)
                     @php($page = $frozen->forStudents($handout->answers_shown_at !== null))
-                    <li id="page-{{ $index + 1 }}" data-page="{{ $index + 1 }}">@unless ($closed)@includeWhen($page->hasMoves(), 'student.moves')@endunless <x-page.sheet :$page :$pictures mode="copy" live :leads="$leads" :number="$index + 1" :of="$edition->pages_count" :texts="$work->texts()" :$closed :$fills :answers="$handout->answers_shown_at !== null" /></li>
+                    <li id="page-{{ $index + 1 }}" data-page="{{ $index + 1 }}">
+                        @unless ($closed)
+                            @includeWhen($page->hasMoves(), 'student.moves')
+                        @endunless
+                        <x-page.sheet :$page :$pictures mode="copy" live :leads="$leads" :number="$index + 1"
+                            :of="$edition->pages_count" :texts="$work->texts()" :$closed :$fills
+                            :answers="$handout->answers_shown_at !== null" />
+                    </li>
                 @endforeach
             </ol>
         </div>
@@ -48,7 +70,7 @@
         <dialog class="ask" data-ask aria-labelledby="ask-title">
             <h2 id="ask-title">Hand in now?</h2>
             <p data-ask-words></p>
-            <p>{{ $handout->due_at && ! $handout->due()->isPast(now()->toDateTimeImmutable()) ? 'You can take it back until '.$school->said($handout->due_at).'.' : ($handout->due_at ? 'The time is over, so it cannot be taken back.' : 'You can take it back if you need to.') }}</p>
+            <p>{{ HandoutWords::takingBack($handout, $school) }}</p>
             <form method="post" action="{{ route('copies.hand-in', $copy) }}" data-hand-in-form>
                 @csrf
                 <button type="button" class="btn btn-plain btn-lg" data-not-yet>Not yet</button>
@@ -65,7 +87,16 @@
         <dialog class="ask" data-clash aria-labelledby="clash-title">
             <h2 id="clash-title">Which one is right?</h2>
             <p>This answer was changed in another window too.</p>
-            <div class="clash"><div><b>Here</b><p data-clash-here></p><button type="button" class="btn btn-primary" data-clash-keep="here">Keep this one</button></div><div><b>The other window</b><p data-clash-there></p><button type="button" class="btn btn-primary" data-clash-keep="there">Keep the other</button></div></div>
+            <div class="clash">
+                <div><b>Here</b>
+                    <p data-clash-here></p>
+                    <button type="button" class="btn btn-primary" data-clash-keep="here">Keep this one</button>
+                </div>
+                <div><b>The other window</b>
+                    <p data-clash-there></p>
+                    <button type="button" class="btn btn-primary" data-clash-keep="there">Keep the other</button>
+                </div>
+            </div>
         </dialog>
     @endunless
 </x-layout.base>

@@ -1,6 +1,12 @@
+@use('App\View\CopyWords')
+@use('App\View\HandoutWords')
+@use('Illuminate\Support\Str')
+@use('OpenSlate\Handout\Mode')
 <x-layout.student title="What is set">
     <main id="main" class="room">
-        <div class="room__head"><h1>Hello, {{ \Illuminate\Support\Str::before($student->name, ' ') }}</h1></div>
+        <div class="room__head">
+            <h1>Hello, {{ Str::before($student->name, ' ') }}</h1>
+        </div>
         @if ($handouts->isEmpty())
             <p class="empty"><b>Nothing is set for you.</b> When your teacher hands something out, it is here.</p>
         @endif
@@ -10,16 +16,23 @@
                 <li class="task">
                     <div class="task__head">
                         <h2>{{ $handout->title }}</h2>
-                        <p @class(['task__due', 'task__due--past' => $late])>{{ $handout->due_at ? ($late ? 'was due ' : 'due ').$school->said($handout->due_at) : 'no due time' }}{{ $handout->points === null ? '' : ' · '.\App\View\Count::of($handout->points, 'point') }}</p>
+                        <p @class(['task__due', 'task__due--past' => $late])>
+                            {{ HandoutWords::due($handout, $school, $late) }}
+                        </p>
                     </div>
-                    @if ($handout->directions !== '')<p class="task__directions">{!! nl2br(e($handout->directions)) !!}</p>@endif
+                    @if ($handout->directions !== '')
+                        <p class="task__directions">{!! nl2br(e($handout->directions)) !!}</p>
+                    @endif
                     <ul class="task__items">
                         @foreach ($handout->items as $item)
                             @if ($copy = $item->copies->first())
-                                <li><a class="btn btn-primary" href="{{ route('copies.show', $copy) }}">{{ $copy->state === \OpenSlate\Copies\CopyState::NotOpened ? 'Start' : ($copy->state === \OpenSlate\Copies\CopyState::HandedIn ? 'Look at' : 'Go on with') }} {{ $item->edition->name }}</a>
-                                    <span>{{ $copy->state === \OpenSlate\Copies\CopyState::HandedIn ? 'handed in' : "{$copy->filled} of {$item->edition->places_count} filled" }}</span></li>
-                            @elseif ($item->mode === \OpenSlate\Handout\Mode::ReadOnly)
-                                <li><a class="btn btn-plain" href="{{ route('readings.show', $item) }}">Read {{ $item->edition->name }}</a></li>
+                                <li><a class="btn btn-primary" href="{{ route('copies.show', $copy) }}">
+                                        {{ CopyWords::next($copy->state) }} {{ $item->edition->name }}</a>
+                                    <span>{{ CopyWords::filled($copy, $item->edition) }}</span>
+                                </li>
+                            @elseif ($item->mode === Mode::ReadOnly)
+                                <li><a class="btn btn-plain" href="{{ route('readings.show', $item) }}">Read
+                                        {{ $item->edition->name }}</a></li>
                             @endif
                         @endforeach
                     </ul>

@@ -1,4 +1,4 @@
-<x-layout.door :title="'Class '.$class->name">
+<x-layout.door :title="'Class ' . $class->name">
     <h1>{{ $class->name }}</h1>
     @if ($students->isEmpty())
         <p class="empty">There are no names in this class yet. Ask your teacher.</p>
@@ -7,14 +7,19 @@
             @csrf
             <fieldset class="pick-name">
                 <legend>Who are you?</legend>
-                @error('student')<p class="field__error" role="alert">{{ $message }}</p>@enderror
+                @error('student')
+                    <p class="field__error" role="alert">{{ $message }}</p>
+                @enderror
                 <div class="pick-name__list">
                     @foreach ($students as $student)
-                        <label><input type="radio" name="student" value="{{ $student->id }}" @checked(old('student') === (string) $student->id)><span>{{ $student->name }}</span></label>
+                        <label><input type="radio" name="student" value="{{ $student->id }}"
+                                @checked(old('student') === (string) $student->id)>
+                    <span>{{ $student->name }}</span></label>
                     @endforeach
                 </div>
             </fieldset>
-            <x-field name="pin" label="Your PIN" type="password" inputmode="numeric" autocomplete="off" maxlength="20" class="code-field" />
+            <x-field name="pin" label="Your PIN" type="password" inputmode="numeric" autocomplete="off"
+                maxlength="20" class="code-field" />
             <button class="btn btn-primary btn-lg">Come in</button>
         </form>
     @endif

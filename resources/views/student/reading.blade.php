@@ -1,12 +1,20 @@
+@use('App\View\HandedPictures')
 <x-layout.student :title="$item->edition->name">
     <main id="main" class="room">
-        <div class="room__head"><p><a href="{{ route('day') }}">My day</a></p><h1>{{ $item->edition->name }}</h1><p>{{ $item->handout->title }}, to read</p></div>
+        <div class="room__head">
+            <p><a href="{{ route('day') }}">My day</a></p>
+            <h1>{{ $item->edition->name }}</h1>
+            <p>{{ $item->handout->title }}, to read</p>
+        </div>
         <ol class="large">
-            @php($pictures = new \App\View\HandedPictures($item))
+            @php($pictures = new HandedPictures($item))
             @php($leads = $item->edition->pageNumbers())
             @foreach ($item->edition->frozenPages() as $index => $frozen)
                 @php($page = $frozen->forStudents($item->handout->answers_shown_at !== null))
-                <li id="page-{{ $index + 1 }}"><x-page.sheet :$page :$pictures live :leads="$leads" :answers="$item->handout->answers_shown_at !== null" :number="$index + 1" :of="$item->edition->pages_count" sizes="(min-width: 900px) 860px, 100vw" /></li>
+                <li id="page-{{ $index + 1 }}"><x-page.sheet :$page :$pictures live :leads="$leads"
+                        :answers="$item->handout->answers_shown_at !== null" :number="$index + 1"
+            :of="$item->edition->pages_count" sizes="(min-width: 900px) 860px, 100vw" />
+                </li>
             @endforeach
         </ol>
     </main>

@@ -19,6 +19,7 @@ use OpenSlate\Elements\SpotForm;
 use OpenSlate\Geometry\Frame;
 use OpenSlate\Matching\ModelCheck;
 use OpenSlate\Matching\ModelVerdict;
+use OpenSlate\Matching\OrderCheck;
 use OpenSlate\Page\ModelAspect;
 use OpenSlate\Page\ModelKey;
 use OpenSlate\Page\Page;
@@ -129,7 +130,7 @@ final class ModelCheckTest extends TestCase
         $this->assertSame([4, ['4 of 5 in order in the row']], [$verdict->right, $verdict->words]);
         $this->assertSame(1, self::check(ModelAspect::Order, $row('abcde'), $row('edcba'))->right);
         // Schensted (1961), "Longest increasing and decreasing subsequences": 3 1 4 2 5 has one of three.
-        $this->assertSame(3, ModelCheck::longestCommon(['1', '2', '3', '4', '5'], ['3', '1', '4', '2', '5']));
+        $this->assertSame(3, OrderCheck::longestCommon(['1', '2', '3', '4', '5'], ['3', '1', '4', '2', '5']));
     }
 
     public function test_what_is_joined_to_what_whichever_of_the_alike_it_is(): void

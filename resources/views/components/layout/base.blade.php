@@ -1,6 +1,8 @@
+@use('App\Http\Who')
 @props(['title', 'bodyClass' => '', 'scripts' => []])
 <!doctype html>
 <html lang="en">
+
 <head>
     <meta charset="utf-8">
     <meta name="viewport" content="width=device-width, initial-scale=1, interactive-widget=resizes-content">
@@ -10,8 +12,10 @@
     <script src="/first.js"></script>
     @vite(['resources/css/app.scss', 'resources/js/app.js', ...$scripts])
 </head>
-<body class="{{ $bodyClass }}" data-who="{{ \App\Http\Who::isHere() }}" {{ $attributes }}>
-<a class="skip" href="#main">Skip to the page</a>
-{{ $slot }}
+
+<body class="{{ $bodyClass }}" data-who="{{ Who::isHere() }}" {{ $attributes }}>
+    <a class="skip" href="#main">Skip to the page</a>
+    {{ $slot }}
 </body>
+
 </html>

@@ -1,21 +1,30 @@
-@props(['worksheet', 'station', 'title', 'scripts' => []])
-@php($state = new \App\View\JobState($worksheet))
-<x-layout.teacher :title="$title" at="shelf" :$scripts body-class="bench">
+{{-- A station, below its job sheet. $job: App\View\JobSheet; what is not at one of the stations says where it is --}}
+@use('App\View\Station')
+@props(['job', 'title', 'scripts' => [], 'at' => null])
+<x-layout.teacher :$title at="shelf" :$scripts body-class="bench">
     <nav class="job" aria-label="Stations of this job">
-        <h1 class="job__name">{{ $worksheet->name }}</h1>
-        <p class="job__origin">{{ $state->origin() }}@if (! $worksheet->isMaster() && $worksheet->master_id && ! $worksheet->master?->trashed()) <a href="{{ route('worksheets.show', $worksheet->master_id) }}">Open the master</a>@endif</p>
+        <h1 class="job__name">{{ $job->worksheet->name }}</h1>
+        <p class="job__origin">{{ $job->origin }}@if ($job->hasMaster)
+                <a href="{{ route('worksheets.show', $job->worksheet->master_id) }}">Open the master</a>
+            @endif
+        </p>
         <ol>
-            @foreach ($state->stations() as $key => [$words, $said, $url])
+            @foreach (Station::cases() as $station)
+                @php($said = $job->progress[$station->value])
                 <li>
-                    @if ($url)
-                        <a class="job__station" href="{{ $url }}" @if ($key === $station) aria-current="page" @endif><b>{{ $words }}</b><span data-job-state="{{ $key }}">{{ $said }}</span></a>
+                    @isset($job->addresses[$station->value])
+                        <a class="job__station" href="{{ $job->addresses[$station->value] }}"
+                            @if ($station === $job->at) aria-current="page" @endif><b>{{ $station->words() }}</b><span
+                                data-job-state="{{ $station->value }}">{{ $said }}</span></a>
                     @else
-                        <span class="job__station job__station--later"><b>{{ $words }}</b><span>{{ $said }}</span></span>
-                    @endif
+                        <span class="job__station job__station--later"><b>{{ $station->words() }}</b>
+                            <span>{{ $said }}</span></span>
+                    @endisset
                 </li>
             @endforeach
         </ol>
-        <p class="job__more"><a href="{{ route('sharing.edit', $worksheet) }}" @if ($station === 'sharing') aria-current="page" @endif>Share with colleagues</a></p>
+        <p class="job__more"><a href="{{ route('sharing.edit', $job->worksheet) }}"
+                @if ($at === 'sharing') aria-current="page" @endif>Share with colleagues</a></p>
     </nav>
     {{ $slot }}
 </x-layout.teacher>

@@ -3,7 +3,8 @@
     <header class="topbar">
         <a class="brand" href="{{ route('day') }}">Open Slate</a>
         <span class="topbar__who">{{ auth('student')->user()?->name }}</span>
-        <form method="post" action="{{ route('sign-out') }}" data-leave>@csrf<button class="btn btn-plain">Sign out</button></form>
+        <form method="post" action="{{ route('sign-out') }}" data-leave>@csrf<button class="btn btn-plain">Sign
+                out</button></form>
     </header>
     {{ $slot }}
 </x-layout.base>

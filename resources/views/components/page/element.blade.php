@@ -1,2 +1,12 @@
-{{-- One element, drawn by the view of its kind: included, since a component made for hundreds of them would be slow. --}}
-@include('components.page.'.$element->kind()->value, ['texts' => $texts ?? [], 'number' => $number ?? 1, 'pictures' => $pictures ?? new \App\View\KeptPictures, 'closed' => $closed ?? false, 'live' => $live ?? false, 'leads' => $leads ?? [], 'fills' => $fills ?? [], 'attributes' => null])
+{{-- Drawn by the view of its kind: included, since components made for hundreds of them would be slow. --}}
+@use('App\View\KeptPictures')
+@include('components.page.' . $element->kind()->value, [
+    'texts' => $texts ?? [],
+    'number' => $number ?? 1,
+    'pictures' => $pictures ?? new KeptPictures(),
+    'closed' => $closed ?? false,
+    'live' => $live ?? false,
+    'leads' => $leads ?? [],
+    'fills' => $fills ?? [],
+    'attributes' => null,
+])

@@ -1,12 +1,52 @@
 {{-- All parts of a page, where the student has put them. In mode copy they can be moved: see js/copy/model.js. --}}
-@php($laid = \App\View\LaidParts::on($page, $number, $texts))
-<div class="parts" @if ($mode === 'copy' && $page->hasMoves()) data-place="{{ $laid->place }}" data-kind="model" data-model="{{ $laid->model }}" @unless ($closed) data-guides="{{ json_encode($laid->guides()) }}" @endunless @endif role="group" aria-label="Parts to move">
-    @foreach ($laid->all as ['placed' => $placed, 'part' => $part, 'frame' => $frame, 'z' => $z, 'said' => $said, 'left' => $left, 'under' => $under])
-        @php($home = $part->form === \OpenSlate\Elements\PartForm::Connector ? $part->ends() : [[$part->frame->x, $part->frame->y], [0, 0]])
-        <div @class(['piece piece--'.$part->form->value, 'is-under' => $under]) style="--x:{{ $frame->x }};--y:{{ $frame->y }};--w:{{ $frame->width }};--h:{{ $frame->height }};--z:{{ $z }}" @if ($mode === 'copy') data-piece="{{ $placed->id }}" data-home="{{ json_encode($part->form === \OpenSlate\Elements\PartForm::Connector ? [...$home[0], ...$home[1]] : $home[0]) }}" data-level="{{ array_search($part, $page->elements(), true) + 1 }}" data-name="{{ $part->named() }}" data-joints="{{ json_encode(array_map(fn ($joint) => [$joint->id, $joint->x, $joint->y], $part->joints)) }}" @if ($part->takesPicture()) data-picture data-set="{{ json_encode(array_map(\App\View\PictureAddress::of(...), $part->set)) }}" data-source="{{ $part->source }}" @elseif ($part->own) data-own @endif @if ($part->locked) data-fixed role="img" @elseif ($part->form === \OpenSlate\Elements\PartForm::Connector) role="group" @else role="button" tabindex="{{ $closed ? -1 : 0 }}" aria-pressed="false" @endif @else role="img" @endif aria-label="{{ $said }}">
-            @include('components.page.part-drawn', ['as' => "head-{$number}-{$placed->id}", 'picture' => $placed->words, 'words' => $placed->words === '' || $part->takesPicture() ? $part->text : $placed->words, 'ends' => $placed->end === null ? [0, 0, 0, 0] : [$placed->x - $frame->x, $placed->y - $frame->y, $placed->end->x - $frame->x, $placed->end->y - $frame->y]])
-            @if ($part->form === \OpenSlate\Elements\PartForm::Connector && $mode === 'copy' && ! $closed)@foreach ([[$placed->x, $placed->y, $part->head->isAtStart(), 'First end of '], [$placed->end->x ?? 0, $placed->end->y ?? 0, $part->head->isAtEnd(), 'Second end of ']] as $n => $end)<i @class(['piece__end', 'piece__end--tip' => $end[2]]) data-end="{{ $n }}" style="--ex:{{ $end[0] - $frame->x }};--ey:{{ $end[1] - $frame->y }}" role="button" tabindex="0" aria-pressed="false" aria-label="{{ ($part->head->isOneWay() ? ($end[2] ? 'Tip of ' : 'Tail of ') : $end[3]).$part->named() }}"></i>@endforeach @endif
-            @if ($part->stock > 1)<b class="part__left" aria-hidden="true" data-left @if ($left < 2) hidden @endif>{{ $left }}</b>@endif
+@use('App\View\LaidParts')
+@use('App\View\Lie')
+@use('App\View\PictureAddress')
+@php($laid = LaidParts::on($page, $number, $texts))
+<div class="parts" role="group" aria-label="Parts to move"
+    @if ($mode === 'copy' && $page->hasMoves())
+        data-place="{{ $laid->place }}" data-kind="model" data-model="{{ $laid->model }}"
+        @unless ($closed) data-guides="{{ json_encode($laid->guides()) }}" @endunless
+    @endif
+>
+    @foreach ($laid->all as $one)
+        @php($part = $one->part)
+        <div @class(['piece piece--' . $part->form->value, 'is-under' => $one->under])
+            style="{{ Lie::of($one->frame, $one->z) }}"
+            @if ($mode === 'copy')
+                data-piece="{{ $one->placed->id }}" data-home="{{ json_encode($one->home()) }}"
+                data-level="{{ $one->level }}" data-name="{{ $part->named() }}"
+                data-joints="{{ json_encode($one->joints()) }}"
+                @if ($part->takesPicture())
+                    data-picture data-set="{{ json_encode(array_map(PictureAddress::of(...), $part->set)) }}"
+                    data-source="{{ $part->source }}"
+                @elseif ($part->own)
+                    data-own
+                @endif
+                @if ($part->locked) data-fixed role="img"
+                @elseif ($one->isConnector()) role="group"
+                @else role="button" tabindex="{{ $closed ? -1 : 0 }}" aria-pressed="false"
+                @endif
+            @else
+                role="img"
+            @endif
+            aria-label="{{ $one->said }}">
+            @include('components.page.part-drawn', [
+                'frame' => $one->frame,
+                'as' => "head-{$number}-{$one->placed->id}",
+                'picture' => $one->placed->words,
+                'words' => $one->words(),
+                'ends' => $one->ends(),
+            ])
+            @if ($one->isConnector() && $mode === 'copy' && !$closed)
+                @foreach ($one->grips() as $n => $grip)
+                    <i @class(['piece__end', 'piece__end--tip' => $grip['tip']]) data-end="{{ $n }}"
+                        style="{{ $grip['style'] }}" role="button" tabindex="0" aria-pressed="false"
+                        aria-label="{{ $grip['said'] }}"></i>
+                @endforeach
+            @endif
+            @if ($part->stock > 1)<b class="part__left" aria-hidden="true"
+                    data-left @if ($one->left < 2) hidden @endif>{{ $one->left }}</b>@endif
         </div>
     @endforeach
 </div>

@@ -6,21 +6,51 @@
     its pictures come from. Measures are points; see
     css/_sheet.scss.
 --}}
-@props(['page', 'mode' => 'view', 'number' => 1, 'of' => 1, 'texts' => [], 'sizes' => '100vw', 'closed' => false, 'live' => false, 'leads' => [], 'marked' => [], 'proposals' => [], 'fills' => [], 'answers' => false, 'pictures' => new \App\View\KeptPictures])
-@php($places = array_flip(array_map(fn ($element) => $element->id(), $page->elements())))
-@php($tags = \OpenSlate\Page\Tags::of($page))
+@use('App\View\KeptPictures')
+@use('App\View\Lie')
+@use('OpenSlate\Elements\Clip')
+@use('OpenSlate\Page\Tags')
+@props([
+    'page',
+    'mode' => 'view',
+    'number' => 1,
+    'of' => 1,
+    'texts' => [],
+    'sizes' => '100vw',
+    'closed' => false,
+    'live' => false,
+    'leads' => [],
+    'marked' => [],
+    'proposals' => [],
+    'fills' => [],
+    'answers' => false,
+    'pictures' => new KeptPictures(),
+])
+@php($places = array_flip(array_map(fn($element) => $element->id(), $page->elements())))
+@php($tags = Tags::of($page))
 @php($whole = $page->whole())
-<div {{ $attributes->class(['sheet', "sheet--$mode", 'sheet--tray' => $page->tray !== null, 'is-shut' => $mode === 'view' || ($mode === 'copy' && $page->tray?->open === false)]) }} style="--pw:{{ $page->size->width }};--ph:{{ $page->size->height }};--paper:{{ $page->paper->hex }}@if ($page->tray);--tw:{{ $whole->width }};--th:{{ $whole->height }};--tx:{{ -$whole->x }};--ty:{{ -$whole->y }}@endif">
-    <div class="sheet__layer" data-width="{{ $page->size->width }}" data-height="{{ $page->size->height }}" @if ($mode === 'bench') data-tray="{{ json_encode($page->tray === null ? null : ['side' => $page->tray->side->value, 'depth' => $page->tray->depth, 'open' => $page->tray->open]) }}" @endif @if ($page->tray) data-whole="{{ json_encode([$whole->x, $whole->y, $whole->width, $whole->height]) }}" @endif>
+<div {{ $attributes->class([
+    'sheet',
+    "sheet--$mode",
+    'sheet--tray' => $page->tray !== null,
+    'is-shut' => $mode === 'view' || ($mode === 'copy' && $page->tray?->open === false),
+]) }}
+    style="{{ Lie::ofPage($page) }}">
+    <div class="sheet__layer" data-width="{{ $page->size->width }}" data-height="{{ $page->size->height }}"
+        @if ($mode === 'bench') data-tray="{{ json_encode($page->tray) }}" @endif
+        @if ($page->tray) data-whole="{{ json_encode([$whole->x, $whole->y, $whole->width, $whole->height]) }}" @endif>
         @if ($print = $pictures->print($page, $number))
-            <x-page.print class="sheet__backdrop" :$print :$sizes :large="$mode === 'bench' || $mode === 'copy'" :alt="'Printed page '.$number.($of > 1 ? ' of '.$of : '')" />
+            <x-page.print class="sheet__backdrop" :$print :$sizes :large="$mode === 'bench' || $mode === 'copy'"
+                :alt="'Printed page ' . $number . ($of > 1 ? ' of ' . $of : '')" />
         @endif
         @foreach ($tags as $id => $tag)
             @php($element = $page->element((string) $id))
-            @continue($element instanceof \OpenSlate\Elements\Clip && $element->kept && ! $answers && $mode !== 'bench')
+            @continue($element instanceof Clip && $element->kept && !$answers && $mode !== 'bench')
             @include('components.page.element', ['z' => $places[$id] + 1])
         @endforeach
-        @if ($mode !== 'bench' && $page->parts() !== [])@include('components.page.parts')@endif
+        @if ($mode !== 'bench' && $page->parts() !== [])
+            @include('components.page.parts')
+        @endif
         @include('bench.ghosts')
     </div>
 </div>

@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use App\Models\Worksheet;
+use App\Models\WorksheetState;
+
+/** Says where a worksheet comes from. */
+final class OriginWords
+{
+    /** On its job sheet. */
+    public static function of(Worksheet $worksheet): string
+    {
+        if (! $worksheet->isMaster()) {
+            return ($worksheet->board === null ? 'Set: ' : 'Choice board: ').lcfirst(self::cutFrom($worksheet));
+        }
+        $without = $worksheet->state === WorksheetState::Failed ? 'a file that was not taken' : 'blank pages';
+
+        return 'Master, from '.($worksheet->original->name ?? $without);
+    }
+
+    /** On the shelf. */
+    public static function short(Worksheet $worksheet): string
+    {
+        return match (true) {
+            ! $worksheet->isMaster() => self::cutFrom($worksheet),
+            (int) $worksheet->sets_count === 0 => 'Master',
+            default => 'Master, '.Count::of((int) $worksheet->sets_count, 'set').' cut',
+        };
+    }
+
+    /** How much of it is there yet. */
+    public static function preparing(Worksheet $worksheet): string
+    {
+        return $worksheet->pages_total === 0
+            ? 'Reading the file'
+            : "Preparing: {$worksheet->pages_count} of {$worksheet->pages_total} pages";
+    }
+
+    /** "Page 6", "Pages 6, 7": which pages of its master a set has; null where none is left. */
+    public static function pages(Worksheet $set): ?string
+    {
+        return match (true) {
+            $set->cut_from === null || $set->cut_from === '' => null,
+            ctype_digit($set->cut_from) => "Page {$set->cut_from}",
+            default => "Pages {$set->cut_from}",
+        };
+    }
+
+    private static function cutFrom(Worksheet $set): string
+    {
+        return (self::pages($set) ?? 'No page is left').' of '.($set->master->name ?? 'a master');
+    }
+}

@@ -1,0 +1,103 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Support;
+
+use OpenSlate\Geometry\Frame;
+use OpenSlate\Packs\PackReading;
+use OpenSlate\Packs\Section;
+use OpenSlate\Packs\Verdict;
+use OpenSlate\Paper\Size;
+use OpenSlate\Text\PageText;
+use OpenSlate\Text\TextLine;
+
+/**
+ * A pack of tests/packs as the program read its words from the PDF, so that the core is tried on it without the tools
+ * that read PDFs. Written by tests/packs/record.php; whether what is made of it is right, Reference\PacksTest says.
+ */
+final class RecordedPack
+{
+    private const FOLDER = __DIR__.'/../packs/recorded';
+
+    /**
+     * @param  list<PageText>  $pages
+     * @param  array<string, mixed>  $reading  what is made of it, as said() says it
+     */
+    private function __construct(public readonly array $pages, public readonly array $reading)
+    {
+    }
+
+    /** @return list<string> */
+    public static function names(): array
+    {
+        return array_map(
+            fn (string $file): string => basename($file, '.json'),
+            glob(self::FOLDER.'/*.json') ?: [],
+        );
+    }
+
+    public static function named(string $name): self
+    {
+        $pack = json_decode(
+            (string) file_get_contents(self::FOLDER."/{$name}.json"),
+            true,
+            flags: JSON_THROW_ON_ERROR,
+        );
+
+        return new self(array_map(self::page(...), $pack['pages']), $pack['reading']);
+    }
+
+    /** @return array<string, mixed> the role of each page and why, the sections, and what each key answers */
+    public static function said(PackReading $reading): array
+    {
+        return [
+            'roles' => array_map(
+                fn (Verdict $verdict): array => [$verdict->role->value, $verdict->reason],
+                array_values($reading->verdicts),
+            ),
+            'sections' => array_map(
+                fn (Section $section): array => [$section->label, $section->from, $section->to],
+                $reading->sections,
+            ),
+            'answers' => array_map(
+                fn (int $key): array => [$key, $reading->answers[$key]],
+                array_keys($reading->answers),
+            ),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    public static function encode(PageText $page): array
+    {
+        return [
+            'number' => $page->number,
+            'size' => [$page->size->width, $page->size->height],
+            'ink' => $page->ink === null ? null : round($page->ink, 4),
+            'lines' => array_map(
+                fn (TextLine $line): array => [
+                    $line->text,
+                    round($line->frame->x, 1),
+                    round($line->frame->y, 1),
+                    round($line->frame->width, 1),
+                    round($line->frame->height, 1),
+                ],
+                $page->lines,
+            ),
+        ];
+    }
+
+    /** @param  array<string, mixed>  $page */
+    private static function page(array $page): PageText
+    {
+        return new PageText(
+            number: $page['number'],
+            size: Size::of(...$page['size']),
+            lines: array_map(
+                fn (array $line): TextLine => new TextLine((string) array_shift($line), Frame::of(...$line)),
+                $page['lines'],
+            ),
+            ink: $page['ink'],
+        );
+    }
+}

@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+/*
+ * Writes tests/blanks/recorded: the pages of the PDFs here as the program reads them, and what is found on them; and
+ * some of them scanned. To be run when the sheets or the reading of PDFs have changed (php tests/blanks/record.php),
+ * after Reference\BlanksTest is green; what has changed in the files is looked at before it is kept.
+ */
+
+use App\Documents\Pdf\PageMarks;
+use App\Documents\Pdf\PageTexts;
+use App\Documents\Pdf\PdfReader;
+use Illuminate\Contracts\Console\Kernel;
+use OpenSlate\Blanks\Bitmap;
+use OpenSlate\Blanks\BlankFinder;
+use Symfony\Component\Process\Process;
+use Tests\Support\RecordedPage;
+use Tests\Support\Scanner;
+
+require __DIR__.'/../../vendor/autoload.php';
+$app = require __DIR__.'/../../bootstrap/app.php';
+$app->make(Kernel::class)->bootstrap();
+
+$json = fn (array $what): string => json_encode(
+    $what,
+    JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_PRESERVE_ZERO_FRACTION,
+);
+
+foreach (glob(__DIR__.'/*.pdf') ?: [] as $path) {
+    $pages = app(PdfReader::class)->pages($path);
+    $numbers = range(1, count($pages));
+    $recorded = [];
+    $texts = app(PageTexts::class)->read($path, $pages);
+    foreach (app(PageMarks::class)->read($path, $pages, $texts, $numbers) as $marks) {
+        $recorded[] = RecordedPage::encode($marks);
+    }
+    $file = __DIR__.'/recorded/'.basename($path, '.pdf').'.json';
+    $write = fn (array $pages) => file_put_contents(
+        $file,
+        "[\n".implode(",\n", array_map($json, $pages))."\n]\n",
+    );
+    $write(array_map(fn (array $page): array => $page + ['blanks' => []], $recorded));
+    foreach ($recorded as $at => $page) {
+        $marks = RecordedPage::all()[basename($path, '.pdf').' '.($at + 1)]->marks;
+        $recorded[$at]['blanks'] = array_map(RecordedPage::said(...), BlankFinder::find($marks));
+    }
+    $write($recorded);
+}
+
+$scans = ['lines' => [1, 3], 'tables' => [1, -3], 'boxes' => [2, 5], 'decoys' => [3, 2]];
+foreach ($scans as $name => [$number, $steps]) {
+    $scan = Scanner::scan(__DIR__."/{$name}.pdf", $number, $steps, $number);
+    $process = new Process(['pdftoppm', '-gray', '-r', '100', $scan]);
+    preg_match('/^P5\s+(\d+)\s+(\d+)\s+\d+\s/', $process->mustRun()->getOutput(), $head);
+    [$width, $height] = [(int) $head[1], (int) $head[2]];
+    $bitmap = Bitmap::of(substr($process->getOutput(), strlen($head[0])), $width, $height, 0.72);
+    $image = imagecreate($width, $height) ?: throw new RuntimeException('No picture could be made.');
+    $ink = [imagecolorallocate($image, 255, 255, 255), imagecolorallocate($image, 0, 0, 0)];
+    foreach ($bitmap->rows as $y => $row) {
+        for ($x = 0; $x < $width; $x++) {
+            imagesetpixel($image, $x, $y, (int) $ink[(int) $row[$x]]);
+        }
+    }
+    imagepng($image, __DIR__."/recorded/scans/{$name}.png", 9);
+    $said = RecordedPage::seen(RecordedPage::scan($name)) + ['askew' => Scanner::degrees($steps)];
+    file_put_contents(__DIR__."/recorded/scans/{$name}.json", $json($said)."\n");
+}
