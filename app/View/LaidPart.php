@@ -9,6 +9,7 @@ use OpenSlate\Elements\Joint;
 use OpenSlate\Elements\Part;
 use OpenSlate\Elements\PartForm;
 use OpenSlate\Geometry\Frame;
+use OpenSlate\Geometry\Point;
 
 /** One part where a student has put it, or where it waits, as it is drawn and as a gesture needs to know it. */
 final readonly class LaidPart
@@ -61,7 +62,7 @@ final readonly class LaidPart
     public function home(): array
     {
         return $this->isConnector()
-            ? array_merge(...$this->part->ends())
+            ? array_merge(...array_map(fn (Point $end): array => [$end->x, $end->y], $this->part->ends()))
             : [$this->part->frame->x, $this->part->frame->y];
     }
 

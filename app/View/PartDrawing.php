@@ -52,10 +52,10 @@ final class PartDrawing
         if ($part->form !== PartForm::Connector) {
             return [0.0, 0.0, 0.0, 0.0];
         }
-        [[$x1, $y1], [$x2, $y2]] = $part->ends();
+        [$from, $to] = $part->ends();
         [$left, $top] = [$part->frame->x, $part->frame->y];
 
-        return [$x1 - $left, $y1 - $top, $x2 - $left, $y2 - $top];
+        return [$from->x - $left, $from->y - $top, $to->x - $left, $to->y - $top];
     }
 
     /** How well its words are seen, to a tenth; null where it has none. */

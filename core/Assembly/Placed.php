@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OpenSlate\Assembly;
 
 use OpenSlate\Geometry\Frame;
+use OpenSlate\Geometry\Point;
 use OpenSlate\Withers;
 
 /** Where a student has put one part, and what holds it there. */
@@ -34,6 +35,17 @@ final readonly class Placed
         return $this->with(x: round($x, 2), y: round($y, 2));
     }
 
+    public function put(Point $corner): self
+    {
+        return $this->at($corner->x, $corner->y);
+    }
+
+    /** Moved so that a place of it comes to lie on another. */
+    public function joined(Point $place, Point $to): self
+    {
+        return $this->at($this->x + $to->x - $place->x, $this->y + $to->y - $place->y);
+    }
+
     public function held(Hold $held): self
     {
         return $this->with(held: $held);
@@ -50,9 +62,9 @@ final readonly class Placed
         return $this->with(words: $words);
     }
 
-    public function ending(float $x, float $y, Hold $held): self
+    public function ending(Point $at, Hold $held): self
     {
-        return $this->with(end: new End(round($x, 2), round($y, 2), $held));
+        return $this->with(end: new End(round($at->x, 2), round($at->y, 2), $held));
     }
 
     public function partId(): string

@@ -6,6 +6,7 @@ namespace OpenSlate\Elements;
 
 use InvalidArgumentException;
 use OpenSlate\Geometry\Frame;
+use OpenSlate\Geometry\Point;
 use OpenSlate\Paper\Colour;
 
 /** Something that students move. Off the page, it waits in the tray; locked, it is fixed where it is. */
@@ -117,22 +118,18 @@ final readonly class Part implements Element
         return null;
     }
 
-    /**
-     * @return array{array{float, float}, array{float, float}}  both ends of a connector in its own frame, in points on
-     *                                                          the page
-     */
+    /** @return array{Point, Point} both ends of a connector in its own frame */
     public function ends(): array
     {
         $frame = $this->frame;
+        [$left, $right, $top, $bottom] = [$frame->x, $frame->right(), $frame->y, $frame->bottom()];
+        $centre = $frame->centre();
 
         return match ($this->lay) {
-            Lay::Level => [[$frame->x, $frame->middle()], [$frame->right(), $frame->middle()]],
-            Lay::Upright => [
-                [$frame->x + $frame->width / 2, $frame->y],
-                [$frame->x + $frame->width / 2, $frame->bottom()],
-            ],
-            Lay::Falling => [[$frame->x, $frame->y], [$frame->right(), $frame->bottom()]],
-            Lay::Rising => [[$frame->x, $frame->bottom()], [$frame->right(), $frame->y]],
+            Lay::Level => [new Point($left, $centre->y), new Point($right, $centre->y)],
+            Lay::Upright => [new Point($centre->x, $top), new Point($centre->x, $bottom)],
+            Lay::Falling => [new Point($left, $top), new Point($right, $bottom)],
+            Lay::Rising => [new Point($left, $bottom), new Point($right, $top)],
         };
     }
 }

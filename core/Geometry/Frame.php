@@ -55,6 +55,17 @@ final readonly class Frame
         return self::tidy($this->y + $this->height);
     }
 
+    public function corner(): Point
+    {
+        return new Point($this->x, $this->y);
+    }
+
+    public function centre(): Point
+    {
+        return new Point($this->x + $this->width / 2, $this->y + $this->height / 2);
+    }
+
+    /** The height of its middle. */
     public function middle(): float
     {
         return $this->y + $this->height / 2;

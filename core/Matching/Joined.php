@@ -43,14 +43,14 @@ final class Joined
             }
         }
         // From the left to the right, each has to be held against its next neighbours only.
-        usort($points, fn (array $a, array $b): int => $a[2][0] <=> $b[2][0]);
+        usort($points, fn (array $a, array $b): int => $a[2]->x <=> $b[2]->x);
         foreach ($points as $n => [$key, $joint, $at]) {
-            for ($next = $n + 1; isset($points[$next]) && $points[$next][2][0] - $at[0] <= self::SAME; $next++) {
+            for ($next = $n + 1; isset($points[$next]) && $points[$next][2]->x - $at->x <= self::SAME; $next++) {
                 [$other, $its, $there] = $points[$next];
                 // What nobody has moved is not joined by anybody: the copies of a stock lie on each other.
                 if (
                     $other !== $key &&
-                    abs($there[1] - $at[1]) <= self::SAME &&
+                    abs($there->y - $at->y) <= self::SAME &&
                     ($model->find($key) ?? $model->find($other)) !== null
                 ) {
                     $edges[] = new Edge('', $key, (string) $joint, $other, (string) $its);

@@ -8,6 +8,7 @@ use OpenSlate\Assembly\End;
 use OpenSlate\Assembly\Hold;
 use OpenSlate\Assembly\Model;
 use OpenSlate\Assembly\Placed;
+use OpenSlate\Geometry\Point;
 
 /**
  * What goes along with a part: connectors with the end that holds to it, others that hold to one of its joints as they
@@ -101,7 +102,7 @@ final class Carrying
     /**
      * A part that holds to one of these joints; off the page it would be in the tray, and lets go before.
      *
-     * @param  array<string, array{float, float}>  $joints  of the part that it holds to
+     * @param  array<string, Point>  $joints  of the part that it holds to
      */
     private function part(Placed $one, array $joints): Placed
     {
@@ -110,28 +111,28 @@ final class Carrying
         $moved =
             $at === null || ! isset($joints[$its])
                 ? null
-                : $one->at($one->x + $joints[$its][0] - $at[0], $one->y + $joints[$its][1] - $at[1]);
+                : $one->joined($at, $joints[$its]);
 
         return $moved === null || ! $this->scene->isOnPage($moved) ? $one->loose() : $moved;
     }
 
     /**
      * @param  End  $end  its second
-     * @param  array<string, array{float, float}>  $joints  of the part
+     * @param  array<string, Point>  $joints  of the part
      */
     private function connector(Placed $one, End $end, string $part, array $joints): Placed
     {
         $next = $one;
         if ($one->held->part === $part) {
             $its = $joints[$one->held->joint] ?? null;
-            $next = $its === null ? $next->loose() : $next->at(...$its);
+            $next = $its === null ? $next->loose() : $next->put($its);
         }
         if ($end->held->part === $part) {
             $its = $joints[$end->held->joint] ?? null;
             $next =
                 $its === null
-                    ? $next->ending($end->x, $end->y, Hold::nothing())
-                    : $next->ending(...[...$its, $end->held]);
+                    ? $next->ending($end->at(), Hold::nothing())
+                    : $next->ending($its, $end->held);
         }
 
         return $next;

@@ -8,6 +8,7 @@ use OpenSlate\Assembly\End;
 use OpenSlate\Assembly\Hold;
 use OpenSlate\Assembly\Model;
 use OpenSlate\Assembly\Placed;
+use OpenSlate\Geometry\Point;
 
 /**
  * A model on a page whose spots and parts have been moved since: each of its parts is where what holds it now is. Of a
@@ -44,11 +45,8 @@ final class Held
             for ($cell = 0; $cell < $spot->cells(); $cell++) {
                 $in = $this->model->in($spot->id, $spot->cells() > 1 ? $cell : null);
                 $frames = array_map($this->scene->frame(...), $in);
-                foreach (Seats::of($spot, $cell, $frames) as $index => [$x, $y]) {
-                    $this->placed[$in[$index]->id] = $in[$index]->at(
-                        $x - $frames[$index]->width / 2,
-                        $y - $frames[$index]->height / 2,
-                    );
+                foreach (Seats::of($spot, $cell, $frames) as $index => $seat) {
+                    $this->placed[$in[$index]->id] = $in[$index]->joined($frames[$index]->centre(), $seat);
                 }
             }
         }
@@ -68,28 +66,27 @@ final class Held
 
         return $to === null || $at === null
             ? $one->loose()
-            : $one->at($one->x + $to[0] - $at[0], $one->y + $to[1] - $at[1]);
+            : $one->joined($at, $to);
     }
 
     private function connector(Placed $one): Placed
     {
         $end = $one->end ?? new End(0.0, 0.0, Hold::nothing());
         [$first, $second] = array_map(
-            fn (Hold $held): ?array => $held->part === null ? null : $this->point($held->part, $held->joint, []),
+            fn (Hold $held): ?Point => $held->part === null ? null : $this->point($held->part, $held->joint, []),
             [$one->held, $end->held],
         );
-        $one = $first === null ? $one->loose() : $one->at(...$first);
+        $one = $first === null ? $one->loose() : $one->put($first);
 
-        return $second === null
-            ? $one->ending($end->x, $end->y, Hold::nothing())
-            : $one->ending(...[...$second, $end->held]);
+        return $second === null ? $one->ending($end->at(), Hold::nothing()) : $one->ending($second, $end->held);
     }
 
     /**
+     * Where a joint of a part is; null where there is none.
+     *
      * @param  array<string, true>  $asking
-     * @return array{float, float}|null where a joint of a part is; null where there is none
      */
-    private function point(string $key, string $joint, array $asking): ?array
+    private function point(string $key, string $joint, array $asking): ?Point
     {
         if (! isset($this->scene->parts[explode('.', $key)[0]])) {
             return null;

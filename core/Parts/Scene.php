@@ -12,6 +12,7 @@ use OpenSlate\Elements\Part;
 use OpenSlate\Elements\PartForm;
 use OpenSlate\Elements\Spot;
 use OpenSlate\Geometry\Frame;
+use OpenSlate\Geometry\Point;
 use OpenSlate\Page\Page;
 
 /** The parts and the spots of a page, and where a student's model has them. */
@@ -74,7 +75,7 @@ final readonly class Scene
         }
         [$from, $to] = $part->ends();
 
-        return (new Placed($key, $from[0], $from[1], Hold::nothing()))->ending($to[0], $to[1], Hold::nothing());
+        return (new Placed($key, $from->x, $from->y, Hold::nothing()))->ending($to, Hold::nothing());
     }
 
     public function frame(Placed $placed): Frame
@@ -95,17 +96,17 @@ final readonly class Scene
     /**
      * Where the joints of a part are.
      *
-     * @return array<string, array{float, float}> points by the joint's id
+     * @return array<string, Point> by the joint's id
      */
     public function joints(Placed $placed): array
     {
         $part = $this->part($placed->id);
         $points = [];
         foreach ($part->form === PartForm::Connector ? [] : $part->joints as $joint) {
-            $points[$joint->id] = [
+            $points[$joint->id] = new Point(
                 $placed->x + $joint->x * $part->frame->width,
                 $placed->y + $joint->y * $part->frame->height,
-            ];
+            );
         }
 
         return $points;

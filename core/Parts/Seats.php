@@ -8,6 +8,7 @@ use OpenSlate\Elements\Settle;
 use OpenSlate\Elements\Spot;
 use OpenSlate\Elements\SpotForm;
 use OpenSlate\Geometry\Frame;
+use OpenSlate\Geometry\Point;
 
 /** Where in a spot its parts come to rest. */
 final class Seats
@@ -19,7 +20,7 @@ final class Seats
      * The middles of the places for parts of these frames, in their order.
      *
      * @param  list<Frame>  $frames  where they are now, or were dropped
-     * @return list<array{float, float}> in points
+     * @return list<Point> for the middle of each
      */
     public static function of(Spot $spot, int $cell, array $frames): array
     {
@@ -29,10 +30,10 @@ final class Seats
             $frames === [] => [],
             $spot->form === SpotForm::Line => self::alongLine($spot, $frames),
             $spot->settle === Settle::Free => array_map(
-                fn (Frame $frame): array => self::middle(self::inside($frame, $within)),
+                fn (Frame $frame): Point => self::inside($frame, $within)->centre(),
                 $frames,
             ),
-            $spot->settle === Settle::Stack => array_map(fn (): array => self::middle($within), $frames),
+            $spot->settle === Settle::Stack => array_map(fn (): Point => $within->centre(), $frames),
             $spot->settle === Settle::Row => self::row($within, $frames),
             $spot->settle === Settle::Grid => self::grid($within, $frames),
             $spot->settle === Settle::Round => self::round($spot, $frames),
@@ -43,32 +44,32 @@ final class Seats
      * Even places round a ring, from the top and clockwise: on its line, or in the middle of its band where it has a
      * hole.
      *
-     * @return list<array{float, float}>
+     * @return list<Point>
      */
     public static function ring(Spot $spot, int $count): array
     {
-        [$x, $y] = self::middle($spot->frame);
+        $centre = $spot->frame->centre();
         $share = $spot->hole > 0 ? (1 + $spot->hole) / 2 : 1.0;
         [$across, $down] = [($spot->frame->width / 2) * $share, ($spot->frame->height / 2) * $share];
 
-        return array_map(function (int $n) use ($x, $y, $across, $down, $count): array {
+        return array_map(function (int $n) use ($centre, $across, $down, $count): Point {
             $turn = (2 * M_PI * $n) / $count;
 
-            return [$x + $across * sin($turn), $y - $down * cos($turn)];
+            return new Point($centre->x + $across * sin($turn), $centre->y - $down * cos($turn));
         }, range(0, $count - 1));
     }
 
     /**
      * @param  list<Frame>  $frames
-     * @return list<array{float, float}>
+     * @return list<Point>
      */
     private static function round(Spot $spot, array $frames): array
     {
-        [$x, $y] = self::middle($spot->frame);
+        $centre = $spot->frame->centre();
         // Clockwise from the top; what stands a hair before the top still comes first.
         $turns = array_map(
             fn (Frame $frame): float => fmod(
-                atan2($frame->x + $frame->width / 2 - $x, $y - $frame->middle()) + 2 * M_PI + 0.01,
+                atan2($frame->centre()->x - $centre->x, $centre->y - $frame->middle()) + 2 * M_PI + 0.01,
                 2 * M_PI,
             ),
             $frames,
@@ -79,7 +80,7 @@ final class Seats
 
     /**
      * @param  list<Frame>  $frames
-     * @return list<array{float, float}>
+     * @return list<Point>
      */
     private static function row(Frame $within, array $frames): array
     {
@@ -92,7 +93,7 @@ final class Seats
         $x = $within->x + ($within->width - $widths - $gap * (count($frames) - 1)) / 2;
         $seats = [];
         foreach ($order as $index) {
-            $seats[$index] = [$x + $frames[$index]->width / 2, $within->middle()];
+            $seats[$index] = new Point($x + $frames[$index]->width / 2, $within->middle());
             $x += $frames[$index]->width + $gap;
         }
         ksort($seats);
@@ -102,7 +103,7 @@ final class Seats
 
     /**
      * @param  non-empty-list<Frame>  $frames
-     * @return list<array{float, float}>
+     * @return list<Point>
      */
     private static function grid(Frame $within, array $frames): array
     {
@@ -114,10 +115,10 @@ final class Seats
         $down = $rows <= 1 ? 0.0 : min($high, max(0.0, ($within->height - self::GAP - $high) / ($rows - 1)));
 
         return array_map(
-            fn (int $n): array => [
+            fn (int $n): Point => new Point(
                 $within->x + self::GAP + ($n % $columns) * $wide + ($wide - self::GAP) / 2,
                 $within->y + self::GAP + intdiv($n, $columns) * $down + ($high - self::GAP) / 2,
-            ],
+            ),
             array_keys($frames),
         );
     }
@@ -126,17 +127,17 @@ final class Seats
      * On the line, each where it was dropped or in even places.
      *
      * @param  list<Frame>  $frames
-     * @return list<array{float, float}>
+     * @return list<Point>
      */
     private static function alongLine(Spot $spot, array $frames): array
     {
         return $spot->settle === Settle::Row
             ? self::row($spot->frame, $frames)
             : array_map(
-                fn (Frame $frame): array => [
-                    max($spot->frame->x, min($spot->frame->right(), $frame->x + $frame->width / 2)),
+                fn (Frame $frame): Point => new Point(
+                    max($spot->frame->x, min($spot->frame->right(), $frame->centre()->x)),
                     $spot->frame->middle(),
-                ],
+                ),
                 $frames,
             );
     }
@@ -153,8 +154,8 @@ final class Seats
 
     /**
      * @param  list<float>  $keys  one for each part
-     * @param  list<array{float, float}>  $seats
-     * @return list<array{float, float}>
+     * @param  list<Point>  $seats
+     * @return list<Point>
      */
     private static function inOrder(array $keys, array $seats): array
     {
@@ -167,11 +168,5 @@ final class Seats
         ksort($given);
 
         return array_values($given);
-    }
-
-    /** @return array{float, float} */
-    private static function middle(Frame $frame): array
-    {
-        return [$frame->x + $frame->width / 2, $frame->middle()];
     }
 }

@@ -12,6 +12,7 @@ use OpenSlate\Elements\Part;
 use OpenSlate\Elements\PartForm;
 use OpenSlate\Elements\Spot;
 use OpenSlate\Geometry\Frame;
+use OpenSlate\Geometry\Point;
 
 /**
  * Decides where parts come to rest: at the nearest joint, else in the nearest spot, else on a guide, else where they
@@ -149,7 +150,7 @@ final class Settling
 
         return $placed->end === null
             ? $moved
-            : $moved->ending($placed->end->x + $dx, $placed->end->y + $dy, Hold::nothing());
+            : $moved->ending(new Point($placed->end->x + $dx, $placed->end->y + $dy), Hold::nothing());
     }
 
     /** Held by the joint of another part that is nearest to one of its own; of two as near, by the newer. */
@@ -160,14 +161,9 @@ final class Settling
         $others = $joints === [] ? [] : $this->othersJoints($wanted->id);
         foreach ($joints as $own => $at) {
             foreach ($others as [$other, $its, $to]) {
-                $distance = hypot($to[0] - $at[0], $to[1] - $at[1]);
-                if ($distance <= $best) {
-                    [$best, $found] = [
-                        $distance,
-                        $wanted
-                            ->at($wanted->x + $to[0] - $at[0], $wanted->y + $to[1] - $at[1])
-                            ->held(Hold::joint((string) $own, $other, $its)),
-                    ];
+                if ($at->distance($to) <= $best) {
+                    $best = $at->distance($to);
+                    $found = $wanted->joined($at, $to)->held(Hold::joint((string) $own, $other, $its));
                 }
             }
         }
@@ -178,7 +174,7 @@ final class Settling
     /**
      * The joints of all other parts on the page but those that go along with it, the newest part last.
      *
-     * @return list<array{string, string, array{float, float}}> the part, the joint, and where it is
+     * @return list<array{string, string, Point}> the part, the joint, and where it is
      */
     private function othersJoints(string $key): array
     {
@@ -292,11 +288,9 @@ final class Settling
     {
         $in = $this->model->in($spot->id, $spot->cells() > 1 ? $cell : null);
         $frames = array_map($this->scene->frame(...), $in);
-        foreach (Seats::of($spot, $cell, $frames) as $index => [$x, $y]) {
+        foreach (Seats::of($spot, $cell, $frames) as $index => $seat) {
             $was = $in[$index];
-            $this->model = $this->model->moving(
-                $was->at($x - $frames[$index]->width / 2, $y - $frames[$index]->height / 2),
-            );
+            $this->model = $this->model->moving($was->joined($frames[$index]->centre(), $seat));
             $this->model = Carrying::along($this->scene, $this->model, $was);
         }
     }
@@ -358,21 +352,21 @@ final class Settling
     /** A connector's ends hold to joints each by itself. */
     private function connect(Placed $wanted, ?Placed $was): void
     {
-        [$first, $firstHeld] = $this->end($wanted->id, $wanted->x, $wanted->y);
-        [$second, $secondHeld] = $this->end($wanted->id, $wanted->end->x ?? 0.0, $wanted->end->y ?? 0.0);
-        $this->model = $this->model->with(
-            $wanted->at($first[0], $first[1])->held($firstHeld)->ending($second[0], $second[1], $secondHeld),
+        $ends = [new Point($wanted->x, $wanted->y), $wanted->end?->at() ?? new Point(0.0, 0.0)];
+        [[$first, $firstHeld], [$second, $secondHeld]] = array_map(
+            fn (Point $end): array => $this->end($wanted->id, $end),
+            $ends,
         );
+        $this->model = $this->model->with($wanted->put($first)->held($firstHeld)->ending($second, $secondHeld));
     }
 
-    /** @return array{array{float, float}, Hold} where an end comes to rest, and what holds it */
-    private function end(string $key, float $x, float $y): array
+    /** @return array{Point, Hold} where an end comes to rest, and what holds it */
+    private function end(string $key, Point $end): array
     {
-        [$best, $found] = [$this->near, [[$x, $y], Hold::nothing()]];
+        [$best, $found] = [$this->near, [$end, Hold::nothing()]];
         foreach ($this->othersJoints($key) as [$other, $its, $to]) {
-            $distance = hypot($to[0] - $x, $to[1] - $y);
-            if ($distance <= $best) {
-                [$best, $found] = [$distance, [$to, Hold::joint('', $other, $its)]];
+            if ($end->distance($to) <= $best) {
+                [$best, $found] = [$end->distance($to), [$to, Hold::joint('', $other, $its)]];
             }
         }
 

@@ -1,6 +1,5 @@
-import { at, bringIn, drag, draw, expect, expectAccessible, frames, test, openBlankForm } from './support.js';
+import { at, bringIn, drag, draw, expect, expectAccessible, frames, test, openBlankForm, settled } from './support.js';
 
-const settled = (page) => page.waitForLoadState('networkidle');
 const selectAll = async (page) => {
     await page.keyboard.press('Escape');
     await page.locator('[data-desk]').focus();

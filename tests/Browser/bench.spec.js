@@ -1,4 +1,4 @@
-import { at, bringIn, drag, draw, expect, expectAccessible, frames, test } from './support.js';
+import { at, bringIn, drag, draw, expect, expectAccessible, frames, test, settled } from './support.js';
 
 const near = (frame, x, y, width, height) => {
     expect(Math.abs(frame.x - x)).toBeLessThan(1.5);
@@ -6,7 +6,6 @@ const near = (frame, x, y, width, height) => {
     if (width) expect(Math.abs(frame.width - width)).toBeLessThan(1.5);
     if (height) expect(Math.abs(frame.height - height)).toBeLessThan(1.5);
 };
-const settled = (page) => page.waitForLoadState('networkidle');
 const selected = (page) =>
     page.locator('.element.is-selected').evaluateAll((all) => all.map((element) => element.dataset.tag).sort());
 

@@ -80,7 +80,7 @@ test('with the keyboard alone: a part is chosen, then a place; arrows move it fi
     await expect(piece('limpet.1')).toBeFocused();
     await expect(zone).toHaveCount(0);
 
-    // A run of arrows is one move, which ends when they rest: here they rest when all are pressed, however slow that is.
+    // A run of arrows is one move, which ends when they rest: here, when all are pressed, however slow that is.
     await piece('wrack.1').focus();
     await browser.clock.install();
     await browser.clock.pauseAt(Date.now() + 1000);

@@ -179,3 +179,6 @@ export async function openBlankForm(page) {
         await expect(page.getByLabel('Name, and heading of the first page')).toBeVisible({ timeout: 1000 });
     }).toPass();
 }
+
+/** Nothing that was done on the bench is still on its way to the server. */
+export const settled = (page) => expect(page.locator('[data-sending]')).toHaveCount(0);

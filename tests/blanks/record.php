@@ -3,8 +3,8 @@
 declare(strict_types=1);
 
 /*
- * Writes tests/blanks/recorded: the pages of the PDFs here as the program reads them, and what is found on them; and
- * some of them scanned. To be run when the sheets or the reading of PDFs have changed (php tests/blanks/record.php),
+ * Writes tests/blanks/recorded: the pages of the PDFs here and of the demo as the program reads them, and what is found
+ * on them; and some of them scanned. To be run when the sheets or the reading of PDFs have changed (php tests/blanks/record.php),
  * after Reference\BlanksTest is green; what has changed in the files is looked at before it is kept.
  */
 
@@ -27,7 +27,9 @@ $json = fn (array $what): string => json_encode(
     JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_PRESERVE_ZERO_FRACTION,
 );
 
-foreach (glob(__DIR__.'/*.pdf') ?: [] as $path) {
+// The photo in the demo is no sheet of vectors; scans are below.
+$sheets = [...glob(__DIR__.'/*.pdf') ?: [], ...glob(__DIR__.'/../../database/demo/*.pdf') ?: []];
+foreach (preg_grep('/photo/', $sheets, PREG_GREP_INVERT) ?: [] as $path) {
     $pages = app(PdfReader::class)->pages($path);
     $numbers = range(1, count($pages));
     $recorded = [];

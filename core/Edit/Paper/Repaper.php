@@ -12,6 +12,7 @@ use OpenSlate\Elements\Element;
 use OpenSlate\Elements\TextSize;
 use OpenSlate\Format\ElementCodec;
 use OpenSlate\Geometry\Frame;
+use OpenSlate\Geometry\Point;
 use OpenSlate\Geometry\Rotation;
 use OpenSlate\Page\Backdrop;
 use OpenSlate\Page\ModelKey;
@@ -46,14 +47,14 @@ final readonly class Repaper implements Edit
     /** The right model goes with the parts. */
     private function key(ModelKey $key, Page $page): ModelKey
     {
-        $moved = fn (float $x, float $y): array => [($at = $this->laid(Frame::of($x, $y, 0, 0), $page))->x, $at->y];
+        $moved = fn (float $x, float $y): Point => $this->laid(Frame::of($x, $y, 0, 0), $page)->corner();
         $model = Model::of(
             array_map(function (Placed $one) use ($moved): Placed {
-                $laid = $one->at(...$moved($one->x, $one->y));
+                $laid = $one->put($moved($one->x, $one->y));
 
                 return $one->end === null
                     ? $laid
-                    : $laid->ending(...[...$moved($one->end->x, $one->end->y), $one->end->held]);
+                    : $laid->ending($moved($one->end->x, $one->end->y), $one->end->held);
             }, Model::parse($key->model)->placed),
         );
 

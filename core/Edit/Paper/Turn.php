@@ -10,6 +10,7 @@ use OpenSlate\Edit\Edit;
 use OpenSlate\Elements\Clip;
 use OpenSlate\Elements\Element;
 use OpenSlate\Geometry\Frame;
+use OpenSlate\Geometry\Point;
 use OpenSlate\Geometry\Rotation;
 use OpenSlate\Page\ModelKey;
 use OpenSlate\Page\Page;
@@ -59,13 +60,15 @@ final readonly class Turn implements Edit
 
         return Model::of(
             array_map(function (Placed $one) use ($scene, $turned): Placed {
-                $at = $turned($one->end === null ? $scene->frame($one) : Frame::of($one->x, $one->y, 0, 0));
                 if ($one->end === null) {
-                    return $one->at($at->x, $at->y);
+                    return $one->put($turned($scene->frame($one))->corner());
                 }
-                $end = $turned(Frame::of($one->end->x, $one->end->y, 0, 0));
+                $point = fn (float $x, float $y): Point => $turned(Frame::of($x, $y, 0, 0))->corner();
 
-                return $one->at($at->x, $at->y)->ending($end->x, $end->y, $one->end->held);
+                return $one->put($point($one->x, $one->y))->ending(
+                    $point($one->end->x, $one->end->y),
+                    $one->end->held,
+                );
             }, Model::parse($model)->only($scene->ids())->placed),
         )->text();
     }

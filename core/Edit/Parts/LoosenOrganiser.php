@@ -87,15 +87,17 @@ final readonly class LoosenOrganiser implements Edit
     {
         [$width, $height] = [abs($line->x2 - $line->x1), abs($line->y2 - $line->y1)];
         $lay = match (true) {
-            $height < self::THINNEST => Lay::Level,
-            $width < self::THINNEST => Lay::Upright,
+            $height < self::THINNEST / 2 => Lay::Level,
+            $width < self::THINNEST / 2 => Lay::Upright,
             default => ($line->x2 - $line->x1) * ($line->y2 - $line->y1) > 0 ? Lay::Falling : Lay::Rising,
         };
+        // A frame is never thinner: what it has more than the line, it has to both sides.
+        [$wide, $high] = [max($width, self::THINNEST), max($height, self::THINNEST)];
         $frame = Frame::of(
-            min($line->x1, $line->x2) - ($width < self::THINNEST ? self::THINNEST / 2 : 0),
-            min($line->y1, $line->y2) - ($height < self::THINNEST ? self::THINNEST / 2 : 0),
-            max($width, self::THINNEST),
-            max($height, self::THINNEST),
+            min($line->x1, $line->x2) - ($wide - $width) / 2,
+            min($line->y1, $line->y2) - ($high - $height) / 2,
+            $wide,
+            $high,
         );
         $laid = $this->laid($frame, $organiser);
 

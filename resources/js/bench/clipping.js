@@ -1,4 +1,8 @@
+import { PointerDrag } from '../lib/pointer-drag';
 import { request } from '../lib/request';
+import { between, clamp } from './geometry';
+
+const SMALLEST = 6; // pixels of a side
 
 /** Choosing a piece of any page to lay on this one. */
 export class Clipping {
@@ -14,7 +18,14 @@ export class Clipping {
             const button = event.target.closest('[data-clip-choose]');
             if (button) this.#choose(button);
         });
-        this.page.addEventListener('pointerdown', (event) => this.#drag(event));
+        this.marquee = document.createElement('div');
+        this.marquee.className = 'marquee marquee--draw';
+        new PointerDrag(this.page, {
+            begins: (event) => this.#begin(event),
+            follows: (drag, event) => this.#follow(drag, event),
+            ends: () => this.marquee.remove(),
+            drops: (drag) => this.#drop(drag),
+        });
         this.form.addEventListener('submit', (event) => {
             event.preventDefault();
             const shares = Object.fromEntries(
@@ -67,52 +78,33 @@ export class Clipping {
         this.form.hidden = false;
     }
 
-    #drag(event) {
-        if (event.button !== 0 || !this.page.firstElementChild) return;
+    #begin(event) {
+        const sheet = this.page.firstElementChild;
+        if (!sheet) return null;
         event.preventDefault();
-        const box = this.page.firstElementChild.getBoundingClientRect();
-        const at = (now) => ({
-            x: Math.max(0, Math.min(box.width, now.clientX - box.left)),
-            y: Math.max(0, Math.min(box.height, now.clientY - box.top)),
+        const box = sheet.getBoundingClientRect();
+        return { holder: this.page, sheet, box, from: this.#at(event, box) };
+    }
+
+    #at(event, box) {
+        return { x: clamp(event.clientX - box.left, 0, box.width), y: clamp(event.clientY - box.top, 0, box.height) };
+    }
+
+    #follow(drag, event) {
+        drag.region = between(drag.from, this.#at(event, drag.box));
+        if (!this.marquee.isConnected) drag.sheet.append(this.marquee);
+        Object.assign(this.marquee.style, {
+            left: `${drag.region.x}px`,
+            top: `${drag.region.y}px`,
+            width: `${drag.region.width}px`,
+            height: `${drag.region.height}px`,
         });
-        const from = at(event);
-        const frame = document.createElement('div');
-        frame.className = 'marquee marquee--draw';
-        this.page.firstElementChild.append(frame);
-        let region = null;
-        const move = (now) => {
-            const to = at(now);
-            region = {
-                x: Math.min(from.x, to.x),
-                y: Math.min(from.y, to.y),
-                width: Math.abs(to.x - from.x),
-                height: Math.abs(to.y - from.y),
-            };
-            Object.assign(frame.style, {
-                left: `${region.x}px`,
-                top: `${region.y}px`,
-                width: `${region.width}px`,
-                height: `${region.height}px`,
-            });
-        };
-        this.page.setPointerCapture(event.pointerId);
-        this.page.addEventListener('pointermove', move);
-        this.page.addEventListener(
-            'pointerup',
-            () => {
-                this.page.removeEventListener('pointermove', move);
-                frame.remove();
-                const scale = this.width / box.width;
-                if (region && region.width > 6 && region.height > 6)
-                    this.#take({
-                        x: region.x * scale,
-                        y: region.y * scale,
-                        width: region.width * scale,
-                        height: region.height * scale,
-                    });
-            },
-            { once: true },
-        );
+    }
+
+    #drop({ region, box }) {
+        if (!region || region.width <= SMALLEST || region.height <= SMALLEST) return;
+        const scale = this.width / box.width;
+        this.#take(Object.fromEntries(Object.entries(region).map(([side, value]) => [side, value * scale])));
     }
 
     #take(region) {

@@ -13,7 +13,7 @@ export class Edits {
     #running = false;
     #undrawn = [];
 
-    constructor(pageId, revision, { drawn, stale, refused, waiting }, station) {
+    constructor(pageId, revision, { drawn, stale, refused, waiting, sending = () => {} }, station) {
         this.station = station;
         this.#url = `/pages/${pageId}`;
         this.#revision = revision;
@@ -21,6 +21,7 @@ export class Edits {
         this.stale = stale;
         this.refused = refused;
         this.waiting = waiting;
+        this.sending = sending;
     }
 
     /**
@@ -39,6 +40,7 @@ export class Edits {
     async #run() {
         if (this.#running) return;
         this.#running = true;
+        this.sending(true);
         while (this.#queue.length > 0) {
             const { edit, then } = this.#queue[0];
             try {
@@ -63,6 +65,7 @@ export class Edits {
             }
         }
         this.#running = false;
+        this.sending(false);
     }
 
     #drawAll() {

@@ -1,6 +1,6 @@
-import { between, clamp, drawn, tidy, touches } from './stage';
+import { PointerDrag } from '../lib/pointer-drag';
+import { between, clamp, drawn, inside, tidy, touches } from './geometry';
 
-const A_CLICK = 3; // pixels that a pointer may tremble
 const SMALLEST = 4; // points, as OpenSlate\Edit\Bounds has it
 const HANDLES = { nw: [0, 0], n: [0.5, 0], ne: [1, 0], e: [1, 0.5], se: [1, 1], s: [0.5, 1], sw: [0, 1], w: [0, 0.5] };
 const CROWDED = 56; // pixels of a side below which its middle handle would be in the way
@@ -10,10 +10,6 @@ const CROWDED = 56; // pixels of a side below which its middle handle would be i
  * frame, touching only what moves) and hands the result over; the server then says how the page is.
  */
 export class Gestures {
-    #gesture = null;
-    #frame = 0;
-    #event = null;
-
     constructor(
         stage,
         selection,
@@ -38,25 +34,21 @@ export class Gestures {
         });
         this.handles = document.createElement('div');
         this.handles.className = 'handles';
-        const root = stage.root;
-        root.addEventListener('pointerdown', (event) => this.#down(event));
-        root.addEventListener('pointermove', (event) => this.#move(event));
-        root.addEventListener('pointerup', (event) => this.#up(event));
-        root.addEventListener('pointercancel', () => this.#cancel());
-        document.addEventListener(
-            'keydown',
-            (event) => {
-                if (event.key === 'Escape' && this.#gesture) {
-                    event.stopImmediatePropagation();
-                    this.#cancel();
-                }
+        this.drag = new PointerDrag(stage.root, {
+            begins: (event) => this.#begin(event),
+            follows: (gesture, event) => this.#follow(gesture, event),
+            ends: () => this.#end(),
+            drops: (gesture) => this.#drop(gesture),
+            cancelled: (gesture) => {
+                this.stage.settle();
+                if (gesture.kind === 'resize') this.stage.show(gesture.id, gesture.from);
+                this.showHandles();
             },
-            true,
-        );
+        });
     }
 
     get busy() {
-        return this.#gesture !== null;
+        return this.drag.busy;
     }
 
     /** Puts handles round the one selected element. */
@@ -96,105 +88,69 @@ export class Gestures {
         });
     }
 
-    #down(event) {
-        if (this.#gesture && event.pointerId !== this.#gesture.pointer) {
-            this.#cancel();
-            return;
-        } // Two fingers enlarge the page.
-        if (event.button !== 0 || this.#gesture) return;
+    #begin(event) {
         this.stage.settle();
         this.stage.measure();
-        const at = this.stage.point(event);
-        const handle = event.target.closest('.handle');
         const element = event.target.closest('.element');
-        const option = event.target.closest('[data-option]');
-        const start = { x: event.clientX, y: event.clientY };
-        if (handle) {
-            const id = this.selection.ids[0];
-            this.#gesture = {
-                kind: 'resize',
-                id,
-                edges: handle.dataset.handle,
-                from: this.stage.frame(id),
-                within: this.stage.reach([id]),
-                at,
-                start,
-            };
-            this.guides.begin([id]);
-        } else if (this.tool() === 'room') {
-            const below = this.stage
-                .elements()
-                .filter(
-                    (one) => !one.classList.contains('element--locked') && this.stage.frame(one.dataset.id).y >= at.y,
-                );
-            this.#gesture = { kind: 'room', at, start, below };
-        } else if (this.tool() === 'joint') {
-            if (element) this.jointed(element.dataset.id, at);
-            event.preventDefault();
-            return;
-        } else if (this.tool()) {
-            this.#gesture = { kind: 'draw', at, start, over: element?.dataset.id, within: this.within(this.tool()) };
-            this.guides.begin([]);
-        } else if (
-            option &&
-            this.selection.ids.length === 1 &&
-            this.selection.has(element.dataset.id) &&
-            !this.stage.data(element.dataset.id).locked
-        ) {
-            this.#gesture = { kind: 'option', id: element.dataset.id, option, at, start };
-        } else if (element) {
-            this.#pressElement(element.dataset.id, event, at, start);
-        } else {
-            this.#gesture = {
-                kind: 'marquee',
-                within: this.stage.whole,
-                at,
-                start,
-                before: event.shiftKey ? this.selection.ids : [],
-            };
-        }
-        if (this.#gesture) this.#gesture.pointer = event.pointerId;
-        this.stage.root.setPointerCapture(event.pointerId);
+        const gesture = this.#gestureOf(event, element, this.stage.point(event));
+        if (this.tool() !== 'joint') (element ?? this.stage.root.parentElement).focus({ preventScroll: true });
         event.preventDefault();
-        (element ?? this.stage.root.parentElement).focus({ preventScroll: true });
+        return gesture && { holder: this.stage.root, ...gesture };
     }
 
-    #pressElement(id, event, at, start) {
+    #gestureOf(event, element, at) {
+        const handle = event.target.closest('.handle');
+        const option = event.target.closest('[data-option]');
+        if (handle) {
+            const id = this.selection.ids[0];
+            this.guides.begin([id]);
+            const [from, within] = [this.stage.frame(id), this.stage.reach([id])];
+            return { kind: 'resize', id, edges: handle.dataset.handle, from, within, at };
+        }
+        if (this.tool() === 'room') return { kind: 'room', at, below: this.#below(at.y) };
+        if (this.tool() === 'joint') {
+            if (element) this.jointed(element.dataset.id, at);
+            return null;
+        }
+        if (this.tool()) {
+            this.guides.begin([]);
+            return { kind: 'draw', at, over: element?.dataset.id, within: this.within(this.tool()) };
+        }
+        if (option && this.#isAlone(element.dataset.id)) return { kind: 'option', id: element.dataset.id, option, at };
+        if (element) return this.#pressElement(element.dataset.id, event, at);
+        return { kind: 'marquee', within: this.stage.whole, at, before: event.shiftKey ? this.selection.ids : [] };
+    }
+
+    #below(y) {
+        return this.stage
+            .elements()
+            .filter((one) => !one.classList.contains('element--locked') && this.stage.frame(one.dataset.id).y >= y);
+    }
+
+    #isAlone(id) {
+        return this.selection.ids.length === 1 && this.selection.has(id) && !this.stage.data(id).locked;
+    }
+
+    #pressElement(id, event, at) {
         const wasSelected = this.selection.has(id);
         if (event.shiftKey) this.selection.toggle(id);
         else if (!wasSelected) this.selection.only([id]);
         this.pressed(event);
         const ids = this.selection.ids.filter((one) => !this.stage.data(one).locked);
-        if (!this.selection.has(id) || ids.length === 0) return;
+        if (!this.selection.has(id) || ids.length === 0) return null;
         this.guides.begin(ids);
-        this.#gesture = {
+        return {
             kind: 'move',
             ids,
             elements: ids.map((one) => this.stage.element(one)),
             bounds: this.stage.bounds(ids),
             within: this.stage.reach(ids),
             at,
-            start,
             alone: wasSelected && !event.shiftKey ? id : null,
         };
     }
 
-    #move(event) {
-        if (this.#gesture?.pointer !== event.pointerId) return;
-        this.#event = event;
-        this.#frame ||= requestAnimationFrame(() => {
-            this.#frame = 0;
-            this.#show();
-        });
-    }
-
-    #show() {
-        const gesture = this.#gesture;
-        const event = this.#event;
-        if (!gesture || !event) return;
-        if (!gesture.started && Math.hypot(event.clientX - gesture.start.x, event.clientY - gesture.start.y) < A_CLICK)
-            return;
-        gesture.started = true;
+    #follow(gesture, event) {
         const to = this.stage.point(event);
         const dx = to.x - gesture.at.x;
         const dy = to.y - gesture.at.y;
@@ -219,7 +175,7 @@ export class Gestures {
             this.stage.shift([gesture.option], dx, dy);
             gesture.by = { dx, dy };
         } else {
-            gesture.to = this.#inside(
+            gesture.to = inside(
                 gesture.kind === 'draw'
                     ? drawn(gesture.at, to, event.shiftKey ? this.ratio(this.tool()) : null, event.altKey)
                     : between(gesture.at, to),
@@ -248,18 +204,6 @@ export class Gestures {
         return { x: tidy(x), y: tidy(y), width: tidy(right - x), height: tidy(bottom - y) };
     }
 
-    #inside(frame, within = this.stage.page) {
-        const [right, bottom] = [within.x + within.width, within.y + within.height];
-        const x = clamp(frame.x, within.x, right);
-        const y = clamp(frame.y, within.y, bottom);
-        return {
-            x: tidy(x),
-            y: tidy(y),
-            width: tidy(clamp(frame.x + frame.width, within.x, right) - x),
-            height: tidy(clamp(frame.y + frame.height, within.y, bottom) - y),
-        };
-    }
-
     #rectangle(kind, frame) {
         const scale = this.stage.scale;
         this.rubber ??= document.createElement('div');
@@ -273,12 +217,9 @@ export class Gestures {
         });
     }
 
-    #up(event) {
-        const gesture = this.#gesture;
-        if (gesture?.pointer !== event.pointerId) return;
-        this.#event = event;
-        this.#show();
-        this.#end(gesture.kind === 'option');
+    #drop(gesture) {
+        // What was shifted stays where it was dropped until the server has drawn it there.
+        if (gesture.kind !== 'option') this.stage.settle();
         if (gesture.kind === 'room') {
             if (gesture.by) this.pushed(tidy(gesture.at.y), tidy(gesture.by));
         } else if (gesture.kind === 'option') {
@@ -291,7 +232,7 @@ export class Gestures {
     }
 
     #dropped(gesture) {
-        if (!gesture.started) {
+        if (!gesture.moved) {
             if (gesture.alone) this.selection.only([gesture.alone]);
             return;
         }
@@ -313,22 +254,9 @@ export class Gestures {
         } else this.laid({ x: gesture.at.x, y: gesture.at.y });
     }
 
-    #cancel() {
-        const gesture = this.#gesture;
-        if (gesture?.kind === 'resize') this.stage.show(gesture.id, gesture.from);
-        this.#end();
-        this.showHandles();
-    }
-
-    /** @param staying what was shifted stays where it was dropped until the server has drawn it there */
-    #end(staying = false) {
-        cancelAnimationFrame(this.#frame);
-        this.#frame = 0;
-        this.#gesture = null;
-        this.#event = null;
+    #end() {
         this.guides.end();
         this.stage.forget();
         this.rubber?.remove();
-        if (!staying) this.stage.settle();
     }
 }

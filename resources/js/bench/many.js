@@ -1,5 +1,5 @@
 import { points, unit } from './measures';
-import { tidy } from './stage';
+import { tidy } from './geometry';
 
 /** What can be done with many things at once: lining up, spacing, grouping, locking, order, looks, repeats, room. */
 export class Many {

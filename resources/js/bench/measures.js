@@ -1,4 +1,4 @@
-import { clamp, tidy } from './stage';
+import { clamp, tidy } from './geometry';
 
 const POINTS = { mm: 72 / 25.4, in: 72, pt: 1 };
 const PLACES = { mm: 1, in: 3, pt: 1 };

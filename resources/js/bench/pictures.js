@@ -1,6 +1,6 @@
 import { upload } from '../lib/upload';
 import { smaller } from '../lib/pictures';
-import { tidy } from './stage';
+import { tidy } from './geometry';
 
 const MOST = 5 * 1048576;
 const PIXELS = 72 / 144; // points: a picture is laid at 144 pixels to the inch

@@ -1,3 +1,5 @@
+import { around, held } from './geometry';
+
 // The page on the bench as geometry: points to and from pixels, frames of elements. Measures are points.
 
 // What is shifted, however much it is, is moved by one rule that changes in every frame. A style that elements inherit
@@ -89,10 +91,7 @@ export class Stage {
 
     /** As much of a move as keeps a frame where it may lie. */
     held(frame, dx, dy, within = this.page) {
-        return {
-            dx: clamp(dx, within.x - frame.x, within.x + within.width - frame.x - frame.width),
-            dy: clamp(dy, within.y - frame.y, within.y + within.height - frame.y - frame.height),
-        };
+        return held(frame, dx, dy, within);
     }
 
     /**
@@ -122,39 +121,3 @@ export class Stage {
         element.dataset.element = JSON.stringify({ ...JSON.parse(element.dataset.element), ...frame });
     }
 }
-
-export const clamp = (value, min, max) => Math.max(Math.min(min, max), Math.min(value, Math.max(min, max)));
-export const tidy = (value) => Math.round(value * 100) / 100;
-
-export function around(frames) {
-    const x = Math.min(...frames.map((f) => f.x));
-    const y = Math.min(...frames.map((f) => f.y));
-    return {
-        x,
-        y,
-        width: Math.max(...frames.map((f) => f.x + f.width)) - x,
-        height: Math.max(...frames.map((f) => f.y + f.height)) - y,
-    };
-}
-
-export function between(a, b) {
-    return { x: Math.min(a.x, b.x), y: Math.min(a.y, b.y), width: Math.abs(a.x - b.x), height: Math.abs(a.y - b.y) };
-}
-
-/**
- * The frame that is drawn from one point to another.
- *
- * @param ratio height to width, for equal sides; null is free
- * @param fromMiddle whether the first point is its middle
- */
-export function drawn(from, to, ratio, fromMiddle) {
-    let [dx, dy] = [to.x - from.x, to.y - from.y];
-    if (ratio !== null) {
-        const width = Math.max(Math.abs(dx), Math.abs(dy) / ratio);
-        [dx, dy] = [width * Math.sign(dx || 1), width * ratio * Math.sign(dy || 1)];
-    }
-    return between(fromMiddle ? { x: from.x - dx, y: from.y - dy } : from, { x: from.x + dx, y: from.y + dy });
-}
-
-export const touches = (a, b) =>
-    a.x < b.x + b.width && b.x < a.x + a.width && a.y < b.y + b.height && b.y < a.y + a.height;

@@ -1,4 +1,4 @@
-const A_CLICK = 3; // pixels that a pointer may tremble
+import { PointerDrag } from '../lib/pointer-drag';
 
 /** A selected table: its cells are chosen and changed, and the lines between them dragged. */
 export class Tables {
@@ -122,17 +122,25 @@ export class Tables {
         const scale = this.stage.scale;
         this.grips = document.createElement('div');
         this.grips.className = 'grips';
+        new PointerDrag(this.grips, {
+            begins: (event) => this.#begin(event),
+            follows: (drag, event) => this.#follow(drag, event),
+            drops: (drag) => this.#drop(drag),
+            cancelled: ({ grip }) => {
+                grip.style.translate = '';
+            },
+        });
         const grip = (axis, after, at) => {
             const one = document.createElement('span');
             one.className = `grip grip--${axis}`;
             one.dataset.after = after;
+            one.dataset.axis = axis;
             Object.assign(
                 one.style,
                 axis === 'across'
                     ? { left: `${(x + at * width) * scale}px`, top: `${y * scale}px`, height: `${height * scale}px` }
                     : { top: `${(y + at * height) * scale}px`, left: `${x * scale}px`, width: `${width * scale}px` },
             );
-            one.addEventListener('pointerdown', (event) => this.#drag(event, one, axis, after));
             this.grips.append(one);
         };
         let at = 0;
@@ -148,32 +156,20 @@ export class Tables {
         this.stage.layer.append(this.grips);
     }
 
-    #drag(event, grip, axis, after) {
+    #begin(event) {
+        const grip = event.target.closest('.grip');
+        if (!grip) return null;
         event.preventDefault();
         event.stopPropagation();
-        grip.setPointerCapture(event.pointerId);
-        const start = axis === 'across' ? event.clientX : event.clientY;
-        let by = 0;
-        const move = (now) => {
-            by = (axis === 'across' ? now.clientX : now.clientY) - start;
-            grip.style.translate = axis === 'across' ? `${by}px 0` : `0 ${by}px`;
-        };
-        grip.addEventListener('pointermove', move);
-        grip.addEventListener(
-            'pointerup',
-            () => {
-                grip.removeEventListener('pointermove', move);
-                if (Math.abs(by) > A_CLICK)
-                    this.send({ kind: 'move-line', table: this.id, axis, after, by: by / this.stage.scale });
-            },
-            { once: true },
-        );
-        grip.addEventListener(
-            'pointercancel',
-            () => {
-                grip.style.translate = '';
-            },
-            { once: true },
-        );
+        return { holder: grip, grip, axis: grip.dataset.axis, after: Number(grip.dataset.after), by: 0 };
+    }
+
+    #follow(drag, event) {
+        drag.by = drag.axis === 'across' ? event.clientX - drag.start.x : event.clientY - drag.start.y;
+        drag.grip.style.translate = drag.axis === 'across' ? `${drag.by}px 0` : `0 ${drag.by}px`;
+    }
+
+    #drop({ axis, after, by, moved }) {
+        if (moved) this.send({ kind: 'move-line', table: this.id, axis, after, by: by / this.stage.scale });
     }
 }

@@ -2,38 +2,25 @@ import { Guides } from '../lib/guides';
 import { smaller } from '../lib/pictures';
 import { request } from '../lib/request';
 import { upload } from '../lib/upload';
+import { Chosen } from './parts/chosen';
 import { Dragging, NEAR_FINGER } from './parts/dragging';
 import { Large } from './parts/large';
-import { Pieces, tidy } from './parts/pieces';
+import { elsewhere, parse, rebased, tidy, written } from './parts/model-text';
+import { Past } from './parts/past';
+import { Pieces } from './parts/pieces';
+import { Steps } from './parts/steps';
 
-const STEP_REST = 350; // milliseconds after the last arrow key before a run of them is one move
-const MOST_PAST = 100;
 const GUIDES_REST = 120; // milliseconds after a move before the lines to hold to are asked for
 const MOST_BYTES = 5 * 1048576; // of a picture
 
 const ARROWS = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] };
-const parse = (text) => {
-    try {
-        const { near: _near, moved: _moved, ...placed } = JSON.parse(text || '{}');
-        return placed;
-    } catch {
-        return {};
-    }
-};
-
-/** The parts that are elsewhere in one model than in another. */
-const elsewhere = (from, to) =>
-    Object.keys({ ...from, ...to }).filter((key) => JSON.stringify(from[key]) !== JSON.stringify(to[key]));
 
 /**
  * The parts of a page, as OpenSlate\Assembly\Model has them. A part is moved by dragging it; by choosing it and then a
  * place, with taps or keys; or with the arrows. Here it lies where it was dropped; the server says where it settles.
  */
 export class ModelPlace {
-    #past = [];
-    #future = [];
-    #chosen = null; // { key, end } of what goes to the place that is chosen next
-    #stepTimer = 0;
+    #past = new Past();
 
     /** It is looked at as a whole: touching a part must not make the page larger. */
     isLaidOut = true;
@@ -51,12 +38,14 @@ export class ModelPlace {
         this.bar = this.page?.querySelector('[data-moves]');
         if (!this.bar) return; // Handed in: it can be looked at.
         this.changed = () => changed(this);
+        this.chosen = new Chosen(this.pieces, this.bar, (words) => this.#say(words));
+        this.steps = new Steps(this.pieces, (key, placed) => this.#put(key, placed, 1));
         const guides = new Guides(this.pieces);
         this.dragging = new Dragging(this.pieces, guides, {
-            begins: () => this.#flushSteps(),
+            begins: () => this.steps.flush(),
             lines: () => this.lines ?? JSON.parse(field.dataset.guides),
             drops: (...where) => {
-                this.#let();
+                this.chosen.let();
                 this.#move(...where);
             },
         });
@@ -114,20 +103,10 @@ export class ModelPlace {
 
     /** The same where more was moved while it was on its way: what was not touched since is where the server has it. */
     rebased(sent, text) {
-        const [was, now] = [parse(sent), parse(text)];
-        const { placed } = this.pieces;
-        const touched = elsewhere(was, placed);
         const { near } = JSON.parse(this.text || '{}');
-        const untouched = Object.entries(now).filter(([key]) => !touched.includes(key));
-        this.confirmed = now;
+        this.confirmed = parse(text);
         this.pieces.carried = {};
-        this.#become(
-            Object.fromEntries([
-                ...untouched,
-                ...touched.filter((key) => key in placed).map((key) => [key, placed[key]]),
-            ]),
-            near,
-        );
+        this.#become(rebased(parse(sent), this.confirmed, this.pieces.placed), near);
         return this.text;
     }
 
@@ -139,9 +118,7 @@ export class ModelPlace {
 
     /** @param placed as the model has it; null puts it back where the teacher had it */
     #put(key, placed, near) {
-        this.#past.push(this.text);
-        if (this.#past.length > MOST_PAST) this.#past.shift();
-        this.#future = [];
+        this.#past.keep(this.text);
         const { [key]: _, ...others } = this.pieces.placed;
         delete this.pieces.carried[key];
         this.#become(placed === null ? others : { ...others, [key]: placed }, near);
@@ -152,8 +129,7 @@ export class ModelPlace {
     #become(placed, near) {
         this.pieces.placed = placed;
         const moved = this.confirmed ? elsewhere(this.confirmed, placed) : undefined;
-        this.text =
-            Object.keys(placed).length === 0 ? '' : JSON.stringify({ ...placed, near: near && tidy(near), moved });
+        this.text = written(placed, near, moved);
         this.pieces.show();
         this.#buttons();
     }
@@ -194,11 +170,11 @@ export class ModelPlace {
         this.pieces.layer.addEventListener('click', (event) => this.#press(event));
         this.page.addEventListener('keydown', (event) => this.#keyDown(event));
         this.sheet.addEventListener('click', (event) => {
-            if (!this.pieces.layer.contains(event.target) && this.#chosen) this.#toPoint(event);
+            if (!this.pieces.layer.contains(event.target) && !this.chosen.isNone) this.#toPoint(event);
         });
         const does = {
-            undo: () => this.#step(this.#past, this.#future),
-            redo: () => this.#step(this.#future, this.#past),
+            undo: () => this.#undo(),
+            redo: () => this.#redo(),
             back: () => this.#askToPutBack(),
             tray: () => this.#toggleTray(),
             large: (button) => this.large.open(button.dataset.large),
@@ -208,11 +184,10 @@ export class ModelPlace {
             const button = event.target.closest('[data-move]');
             does[button?.dataset.move]?.(button);
         });
-        this.own = this.bar.querySelector('[data-moves-own]');
-        this.own.querySelector('input').addEventListener('change', (event) => this.#write(event.target.value));
-        this.picture = this.bar.querySelector('[data-moves-picture]');
-        this.picture.querySelector('input').addEventListener('change', (event) => this.#send(event.target));
-        this.picture.querySelector('[data-moves-set]').addEventListener('click', (event) => {
+        const { own, picture } = this.chosen;
+        own.querySelector('input').addEventListener('change', (event) => this.#write(event.target.value));
+        picture.querySelector('input').addEventListener('change', (event) => this.#send(event.target));
+        picture.querySelector('[data-moves-set]').addEventListener('click', (event) => {
             const button = event.target.closest('button');
             if (button) this.#write(button.value);
         });
@@ -221,24 +196,30 @@ export class ModelPlace {
     #press(event) {
         if (this.dragging.isEndOf(event)) return;
         const piece = event.target.closest('[data-piece]');
-        const end = event.target.closest('[data-end]');
         if (piece && this.field.contains(piece)) {
-            const key = piece.dataset.piece;
-            const chosen = this.#chosen;
-            if (chosen && chosen.end !== null && chosen.key !== key && this.#toJoint(key, this.pieces.point(event)))
-                return;
-            if (chosen?.key === key && chosen.end === (end ? Number(end.dataset.end) : null)) this.#let();
-            else if (!('fixed' in piece.dataset)) this.#choose(key, end ? Number(end.dataset.end) : null);
-            else if (chosen) this.#toPoint(event);
-        } else if (this.#chosen) {
+            const isFixed = 'fixed' in piece.dataset;
+            const end = event.target.closest('[data-end]');
+            const done = this.#pressPiece(piece.dataset.piece, end, this.pieces.point(event));
+            if (!done && isFixed && !this.chosen.isNone) this.#toPoint(event);
+        } else if (!this.chosen.isNone) {
             this.#toPoint(event);
         }
     }
 
+    /** @returns whether that chose it, let it go, or joined the chosen end to it */
+    #pressPiece(key, end, at) {
+        const which = end ? Number(end.dataset.end) : null;
+        if (this.chosen.isEnd && this.chosen.key !== key && this.#toJoint(key, at)) return true;
+        if (this.chosen.is(key, which)) this.chosen.let();
+        else if (!('fixed' in this.pieces.piece(key).dataset)) this.chosen.choose(key, which);
+        else return false;
+        return true;
+    }
+
     #toPoint(event) {
-        const { key, end } = this.#chosen;
+        const { key, end } = this.chosen;
         const { x, y } = this.pieces.point(event);
-        this.#let();
+        this.chosen.let();
         this.#move(key, end, x, y, NEAR_FINGER / this.pieces.seen);
     }
 
@@ -248,77 +229,17 @@ export class ModelPlace {
             .joints(key)
             .sort((a, b) => Math.hypot(a[1] - at.x, a[2] - at.y) - Math.hypot(b[1] - at.x, b[2] - at.y));
         if (joints.length === 0) return false;
-        const chosen = this.#chosen;
-        this.#let();
-        this.#move(chosen.key, chosen.end, joints[0][1], joints[0][2], 1);
+        const { key: connector, end } = this.chosen;
+        this.chosen.let();
+        this.#move(connector, end, joints[0][1], joints[0][2], 1);
         return true;
-    }
-
-    #choose(key, end = null) {
-        this.#let();
-        this.#chosen = { key, end };
-        const piece = this.pieces.piece(key);
-        piece.classList.add('is-chosen');
-        this.#pressed(this.#chosen)?.setAttribute('aria-pressed', 'true');
-        this.pieces.spots.forEach((spot) => {
-            spot.tabIndex = 0;
-            spot.setAttribute('role', 'button');
-            spot.setAttribute('aria-label', `Put it in ${spot.dataset.said}`);
-        });
-        if (end !== null)
-            this.pieces.fixed.forEach((one) => {
-                one.tabIndex = 0;
-                one.setAttribute('role', 'button');
-            });
-        this.own.hidden = !('own' in piece.dataset);
-        this.own.querySelector('input').value = this.pieces.placed[key]?.[3] ?? '';
-        this.picture.hidden = !('picture' in piece.dataset);
-        if (!this.picture.hidden) this.#offer(JSON.parse(piece.dataset.set));
-        this.#say(
-            `${piece.dataset.name} chosen${end === null ? '' : ', one end of it'}. ${matchMedia('(pointer: coarse)').matches ? 'Now tap the place where it goes.' : 'Now choose a place, or move it with the arrow keys.'}`,
-        );
-    }
-
-    /** The button of what is chosen: a part, or an end of a connector. */
-    #pressed({ key, end }) {
-        const piece = this.pieces.piece(key);
-        return this.pieces.isConnector(key) ? piece.querySelector(`[data-end="${end}"]`) : piece;
-    }
-
-    #let() {
-        if (!this.#chosen) return;
-        const piece = this.pieces.piece(this.#chosen.key);
-        piece.classList.remove('is-chosen');
-        this.#pressed(this.#chosen)?.setAttribute('aria-pressed', 'false');
-        this.#chosen = null;
-        this.own.hidden = true;
-        this.picture.hidden = true;
-        this.pieces.fixed.forEach((one) => {
-            one.removeAttribute('tabindex');
-            one.setAttribute('role', 'img');
-        });
-        this.pieces.spots.forEach((spot) => {
-            ['tabindex', 'role', 'aria-label'].forEach((name) => spot.removeAttribute(name));
-        });
-    }
-
-    #offer(addresses) {
-        this.picture.querySelector('[data-moves-set]').replaceChildren(
-            ...addresses.map((address, at) => {
-                const button = document.createElement('button');
-                Object.assign(button, { type: 'button', value: address.split('/').at(-1), className: 'moves__choice' });
-                button.setAttribute('aria-label', `Picture ${at + 1} of ${addresses.length}`);
-                button.append(Object.assign(new Image(), { src: address, alt: '' }));
-                return button;
-            }),
-        );
     }
 
     async #send(input) {
         const [file] = input.files;
-        const chosen = this.#chosen;
+        const { key, end } = this.chosen;
         input.value = '';
-        if (!file || !chosen) return;
+        if (!file || key === null) return;
         this.#say('The picture is on its way.');
         try {
             await this.work.saved?.();
@@ -326,7 +247,7 @@ export class ModelPlace {
                 place: this.key,
                 ...this.work.stamp(),
             });
-            this.#chosen ??= chosen;
+            if (this.chosen.isNone) [this.chosen.key, this.chosen.end] = [key, end];
             this.#write(value);
         } catch (problem) {
             this.#say(problem.message);
@@ -334,8 +255,8 @@ export class ModelPlace {
     }
 
     #write(words) {
-        if (!this.#chosen) return;
-        const { key } = this.#chosen;
+        if (this.chosen.isNone) return;
+        const { key } = this.chosen;
         const [x, y, held] = this.pieces.at(key);
         this.#put(key, words === '' ? [x, y, held ?? ''] : [x, y, held ?? '', words.slice(0, 120)]);
     }
@@ -346,20 +267,20 @@ export class ModelPlace {
         const target = event.target;
         const command = event.ctrlKey || event.metaKey;
         if (command && event.key.toLowerCase() === 'z' && this.field.contains(target)) {
-            if (event.shiftKey) this.#step(this.#future, this.#past);
-            else this.#step(this.#past, this.#future);
+            if (event.shiftKey) this.#redo();
+            else this.#undo();
             event.preventDefault();
             return;
         }
         if (command || event.altKey) return;
-        if (event.key === 'Escape' && this.large.isOpen && !this.#chosen && !this.dragging.busy) {
+        if (event.key === 'Escape' && this.large.isOpen && this.chosen.isNone && !this.dragging.busy) {
             this.large.shut();
             event.preventDefault();
             return;
         }
-        if (event.key === 'Escape' && (this.#chosen || this.dragging.busy)) {
+        if (event.key === 'Escape' && (!this.chosen.isNone || this.dragging.busy)) {
             this.dragging.cancel();
-            this.#let();
+            this.chosen.let();
             this.#say('Let go.');
             event.preventDefault();
             return;
@@ -367,89 +288,56 @@ export class ModelPlace {
         const piece = target.closest('[data-piece]');
         const spot = target.closest('[data-spot]');
         const enter = event.key === 'Enter' || event.key === ' ';
-        if (piece && enter) this.#pressPiece(piece.dataset.piece, target.closest('[data-end]'));
-        else if (spot && enter && this.#chosen) this.#toSpot(spot);
-        else if (piece && 'fixed' in piece.dataset) return;
-        else if (piece && ARROWS[event.key])
-            this.#nudge(piece.dataset.piece, target.closest('[data-end]'), ARROWS[event.key], event.shiftKey ? 10 : 1);
-        else if (
-            piece &&
-            (event.key === 'Delete' || event.key === 'Backspace') &&
-            piece.dataset.piece in this.pieces.placed
-        ) {
-            this.#let();
-            this.#put(piece.dataset.piece, null);
+        const end = target.closest('[data-end]');
+        const key = piece?.dataset.piece;
+        if (piece && enter) this.#pressPiece(key, end, this.pieces.middle(key));
+        else if (spot && enter && !this.chosen.isNone) this.#toSpot(spot);
+        else if (!piece || 'fixed' in piece.dataset) return;
+        else if (ARROWS[event.key]) {
+            const by = event.shiftKey ? 10 : 1;
+            this.steps.by(
+                key,
+                end,
+                ARROWS[event.key].map((value) => value * by),
+            );
+        } else if ((event.key === 'Delete' || event.key === 'Backspace') && key in this.pieces.placed) {
+            this.chosen.let();
+            this.#put(key, null);
         } else return;
         event.preventDefault();
         event.stopPropagation();
     }
 
-    #pressPiece(key, end) {
-        const which = end ? Number(end.dataset.end) : null;
-        const box = this.pieces.box(key);
-        if (
-            this.#chosen &&
-            this.#chosen.end !== null &&
-            this.#chosen.key !== key &&
-            this.#toJoint(key, { x: box.x + box.width / 2, y: box.y + box.height / 2 })
-        )
-            return;
-        if (this.#chosen?.key === key && this.#chosen.end === which) this.#let();
-        else if (!('fixed' in this.pieces.piece(key).dataset)) this.#choose(key, which);
-    }
-
     #toSpot(spot) {
-        const { key, end } = this.#chosen;
+        const { key, end } = this.chosen;
         const at = spot.getBoundingClientRect();
         const middle = this.pieces.point({ clientX: at.left + at.width / 2, clientY: at.top + at.height / 2 });
         // A ring has its places on its line: the top of it is one.
         if (spot.classList.contains('spot--ring')) middle.y -= at.height / this.pieces.scale / 2 - 1;
-        this.#let();
+        this.chosen.let();
         this.#move(key, end, middle.x, middle.y, 1);
         this.pieces.piece(key).focus();
     }
 
-    /** A run of arrow keys is one move; it holds to nothing, so that a part can be put between. */
-    #nudge(key, end, [dx, dy], by) {
-        this.run ??= { key, from: this.text, placed: [...this.pieces.at(key)] };
-        if (this.run.key !== key) {
-            this.#flushSteps();
-            this.run = { key, from: this.text, placed: [...this.pieces.at(key)] };
-        }
-        const ends = this.pieces.isConnector(key) ? (end ? [end.dataset.end === '0' ? 0 : 4] : [0, 4]) : [0];
-        ends.forEach((at) => {
-            this.run.placed[at] = tidy(this.run.placed[at] + dx * by);
-            this.run.placed[at + 1] = tidy(this.run.placed[at + 1] + dy * by);
-        });
-        this.pieces.draw(key, this.run.placed);
-        clearTimeout(this.#stepTimer);
-        this.#stepTimer = setTimeout(() => this.#flushSteps(), STEP_REST);
-    }
-
-    #flushSteps() {
-        clearTimeout(this.#stepTimer);
-        const run = this.run;
-        this.run = null;
-        if (!run) return;
-        if (this.pieces.isConnector(run.key)) {
-            run.placed[2] = '';
-            run.placed[6] = '';
-        } else if (run.placed.length > 2) run.placed[2] = '';
-        this.#put(run.key, run.placed, 1);
-    }
-
     // --- the bar above the page ---
 
-    #step(from, to) {
-        this.#flushSteps();
-        if (from.length === 0) return;
-        to.push(this.text);
-        const text = from.pop();
+    #undo() {
+        this.steps.flush();
+        this.#goTo(this.#past.back(this.text), 'The last move is taken back.');
+    }
+
+    #redo() {
+        this.steps.flush();
+        this.#goTo(this.#past.forth(this.text), 'Done again.');
+    }
+
+    #goTo(text, said) {
+        if (text === undefined) return;
         this.last = null;
         this.pieces.carried = {};
         this.#become(parse(text), 1);
         this.changed();
-        this.#say(from === this.#past ? 'The last move is taken back.' : 'Done again.');
+        this.#say(said);
     }
 
     #askToPutBack() {
@@ -459,9 +347,8 @@ export class ModelPlace {
             'close',
             () => {
                 if (dialog.returnValue !== 'yes') return;
-                this.#let();
-                this.#past.push(this.text);
-                this.#future = [];
+                this.chosen.let();
+                this.#past.keep(this.text);
                 this.pieces.carried = {};
                 this.#become({});
                 this.changed();
@@ -480,8 +367,8 @@ export class ModelPlace {
     #buttons() {
         if (!this.bar) return;
         const button = (name) => this.bar.querySelector(`[data-move=${name}]`);
-        button('undo').disabled = this.#past.length === 0;
-        button('redo').disabled = this.#future.length === 0;
+        button('undo').disabled = !this.#past.canGoBack;
+        button('redo').disabled = !this.#past.canGoForth;
         button('back').disabled = !this.filled;
         const tray = button('tray');
         if (tray) tray.textContent = this.sheet.classList.contains('is-shut') ? 'Open the tray' : 'Shut the tray';

@@ -1,3 +1,4 @@
+import { PointerDrag } from '../lib/pointer-drag';
 import { picks, idOf, rows } from './picks';
 
 const SLACK = 6;
@@ -15,14 +16,13 @@ export class Dragging {
     constructor(list, does) {
         this.#list = list;
         this.#does = does;
-        list.addEventListener('pointerdown', (event) => this.#down(event));
-        list.addEventListener('dragstart', (event) => event.preventDefault());
-        window.addEventListener('pointermove', (event) => this.#move(event));
-        window.addEventListener('pointerup', (event) => this.#up(event));
-        window.addEventListener('pointercancel', () => this.#end());
-        window.addEventListener('keydown', (event) => {
-            if (event.key === 'Escape' && this.#now) this.#end();
+        new PointerDrag(list, {
+            begins: (event) => this.#begin(event),
+            follows: (drag, event) => this.#follow(drag, event),
+            ends: () => this.#end(),
+            drops: (drag, event) => this.#drop(drag, event),
         });
+        list.addEventListener('dragstart', (event) => event.preventDefault());
         // A click that ends a drag ticks nothing.
         list.addEventListener(
             'click',
@@ -36,8 +36,7 @@ export class Dragging {
         );
     }
 
-    #down(event) {
-        if (event.button !== 0) return;
+    #begin(event) {
         const row = event.target.closest('[data-page]');
         const kind = event.target.closest('[data-boundary]')
             ? 'boundary'
@@ -46,39 +45,28 @@ export class Dragging {
               : event.target.closest('.sheet') && event.pointerType !== 'touch'
                 ? 'move'
                 : null;
-        if (!row || !kind || !this.#does[kind]) return;
-        this.#now = { kind, row, x: event.clientX, y: event.clientY, on: kind === 'cut' };
-        if (kind === 'cut') this.#mark(event.clientX, event.clientY);
+        if (!row || !kind || !this.#does[kind]) return null;
+        // Along the strip a press alone chooses a page.
+        return { kind, row, still: SLACK, moved: kind === 'cut' };
     }
 
-    #move(event) {
-        const now = this.#now;
-        if (!now) return;
-        if (!now.on && Math.hypot(event.clientX - now.x, event.clientY - now.y) < SLACK) return;
-        if (!now.on) {
-            now.on = true;
-            this.#list.classList.add('is-dragging');
-        }
-        event.preventDefault();
-        [now.x, now.y] = [event.clientX, event.clientY];
-        this.#mark(now.x, now.y);
+    #follow(drag, event) {
+        this.#list.classList.add('is-dragging');
+        this.#now = Object.assign(this.#now ?? drag, { x: event.clientX, y: event.clientY });
+        this.#mark(event.clientX, event.clientY);
         this.#scroll();
     }
 
-    #up(event) {
-        const now = this.#now;
-        if (!now) return;
-        const target = now.on ? this.#at(event.clientX, event.clientY) : null;
-        this.#end();
+    #drop({ kind, row, moved }, event) {
+        const target = moved ? this.#at(event.clientX, event.clientY) : null;
         if (!target) return;
         this.#list.dataset.dragged = 'yes';
         setTimeout(() => {
             delete this.#list.dataset.dragged;
         }, 0);
-        if (now.kind === 'move')
-            this.#does.move(this.#moving(now.row).map(idOf), target.before ? idOf(target.before) : null);
-        if (now.kind === 'boundary' && target.row !== now.row) this.#does.boundary(idOf(now.row), idOf(target.row));
-        if (now.kind === 'cut') this.#does.cut(this.#between(now.row, target.row));
+        if (kind === 'move') this.#does.move(this.#moving(row).map(idOf), target.before ? idOf(target.before) : null);
+        if (kind === 'boundary' && target.row !== row) this.#does.boundary(idOf(row), idOf(target.row));
+        if (kind === 'cut') this.#does.cut(this.#between(row, target.row));
     }
 
     #end() {

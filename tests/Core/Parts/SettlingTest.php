@@ -218,9 +218,9 @@ final class SettlingTest extends TestCase
     {
         $spot = new Spot('r', Frame::of(100, 50, 240, 240), SpotForm::Ring, settle: Settle::Round, hole: $hole);
         $radius = 120 * ($hole > 0 ? (1 + $hole) / 2 : 1);
-        foreach (Seats::ring($spot, $count) as $n => [$x, $y]) {
-            $this->assertEqualsWithDelta(220 + $radius * sin((2 * M_PI * $n) / $count), $x, 0.01);
-            $this->assertEqualsWithDelta(170 - $radius * cos((2 * M_PI * $n) / $count), $y, 0.01);
+        foreach (Seats::ring($spot, $count) as $n => $seat) {
+            $this->assertEqualsWithDelta(220 + $radius * sin((2 * M_PI * $n) / $count), $seat->x, 0.01);
+            $this->assertEqualsWithDelta(170 - $radius * cos((2 * M_PI * $n) / $count), $seat->y, 0.01);
         }
     }
 

@@ -1,3 +1,5 @@
+import { PointerDrag } from '../../lib/pointer-drag';
+
 const A_TAP = 4; // pixels that a pointer may tremble …
 const A_TOUCH = 9; // … and a finger
 const NEAR = 14; // pixels within which a dropped part is held
@@ -6,9 +8,6 @@ export const NEAR_FINGER = 24;
 
 /** Drags parts and ends of connectors, with what goes along with them, and says where they were dropped. */
 export class Dragging {
-    #drag = null;
-    #frame = 0;
-    #event = null;
     #dropped = -1000;
 
     /**
@@ -19,14 +18,21 @@ export class Dragging {
      */
     constructor(pieces, guides, on) {
         Object.assign(this, { pieces, guides, on });
-        pieces.field.addEventListener('pointerdown', (event) => this.#down(event));
-        pieces.field.addEventListener('pointermove', (event) => this.#over(event));
-        pieces.field.addEventListener('pointerup', (event) => this.#up(event));
-        pieces.field.addEventListener('pointercancel', () => this.cancel());
+        this.drag = new PointerDrag(pieces.field, {
+            begins: (event) => this.#begin(event),
+            follows: (drag, event) => this.#follow(drag, event),
+            ends: ({ piece }) => {
+                piece.style.translate = '';
+                piece.classList.remove('is-dragged');
+                this.guides.end();
+            },
+            drops: (drag, event) => this.#drop(drag, event),
+            cancelled: () => this.pieces.show(),
+        });
     }
 
     get busy() {
-        return this.#drag !== null;
+        return this.drag.busy;
     }
 
     /** Whether a click is the end of a drag, and no tap. */
@@ -34,55 +40,35 @@ export class Dragging {
         return click.timeStamp - this.#dropped < 60;
     }
 
-    #down(event) {
-        if (this.#drag) {
-            this.cancel();
-            return;
-        } // A second finger: two enlarge the page, and no part is dragged.
+    #begin(event) {
         const piece = event.target.closest('[data-piece]');
-        if (!piece || event.button !== 0 || 'fixed' in piece.dataset) return;
+        if (!piece || 'fixed' in piece.dataset) return null;
         this.on.begins();
         const key = piece.dataset.piece;
         const end = event.target.closest('[data-end]');
-        const { scale } = this.pieces;
-        this.#drag = {
-            key,
-            piece,
-            pointer: event.pointerId,
-            end: end ? Number(end.dataset.end) : null,
-            scale,
-            from: this.pieces.box(key),
-            at: this.pieces.at(key),
-            start: { x: event.clientX, y: event.clientY },
-            finger: event.pointerType === 'touch',
-            followers: this.pieces.followers(key),
-        };
-        (end ?? piece).setPointerCapture(event.pointerId); // The click that follows a tap goes to what has captured it.
-        if (this.#drag.end === null) {
+        const finger = event.pointerType === 'touch';
+        if (!end) {
             this.guides.lines = this.on.lines();
             this.guides.begin([key]);
         }
+        return {
+            key,
+            piece,
+            holder: end ?? piece, // The click that follows a tap goes to what has captured it.
+            still: finger ? A_TOUCH : A_TAP,
+            end: end ? Number(end.dataset.end) : null,
+            scale: this.pieces.scale,
+            from: this.pieces.box(key),
+            at: this.pieces.at(key),
+            finger,
+            followers: this.pieces.followers(key),
+        };
     }
 
-    #over(event) {
-        if (this.#drag?.pointer !== event.pointerId) return;
-        this.#event = event;
-        this.#frame ||= requestAnimationFrame(() => {
-            this.#frame = 0;
-            this.#follow();
-        });
-    }
-
-    #follow() {
-        const drag = this.#drag;
-        if (!drag || !this.#event) return;
-        const [px, py] = [this.#event.clientX - drag.start.x, this.#event.clientY - drag.start.y];
-        if (!drag.started && Math.hypot(px, py) < (drag.finger ? A_TOUCH : A_TAP)) return;
-        if (!drag.started) {
-            drag.started = true;
-            drag.piece.classList.add('is-dragged');
-        }
-        let [dx, dy] = [px / drag.scale, py / drag.scale];
+    #follow(drag, event) {
+        drag.piece.classList.add('is-dragged');
+        let dx = (event.clientX - drag.start.x) / drag.scale;
+        let dy = (event.clientY - drag.start.y) / drag.scale;
         if (drag.end !== null) {
             const first = drag.end === 0 ? 0 : 4;
             drag.to = drag.at.with(first, drag.at[first] + dx).with(first + 1, drag.at[first + 1] + dy);
@@ -95,13 +81,8 @@ export class Dragging {
         Object.entries(this.pieces.along(drag.followers, dx, dy)).forEach(([key, at]) => this.pieces.draw(key, at));
     }
 
-    #up(event) {
-        const drag = this.#drag;
-        if (drag?.pointer !== event.pointerId) return;
-        this.#event = event;
-        this.#follow();
-        this.#endDrag();
-        if (!drag.started) return; // A tap: the click that follows says so.
+    #drop(drag, event) {
+        if (!drag.moved) return; // A tap: the click that follows says so.
         this.#dropped = event.timeStamp;
         const near = (drag.finger ? NEAR_FINGER : NEAR) / this.pieces.seen;
         if (drag.end !== null) {
@@ -121,19 +102,7 @@ export class Dragging {
     }
 
     cancel() {
-        this.#endDrag();
-        this.pieces.show();
-    }
-
-    #endDrag() {
-        cancelAnimationFrame(this.#frame);
-        this.#frame = 0;
-        this.#event = null;
-        if (this.#drag) {
-            this.#drag.piece.style.translate = '';
-            this.#drag.piece.classList.remove('is-dragged');
-        }
-        this.#drag = null;
-        this.guides.end();
+        if (this.drag.busy) this.drag.cancel();
+        else this.pieces.show();
     }
 }

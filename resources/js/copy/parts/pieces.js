@@ -1,7 +1,4 @@
-export const tidy = (value) => Math.round(value * 100) / 100;
-
-/** The part whose joint holds something: "hull.1" of "foot>hull.1.deck". */
-const holder = (held) => /^[a-z0-9]*>([a-z0-9]+\.\d+)\./.exec(held ?? '')?.[1];
+import { followers, hold, tidy } from './model-text';
 
 /** The parts of a page as they are drawn: where each is, what holds it, and what it is called there. */
 export class Pieces {
@@ -52,6 +49,11 @@ export class Pieces {
         return { x, y, width: Number(style.getPropertyValue('--w')), height: Number(style.getPropertyValue('--h')) };
     }
 
+    middle(key) {
+        const { x, y, width, height } = this.box(key);
+        return { x: x + width / 2, y: y + height / 2 };
+    }
+
     joints(key) {
         const { x, y, width, height } = this.box(key);
         return JSON.parse(this.all.get(key).dataset.joints).map(([id, across, down]) => [
@@ -63,28 +65,8 @@ export class Pieces {
 
     // --- what goes along ---
 
-    /**
-     * What goes along with a part: those that hold to it, with what holds to them; and the ends of connectors that do.
-     */
     followers(key) {
-        const all = Object.entries(this.placed);
-        const along = [key];
-        for (const part of along)
-            all.forEach(([other, placed]) => {
-                if (placed.length < 5 && holder(placed[2]) === part && !along.includes(other)) along.push(other);
-            });
-        const ends = all
-            .filter(([, placed]) => placed.length > 4)
-            .map(([connector, placed]) => [
-                connector,
-                [
-                    [0, placed[2]],
-                    [4, placed[6]],
-                ]
-                    .filter(([, held]) => along.includes(holder(held)))
-                    .map(([end]) => end),
-            ]);
-        return { parts: along.slice(1), connectors: ends.filter(([, its]) => its.length > 0) };
+        return followers(this.placed, key);
     }
 
     /** Where that is, once the part has been moved so far. */
@@ -204,15 +186,12 @@ export class Pieces {
         const [id, number] = key.split('.');
         const placed = this.placed[key];
         const of = [...this.all.keys()].filter((other) => other.split('.')[0] === id).length;
-        const spot = placed?.[2]?.startsWith('@')
-            ? this.spots.find((one) => one.dataset.spot === placed[2].slice(1).split('.')[0])
-            : null;
+        const holds = [hold(placed?.[2]), hold(placed?.[6])];
+        const spot = holds[0].spot && this.spots.find((one) => one.dataset.spot === holds[0].spot);
         const { x, y, width, height } = this.box(key);
         const beside =
             x + width / 2 < 0 || y + height / 2 < 0 || x + width / 2 > this.width || y + height / 2 > this.height;
-        const joined = [placed?.[2], placed?.[6]]
-            .filter((held) => held?.includes('>'))
-            .map((held) => this.all.get(held.split('>')[1].split('.').slice(0, 2).join('.'))?.dataset.name);
+        const joined = holds.filter((held) => held.part).map((held) => this.all.get(held.part)?.dataset.name);
         const where = spot
             ? `in ${spot.dataset.said}`
             : joined.length > 0
