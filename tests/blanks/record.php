@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 /*
  * Writes tests/blanks/recorded: the pages of the PDFs here and of the demo as the program reads them, and what is found
- * on them; and some of them scanned. To be run when the sheets or the reading of PDFs have changed (php tests/blanks/record.php),
- * after Reference\BlanksTest is green; what has changed in the files is looked at before it is kept.
+ * on them; and some of them scanned. To be run when the sheets or the reading of PDFs have changed
+ * (php tests/blanks/record.php), after Reference\BlanksTest is green; what has changed in the files is looked at before
+ * it is kept.
  */
 
 use App\Documents\Pdf\PageMarks;

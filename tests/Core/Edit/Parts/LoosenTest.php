@@ -38,7 +38,7 @@ final class LoosenTest extends TestCase
     }
 
     #[DataProvider('organisers')]
-    public function test_a_line_runs_where_it_ran_with_its_head_at_the_same_end(OrganiserShape $shape, int $number): void
+    public function test_a_line_runs_where_it_ran_with_its_head_at_its_end(OrganiserShape $shape, int $number): void
     {
         $organiser = $this->organiser($shape, $number);
         $connectors = array_values(
