@@ -23,7 +23,7 @@ return [
 
     // What a picture for a page may be at most; browsers make larger ones smaller before they send them.
     'pictures' => [
-        'most_megabytes' => 5,
+        'most_bytes' => 5 * 1024 * 1024,
         'most_a_day' => 60, // of one student
     ],
 

@@ -130,8 +130,9 @@ final class Pictures
      *
      * @throws FileRefused
      */
-    public function take(string $path, int $mostBytes): array
+    public function take(string $path): array
     {
+        $mostBytes = (int) config('slate.pictures.most_bytes');
         $bytes = (int) filesize($path);
         if ($bytes === 0) {
             throw FileRefused::empty();

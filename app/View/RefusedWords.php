@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\View;
 
-use OpenSlate\Answers\AnswerKind;
 use OpenSlate\Copies\Places;
 
 /** Tells a student, at its place, that an answer could not be kept, and what to do about it. */
@@ -18,22 +17,10 @@ final class RefusedWords
     {
         $words = [];
         foreach (array_keys($refused) as $key) {
-            $words[$key] = self::of($places->find((string) $key)?->form->kind());
+            $form = $places->find((string) $key)?->form;
+            $words[$key] = $form === null ? 'This place is not on the page any more.' : $form->unsaved();
         }
 
         return $words;
-    }
-
-    private static function of(?AnswerKind $kind): string
-    {
-        return match ($kind) {
-            AnswerKind::Number => 'This is not saved: it has to be a number, such as 12 or 3.5.',
-            AnswerKind::Drawing => 'This drawing is not saved: there is too much in it. Rub some of it out.',
-            AnswerKind::Picture => 'This picture is not saved. Choose it again.',
-            AnswerKind::Model => 'The last move is not saved. Undo it, or open the page again.',
-            AnswerKind::Tick, AnswerKind::Choice, AnswerKind::List => 'This is not saved. Choose again.',
-            null => 'This place is not on the page any more.',
-            default => 'This is not saved: it is too long. Make it shorter.',
-        };
     }
 }

@@ -37,6 +37,9 @@ interface AnswerForm
      */
     public function tidy(string $answer): string;
 
+    /** What a student is told, at its place, whose answer could not be kept, and what to do about it. */
+    public function unsaved(): string;
+
     public function isFilled(string $answer): bool;
 
     /**

@@ -17,6 +17,11 @@ final class AnswerRefused extends DomainException implements Refusal
         return new self("must be at most {$most} characters long");
     }
 
+    public static function notFilledIn(): self
+    {
+        return new self('is for a cell that is filled in');
+    }
+
     public static function noTick(): self
     {
         return new self('must be "yes", "no" or nothing');

@@ -79,6 +79,11 @@ final readonly class ChoiceAnswer implements AnswerForm
         return implode(',', $chosen);
     }
 
+    public function unsaved(): string
+    {
+        return 'This is not saved. Choose again.';
+    }
+
     public function isFilled(string $answer): bool
     {
         return $answer !== '';

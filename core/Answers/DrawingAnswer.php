@@ -39,6 +39,11 @@ final readonly class DrawingAnswer implements AnswerForm
         }
     }
 
+    public function unsaved(): string
+    {
+        return 'This drawing is not saved: there is too much in it. Rub some of it out.';
+    }
+
     public function isFilled(string $answer): bool
     {
         return $answer !== '';

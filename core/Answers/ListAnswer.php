@@ -58,6 +58,11 @@ final readonly class ListAnswer implements AnswerForm
         return $answer === '' || in_array($answer, $this->options, true) ? $answer : throw AnswerRefused::notOffered();
     }
 
+    public function unsaved(): string
+    {
+        return 'This is not saved. Choose again.';
+    }
+
     public function isFilled(string $answer): bool
     {
         return $answer !== '';

@@ -42,6 +42,11 @@ final readonly class ModelAnswer implements AnswerForm
         return strlen($answer) > Model::LONGEST ? throw AnswerRefused::noModel(ModelRefused::noModel()) : $answer;
     }
 
+    public function unsaved(): string
+    {
+        return 'The last move is not saved. Undo it, or open the page again.';
+    }
+
     public function isFilled(string $answer): bool
     {
         return $answer !== '' && $answer !== '{}';

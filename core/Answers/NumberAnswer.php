@@ -48,6 +48,11 @@ final readonly class NumberAnswer implements AnswerForm
         return Words::tidy($answer, self::LONGEST);
     }
 
+    public function unsaved(): string
+    {
+        return 'This is not saved: it has to be a number, such as 12 or 3.5.';
+    }
+
     public function isFilled(string $answer): bool
     {
         return Words::any($answer);

@@ -34,6 +34,12 @@ final readonly class PassageAnswer implements AnswerForm
         return new self($wrong, $right, $spelling);
     }
 
+    /** @throws AnswerRefused when it is what is supplied already, or too long */
+    public function corrected(string $right): self
+    {
+        return self::of($this->wrong, $right, $this->spelling);
+    }
+
     public function kind(): AnswerKind
     {
         return AnswerKind::Passage;
@@ -69,6 +75,11 @@ final readonly class PassageAnswer implements AnswerForm
         $text = Words::tidy($answer, self::LONGEST_MENDED);
 
         return $text === $this->wrong ? '' : $text;
+    }
+
+    public function unsaved(): string
+    {
+        return 'This is not saved: it is too long. Make it shorter.';
     }
 
     public function isFilled(string $answer): bool

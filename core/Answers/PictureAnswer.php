@@ -34,6 +34,11 @@ final readonly class PictureAnswer implements AnswerForm
         return preg_match('/^(?:[0-9a-f]{64})?$/D', $answer) === 1 ? $answer : throw AnswerRefused::noPicture();
     }
 
+    public function unsaved(): string
+    {
+        return 'This picture is not saved. Choose it again.';
+    }
+
     public function isFilled(string $answer): bool
     {
         return $answer !== '';

@@ -30,6 +30,15 @@ final readonly class Ruling
         return $pitch === null || $first === null ? null : new self($pitch, $first);
     }
 
+    /** So many times as far apart, as far as one can write on it. */
+    public function enlarged(float $factor): self
+    {
+        return new self(
+            max(self::CLOSEST, min(self::WIDEST, round($this->pitch * $factor, 3))),
+            min(self::WIDEST, round($this->first * $factor, 3)),
+        );
+    }
+
     /** The ruling of a box that ends where the last of so many lines is; null where that could not be written on. */
     public static function within(float $height, float $pitch, int $count): ?self
     {

@@ -30,6 +30,12 @@ final readonly class TextAnswer implements AnswerForm
         return new self(true, $limit, $ruling);
     }
 
+    /** With the lines to write on so many times as far apart. */
+    public function enlarged(float $factor): self
+    {
+        return new self($this->several, $this->limit, $this->ruling?->enlarged($factor));
+    }
+
     public function kind(): AnswerKind
     {
         return $this->several ? AnswerKind::Lines : AnswerKind::Short;
@@ -62,6 +68,11 @@ final readonly class TextAnswer implements AnswerForm
     public function tidy(string $answer): string
     {
         return Words::tidy($answer, $this->longest());
+    }
+
+    public function unsaved(): string
+    {
+        return 'This is not saved: it is too long. Make it shorter.';
     }
 
     public function isFilled(string $answer): bool

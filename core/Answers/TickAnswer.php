@@ -38,6 +38,11 @@ final readonly class TickAnswer implements AnswerForm
         return $answer === '' || $answer === self::YES ? $answer : throw AnswerRefused::noTick();
     }
 
+    public function unsaved(): string
+    {
+        return 'This is not saved. Choose again.';
+    }
+
     public function isFilled(string $answer): bool
     {
         return $answer === self::YES;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OpenSlate\Elements;
 
 use OpenSlate\Answers\AnswerForm;
+use OpenSlate\Answers\AnswerRefused;
 use OpenSlate\Answers\PassageAnswer;
 use OpenSlate\Answers\TextAnswer;
 use OpenSlate\Geometry\Frame;
@@ -66,6 +67,27 @@ final readonly class AnswerBox implements Answerable
     public function asking(string $prompt): self
     {
         return $this->with(prompt: $prompt, printed: false);
+    }
+
+    /**
+     * With these right answers; of a passage, the right text itself is the key.
+     *
+     * @param  list<string>  $answers  as the teacher gives them
+     *
+     * @throws AnswerRefused when one could never be given
+     */
+    public function keyed(array $answers): self
+    {
+        return $this->form instanceof PassageAnswer
+            ? $this->with(form: $this->form->corrected($answers[0] ?? ''))
+            : $this->with(key: $this->form->key($answers));
+    }
+
+    public function enlarged(float $factor): static
+    {
+        $form = $this->form instanceof TextAnswer ? $this->form->enlarged($factor) : $this->form;
+
+        return $this->with(form: $form, size: TextSize::times($this->size, $factor));
     }
 
     public function kind(): ElementKind

@@ -7,7 +7,7 @@ namespace OpenSlate\Elements;
 use OpenSlate\Answers\AnswerForm;
 
 /** An element with places to fill in. */
-interface Answerable extends Element
+interface Answerable extends Written
 {
     /**
      * What each of its places takes, in reading order.

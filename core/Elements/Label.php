@@ -8,7 +8,7 @@ use OpenSlate\Geometry\Frame;
 use OpenSlate\Paper\Colour;
 
 /** Words of the teacher's on the page: a title, directions, the student's name. */
-final readonly class Label implements Element
+final readonly class Label implements Written
 {
     use Laid;
 
@@ -33,6 +33,11 @@ final readonly class Label implements Element
         public ?string $group = null,
         public bool $locked = false,
     ) {
+    }
+
+    public function enlarged(float $factor): static
+    {
+        return $this->with(size: TextSize::times($this->size, $factor));
     }
 
     public function kind(): ElementKind

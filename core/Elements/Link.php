@@ -7,7 +7,7 @@ namespace OpenSlate\Elements;
 use OpenSlate\Geometry\Frame;
 
 /** A place to press that leads to the web, or to another page of the same copy. */
-final readonly class Link implements Element
+final readonly class Link implements Written
 {
     use Laid;
 
@@ -32,6 +32,16 @@ final readonly class Link implements Element
         public ?string $group = null,
         public bool $locked = false,
     ) {
+    }
+
+    public function switched(bool $on): self
+    {
+        return $this->with(on: $on);
+    }
+
+    public function enlarged(float $factor): static
+    {
+        return $this->with(size: TextSize::times($this->size, $factor));
     }
 
     public function kind(): ElementKind

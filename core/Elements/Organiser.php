@@ -41,6 +41,11 @@ final readonly class Organiser implements Answerable
     ) {
     }
 
+    public function enlarged(float $factor): static
+    {
+        return $this->with(size: TextSize::times($this->size, $factor));
+    }
+
     public function kind(): ElementKind
     {
         return ElementKind::Organiser;

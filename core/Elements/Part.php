@@ -10,7 +10,7 @@ use OpenSlate\Geometry\Point;
 use OpenSlate\Paper\Colour;
 
 /** Something that students move. Off the page, it waits in the tray; locked, it is fixed where it is. */
-final readonly class Part implements Element
+final readonly class Part implements Written
 {
     use Laid;
 
@@ -84,6 +84,16 @@ final readonly class Part implements Element
         if ($form === PartForm::Picture ? $source === '' && ! $own : $source !== '' || $set !== []) {
             throw new InvalidArgumentException('A picture has a source, and nothing else has.');
         }
+    }
+
+    public function ofStock(int $stock): self
+    {
+        return $this->with(stock: $stock);
+    }
+
+    public function enlarged(float $factor): static
+    {
+        return $this->with(size: TextSize::times($this->size, $factor));
     }
 
     public function kind(): ElementKind

@@ -53,6 +53,11 @@ final readonly class Table implements Answerable
         }
     }
 
+    public function enlarged(float $factor): static
+    {
+        return $this->with(size: TextSize::times($this->size, $factor));
+    }
+
     public function kind(): ElementKind
     {
         return ElementKind::Table;

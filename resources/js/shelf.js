@@ -1,3 +1,4 @@
+import { MOST_OF_A_FILE } from './lib/limits';
 import { request, requestPage } from './lib/request';
 import { megabytes, upload } from './lib/upload';
 import { renameInPlace } from './shelf-list';
@@ -54,7 +55,6 @@ export const bringIn = () => ({
     async send(files, together) {
         this.waiting = [];
         this.busy = true;
-        const most = Number(this.$root.dataset.most);
         const problems = [];
         let first = null;
         for (const file of files) {
@@ -64,7 +64,7 @@ export const bringIn = () => ({
                 const answer = await upload(
                     file,
                     together && first ? first.add : this.$root.dataset.url,
-                    most,
+                    MOST_OF_A_FILE,
                     {},
                     (percent, event) => {
                         this.percent = percent;

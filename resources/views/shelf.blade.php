@@ -25,7 +25,7 @@
             </div>
         @endif
         <section class="bring" x-data="bringIn" data-url="{{ route('worksheets.store') }}"
-            data-most="{{ config('slate.files.most_bytes') }}" aria-label="Bring in PDFs" x-on:dragover.prevent="over"
+            aria-label="Bring in PDFs" x-on:dragover.prevent="over"
             x-on:dragleave="away" x-on:drop.prevent="drop" x-bind:class="classes">
             <label class="btn btn-primary" for="bring-file">Bring in PDFs</label>
             <input id="bring-file" class="visually-hidden" type="file" accept="application/pdf,.pdf" multiple

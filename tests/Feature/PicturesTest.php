@@ -151,7 +151,7 @@ final class PicturesTest extends TestCase
         imagejpeg($image, $path, 80);
         unset($image);
         $before = memory_get_peak_usage(true);
-        [$file, $width, $height] = app(Pictures::class)->take($path, 5 * 1048576);
+        [$file, $width, $height] = app(Pictures::class)->take($path);
         unlink($path);
 
         $this->assertSame([1600, 1600], [$width, $height]);
@@ -323,7 +323,7 @@ final class PicturesTest extends TestCase
         imagefilledrectangle($image, 20, 0, 39, 19, (int) imagecolorallocate($image, 0, 0, 255));
         $path = (string) tempnam(sys_get_temp_dir(), 'cut');
         imagepng($image, $path);
-        [$file] = app(Pictures::class)->take($path, 100000);
+        [$file] = app(Pictures::class)->take($path);
         $colours = function (int $turn, array $region) use ($file): array {
             $cut = imagecreatefromstring(
                 (string) file_get_contents(

@@ -314,7 +314,7 @@ final class SeenByOthersTest extends TestCase
         imagefill($image, 0, 0, (int) imagecolorallocate($image, ...$colour));
         $path = (string) tempnam(sys_get_temp_dir(), 'seen');
         imagepng($image, $path);
-        [$file] = app(\App\Documents\Pictures::class)->take($path, 100000);
+        [$file] = app(\App\Documents\Pictures::class)->take($path);
         unlink($path);
 
         return $file->sha256;

@@ -14,34 +14,43 @@ final class LimitBody
 {
     private const MEGABYTE = 1024 * 1024;
 
-    /** In megabytes, by the address; the first that fits. */
-    private const MOST = [
-        'worksheets' => 101,
-        'worksheets/*/files' => 101,
-        'pages/*/pictures' => 6,
-        'my/copies/*/pictures' => 6,
+    /** What comes with a file, by the address: as much as a file of its kind may have, and a form round it. */
+    private const FILES = [
+        'worksheets' => 'slate.files.most_bytes',
+        'worksheets/*/files' => 'slate.files.most_bytes',
+        'pages/*/pictures' => 'slate.pictures.most_bytes',
+        'my/copies/*/pictures' => 'slate.pictures.most_bytes',
+    ];
+
+    /** Forms that are larger than others, in megabytes; the first that fits. */
+    private const FORMS = [
         'my/copies/*' => 8, // all answers of a copy at once, drawings among them
         'pages/*' => 4,
     ];
 
     public function handle(Request $request, Closure $next): Response
     {
-        if ((int) $request->header('Content-Length') > self::most($request) * self::MEGABYTE) {
+        if ((int) $request->header('Content-Length') > self::most($request)) {
             throw new PostTooLargeException;
         }
 
         return $next($request);
     }
 
-    /** @return int megabytes */
+    /** @return int bytes */
     private static function most(Request $request): int
     {
-        foreach (self::MOST as $address => $most) {
+        foreach (self::FILES as $address => $most) {
             if ($request->is($address)) {
-                return $most;
+                return (int) config($most) + self::MEGABYTE;
+            }
+        }
+        foreach (self::FORMS as $address => $most) {
+            if ($request->is($address)) {
+                return $most * self::MEGABYTE;
             }
         }
 
-        return 1;
+        return self::MEGABYTE;
     }
 }

@@ -8,7 +8,6 @@ use OpenSlate\Edit\Edit;
 use OpenSlate\Edit\EditRefused;
 use OpenSlate\Elements\Element;
 use OpenSlate\Elements\Link;
-use OpenSlate\Format\ElementCodec;
 use OpenSlate\Page\Page;
 
 /** Switches the links of a page on or off, all of them or one. */
@@ -28,7 +27,7 @@ final readonly class SwitchLinks implements Edit
             array_map(
                 fn (Element $element): Element => $element instanceof Link &&
                 ($this->id === null || $this->id === $element->id)
-                    ? ElementCodec::changed($element, ['on' => $this->on])
+                    ? $element->switched($this->on)
                     : $element,
                 $page->elements(),
             ),

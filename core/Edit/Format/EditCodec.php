@@ -36,6 +36,7 @@ use OpenSlate\Edit\Parts\LoosenOrganiser;
 use OpenSlate\Edit\Parts\SetTray;
 use OpenSlate\Edit\Place;
 use OpenSlate\Edit\Selection;
+use OpenSlate\Edit\Tables\CellChange;
 use OpenSlate\Edit\Tables\ChangeCells;
 use OpenSlate\Edit\Tables\InsertLine;
 use OpenSlate\Edit\Tables\MoveLine;
@@ -110,7 +111,7 @@ final class EditCodec
             'cells' => new ChangeCells(
                 $fields->text('table', 24),
                 $fields->integers('cells', Table::MOST_ROWS * Table::MOST_COLUMNS),
-                self::properties($fields),
+                CellChange::decode($fields->object('set')),
             ),
             'insert-line' => new InsertLine(
                 $fields->text('table', 24),

@@ -6,17 +6,15 @@ namespace OpenSlate\Edit\Keys;
 
 use OpenSlate\Answers\AnswerRefused;
 use OpenSlate\Answers\ModelAnswer;
-use OpenSlate\Answers\PassageAnswer;
 use OpenSlate\Edit\Edit;
 use OpenSlate\Edit\EditRefused;
+use OpenSlate\Edit\Tables\CellChange;
 use OpenSlate\Edit\Tables\ChangeCells;
 use OpenSlate\Edit\Tables\Tables;
 use OpenSlate\Elements\AnswerBox;
 use OpenSlate\Elements\Element;
 use OpenSlate\Elements\Organiser;
 use OpenSlate\Elements\OrganiserBox;
-use OpenSlate\Format\ElementCodec;
-use OpenSlate\Json\InvalidJson;
 use OpenSlate\Page\Page;
 
 /** Says what is right in one place: several answers may be. None takes the key away. */
@@ -50,20 +48,16 @@ final readonly class SetKey implements Edit
             return (new ChangeCells(
                 (string) $id,
                 [$this->cellOf($page, (string) $id, $cell)],
-                ['key' => $this->answers],
+                new CellChange(key: $this->answers),
             ))->apply($page);
         }
         if (! ($box instanceof AnswerBox)) {
             throw EditRefused::missing();
         }
         try {
-            // Of a passage, the right text itself is the key.
-            $after = ElementCodec::changed(
-                $box,
-                $box->form instanceof PassageAnswer ? ['right' => $this->answers[0] ?? ''] : ['key' => $this->answers],
-            );
-        } catch (InvalidJson $problem) {
-            throw EditRefused::invalid('the key '.$problem->problem, $problem);
+            $after = $box->keyed($this->answers);
+        } catch (AnswerRefused $refusal) {
+            throw EditRefused::invalid('the key '.$refusal->getMessage(), $refusal);
         }
 
         return $page->withElements(

@@ -4,13 +4,11 @@ declare(strict_types=1);
 
 namespace OpenSlate\Edit\Paper;
 
-use OpenSlate\Answers\Ruling;
 use OpenSlate\Assembly\Model;
 use OpenSlate\Assembly\Placed;
 use OpenSlate\Edit\Edit;
 use OpenSlate\Elements\Element;
-use OpenSlate\Elements\TextSize;
-use OpenSlate\Format\ElementCodec;
+use OpenSlate\Elements\Written;
 use OpenSlate\Geometry\Frame;
 use OpenSlate\Geometry\Point;
 use OpenSlate\Geometry\Rotation;
@@ -118,20 +116,8 @@ final readonly class Repaper implements Edit
     private function element(Element $element, Page $page): Element
     {
         $laid = $element->framed($this->within($this->laid($element->frame(), $page)));
-        $properties = ElementCodec::properties($laid);
-        if (! is_float($properties['size'] ?? null)) {
-            return $laid;
-        }
-        $factor = $this->factor($page);
-        $set = ['size' => max(TextSize::SMALLEST, min(TextSize::LARGEST, round($properties['size'] * $factor, 1)))];
-        if (is_float($properties['pitch'] ?? null) && is_float($properties['first'] ?? null)) {
-            $set += [
-                'pitch' => max(Ruling::CLOSEST, min(Ruling::WIDEST, round($properties['pitch'] * $factor, 3))),
-                'first' => min(Ruling::WIDEST, round($properties['first'] * $factor, 3)),
-            ];
-        }
 
-        return ElementCodec::changed($laid, $set);
+        return $laid instanceof Written ? $laid->enlarged($this->factor($page)) : $laid;
     }
 
     private function factor(Page $page): float

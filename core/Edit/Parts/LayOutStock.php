@@ -9,7 +9,6 @@ use OpenSlate\Edit\Bounds;
 use OpenSlate\Edit\Edit;
 use OpenSlate\Edit\EditRefused;
 use OpenSlate\Elements\Part;
-use OpenSlate\Format\ElementCodec;
 use OpenSlate\Page\Page;
 
 /** Takes the copies of a stock apart and lays them beside each other, in as many rows as it takes. */
@@ -36,7 +35,7 @@ final readonly class LayOutStock implements Edit
             1,
             min($part->stock, 1 + (int) floor(($within->right() - $frame->right()) / ($frame->width + self::GAP))),
         );
-        $single = ElementCodec::changed($part, ['stock' => 1]);
+        $single = $part->ofStock(1);
         $laid = [];
         for ($n = 0; $n < $part->stock; $n++) {
             $moved = $frame->moved(

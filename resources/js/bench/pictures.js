@@ -1,8 +1,8 @@
+import { MOST_OF_A_PICTURE } from '../lib/limits';
 import { upload } from '../lib/upload';
 import { smaller } from '../lib/pictures';
 import { tidy } from './geometry';
 
-const MOST = 5 * 1048576;
 const PIXELS = 72 / 144; // points: a picture is laid at 144 pixels to the inch
 
 /** Takes a picture of the teacher's in, and lays it where it was drawn or in the middle. */
@@ -25,7 +25,7 @@ export class Pictures {
         if (!file) return;
         this.say('The picture is on its way.');
         try {
-            const { source, width, height } = await upload(await smaller(file), this.url, MOST);
+            const { source, width, height } = await upload(await smaller(file), this.url, MOST_OF_A_PICTURE);
             if (typeof this.part === 'function') {
                 this.part(source);
                 return;

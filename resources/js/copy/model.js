@@ -1,4 +1,5 @@
 import { Guides } from '../lib/guides';
+import { MOST_OF_A_PICTURE } from '../lib/limits';
 import { smaller } from '../lib/pictures';
 import { request } from '../lib/request';
 import { upload } from '../lib/upload';
@@ -11,7 +12,6 @@ import { Pieces } from './parts/pieces';
 import { Steps } from './parts/steps';
 
 const GUIDES_REST = 120; // milliseconds after a move before the lines to hold to are asked for
-const MOST_BYTES = 5 * 1048576; // of a picture
 
 const ARROWS = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] };
 
@@ -243,7 +243,7 @@ export class ModelPlace {
         this.#say('The picture is on its way.');
         try {
             await this.work.saved?.();
-            const { value } = await upload(await smaller(file), this.work.picturesUrl, MOST_BYTES, {
+            const { value } = await upload(await smaller(file), this.work.picturesUrl, MOST_OF_A_PICTURE, {
                 place: this.key,
                 ...this.work.stamp(),
             });

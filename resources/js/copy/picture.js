@@ -1,7 +1,6 @@
+import { MOST_OF_A_PICTURE } from '../lib/limits';
 import { smaller } from '../lib/pictures';
 import { upload } from '../lib/upload';
-
-const MOST = 5 * 1048576;
 
 /** A place for a picture of the student's own. */
 export class PicturePlace {
@@ -52,7 +51,7 @@ export class PicturePlace {
         this.words.textContent = 'Sending';
         try {
             await work.saved();
-            const answer = await upload(await smaller(file), work.picturesUrl, MOST, {
+            const answer = await upload(await smaller(file), work.picturesUrl, MOST_OF_A_PICTURE, {
                 place: this.key,
                 ...work.stamp(),
             });

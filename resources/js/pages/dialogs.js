@@ -1,3 +1,4 @@
+import { MOST_OF_A_FILE } from '../lib/limits';
 import { request } from '../lib/request';
 import { upload } from '../lib/upload';
 import { numbersOf, picks, rows, tickedRows } from './picks';
@@ -153,7 +154,7 @@ export class AddDialog {
                 const answer = await upload(
                     file,
                     field.dataset.url,
-                    Number(field.dataset.most),
+                    MOST_OF_A_FILE,
                     { before: before ?? '' },
                     (done) => {
                         bar.value = done;

@@ -228,8 +228,7 @@
                 <div data-add-way="file">
                     <div class="field"><label for="add-files">PDFs, in the order in which they go in</label><input
                             id="add-files" type="file" class="form-control" accept="application/pdf,.pdf"
-                            multiple data-add-files data-url="{{ route('files.store', $worksheet) }}"
-                            data-most="{{ config('slate.files.most_bytes') }}"></div>
+                            multiple data-add-files data-url="{{ route('files.store', $worksheet) }}"></div>
                 </div>
                 <div data-add-way="worksheet" hidden>
                     <div class="field"><label for="add-from">Worksheet</label><select id="add-from" name="from"

@@ -7,6 +7,8 @@
     <meta charset="utf-8">
     <meta name="viewport" content="width=device-width, initial-scale=1, interactive-widget=resizes-content">
     <meta name="theme-color" content="#26343B">
+    <meta name="limits" data-file="{{ config('slate.files.most_bytes') }}"
+        data-picture="{{ config('slate.pictures.most_bytes') }}">
     <title>{{ $title }} · Open Slate</title>
     <link rel="icon" href="/icon.svg" type="image/svg+xml">
     <script src="/first.js"></script>

@@ -7,6 +7,7 @@ namespace Tests\Core\Edit\Tables;
 use OpenSlate\Edit\Edit;
 use OpenSlate\Edit\EditRefused;
 use OpenSlate\Edit\Keys\SetKey;
+use OpenSlate\Edit\Tables\CellChange;
 use OpenSlate\Edit\Tables\ChangeCells;
 use OpenSlate\Edit\Tables\InsertLine;
 use OpenSlate\Edit\Tables\MoveLine;
@@ -84,8 +85,8 @@ final class TableEditTest extends TestCase
                 new InsertLine('t', Axis::Down, 9),
                 new RemoveLine('t', Axis::Across, 3),
                 new MoveLine('t', Axis::Down, 2, 5),
-                new ChangeCells('t', [], []),
-                new ChangeCells('b', [0], []),
+                new ChangeCells('t', [], new CellChange),
+                new ChangeCells('b', [0], new CellChange),
                 new SetKey('t.9-9', []),
                 new SetKey('t.x', []),
                 new SetKey('x', []),
@@ -109,7 +110,7 @@ final class TableEditTest extends TestCase
         $this->assertSame(['t.2-1' => ['4.2']], $this->of($keyed)->keys());
         $this->assertSame(
             [],
-            $this->of((new ChangeCells('t', [3], ['fill' => false, 'text' => 'Sandpiper']))->apply($keyed))->keys(),
+            $this->of((new ChangeCells('t', [3], new CellChange('Sandpiper', false)))->apply($keyed))->keys(),
             'with the place its key goes',
         );
         $this->assertEquals($this->page, (new SetKey('b', []))->apply((new SetKey('b', ['ebb']))->apply($this->page)));
@@ -127,7 +128,7 @@ final class TableEditTest extends TestCase
                 0 => new InsertLine('t', $axis, mt_rand(0, 5)),
                 1 => new RemoveLine('t', $axis, mt_rand(0, 5)),
                 2 => new MoveLine('t', $axis, mt_rand(0, 5), mt_rand(-500, 500) / 10),
-                default => new ChangeCells('t', [mt_rand(0, 9)], ['fill' => mt_rand(0, 1) === 0, 'text' => "w{$n}"]),
+                default => new ChangeCells('t', [mt_rand(0, 9)], new CellChange("w{$n}", mt_rand(0, 1) === 0)),
             };
             try {
                 $page = $edit->apply($page);

@@ -1,0 +1,5 @@
+const dataset = document.querySelector('meta[name=limits]')?.dataset ?? {};
+
+/** What may be sent at most, in bytes, as config/slate.php says. */
+export const MOST_OF_A_FILE = Number(dataset.file);
+export const MOST_OF_A_PICTURE = Number(dataset.picture);
