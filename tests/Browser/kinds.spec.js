@@ -302,3 +302,24 @@ test('an answer that cannot be kept says so at its place, holds no other up, and
     const other = await elsewhere(student, 'Edwin Tarn');
     await expect(other.getByRole('textbox', { name: 'Sandpiper, Out' })).toHaveValue('09:15');
 });
+
+test('the words of every label stand within it, on the bench and on the copy', async ({ teacher, student }) => {
+    const hidden = (page) =>
+        page.locator('.label:has(span:not(:empty))').evaluateAll((labels) =>
+            labels
+                .filter((label) => {
+                    const [box, words] = [label, label.querySelector('span')].map((one) => one.getBoundingClientRect());
+                    return words.top < box.top - 2 || words.top > box.bottom - 4;
+                })
+                .map((label) => label.textContent.trim()),
+        );
+    await teacher.goto('/shelf');
+    await teacher.getByRole('link', { name: /^Before we sail/ }).click();
+    await teacher.getByRole('link', { name: /^Boxes/ }).click();
+    await expect(teacher.locator('.label').first()).toBeVisible();
+    expect(await hidden(teacher)).toEqual([]);
+    const browser = await student('Dara Osei-Lund');
+    await browser.getByRole('link', { name: /Before we sail/ }).click();
+    await expect(browser.locator('.label').first()).toBeVisible();
+    expect(await hidden(browser)).toEqual([]);
+});

@@ -16,7 +16,5 @@
             'label',
             'label--bold' => $element->bold,
             'label--highlight' => $element->highlight,
-        ])>
-        <span>{{ $element->text }}{{ $element->text !== '' && $filled !== '' ? ' ' : '' }}{{ $filled }}</span>
-    </p>
+        ])><span>{{ $element->text }}{{ $element->text !== '' && $filled !== '' ? ' ' : '' }}{{ $filled }}</span></p>
 </x-page.frame>
