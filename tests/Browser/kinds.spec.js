@@ -308,8 +308,10 @@ test('the words of every label stand within it, on the bench and on the copy', a
         page.locator('.label:has(span:not(:empty))').evaluateAll((labels) =>
             labels
                 .filter((label) => {
-                    const [box, words] = [label, label.querySelector('span')].map((one) => one.getBoundingClientRect());
-                    return words.top < box.top - 2 || words.top > box.bottom - 4;
+                    const box = label.getBoundingClientRect();
+                    const [line] = label.querySelector('span').getClientRects();
+                    const middle = (line.top + line.bottom) / 2;
+                    return middle < box.top || middle > box.bottom;
                 })
                 .map((label) => label.textContent.trim()),
         );
