@@ -29,6 +29,8 @@ final class ProposalsTest extends TestCase
     {
         $this->assertEquals($this->blanks(), Proposals::decode(Proposals::encode($this->blanks())));
         $this->assertSame([], Proposals::decode(Proposals::encode([])));
+        $one = new Blank(BlankKind::Box, Frame::of(1, 2, 30, 40), 0.9);
+        $this->assertNull(Proposals::decode(Proposals::encode([$one]))[0]->pitch);
     }
 
     public function test_lines_are_written_on_and_ticks_are_ticked(): void

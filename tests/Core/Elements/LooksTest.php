@@ -33,7 +33,8 @@ final class LooksTest extends TestCase
     {
         $link = new Link('l', Frame::of(0, 0, 100, 20), LinkTarget::of('https://harbour.example'));
         $this->assertSame([true, false, false], [$link->on, $link->outline, $link->printed]);
-        $this->assertTrue((new Spot('s', Frame::of(0, 0, 50, 50)))->outline);
+        $spot = new Spot('s', Frame::of(0, 0, 50, 50));
+        $this->assertSame([true, false, false], [$spot->outline, $spot->large, $spot->dashed]);
     }
 
     public function test_plain_things_are_neither_bold_nor_dashed_nor_locked(): void

@@ -20,6 +20,12 @@ final class PaperToneTest extends TestCase
         );
     }
 
+    public function test_a_bright_colour_is_no_light_paper_while_one_of_its_channels_is_dark(): void
+    {
+        $this->assertSame('#141414', $this->tone([[20, 20, 20, 700], [255, 255, 0, 300]]));
+        $this->assertSame('#ffff96', $this->tone([[20, 20, 20, 700], [255, 255, 150, 300]]));
+    }
+
     public function test_white_paper_with_print_is_white(): void
     {
         $this->assertSame('#ffffff', $this->tone([[255, 255, 255, 900], [0, 0, 0, 100]]));

@@ -27,6 +27,8 @@ use OpenSlate\Edit\Layout\SpaceOut;
 use OpenSlate\Edit\Layout\Stack;
 use OpenSlate\Edit\Place;
 use OpenSlate\Edit\Selection;
+use OpenSlate\Edit\Tables\CellChange;
+use OpenSlate\Edit\Tables\ChangeCells;
 use OpenSlate\Geometry\Axis;
 use OpenSlate\Json\InvalidJson;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -86,8 +88,15 @@ final class EditCodecTest extends TestCase
             new CopyStyle('b', Selection::of(['a'])),
             $this->read(['kind' => 'style', 'from' => 'b', 'ids' => ['a']]),
         );
-        $this->assertInstanceOf(RepeatOver::class, $this->read(['kind' => 'down', 'ids' => ['a']]));
-        $this->assertInstanceOf(RepeatOver::class, $this->read(['kind' => 'fill', 'ids' => ['a']]));
+        foreach (['down' => false, 'fill' => true] as $kind => $cells) {
+            $repeat = $this->read(['kind' => $kind, 'ids' => ['a']]);
+            $this->assertInstanceOf(RepeatOver::class, $repeat);
+            $this->assertSame($cells, $repeat->cells);
+        }
+        $this->assertEquals(
+            new ChangeCells('t', range(0, 1199), new CellChange(fill: true)),
+            $this->read(['kind' => 'cells', 'table' => 't', 'cells' => range(0, 1199), 'set' => ['fill' => true]]),
+        );
         $resize = $this->read([
             'kind' => 'resize',
             'frames' => ['123' => ['x' => 1, 'y' => 2, 'width' => 3, 'height' => 4]],
@@ -117,6 +126,10 @@ final class EditCodecTest extends TestCase
             'far too many times' => [
                 ['kind' => 'repeat', 'ids' => ['a'], 'dx' => 0, 'dy' => 1, 'times' => 5000],
                 '$.edit.times',
+            ],
+            'more cells than the largest table has' => [
+                ['kind' => 'cells', 'table' => 't', 'cells' => range(0, 1200), 'set' => []],
+                '$.edit.cells',
             ],
             'too far' => [['kind' => 'move', 'ids' => ['a'], 'dx' => 1e9, 'dy' => 0], '$.edit.dx'],
             'a step too many' => [
