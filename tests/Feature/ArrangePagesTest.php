@@ -53,7 +53,6 @@ final class ArrangePagesTest extends TestCase
         $this->change('arrange', ['kind' => 'remove', 'pages' => [$b, $c]])
             ->assertOk()
             ->assertJson(['total' => 3]);
-        $this->assertSame([$e, $a, $d], $this->order());
         $this->change('undo')->assertOk();
         $this->assertSame([$e, $a, $b, $c, $d], $this->order());
         $this->change('undo')
@@ -63,6 +62,12 @@ final class ArrangePagesTest extends TestCase
         $this->change('redo')->assertOk();
         $this->change('redo')->assertOk();
         $this->assertSame([$e, $a, $d], $this->order());
+    }
+
+    public function test_the_last_page_stays_and_one_that_was_taken_out_cannot_be_moved(): void
+    {
+        [$a, $b, $c, $d, $e] = $this->ids;
+        $this->change('arrange', ['kind' => 'remove', 'pages' => [$b, $c]])->assertOk();
         $this->change('arrange', ['kind' => 'remove', 'pages' => [$e, $a, $d]])
             ->assertUnprocessable()
             ->assertSee('Leave at least one');
@@ -137,16 +142,21 @@ final class ArrangePagesTest extends TestCase
         $this->assertSame([396, 576], $this->paperOf($page->id));
     }
 
-    public function test_blank_pages_and_pages_of_another_worksheet_go_in_where_they_are_wanted(): void
+    public function test_blank_pages_go_in_where_they_are_wanted_and_are_taken_back_in_one_step(): void
     {
-        $other = $this->file(4);
-        $files = StoredFile::count();
-        [$a, $b] = $this->ids;
-        $this->change('blank', ['paper' => 'B5', 'landscape' => true, 'count' => 2, 'before' => $b])
+        $this->change('blank', ['paper' => 'B5', 'landscape' => true, 'count' => 2, 'before' => $this->ids[1]])
             ->assertOk()
             ->assertJson(['total' => 7]);
         $this->assertSame([709, 499], $this->paperOf($this->order()[1]));
-        $this->change('take', ['from' => $other->id, 'range' => '4, 1-2', 'before' => $a])->assertOk();
+        $this->change('undo')->assertOk();
+        $this->assertSame($this->ids, $this->order());
+    }
+
+    public function test_pages_of_another_worksheet_go_in_in_their_order_and_it_keeps_them(): void
+    {
+        $other = $this->file(4);
+        $files = StoredFile::count();
+        $this->change('take', ['from' => $other->id, 'range' => '4, 1-2', 'before' => $this->ids[0]])->assertOk();
         $taken = WorksheetPage::with('source')
             ->findMany(array_slice($this->order(), 0, 3))
             ->sortBy('position')
@@ -155,13 +165,14 @@ final class ArrangePagesTest extends TestCase
             [4, 1, 2],
             $taken->map(fn (WorksheetPage $page): ?int => $page->source?->position)->all(),
         );
-        $this->assertSame($a, $this->order()[3]);
+        $this->assertSame($this->ids[0], $this->order()[3]);
         $this->assertSame($files, StoredFile::count(), 'no picture is copied');
         $this->assertSame(4, $other->pages()->count());
-        $this->change('undo')->assertOk();
-        $this->change('undo')->assertOk();
-        $this->assertSame($this->ids, $this->order());
+    }
 
+    public function test_pages_that_cannot_be_added_are_refused_in_words(): void
+    {
+        $other = $this->file(4);
         $this->change('take', ['from' => $other->id, 'range' => '4-1'])
             ->assertUnprocessable()
             ->assertSee('runs backwards');

@@ -35,6 +35,26 @@ final class BenchTest extends TestCase
 {
     use RefreshDatabase;
 
+    private const TABLE = [
+        'kind' => 'table',
+        'x' => 50,
+        'y' => 50,
+        'width' => 200,
+        'height' => 60,
+        'columns' => [1, 3],
+        'rows' => [1, 1],
+        'cells' => [
+            ['text' => '', 'fill' => true],
+            ['text' => '', 'fill' => true],
+            ['text' => '', 'fill' => true],
+            ['text' => '', 'fill' => true],
+        ],
+        'prompt' => '',
+        'size' => 12,
+        'cover' => false,
+        'outline' => true,
+    ];
+
     private Teacher $teacher;
 
     protected function setUp(): void
@@ -111,88 +131,52 @@ final class BenchTest extends TestCase
 
     public function test_a_table_is_changed_cell_by_cell_and_line_by_line(): void
     {
-        $page = $this->page(Worksheet::factory()->for($this->teacher)->withPages()->create());
-        $cells = array_fill(0, 4, ['text' => '', 'fill' => true]);
-        $id = (string) $this->edit($page, [
-            'kind' => 'place',
-            'elements' => [
-                [
-                    'kind' => 'table',
-                    'x' => 50,
-                    'y' => 50,
-                    'width' => 200,
-                    'height' => 60,
-                    'columns' => [1, 3],
-                    'rows' => [1, 1],
-                    'cells' => $cells,
-                    'prompt' => '',
-                    'size' => 12,
-                    'cover' => false,
-                    'outline' => true,
-                ],
-            ],
-        ])
-            ->assertOk()
-            ->json('new.0');
-        $this->edit($page, [
-            'kind' => 'cells',
-            'table' => $id,
-            'cells' => [0, 1],
-            'set' => ['text' => 'Time', 'fill' => false],
-        ])->assertOk();
+        [$page, $id] = $this->withTable();
+        $words = ['text' => 'Time', 'fill' => false];
+        $this->edit($page, ['kind' => 'cells', 'table' => $id, 'cells' => [0, 1], 'set' => $words])->assertOk();
         $this->edit($page, ['kind' => 'insert-line', 'table' => $id, 'axis' => 'down', 'at' => 2])->assertOk();
-        $this->edit($page, [
-            'kind' => 'move-line',
-            'table' => $id,
-            'axis' => 'across',
-            'after' => 0,
-            'by' => 50,
-        ])->assertOk();
-        $this->edit($page, ['kind' => 'key', 'place' => "{$id}.3-2", 'answers' => ['4.2', '4,2']])->assertOk();
+        $this->edit($page, ['kind' => 'move-line', 'table' => $id, 'axis' => 'across', 'after' => 0, 'by' => 50])
+            ->assertOk();
         $table = $page->refresh()->current->page()->elements()[0];
-
         $this->assertInstanceOf(Table::class, $table);
+        $this->assertSame(['Time', false], [$table->cells[1]->text, $table->cells[1]->fill]);
         $this->assertSame([0.5, 0.5], $table->columns);
         $this->assertSame(
             [90.0, 3],
             [$table->frame->height, count($table->rows)],
             'the new row is as high as its neighbour',
         );
-        $this->assertSame(["{$id}.3-2" => ['4.2', '4,2']], $table->keys());
         $this->edit($page, ['kind' => 'remove-line', 'table' => $id, 'axis' => 'down', 'at' => 2])->assertOk();
-        $this->edit($page, [
-            'kind' => 'cells',
-            'table' => $id,
-            'cells' => [9],
-            'set' => ['text' => 'x'],
-        ])->assertUnprocessable();
-        $this->edit($page, [
-            'kind' => 'remove-line',
-            'table' => $id,
-            'axis' => 'across',
-            'at' => 7,
-        ])->assertUnprocessable();
-        $this->edit($page, [
-            'kind' => 'place',
-            'elements' => [
-                [
-                    'kind' => 'table',
-                    'x' => 50,
-                    'y' => 50,
-                    'width' => 200,
-                    'height' => 60,
-                    'columns' => [1],
-                    'rows' => [],
-                    'cells' => [],
-                    'prompt' => '',
-                    'size' => 12,
-                    'cover' => false,
-                    'outline' => true,
-                ],
-            ],
-        ])
+    }
+
+    public function test_a_cell_has_its_right_answers(): void
+    {
+        [$page, $id] = $this->withTable();
+        $this->edit($page, ['kind' => 'key', 'place' => "{$id}.2-2", 'answers' => ['4.2', '4,2']])->assertOk();
+        $table = $page->refresh()->current->page()->elements()[0];
+        $this->assertInstanceOf(Table::class, $table);
+        $this->assertSame(["{$id}.2-2" => ['4.2', '4,2']], $table->keys());
+    }
+
+    public function test_cells_and_lines_that_are_not_there_are_refused(): void
+    {
+        [$page, $id] = $this->withTable();
+        $this->edit($page, ['kind' => 'cells', 'table' => $id, 'cells' => [9], 'set' => ['text' => 'x']])
+            ->assertUnprocessable();
+        $this->edit($page, ['kind' => 'remove-line', 'table' => $id, 'axis' => 'across', 'at' => 7])
+            ->assertUnprocessable();
+        $this->edit($page, ['kind' => 'place', 'elements' => [['rows' => [], 'cells' => []] + self::TABLE]])
             ->assertUnprocessable()
             ->assertSee('rows');
+    }
+
+    /** @return array{WorksheetPage, string} a page with a table of two rows and two columns, and its id */
+    private function withTable(): array
+    {
+        $page = $this->page(Worksheet::factory()->for($this->teacher)->withPages()->create());
+        $placed = $this->edit($page, ['kind' => 'place', 'elements' => [self::TABLE]])->assertOk();
+
+        return [$page, (string) $placed->json('new.0')];
     }
 
     public function test_keys_are_set_seen_and_counted(): void

@@ -37,7 +37,7 @@ final class BlanksTest extends TestCase
         $this->actingAs($teacher, 'teacher');
     }
 
-    public function test_they_are_proposed_taken_undone_and_refused(): void
+    public function test_they_are_proposed_and_become_boxes_of_their_kinds(): void
     {
         $page = $this->page(6);
         $this->get("/worksheets/{$this->pack->id}/boxes/6")
@@ -51,18 +51,29 @@ final class BlanksTest extends TestCase
         $this->assertSame(['Name', AnswerKind::Short], [$boxes[0]->prompt, $boxes[0]->form->kind()]);
         $this->assertSame(AnswerKind::Lines, $boxes[1]->form->kind());
         $this->assertFalse($boxes[0]->outline, 'the print shows where to write');
+    }
 
+    public function test_undone_they_are_proposed_again_and_refused_they_are_not(): void
+    {
+        $page = $this->page(6);
+        $this->postJson("/pages/{$page->id}/blanks/take", ['base' => 1, 'which' => [0, 5]])->assertOk();
         $this->postJson("/pages/{$page->id}/undo", ['base' => 2])
             ->assertOk()
             ->assertSee('6 blanks found here');
         $this->postJson("/pages/{$page->id}/blanks/refuse", ['which' => [1, 99]])
             ->assertOk()
             ->assertSee('5 blanks found here');
-        $this->postJson("/pages/{$page->id}/blanks/take", ['base' => 3])
+    }
+
+    public function test_all_that_are_left_are_taken_at_once_and_then_there_are_none(): void
+    {
+        $page = $this->page(6);
+        $this->postJson("/pages/{$page->id}/blanks/refuse", ['which' => [1]])->assertOk();
+        $this->postJson("/pages/{$page->id}/blanks/take", ['base' => 1])
             ->assertOk()
             ->assertDontSee('found here');
         $this->assertCount(5, $this->boxes($page));
-        $this->postJson("/pages/{$page->id}/blanks/take", ['base' => 4])->assertUnprocessable();
+        $this->postJson("/pages/{$page->id}/blanks/take", ['base' => 2])->assertUnprocessable();
         $this->postJson("/pages/{$page->id}/blanks/take", ['base' => 1])->assertConflict();
     }
 

@@ -134,7 +134,7 @@ final class BoardTest extends TestCase
         $this->assertNotNull($this->board($set)->element('bdo1g'));
     }
 
-    public function test_what_makes_no_sense_is_said(): void
+    public function test_pages_that_make_no_sense_are_said_with_their_option(): void
     {
         $this->store($this->pack, $this->form(['Tides' => '7-6', 'Knots' => '12']))
             ->assertUnprocessable()
@@ -142,6 +142,11 @@ final class BoardTest extends TestCase
         $this->store($this->pack, $this->form(['Tides' => '', 'Knots' => '12']))
             ->assertUnprocessable()
             ->assertJson(['message' => '“Tides” has no pages. Say which pages of the master belong to it.']);
+        $this->assertSame(1, Worksheet::count());
+    }
+
+    public function test_places_are_two_to_twelve_with_two_options_at_least_each_in_its_own(): void
+    {
         $this->store($this->pack, $this->form(['Tides' => '6', 'Knots' => '12'], [1, null]))
             ->assertUnprocessable()
             ->assertSee('at least 2 options');
@@ -152,12 +157,21 @@ final class BoardTest extends TestCase
             ->assertUnprocessable()
             ->assertSee('2 to 12 places');
         $this->assertSame(1, Worksheet::count());
+    }
+
+    public function test_two_boards_of_one_title_have_two_names(): void
+    {
         $this->store($this->pack, $this->form(['Tides' => '6', 'Knots' => '12']))->assertCreated();
         $this->store($this->pack, $this->form(['Tides' => '6', 'Knots' => '12']))->assertCreated();
         $this->assertSame(
             ['Choose two', 'Choose two (2)'],
             $this->pack->sets()->orderBy('id')->pluck('name')->all(),
         );
+    }
+
+    public function test_a_change_on_an_old_board_or_without_its_master_is_refused(): void
+    {
+        $this->store($this->pack, $this->form(['Tides' => '6', 'Knots' => '12']))->assertCreated();
         $set = $this->pack->sets()->firstOrFail();
         $this->post($this->url($set), ['base' => 99] + $this->form(['Tides' => '6', 'Knots' => '12']), [
             'Accept' => 'application/json',

@@ -62,41 +62,60 @@ final class PackTest extends TestCase
         $this->arrange(['kind' => 'role', 'role' => 'key', 'pages' => []])->assertUnprocessable();
     }
 
-    public function test_sections_are_split_renamed_joined_and_their_starts_moved(): void
+    public function test_a_section_starts_where_it_is_told_to_and_is_renamed_there(): void
     {
-        $sections = fn (int ...$numbers): array => array_map(
-            fn (int $number): ?string => $this->page($number)->section,
-            $numbers,
-        );
-        $id = fn (int $number): int => $this->page($number)->id;
-
-        $this->arrange(['kind' => 'section', 'page' => $id(10), 'name' => 'More food'])
+        $this->arrange(['kind' => 'section', 'page' => $this->page(10)->id, 'name' => 'More food'])
             ->assertOk()
             ->assertSee('More food');
-        $this->assertSame(['Activity 3', 'More food', 'More food', 'Activity 4'], $sections(9, 10, 11, 12));
-        $this->arrange(['kind' => 'section', 'page' => $id(12), 'name' => 'Boats'])->assertOk();
-        $this->assertSame(['Boats'], $sections(12));
+        $this->assertSame(['Activity 3', 'More food', 'More food', 'Activity 4'], $this->sections(9, 10, 11, 12));
+        $this->arrange(['kind' => 'section', 'page' => $this->page(12)->id, 'name' => 'Boats'])->assertOk();
+        $this->assertSame(['Boats'], $this->sections(12));
+    }
+
+    public function test_the_start_of_a_section_is_moved_and_it_is_joined_to_the_one_before(): void
+    {
+        $id = fn (int $number): int => $this->page($number)->id;
+        $this->arrange(['kind' => 'section', 'page' => $id(10), 'name' => 'More food'])->assertOk();
         $this->arrange(['kind' => 'boundary', 'from' => $id(10), 'to' => $id(11)])->assertOk();
-        $this->assertSame(['Activity 3', 'Activity 3', 'More food', 'Boats'], $sections(9, 10, 11, 12));
-        $this->arrange(['kind' => 'boundary', 'from' => $id(11), 'to' => $id(12)])
+        $this->assertSame(['Activity 3', 'Activity 3', 'More food', 'Activity 4'], $this->sections(9, 10, 11, 12));
+        $this->arrange(['kind' => 'join', 'page' => $id(11)])->assertOk();
+        $this->assertSame(['Activity 3', 'Activity 3', 'Activity 3'], $this->sections(9, 10, 11));
+    }
+
+    public function test_a_section_that_cannot_be_is_refused_in_words(): void
+    {
+        $id = fn (int $number): int => $this->page($number)->id;
+        $this->arrange(['kind' => 'boundary', 'from' => $id(9), 'to' => $id(12)])
             ->assertUnprocessable()
             ->assertSee('cannot start beyond its own last page');
         $this->arrange(['kind' => 'boundary', 'from' => $id(10), 'to' => $id(11)])
             ->assertUnprocessable()
             ->assertSee('No section starts at page 10.');
-        $this->arrange(['kind' => 'join', 'page' => $id(11)])->assertOk();
-        $this->assertSame(['Activity 3', 'Activity 3', 'Activity 3'], $sections(9, 10, 11));
         $this->arrange(['kind' => 'section', 'page' => 999999, 'name' => 'x'])->assertUnprocessable();
         $this->arrange(['kind' => 'section', 'page' => $id(6), 'name' => str_repeat('x', 61)])->assertUnprocessable();
-        for ($step = 0; $step < 4; $step++) {
+    }
+
+    public function test_what_was_done_to_sections_is_undone_step_by_step_and_done_again(): void
+    {
+        $id = fn (int $number): int => $this->page($number)->id;
+        $this->arrange(['kind' => 'section', 'page' => $id(10), 'name' => 'More food'])->assertOk();
+        $this->arrange(['kind' => 'section', 'page' => $id(12), 'name' => 'Boats'])->assertOk();
+        $this->arrange(['kind' => 'join', 'page' => $id(10)])->assertOk();
+        for ($step = 0; $step < 3; $step++) {
             $this->change('undo')->assertOk();
         }
-        $this->assertSame(['Activity 3', 'Activity 3', 'Activity 3', 'Activity 4'], $sections(9, 10, 11, 12));
+        $this->assertSame(['Activity 3', 'Activity 3', 'Activity 3', 'Activity 4'], $this->sections(9, 10, 11, 12));
         $this->change('undo')->assertUnprocessable()->assertSee('nothing to undo');
         $this->change('redo')
             ->assertOk()
             ->assertJson(['undo' => true, 'redo' => true]);
         $this->assertSame('More food', $this->page(10)->section);
+    }
+
+    /** @return list<string|null> of pages, by their numbers */
+    private function sections(int ...$numbers): array
+    {
+        return array_values(array_map(fn (int $number): ?string => $this->page($number)->section, $numbers));
     }
 
     public function test_keys_are_tied_to_the_pages_they_answer(): void

@@ -10,11 +10,13 @@ use App\Models\StoredFile;
 use App\Models\Teacher;
 use App\Models\Worksheet;
 use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Testing\TestResponse;
 use OpenSlate\Edit\Place;
 use OpenSlate\Elements\AnswerBox;
 use OpenSlate\Elements\Link;
 use OpenSlate\Geometry\Frame;
 use OpenSlate\Packs\Role;
+use Symfony\Component\HttpFoundation\Response;
 use Tests\TestCase;
 
 /** A colleague's master: looked at, taken as one's own, and then two that never touch again. */
@@ -40,48 +42,51 @@ final class SharingTest extends TestCase
         )->refresh();
     }
 
-    public function test_it_is_seen_by_those_it_is_shared_with_and_only_to_look_at(): void
+    public function test_nobody_else_sees_what_was_not_shared_nor_its_pictures(): void
     {
-        $picture = "/backdrops/{$this->pack->pages()->firstOrFail()->backdrop?->source}/1/thumbnail";
-        $this->as($this->colleague)
-            ->get("/colleagues/{$this->pack->id}")
-            ->assertForbidden();
-        $this->get($picture)->assertForbidden();
+        $this->looks($this->colleague)->assertForbidden();
+        $this->get($this->picture())->assertForbidden();
+    }
+
+    public function test_chosen_colleagues_see_it_and_no_others(): void
+    {
         $this->share(['with' => 'chosen', 'teachers' => [$this->colleague->id]])->assertSessionHasNoErrors();
-
         $this->as($this->colleague)->get('/colleagues')->assertSee('Harbour')->assertSee('Ms Marlow');
-        $this->get("/colleagues/{$this->pack->id}")
-            ->assertOk()
-            ->assertSee('answer key')
-            ->assertSee('Activity 7');
-        $this->get($picture)->assertOk();
-        foreach (
-            [
-                "/worksheets/{$this->pack->id}",
-                "/worksheets/{$this->pack->id}/boxes",
-                "/worksheets/{$this->pack->id}/sharing",
-            ] as $own
-        ) {
-            $this->get($own)->assertForbidden();
-        }
-        $this->postJson("/worksheets/{$this->pack->id}/pages/duplicate", [
-            'base' => 0,
-            'pages' => [1],
-        ])->assertForbidden();
-        $this->as(Teacher::factory()->create())
-            ->get("/colleagues/{$this->pack->id}")
-            ->assertForbidden();
+        $this->looks($this->colleague)->assertOk()->assertSee('answer key')->assertSee('Activity 7');
+        $this->get($this->picture())->assertOk();
+        $this->looks(Teacher::factory()->create())->assertForbidden();
+    }
 
-        $this->share(['with' => 'school']);
-        $this->as(Teacher::factory()->create())
-            ->get("/colleagues/{$this->pack->id}")
-            ->assertOk();
-        $this->share(['with' => 'nobody']);
-        $this->as($this->colleague)
-            ->get("/colleagues/{$this->pack->id}")
+    public function test_they_can_look_and_change_nothing(): void
+    {
+        $this->share(['with' => 'chosen', 'teachers' => [$this->colleague->id]]);
+        $this->as($this->colleague);
+        foreach (['', '/boxes', '/sharing'] as $own) {
+            $this->get("/worksheets/{$this->pack->id}{$own}")->assertForbidden();
+        }
+        $this->postJson("/worksheets/{$this->pack->id}/pages/duplicate", ['base' => 0, 'pages' => [1]])
             ->assertForbidden();
+    }
+
+    public function test_all_of_the_school_sees_it_until_it_is_taken_back(): void
+    {
+        $this->share(['with' => 'school']);
+        $this->looks(Teacher::factory()->create())->assertOk();
+        $this->share(['with' => 'nobody']);
+        $this->looks($this->colleague)->assertForbidden();
         $this->get('/colleagues')->assertDontSee('Harbour')->assertSee('Nobody shares anything');
-        $this->get($picture)->assertForbidden();
+        $this->get($this->picture())->assertForbidden();
+    }
+
+    /** @return TestResponse<Response> */
+    private function looks(Teacher $teacher): TestResponse
+    {
+        return $this->as($teacher)->get("/colleagues/{$this->pack->id}");
+    }
+
+    private function picture(): string
+    {
+        return "/backdrops/{$this->pack->pages()->firstOrFail()->backdrop?->source}/1/thumbnail";
     }
 
     public function test_nobody_chosen_is_said_and_what_is_in_the_bin_is_not_shared(): void
@@ -157,7 +162,7 @@ final class SharingTest extends TestCase
     }
 
     /** @param  array<string, mixed>  $with */
-    private function share(array $with): \Illuminate\Testing\TestResponse
+    private function share(array $with): TestResponse
     {
         return $this->as($this->owner)->put("/worksheets/{$this->pack->id}/sharing", $with);
     }
