@@ -16,6 +16,7 @@ use Illuminate\Support\Facades\Queue;
 use OpenSlate\Answers\AnswerKind;
 use OpenSlate\Elements\AnswerBox;
 use Symfony\Component\HttpFoundation\Response;
+use Tests\Support\DemoPack;
 use Tests\TestCase;
 
 /** What is found on the print is proposed on the bench: taken, refused, one by one or all together. */
@@ -29,11 +30,7 @@ final class BlanksTest extends TestCase
     {
         parent::setUp();
         $teacher = Teacher::factory()->create();
-        $this->pack = app(BringInFile::class)(
-            $teacher,
-            database_path('demo/working-harbour-pack.pdf'),
-            'harbour.pdf',
-        )->refresh();
+        $this->pack = DemoPack::of($teacher);
         $this->actingAs($teacher, 'teacher');
     }
 

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Actions\ApplyEdit;
-use App\Actions\BringInFile;
 use App\Actions\HandoutPlan;
 use App\Actions\HandOutWorksheets;
 use App\Models\Copy;
@@ -25,6 +24,7 @@ use OpenSlate\Elements\Link;
 use OpenSlate\Geometry\Frame;
 use OpenSlate\Handout\Mode;
 use Symfony\Component\HttpFoundation\Response;
+use Tests\Support\DemoPack;
 use Tests\TestCase;
 
 /** A choice board: a page of options, and a set with just the pages of what is on it. */
@@ -40,11 +40,7 @@ final class BoardTest extends TestCase
     {
         parent::setUp();
         $this->teacher = Teacher::factory()->create();
-        $this->pack = app(BringInFile::class)(
-            $this->teacher,
-            database_path('demo/working-harbour-pack.pdf'),
-            'harbour.pdf',
-        )->refresh();
+        $this->pack = DemoPack::of($this->teacher);
         $this->actingAs($this->teacher, 'teacher');
     }
 

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Actions\BringInFile;
 use App\Actions\HandoutPlan;
 use App\Actions\HandOutWorksheets;
 use App\Models\Copy;
@@ -16,6 +15,7 @@ use App\Models\Worksheet;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use OpenSlate\Elements\Link;
 use OpenSlate\Handout\Mode;
+use Tests\Support\DemoPack;
 use Tests\TestCase;
 
 /** Links that were printed in a pack work in the copies, unless the teacher switched them off. */
@@ -33,11 +33,7 @@ final class LinksTest extends TestCase
     {
         parent::setUp();
         $this->teacher = Teacher::factory()->create();
-        $this->pack = app(BringInFile::class)(
-            $this->teacher,
-            database_path('demo/working-harbour-pack.pdf'),
-            'harbour.pdf',
-        )->refresh();
+        $this->pack = DemoPack::of($this->teacher);
         $this->actingAs($this->teacher, 'teacher');
     }
 

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Actions\BringInFile;
 use App\Models\StoredFile;
 use App\Models\Teacher;
 use App\Models\Worksheet;
@@ -16,6 +15,7 @@ use OpenSlate\Geometry\Frame;
 use OpenSlate\Packs\Role;
 use RuntimeException;
 use Symfony\Component\HttpFoundation\Response;
+use Tests\Support\DemoPack;
 use Tests\TestCase;
 
 /** A bought pack: what its pages are for, and its sets, many at once. */
@@ -29,11 +29,7 @@ final class PackTest extends TestCase
     {
         parent::setUp();
         $teacher = Teacher::factory()->create();
-        $this->pack = app(BringInFile::class)(
-            $teacher,
-            database_path('demo/working-harbour-pack.pdf'),
-            'pack.pdf',
-        )->refresh();
+        $this->pack = DemoPack::of($teacher);
         $this->actingAs($teacher, 'teacher');
     }
 
@@ -146,7 +142,7 @@ final class PackTest extends TestCase
         ])
             ->assertOk()
             ->assertSee('Cut 7 sets')
-            ->assertSee('Activity 1 of Pack')
+            ->assertSee('Activity 1 of Harbour')
             ->assertSee('In no set: pages 1–5, 18–20.');
         $this->assertSame(0, $this->pack->sets()->count());
 
@@ -170,7 +166,7 @@ final class PackTest extends TestCase
     {
         $this->post("/worksheets/{$this->pack->id}/cuts", ['by' => 'every', 'every' => 5])->assertRedirect();
         $this->assertSame(['6–10', '11–15', '16, 17'], $this->pack->sets()->orderBy('id')->pluck('cut_from')->all());
-        $this->assertSame('Pack, pages 6–10', $this->pack->sets()->orderBy('id')->firstOrFail()->name);
+        $this->assertSame('Harbour, pages 6–10', $this->pack->sets()->orderBy('id')->firstOrFail()->name);
     }
 
     public function test_twenty_sets_from_sixty_pages_are_all_cut_or_none(): void

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Actions\ApplyEdit;
-use App\Actions\BringInFile;
 use App\Models\StoredFile;
 use App\Models\Teacher;
 use App\Models\Worksheet;
@@ -17,6 +16,7 @@ use OpenSlate\Elements\Link;
 use OpenSlate\Geometry\Frame;
 use OpenSlate\Packs\Role;
 use Symfony\Component\HttpFoundation\Response;
+use Tests\Support\DemoPack;
 use Tests\TestCase;
 
 /** A colleague's master: looked at, taken as one's own, and then two that never touch again. */
@@ -35,11 +35,7 @@ final class SharingTest extends TestCase
         parent::setUp();
         $this->owner = Teacher::factory()->create(['name' => 'Ms Marlow']);
         $this->colleague = Teacher::factory()->create(['name' => 'Mr Okafor']);
-        $this->pack = app(BringInFile::class)(
-            $this->owner,
-            database_path('demo/working-harbour-pack.pdf'),
-            'harbour.pdf',
-        )->refresh();
+        $this->pack = DemoPack::of($this->owner);
     }
 
     public function test_nobody_else_sees_what_was_not_shared_nor_its_pictures(): void
