@@ -1,3 +1,4 @@
+import { reload } from './lib/reload';
 import { Idiomorph } from 'idiomorph';
 import { fitAll } from './lib/fit';
 import { request } from './lib/request';
@@ -50,7 +51,7 @@ class Desks {
             const desk = this.root.querySelector(`[data-copy="${id}"]`);
             if (!desk) {
                 // Someone has joined: the server knows in which class they sit.
-                window.location.reload();
+                reload();
                 return;
             }
             Idiomorph.morph(desk, html.trim());

@@ -128,3 +128,29 @@ test('a master is shared with a colleague, who looks at it and takes it as their
     expect((await colleague.goto(address)).status()).toBe(403);
     await context.close();
 });
+
+test('who leaves a file that is being prepared is not called back when it is ready', async ({ teacher: page }) => {
+    const name = await bringIn(page);
+    await page.goto('/shelf');
+    const url = await page.getByRole('link', { name: new RegExp(`^${name}`) }).getAttribute('href');
+    let ready = false;
+    await page.route('**/progress?*', (route) =>
+        route.fulfill({ json: { state: ready ? 'ready' : 'preparing', done: 0, total: 1, pages: [], alone: true } }),
+    );
+    // As while it is prepared, and then the way to the shelf takes longer than the preparing.
+    await page.route(url, async (route) => {
+        const response = await route.fetch();
+        const body = (await response.text()).replace('data-preparing="no"', 'data-preparing="yes"');
+        await route.fulfill({ response, body });
+    });
+    await page.goto(url);
+    await page.route('**/shelf', async (route) => {
+        ready = true;
+        await new Promise((resolve) => {
+            setTimeout(resolve, 1500);
+        });
+        await route.continue();
+    });
+    await page.getByRole('navigation', { name: 'Main' }).getByRole('link', { name: 'Shelf' }).click();
+    await expect(page.getByLabel('A new unit')).toBeVisible();
+});

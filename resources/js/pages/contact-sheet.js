@@ -1,3 +1,4 @@
+import { reload } from '../lib/reload';
 import { request } from '../lib/request';
 import { picks, rows } from './picks';
 
@@ -73,7 +74,7 @@ export const contactSheet = () => ({
             }
             if (answer.state === 'ready') {
                 // The other stations open up now; they are drawn by the server.
-                window.location.reload();
+                reload();
                 return;
             }
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Arrange;
 
+use OpenSlate\Arrange\ArrangementRefused;
 use OpenSlate\Arrange\Sectioning;
 use OpenSlate\Packs\PackPage;
 use OpenSlate\Packs\Role;
@@ -73,6 +74,19 @@ final class SectioningTest extends TestCase
             );
             $this->assertSame('_ A A A _ A B B _ _', $this->said(Sectioning::joinedAt($pages, $number)));
         }
+    }
+
+    public function test_a_section_leaves_the_one_before_a_page_and_takes_all_where_that_has_no_name(): void
+    {
+        $this->assertSame('_ A B B _ B B B _ _', $this->said(Sectioning::boundaryMoved($this->pages, 7, 3)));
+        try {
+            Sectioning::boundaryMoved($this->pages, 7, 2);
+            $this->fail('It took the section before it whole.');
+        } catch (ArrangementRefused $refusal) {
+            $this->assertStringContainsString('own last page', $refusal->getMessage());
+        }
+        $after = [...array_slice($this->pages, 8), new PackPage(11, Role::Student, 'C')];
+        $this->assertSame([9 => 'C', 10 => 'C', 11 => 'C'], Sectioning::boundaryMoved($after, 11, 9));
     }
 
     /** @param  array<int, string|null>  $sections */
