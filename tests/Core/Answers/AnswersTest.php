@@ -24,6 +24,7 @@ use OpenSlate\Answers\TickAnswer;
 use OpenSlate\Json\Fields;
 use OpenSlate\Json\InvalidJson;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
 /** What each kind of place takes, what its key may be, and what counts as filled. */
@@ -235,5 +236,16 @@ final class AnswersTest extends TestCase
     {
         $this->assertSame([0, 100], Ink::decode('{"ink":[["dark",14,[1,2,3,4],[-5,250]]]}')->strokes[0]->pressures);
         $this->assertInstanceOf(Stroke::class, Ink::decode('{"ink":[["dark",14,[1,2,3,4],[0,0]]]}')->strokes[0]);
+    }
+
+    #[TestWith(['1e1'])]
+    #[TestWith(['10.0'])]
+    #[TestWith(['010'])]
+    public function test_a_choice_is_the_same_text_and_not_only_the_same_number(string $other): void
+    {
+        $list = ListAnswer::of(['10', '20']);
+        $this->assertSame('10', $list->tidy('10'));
+        $this->expectException(AnswerRefused::class);
+        $list->tidy($other);
     }
 }

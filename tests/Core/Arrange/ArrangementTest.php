@@ -150,4 +150,19 @@ final class ArrangementTest extends TestCase
             $this->assertStringContainsString($said, $refusal->getMessage());
         }
     }
+
+    public function test_a_page_that_is_no_key_any_more_answers_nothing_and_other_keys_keep_what_they_answer(): void
+    {
+        $keys = new Arrangement([
+            new ArrangedPage(1, 1, Role::Student),
+            new ArrangedPage(2, 1, Role::Key, answers: [1]),
+            new ArrangedPage(3, 1, Role::Key, answers: [1]),
+        ]);
+        $answers = fn (Arrangement $of): array => array_map(
+            fn (ArrangedPage $page): array => $page->answers,
+            $of->pages,
+        );
+        $this->assertSame([[], [], [1]], $answers($keys->roles([2], Role::Guide)));
+        $this->assertSame([[], [1], [1]], $answers($keys->roles([2], Role::Key)));
+    }
 }

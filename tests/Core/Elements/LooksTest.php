@@ -32,7 +32,10 @@ final class LooksTest extends TestCase
     public function test_a_link_is_on_and_shows_no_edge_and_a_spot_shows_one(): void
     {
         $link = new Link('l', Frame::of(0, 0, 100, 20), LinkTarget::of('https://harbour.example'));
-        $this->assertSame([true, false, false], [$link->on, $link->outline, $link->printed]);
+        $this->assertSame(
+            [true, false, false, false],
+            [$link->on, $link->outline, $link->printed, $link->locked],
+        );
         $spot = new Spot('s', Frame::of(0, 0, 50, 50));
         $this->assertSame([true, false, false], [$spot->outline, $spot->large, $spot->dashed]);
     }

@@ -280,4 +280,15 @@ final class OrganiseTest extends TestCase
 
         return $below;
     }
+
+    public function test_the_lowest_row_of_a_hierarchy_goes_from_side_to_side(): void
+    {
+        foreach ([3, 5, 9] as $count) {
+            $boxes = Layout::shaped(OrganiserShape::Hierarchy, $count, 500, 300)->boxes;
+            $low = max(array_map(fn (Frame $box): float => $box->y, $boxes));
+            $row = array_values(array_filter($boxes, fn (Frame $box): bool => $box->y === $low));
+            $this->assertEqualsWithDelta(0.0, min(array_map(fn (Frame $box): float => $box->x, $row)), 0.01);
+            $this->assertEqualsWithDelta(500.0, max(array_map(fn (Frame $box): float => $box->right(), $row)), 0.01);
+        }
+    }
 }

@@ -618,4 +618,15 @@ final class SettlingTest extends TestCase
 
         return $all;
     }
+
+    public function test_in_rows_parts_of_several_sizes_stand_as_far_apart_as_the_largest_needs(): void
+    {
+        $spot = new Spot('z', Frame::of(0, 0, 100, 300), settle: Settle::Grid);
+        $frames = [Frame::of(0, 0, 80, 20), Frame::of(0, 0, 40, 60), Frame::of(0, 0, 60, 30)];
+        $seats = Seats::of($spot, 0, $frames);
+        $step = $seats[1]->y - $seats[0]->y;
+        $this->assertGreaterThan(60.0, $step);
+        $this->assertEqualsWithDelta($step, $seats[2]->y - $seats[1]->y, 0.01);
+        $this->assertSame([$seats[0]->x, $seats[0]->x], [$seats[1]->x, $seats[2]->x], 'one below the other');
+    }
 }
