@@ -31,7 +31,7 @@ final class DrawBoard
         $pages = $master->allPages()->with('current')->whereIn('id', $board->pages())->get()->keyBy('id');
         $tiles = array_map(function (?ChoiceOption $option) use ($pages, $anchors): ?BoardTile {
             $first = $option === null ? null : $pages->get($option->pages[0] ?? 0);
-            if ($option === null || ! ($first instanceof WorksheetPage)) {
+            if ($option === null || ! $first instanceof WorksheetPage) {
                 return null;
             }
             $page = $first->current->page();

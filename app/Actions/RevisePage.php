@@ -69,7 +69,7 @@ final class RevisePage
      */
     private function refuseOthersFiles(WorksheetPage $page, PageRevision $now, string|Page $made): void
     {
-        if (! ($made instanceof Page)) {
+        if (! $made instanceof Page) {
             return; // It was on this page before.
         }
         $files = PageFile::of($made);

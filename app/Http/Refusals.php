@@ -98,7 +98,7 @@ final class Refusals
 
         return match (true) {
             $refusal instanceof FileRefused => ['code' => $refusal->reason],
-            ! ($refusal instanceof StaleEdit) && ! ($refusal instanceof StaleArrangement) => [],
+            ! $refusal instanceof StaleEdit && ! $refusal instanceof StaleArrangement => [],
             $page instanceof WorksheetPage => Station::named($request->input('station'))->drawn($page->refresh()),
             $worksheet instanceof Worksheet => ContactSheet::drawn($worksheet),
             default => [],

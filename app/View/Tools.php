@@ -165,7 +165,7 @@ final readonly class Tools
             $shape('Arrow', 'A', ShapeForm::Arrow, 120, 12, 1.5),
             Tool::other('picture', 'Picture', 'Y', 'picture'),
             Tool::other('clip', 'Clip', 'X', 'clip of any page'),
-            ...$hasPrint ? [] : [Tool::other('room', 'Room', 'V', 'line below which to make room')],
+            ...($hasPrint ? [] : [Tool::other('room', 'Room', 'V', 'line below which to make room')]),
         ];
     }
 

@@ -44,7 +44,7 @@ enum Counted: string
     private static function words(string $text): int
     {
         $breaks = IntlBreakIterator::createWordInstance(self::LOCALE);
-        if (! ($breaks instanceof IntlRuleBasedBreakIterator)) {
+        if (! $breaks instanceof IntlRuleBasedBreakIterator) {
             return 0;
         }
         $breaks->setText($text);

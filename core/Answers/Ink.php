@@ -62,7 +62,7 @@ final readonly class Ink
                         $stroke->pen->value,
                         $stroke->width,
                         $steps,
-                        ...$stroke->pressures === [] ? [] : [$stroke->pressures],
+                        ...($stroke->pressures === [] ? [] : [$stroke->pressures]),
                     ];
                 }, $this->strokes),
             ],

@@ -148,9 +148,9 @@ final class TextDiff
         $equal = fn (int $i, int $j): array => [$this->from[$i], $this->to[$j]];
 
         return [
-            ...$start === 0 ? [] : array_map($equal, range(0, $start - 1), range(0, $start - 1)),
+            ...($start === 0 ? [] : array_map($equal, range(0, $start - 1), range(0, $start - 1))),
             ...$pairs,
-            ...$end === 0 ? [] : array_map($equal, range($n - $end, $n - 1), range($m - $end, $m - 1)),
+            ...($end === 0 ? [] : array_map($equal, range($n - $end, $n - 1), range($m - $end, $m - 1))),
         ];
     }
 

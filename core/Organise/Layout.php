@@ -73,7 +73,7 @@ final class Layout
         $walked = [];
         foreach (array_chunk($boxes, max(1, $columns)) as $row => $all) {
             // A last row that is not full begins below the box before it.
-            $walked = [...$walked, ...$row % 2 === 0 ? $all : $this->fromTheRight($all)];
+            $walked = [...$walked, ...($row % 2 === 0 ? $all : $this->fromTheRight($all))];
         }
 
         return new Diagram($walked, $this->chain($walked, true));
@@ -86,7 +86,7 @@ final class Layout
 
         return new Diagram($boxes, [
             ...$this->chain($boxes, true),
-            ...$this->count > 2 ? [$this->between($boxes[$this->count - 1], $boxes[0], true)] : [],
+            ...($this->count > 2 ? [$this->between($boxes[$this->count - 1], $boxes[0], true)] : []),
         ]);
     }
 

@@ -120,7 +120,7 @@ final readonly class Page
         $over = [];
         foreach (array_reverse($this->elements()) as $element) {
             $kept = $element instanceof Clip && $element->kept && ! $answers;
-            $fixed = ! ($element instanceof Answerable) && ! ($element instanceof Part) && ! ($element instanceof Spot);
+            $fixed = ! $element instanceof Answerable && ! $element instanceof Part && ! $element instanceof Spot;
             $hidden =
                 $fixed && array_filter($over, fn (Frame $frame): bool => $frame->contains($element->frame())) !== [];
             if (! $kept && ! $hidden) {

@@ -64,7 +64,7 @@ final class ClassDoorController
                     .'ask your teacher.',
             ])->status(429);
         }
-        if (! ($student instanceof Student) || $wait < 0) {
+        if (! $student instanceof Student || $wait < 0) {
             throw ValidationException::withMessages([
                 'pin' => 'That is not the PIN for this name. Try again, or ask your teacher.',
             ]);

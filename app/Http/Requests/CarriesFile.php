@@ -14,7 +14,7 @@ trait CarriesFile
     public function upload(): UploadedFile
     {
         $file = $this->file('file');
-        if (! ($file instanceof UploadedFile)) {
+        if (! $file instanceof UploadedFile) {
             throw FileRefused::notSent();
         }
         if ($file->getError() === UPLOAD_ERR_INI_SIZE || $file->getError() === UPLOAD_ERR_FORM_SIZE) {

@@ -51,7 +51,7 @@ final readonly class SetKey implements Edit
                 new CellChange(key: $this->answers),
             ))->apply($page);
         }
-        if (! ($box instanceof AnswerBox)) {
+        if (! $box instanceof AnswerBox) {
             throw EditRefused::missing();
         }
         try {

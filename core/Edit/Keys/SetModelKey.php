@@ -64,10 +64,10 @@ final readonly class SetModelKey implements Edit
         );
 
         return [
-            ...$scene->spots === [] ? [] : [ModelAspect::Spots],
-            ...$rows === [] ? [] : [ModelAspect::Order],
-            ...$joints === [] ? [] : [ModelAspect::Joints],
-            ...$joints === [] || $arrows !== [] ? [] : [ModelAspect::Ends],
+            ...($scene->spots === [] ? [] : [ModelAspect::Spots]),
+            ...($rows === [] ? [] : [ModelAspect::Order]),
+            ...($joints === [] ? [] : [ModelAspect::Joints]),
+            ...($joints === [] || $arrows !== [] ? [] : [ModelAspect::Ends]),
         ];
     }
 }

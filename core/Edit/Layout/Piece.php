@@ -24,7 +24,7 @@ final readonly class Piece
     public function reach(Page $page): Frame
     {
         foreach ($this->elements as $element) {
-            if (! ($element instanceof Part)) {
+            if (! $element instanceof Part) {
                 return $page->frame();
             }
         }

@@ -25,7 +25,7 @@ final readonly class LayOutStock implements Edit
     public function apply(Page $page): Page
     {
         $part = $page->element($this->id);
-        if (! ($part instanceof Part) || $part->stock < 2) {
+        if (! $part instanceof Part || $part->stock < 2) {
             throw EditRefused::noStock();
         }
         $within =
@@ -50,7 +50,7 @@ final readonly class LayOutStock implements Edit
         }
         $elements = [];
         foreach ($page->elements() as $element) {
-            array_push($elements, ...$element === $part ? $laid : [$element]);
+            array_push($elements, ...($element === $part ? $laid : [$element]));
         }
 
         return count($elements) > Page::MOST_ELEMENTS ? throw EditRefused::tooMany() : $page->withElements($elements);

@@ -34,7 +34,7 @@ final readonly class LoosenOrganiser implements Edit
     public function apply(Page $page): Page
     {
         $organiser = $page->element($this->id);
-        if (! ($organiser instanceof Organiser)) {
+        if (! $organiser instanceof Organiser) {
             throw EditRefused::missing();
         }
         $diagram = Layout::of($organiser);
@@ -72,7 +72,7 @@ final readonly class LoosenOrganiser implements Edit
         }
         $elements = [];
         foreach ($page->elements() as $element) {
-            array_push($elements, ...$element === $organiser ? $parts : [$element]);
+            array_push($elements, ...($element === $organiser ? $parts : [$element]));
         }
 
         return count($elements) > Page::MOST_ELEMENTS ? throw EditRefused::tooMany() : $page->withElements($elements);

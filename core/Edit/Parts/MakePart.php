@@ -24,7 +24,7 @@ final readonly class MakePart implements Edit
     public function apply(Page $page): Page
     {
         $element = $page->element($this->id);
-        if (! ($element instanceof Picture) && ! ($element instanceof Clip)) {
+        if (! $element instanceof Picture && ! $element instanceof Clip) {
             throw EditRefused::noPicture();
         }
         $name = $element instanceof Picture ? mb_substr($element->words, 0, Part::LONGEST_NAME) : '';
