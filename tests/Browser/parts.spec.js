@@ -103,6 +103,23 @@ test('with the keyboard alone: a part is chosen, then a place; arrows move it fi
     await saved(browser);
 });
 
+test('Escape during a drag puts the part back where it was, and nothing is saved', async ({ student }) => {
+    const { browser, piece, moves } = await at(student, 'Nia Hartwell', 1);
+    await piece('snail.1').scrollIntoViewIfNeeded();
+    const before = await place(piece('snail.1'));
+    const from = await middle(piece('snail.1'));
+    await browser.mouse.move(from.x, from.y);
+    await browser.mouse.down();
+    await browser.mouse.move(from.x - 200, from.y - 20, { steps: 4 });
+    await expect(piece('snail.1')).toHaveClass(/is-dragged/);
+    await browser.keyboard.press('Escape');
+    await browser.mouse.up();
+    await expect(piece('snail.1')).not.toHaveClass(/is-dragged/);
+    await expect(moves.locator('[data-moves-said]')).toHaveText('Let go.');
+    expect(await place(piece('snail.1'))).toEqual(before);
+    await expect(moves.getByRole('button', { name: 'Undo move' })).toBeDisabled();
+});
+
 test('by touch on a phone: tap a part, tap a place; a finger drags one off a stock, and it says how many are left', async ({
     student,
 }) => {

@@ -43,6 +43,7 @@ export class ModelPlace {
         const guides = new Guides(this.pieces);
         this.dragging = new Dragging(this.pieces, guides, {
             begins: () => this.steps.flush(),
+            cancels: () => this.#say('Let go.'),
             lines: () => this.lines ?? JSON.parse(field.dataset.guides),
             drops: (...where) => {
                 this.chosen.let();
@@ -273,13 +274,12 @@ export class ModelPlace {
             return;
         }
         if (command || event.altKey) return;
-        if (event.key === 'Escape' && this.large.isOpen && this.chosen.isNone && !this.dragging.busy) {
+        if (event.key === 'Escape' && this.large.isOpen && this.chosen.isNone) {
             this.large.shut();
             event.preventDefault();
             return;
         }
-        if (event.key === 'Escape' && (!this.chosen.isNone || this.dragging.busy)) {
-            this.dragging.cancel();
+        if (event.key === 'Escape' && !this.chosen.isNone) {
             this.chosen.let();
             this.#say('Let go.');
             event.preventDefault();

@@ -11,6 +11,8 @@ export class PointerDrag {
     #frame = 0;
     #escape = (event) => {
         if (event.key !== 'Escape') return;
+        // A dialog that is dragged in stays open.
+        event.preventDefault();
         event.stopImmediatePropagation();
         this.cancel();
     };

@@ -9,16 +9,20 @@ export const NEAR_FINGER = 24;
 /** Drags parts and ends of connectors, with what goes along with them, and says where they were dropped. */
 export class Dragging {
     #dropped = -1000;
+    #isLetGo = false; // since the pointer went down: it may still be held, and then come up as a click
 
     /**
      * @param {Pieces} pieces
      * @param {Guides} guides
-     * @param on `begins`; `lines` that may be held to; and `drops`: a part's key, which end of it (or null), where its
-     *           middle or its end is, and within how many points a joint or a guide holds it
+     * @param on `begins`; `cancels`; `lines` that may be held to; and `drops`: a part's key, which end of it (or null),
+     *           where its middle or its end is, and within how many points a joint or a guide holds it
      */
     constructor(pieces, guides, on) {
         Object.assign(this, { pieces, guides, on });
-        this.drag = new PointerDrag(pieces.field, {
+        pieces.field.addEventListener('pointerdown', () => {
+            this.#isLetGo = false;
+        });
+        new PointerDrag(pieces.field, {
             begins: (event) => this.#begin(event),
             follows: (drag, event) => this.#follow(drag, event),
             ends: ({ piece }) => {
@@ -27,17 +31,17 @@ export class Dragging {
                 this.guides.end();
             },
             drops: (drag, event) => this.#drop(drag, event),
-            cancelled: () => this.pieces.show(),
+            cancelled: () => {
+                this.#isLetGo = true;
+                this.pieces.show();
+                this.on.cancels();
+            },
         });
-    }
-
-    get busy() {
-        return this.drag.busy;
     }
 
     /** Whether a click is the end of a drag, and no tap. */
     isEndOf(click) {
-        return click.timeStamp - this.#dropped < 60;
+        return this.#isLetGo || click.timeStamp - this.#dropped < 60;
     }
 
     #begin(event) {
@@ -99,10 +103,5 @@ export class Dragging {
             drag.from.y + drag.from.height / 2 + dy,
             near,
         );
-    }
-
-    cancel() {
-        if (this.drag.busy) this.drag.cancel();
-        else this.pieces.show();
     }
 }
