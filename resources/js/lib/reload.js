@@ -5,7 +5,12 @@ window.addEventListener('beforeunload', () => {
     left = performance.now();
 });
 
-/** Has the server draw the page anew; not where somebody is on their way to another, who would be called back. */
-export const reload = () => {
-    if (performance.now() - left >= LEAVING) window.location.reload();
-};
+/**
+ * Has the server draw the page anew; where somebody is on their way to another, who would be called back, only once it
+ * is plain that they have stayed.
+ */
+export function reload() {
+    const wait = left + LEAVING - performance.now();
+    if (wait > 0) setTimeout(reload, wait);
+    else window.location.reload();
+}
