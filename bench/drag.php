@@ -7,24 +7,11 @@ declare(strict_types=1);
 
 use App\Models\Teacher;
 use Bench\Bench;
-use Database\Factories\WorksheetFactory;
-use OpenSlate\Elements\AnswerBox;
-use OpenSlate\Geometry\Frame;
+use Bench\Rows;
 
 return function (Bench $bench): void {
     $teacher = Teacher::create(['name' => 'Drag', 'email' => 'drag@school.example', 'password' => 'drag-password']);
-    $boxes = array_map(
-        fn (int $n): AnswerBox => new AnswerBox(
-            "b{$n}",
-            Frame::of(30 + 36 * ($n % 15), 30 + 38 * intdiv($n, 15), 30, 18),
-            prompt: "Number {$n}",
-        ),
-        range(0, 299),
-    );
-    $worksheet = WorksheetFactory::new()
-        ->for($teacher)
-        ->withPages(...$boxes)
-        ->create(['name' => 'Drag']);
+    $worksheet = Rows::crowded($teacher);
     $times = [];
     $bench->withServer(8392, function (string $address) use ($bench, $worksheet, &$times): void {
         $times = $bench->node('drag.mjs', $address, 'drag@school.example', 'drag-password', (string) $worksheet->id);

@@ -9,33 +9,12 @@ declare(strict_types=1);
 
 use App\Models\Teacher;
 use Bench\Bench;
-use Database\Factories\WorksheetFactory;
-use Illuminate\Support\Facades\DB;
-use Illuminate\Support\Facades\Schema;
-use OpenSlate\Elements\AnswerBox;
-use OpenSlate\Geometry\Frame;
+use Bench\Rows;
 
 return function (Bench $bench): void {
-    Schema::dropIfExists('bare');
-    Schema::create('bare', function ($table): void {
-        $table->id();
-        $table->text('text')->nullable();
-    });
-    DB::table('bare')->insert(['text' => null]);
+    Rows::bare(1);
     $teacher = Teacher::create(['name' => 'Edit', 'email' => 'edit@school.example', 'password' => 'edit-password']);
-    $boxes = array_map(
-        fn (int $n): AnswerBox => new AnswerBox(
-            "b{$n}",
-            Frame::of(30 + 36 * ($n % 15), 30 + 38 * intdiv($n, 15), 30, 18),
-            prompt: "Number {$n}",
-        ),
-        range(0, 299),
-    );
-    $worksheet = WorksheetFactory::new()
-        ->for($teacher)
-        ->withPages(...$boxes)
-        ->create(['name' => 'Edit']);
-    $page = $worksheet->pages()->sole();
+    $page = Rows::crowded($teacher)->pages()->sole();
     $times = [];
     $bench->withServer(8393, function (string $address) use ($bench, $page, &$times): void {
         $times = $bench->node('edit.mjs', $address, 'edit@school.example', 'edit-password', (string) $page->id);

@@ -6,51 +6,17 @@
 
 declare(strict_types=1);
 
-use App\Actions\HandoutPlan;
-use App\Actions\HandOutWorksheets;
-use App\Models\Copy;
 use App\Models\SchoolClass;
-use App\Models\Student;
 use App\Models\Teacher;
 use Bench\Bench;
-use Database\Factories\WorksheetFactory;
-use Illuminate\Support\Facades\DB;
-use Illuminate\Support\Facades\Schema;
-use OpenSlate\Answers\TextAnswer;
-use OpenSlate\Elements\AnswerBox;
-use OpenSlate\Geometry\Frame;
-use OpenSlate\Handout\Mode;
+use Bench\Rows;
 
 return function (Bench $bench): void {
     $most = 300;
-    Schema::dropIfExists('bare');
-    Schema::create('bare', function ($table): void {
-        $table->id();
-        $table->text('text')->nullable();
-    });
-    DB::table('bare')->insert(array_fill(0, $most, ['text' => null]));
+    Rows::bare($most);
     $teacher = Teacher::create(['name' => 'Load', 'email' => 'load@school.example', 'password' => 'x']);
     $class = SchoolClass::create(['teacher_id' => $teacher->id, 'name' => 'Many', 'code' => 'BENCH4']);
-    $pin = bcrypt('2468', ['rounds' => 4]);
-    for ($n = 0; $n < $most; $n++) {
-        $class->students()->attach(Student::create(['name' => "Student {$n}", 'pin' => $pin]));
-    }
-    $boxes = array_map(
-        fn (int $n): AnswerBox => new AnswerBox("b{$n}", Frame::of(50, 30 + 35 * $n, 300, 30), TextAnswer::lines()),
-        range(0, 19),
-    );
-    $worksheet = WorksheetFactory::new()
-        ->for($teacher)
-        ->withPagesOf([$boxes])
-        ->create(['name' => 'Load']);
-    app(HandOutWorksheets::class)(
-        $teacher,
-        new HandoutPlan('Load', '', null, null, [[$worksheet, Mode::OwnCopy]], [$class]),
-    );
-    $pairs = Copy::whereIn('student_id', $class->students()->pluck('students.id'))
-        ->get(['id', 'student_id'])
-        ->map(fn (Copy $copy): string => "{$copy->student_id}.{$copy->id}")
-        ->join(',');
+    $pairs = Rows::typists($class, $most);
     $figures = [];
     $bench->withServer(8394, function (string $address) use ($bench, $class, $pairs, &$figures): void {
         $figures = $bench->node('load.mjs', $address, $class->code, '2468', $pairs);

@@ -9,6 +9,7 @@ use Bench\Bench;
 
 require dirname(__DIR__).'/vendor/autoload.php';
 require __DIR__.'/Bench.php';
+require __DIR__.'/Rows.php';
 
 $names = array_slice($argv, 1) ?: ['bring-in', 'hand-out', 'save', 'load', 'desks', 'drag', 'parts', 'edit', 'blanks'];
 $bench = new Bench;
