@@ -29,11 +29,13 @@ use OpenSlate\Handout\Mode;
 use OpenSlate\Page\PageFile;
 use Symfony\Component\HttpFoundation\Response;
 use Tests\Support\PdfMaker;
+use Tests\Support\ReadsFilesOnce;
 use Tests\TestCase;
 
 /** Walks every route there is as somebody it is not for, and expects to be refused. */
 final class AccessTest extends TestCase
 {
+    use ReadsFilesOnce;
     use RefreshDatabase;
 
     /** Doors: open to whoever comes. */

@@ -21,11 +21,13 @@ use OpenSlate\Elements\AnswerBox;
 use OpenSlate\Geometry\Frame;
 use Symfony\Component\HttpFoundation\Response;
 use Tests\Support\PdfMaker;
+use Tests\Support\ReadsFilesOnce;
 use Tests\TestCase;
 
 /** The pages of a worksheet: moved, added, turned, given other paper, taken out, and all of it taken back. */
 final class ArrangePagesTest extends TestCase
 {
+    use ReadsFilesOnce;
     use RefreshDatabase;
 
     private Teacher $teacher;

@@ -28,11 +28,13 @@ use OpenSlate\Handout\Mode;
 use OpenSlate\Page\Theme;
 use Symfony\Component\HttpFoundation\Response;
 use Tests\Support\PdfMaker;
+use Tests\Support\ReadsFilesOnce;
 use Tests\TestCase;
 
 /** What the Boxes and Key stations ask of the server besides plain edits. */
 final class BenchTest extends TestCase
 {
+    use ReadsFilesOnce;
     use RefreshDatabase;
 
     private const TABLE = [

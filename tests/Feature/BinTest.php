@@ -14,10 +14,12 @@ use App\Models\WorksheetState;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Facades\Queue;
 use Tests\Support\PdfMaker;
+use Tests\Support\ReadsFilesOnce;
 use Tests\TestCase;
 
 final class BinTest extends TestCase
 {
+    use ReadsFilesOnce;
     use RefreshDatabase;
 
     private Worksheet $worksheet;

@@ -17,11 +17,13 @@ use OpenSlate\Answers\AnswerKind;
 use OpenSlate\Elements\AnswerBox;
 use Symfony\Component\HttpFoundation\Response;
 use Tests\Support\DemoPack;
+use Tests\Support\ReadsFilesOnce;
 use Tests\TestCase;
 
 /** What is found on the print is proposed on the bench: taken, refused, one by one or all together. */
 final class BlanksTest extends TestCase
 {
+    use ReadsFilesOnce;
     use RefreshDatabase;
 
     private Worksheet $pack;

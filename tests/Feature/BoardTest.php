@@ -25,11 +25,13 @@ use OpenSlate\Geometry\Frame;
 use OpenSlate\Handout\Mode;
 use Symfony\Component\HttpFoundation\Response;
 use Tests\Support\DemoPack;
+use Tests\Support\ReadsFilesOnce;
 use Tests\TestCase;
 
 /** A choice board: a page of options, and a set with just the pages of what is on it. */
 final class BoardTest extends TestCase
 {
+    use ReadsFilesOnce;
     use RefreshDatabase;
 
     private Teacher $teacher;

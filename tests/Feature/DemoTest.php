@@ -13,10 +13,12 @@ use Database\Seeders\DemoSeeder;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Facades\Auth;
 use OpenSlate\Copies\CopyState;
+use Tests\Support\ReadsFilesOnce;
 use Tests\TestCase;
 
 final class DemoTest extends TestCase
 {
+    use ReadsFilesOnce;
     use RefreshDatabase;
 
     public function test_the_demo_school_is_whole_and_is_loaded_once(): void

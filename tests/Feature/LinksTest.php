@@ -16,11 +16,13 @@ use Illuminate\Foundation\Testing\RefreshDatabase;
 use OpenSlate\Elements\Link;
 use OpenSlate\Handout\Mode;
 use Tests\Support\DemoPack;
+use Tests\Support\ReadsFilesOnce;
 use Tests\TestCase;
 
 /** Links that were printed in a pack work in the copies, unless the teacher switched them off. */
 final class LinksTest extends TestCase
 {
+    use ReadsFilesOnce;
     use RefreshDatabase;
 
     private const FILMS = 'href="https://films.example/harbour-tides"';

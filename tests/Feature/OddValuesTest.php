@@ -22,11 +22,13 @@ use OpenSlate\Format\PageCodec;
 use OpenSlate\Handout\Mode;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Support\PdfMaker;
+use Tests\Support\ReadsFilesOnce;
 use Tests\TestCase;
 
 /** Whatever is sent to whatever address, it is answered, and never by an error of the program's own. */
 final class OddValuesTest extends TestCase
 {
+    use ReadsFilesOnce;
     use RefreshDatabase;
 
     /** Every name that some route reads. */

@@ -16,11 +16,13 @@ use OpenSlate\Packs\Role;
 use RuntimeException;
 use Symfony\Component\HttpFoundation\Response;
 use Tests\Support\DemoPack;
+use Tests\Support\ReadsFilesOnce;
 use Tests\TestCase;
 
 /** A bought pack: what its pages are for, and its sets, many at once. */
 final class PackTest extends TestCase
 {
+    use ReadsFilesOnce;
     use RefreshDatabase;
 
     private Worksheet $pack;

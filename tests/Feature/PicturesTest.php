@@ -26,11 +26,13 @@ use OpenSlate\Handout\Mode;
 use OpenSlate\Page\PageFile;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Symfony\Component\HttpFoundation\Response;
+use Tests\Support\ReadsFilesOnce;
 use Tests\TestCase;
 
 /** Pictures of students and teachers: every one is read, made small, and written anew. */
 final class PicturesTest extends TestCase
 {
+    use ReadsFilesOnce;
     use RefreshDatabase;
 
     private Worksheet $worksheet;

@@ -31,11 +31,13 @@ use OpenSlate\Handout\Mode;
 use OpenSlate\Page\PageFile;
 use Symfony\Component\HttpFoundation\Response;
 use Tests\Support\PdfMaker;
+use Tests\Support\ReadsFilesOnce;
 use Tests\TestCase;
 
 /** Who sees which picture: what somebody was given, and never what they can name. */
 final class SeenByOthersTest extends TestCase
 {
+    use ReadsFilesOnce;
     use RefreshDatabase;
 
     private Teacher $teacher;

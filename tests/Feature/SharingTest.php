@@ -17,11 +17,13 @@ use OpenSlate\Geometry\Frame;
 use OpenSlate\Packs\Role;
 use Symfony\Component\HttpFoundation\Response;
 use Tests\Support\DemoPack;
+use Tests\Support\ReadsFilesOnce;
 use Tests\TestCase;
 
 /** A colleague's master: looked at, taken as one's own, and then two that never touch again. */
 final class SharingTest extends TestCase
 {
+    use ReadsFilesOnce;
     use RefreshDatabase;
 
     private Teacher $owner;
