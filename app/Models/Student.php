@@ -72,20 +72,20 @@ final class Student extends Authenticatable
         );
     }
 
+    /** @return Attribute<never, string> */
+    protected function pin(): Attribute
+    {
+        return Attribute::set(fn (string $pin): string => Hash::isHashed($pin) ? $pin : self::hashed($pin));
+    }
+
     /**
      * Four digits are guessed through in a moment, however slowly they are hashed; so they are hashed as quickly as a
      * class that comes in all at once needs it, and guessing is slowed down at the door.
-     *
-     * @return Attribute<never, string>
      */
-    protected function pin(): Attribute
+    public static function hashed(string $pin): string
     {
-        return Attribute::set(
-            fn (string $pin): string => Hash::isHashed($pin)
-                ? $pin
-                : Hash::make($pin, [
-                    'rounds' => min(self::ROUNDS, (int) config('hashing.bcrypt.rounds', self::ROUNDS)),
-                ]),
-        );
+        return Hash::make($pin, [
+            'rounds' => min(self::ROUNDS, (int) config('hashing.bcrypt.rounds', self::ROUNDS)),
+        ]);
     }
 }

@@ -24,7 +24,6 @@ use App\School;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Carbon;
-use Illuminate\Support\Facades\Hash;
 use Illuminate\Support\Facades\Queue;
 use OpenSlate\Answers\ModelAnswer;
 use OpenSlate\Answers\TextAnswer;
@@ -186,7 +185,7 @@ final class DemoSeeder extends Seeder
     {
         $class = $teacher->classes()->create(['name' => $name, 'code' => $code]);
         // One hash for all: fifty slow hashes would be a slow first start.
-        $pin = Hash::make(self::PIN);
+        $pin = Student::hashed(self::PIN);
         foreach ($names as $student) {
             $class
                 ->students()
