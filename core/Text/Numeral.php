@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace OpenSlate\Text;
 
-/** Numbers as headings write them: 3, III, three, third. */
+/** Numbers as headings write them: 3, III, three. */
 final class Numeral
 {
     private const WORDS = [

@@ -134,6 +134,22 @@ final class AnswersTest extends TestCase
         }
     }
 
+    public function test_of_a_choice_one_is_taken_unless_several_are_asked_for(): void
+    {
+        $start = FormCodec::start(AnswerKind::Choice);
+        foreach ([[], ['many' => false]] as $one) {
+            $form = FormCodec::decode(Fields::of([...array_diff_key($start, ['many' => 0]), ...$one]));
+            $this->assertSame('b', $form->tidy('b'));
+            try {
+                $form->tidy('a,b');
+                $this->fail('two of one');
+            } catch (AnswerRefused $refusal) {
+                $this->assertNotSame('', $refusal->getMessage());
+            }
+        }
+        $this->assertSame('a,b', FormCodec::decode(Fields::of([...$start, 'many' => true]))->tidy('b,a'));
+    }
+
     public function test_choices_are_at_least_two_and_differ(): void
     {
         foreach ([['ebb'], ['ebb', 'ebb'], ['ebb', ' '], array_map(strval(...), range(1, 41))] as $choices) {

@@ -60,6 +60,35 @@ final class ChoiceBoardTest extends TestCase
         }
     }
 
+    public function test_what_a_tile_shows_stays_within_it_and_the_tiles_below_the_directions(): void
+    {
+        foreach ($this->papers() as $paper => $size) {
+            foreach (range(ChoiceBoard::FEWEST, ChoiceBoard::MOST) as $count) {
+                $tiles = array_map(
+                    fn (int $n): BoardTile => new BoardTile(
+                        new ChoiceOption("o{$n}", str_repeat('Rock pools ', $n), 'Look closely.', [1]),
+                        LinkTarget::page('k'),
+                        Backdrop::of(str_repeat('ab', 32), 1),
+                        Size::ofPaper(PaperSize::A4),
+                    ),
+                    range(1, $count),
+                );
+                [$title, $lead] = $drawn = BoardPage::draw('Choose', 'Two of these.', $tiles, $size);
+                $this->assertEqualsWithDelta($title->frame()->bottom(), $lead->frame()->y, 0.02);
+                $side = min($size->width, $size->height);
+                foreach (array_slice($drawn, 2) as $element) {
+                    preg_match('/^bdo(\d+)/', $element->id(), $match);
+                    $place = BoardPage::places($count, $size, true)[(int) $match[1] - 1];
+                    $this->assertTrue($place->contains($element->frame()), "{$element->id()} of {$count} on {$paper}");
+                    $this->assertGreaterThan($lead->frame()->bottom(), $element->frame()->y);
+                    // As wide a margin as the board has at its sides.
+                    $this->assertGreaterThan(0.05 * $side, $element->frame()->x);
+                    $this->assertLessThan($size->height - 0.05 * $side, $element->frame()->bottom());
+                }
+            }
+        }
+    }
+
     public function test_a_long_name_has_two_lines_and_a_short_one_has_one(): void
     {
         $height = function (string $name): float {

@@ -62,6 +62,14 @@ final class FieldsTest extends TestCase
                 fn (Fields $fields) => $fields->objects('list', 9),
                 '$.list[0]: must be an object',
             ],
+            'an object among lists' => [
+                fn (Fields $fields) => Fields::of(['rows' => [['ebb'], ['at' => 'flood']]])->lists('rows', 9),
+                '$.rows: must hold lists',
+            ],
+            'a word among lists' => [
+                fn (Fields $fields) => Fields::of(['rows' => [['ebb'], 'flood']])->lists('rows', 9),
+                '$.rows: must hold lists',
+            ],
             'unknown' => [
                 fn (Fields $fields) => [$fields->text('name', 9), $fields->nothingElse()],
                 '$.n: is not known',

@@ -55,6 +55,21 @@ final class FurnitureTest extends TestCase
         $this->assertSame([['Read this']], $this->left([$this->page(1, ['Read this' => 300, '- 3 -' => 780])]));
     }
 
+    public function test_a_label_that_comes_back_stays_where_it_heads_the_page(): void
+    {
+        $pages = fn (float $height): array => array_map(
+            fn (int $n): PageText => new PageText($n, Size::of(600, 800), [
+                new TextLine("Voyage {$n}", Frame::of(50, 30, 300, $height)),
+                new TextLine("The tide on day {$n} of our time at sea", Frame::of(50, 300, 300, 10)),
+                new TextLine('turned at noon, and the boat came home', Frame::of(50, 320, 300, 10)),
+            ]),
+            [1, 2, 3],
+        );
+
+        $this->assertContains('Voyage 2', $this->left($pages(12.5))[1], 'larger than running text by a quarter');
+        $this->assertNotContains('Voyage 2', $this->left($pages(11.5))[1], 'hardly larger');
+    }
+
     public function test_words_that_two_pages_share_are_counted_as_often_as_both_have_them(): void
     {
         $similarity = new TextSimilarity([

@@ -69,6 +69,10 @@ final class TallyTest extends TestCase
             Tally::of($this->page($tile('a', false), $tile('b', false))->withKey($key)),
         );
         $this->assertEquals(new Tally(0, 1, 0, 0), $this->tally($tile('a', true)), 'what is fixed is no answer');
+
+        $box = new AnswerBox('b', Frame::of(10, 60, 80, 20));
+        $this->assertSame(2, $this->page($box, $tile('a', false), $tile('c', false))->placesCount());
+        $this->assertSame(1, $this->page($box, $tile('a', true))->placesCount());
     }
 
     private function tally(Element ...$elements): Tally
