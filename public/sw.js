@@ -15,9 +15,19 @@ self.addEventListener('fetch', (event) => {
     if (event.request.method !== 'GET' || url.origin !== self.location.origin) return;
     if (event.request.mode === 'navigate')
         event.respondWith(serverFirst(event.request, url.pathname.startsWith('/my/')));
-    else if (/^\/(build|backdrops|pictures|my\/sheets)\//.test(url.pathname))
-        event.respondWith(keptFirst(event.request));
+    else if (isForGood(url)) event.respondWith(keptFirst(event.request));
 });
+
+// The page that started this worker, and what it had loaded by then, came past it.
+self.addEventListener('message', (event) => event.waitUntil(keepWhatCamePast(event.data)));
+
+async function keepWhatCamePast({ page, files }) {
+    await serverFirst(new Request(page), true);
+    await Promise.all(files.filter((file) => isForGood(new URL(file))).map((file) => keptFirst(new Request(file))));
+}
+
+const isForGood = (url) =>
+    url.origin === self.location.origin && /^\/(build|backdrops|pictures|my\/sheets)\//.test(url.pathname);
 
 const whoIsKept = async (pages) => (await pages.match(WHO))?.text() ?? NOBODY;
 

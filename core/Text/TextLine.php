@@ -14,6 +14,26 @@ final readonly class TextLine
     {
     }
 
+    /** The line that words are, in the order of reading. */
+    public static function of(Word $first, Word ...$more): self
+    {
+        $words = [$first, ...array_values($more)];
+        $frames = array_map(fn (Word $word): Frame => $word->frame, $words);
+        $left = min(array_map(fn (Frame $frame): float => $frame->x, $frames));
+        $top = min(array_map(fn (Frame $frame): float => $frame->y, $frames));
+
+        return new self(
+            implode(' ', array_map(fn (Word $word): string => $word->text, $words)),
+            Frame::of(
+                $left,
+                $top,
+                max(array_map(fn (Frame $frame): float => $frame->right(), $frames)) - $left,
+                max(array_map(fn (Frame $frame): float => $frame->bottom(), $frames)) - $top,
+            ),
+            $words,
+        );
+    }
+
     public function wordCount(): int
     {
         return preg_match_all('/[\p{L}\p{N}]+/u', $this->text) ?: 0;

@@ -1,6 +1,7 @@
 import AxeBuilder from '@axe-core/playwright';
 import { test as base, expect } from '@playwright/test';
 import { readFileSync } from 'node:fs';
+import { deflateSync } from 'node:zlib';
 
 export { expect };
 
@@ -102,6 +103,48 @@ export async function expectAccessible(page) {
         .analyze();
     const grave = violations.filter((one) => ['serious', 'critical'].includes(one.impact));
     expect(grave.map((one) => `${one.id}: ${one.nodes.map((node) => node.target.join(' ')).join(', ')}`)).toEqual([]);
+}
+
+/** Until the browser keeps a student's page and its scripts, for when the server is away. */
+export const isKept = (page) =>
+    expect
+        .poll(() =>
+            page.evaluate(async () => (await (await caches.open('open-slate-pages')).keys()).map((one) => one.url)),
+        )
+        .toEqual(expect.arrayContaining([page.url(), expect.stringMatching(/\/build\/.*\/copy-/)]));
+
+/** A PNG of one colour (PNG specification, 5). */
+export function png(width, height) {
+    const table = Array.from({ length: 256 }, (_, n) => {
+        let c = n;
+        for (let k = 0; k < 8; k++) c = c & 1 ? 0xedb88320 ^ (c >>> 1) : c >>> 1;
+        return c >>> 0;
+    });
+    const crc = (bytes) => {
+        let c = 0xffffffff;
+        for (const byte of bytes) c = table[(c ^ byte) & 255] ^ (c >>> 8);
+        return (c ^ 0xffffffff) >>> 0;
+    };
+    const chunk = (type, data) => {
+        const body = Buffer.concat([Buffer.from(type), data]);
+        const head = Buffer.alloc(4);
+        head.writeUInt32BE(data.length);
+        const tail = Buffer.alloc(4);
+        tail.writeUInt32BE(crc(body));
+        return Buffer.concat([head, body, tail]);
+    };
+    const size = Buffer.alloc(13);
+    size.writeUInt32BE(width);
+    size.writeUInt32BE(height, 4);
+    size.set([8, 2], 8);
+    const rows = Buffer.alloc((width * 3 + 1) * height, 90);
+    for (let y = 0; y < height; y++) rows[y * (width * 3 + 1)] = 0;
+    return Buffer.concat([
+        Buffer.from([0x89, 0x50, 0x4e, 0x47, 13, 10, 26, 10]),
+        chunk('IHDR', size),
+        chunk('IDAT', deflateSync(rows)),
+        chunk('IEND', Buffer.alloc(0)),
+    ]);
 }
 
 let count = 0;

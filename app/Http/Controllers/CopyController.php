@@ -32,6 +32,7 @@ final class CopyController
             'copy' => $copy,
             'handout' => $copy->item->handout,
             'edition' => $copy->item->edition,
+            'door' => $copy->student->classes()->first(),
         ]);
     }
 

@@ -1,12 +1,29 @@
-import { Away, request } from '../lib/request';
+import { MOST_OF_A_PICTURE } from '../lib/limits';
+import { smaller } from '../lib/pictures';
+import { Away, Refused, request } from '../lib/request';
+import { upload } from '../lib/upload';
 import { here } from '../lib/who';
+import { ComeBack } from './come-back';
 import { Mirror, Pending } from './kept';
 import { PageZoom } from './page-zoom';
 import { placesIn } from './places';
+import { WaitingPictures } from './waiting-pictures';
 
 const REST = 600; // milliseconds after the last key before saving …
 const AT_MOST = 1500; // … and at the latest after the first
 const TRY_AGAIN = 2500;
+
+/** As an address that the page's rules for pictures allow. */
+const asAddress = (blob) =>
+    new Promise((resolve) => {
+        const reader = new FileReader();
+        reader.onload = () => resolve(reader.result);
+        reader.onerror = () => resolve('');
+        reader.readAsDataURL(blob);
+    });
+
+/** Whether it is the picture that was not taken, and no sending it again would help. */
+const isFinal = (problem) => !(problem instanceof Refused) || [400, 413, 422].includes(problem.status);
 
 /** A student's copy: what is typed is kept in the browser at once, and sent until the server has confirmed it. */
 export class CopyWork {
@@ -16,6 +33,7 @@ export class CopyWork {
     #firstUnsent = 0;
     #clashes = [];
     #refused = {};
+    #notTaken = '';
 
     constructor(root) {
         this.root = root;
@@ -24,7 +42,7 @@ export class CopyWork {
         this.window = Math.random().toString(36).slice(2, 12).padEnd(6, '0');
         this.kept = new Pending(here, this.copy, this.window);
         this.mirror = new Mirror(here, this.copy);
-        this.picturesUrl = `${root.dataset.save}/pictures`;
+        this.waiting = new WaitingPictures(here, this.copy);
         this.guidesUrl = `${root.dataset.save}/guides`;
         this.places = placesIn(root, (place) => this.#changed(place), this);
         this.byKey = new Map(this.places.map((place) => [place.key, place]));
@@ -35,6 +53,8 @@ export class CopyWork {
         this.texts = Object.fromEntries(this.places.map((place) => [place.key, place.drawn ?? place.value]));
         this.zoom = new PageZoom(root);
         if (root.dataset.closed === 'yes') return;
+        const door = root.querySelector('[data-come-back]');
+        this.comeBack = door && new ComeBack(door, () => this.#save());
         this.#recover();
         this.#listen();
         this.#tally();
@@ -43,6 +63,7 @@ export class CopyWork {
             this.#changed(place);
         });
         this.root.dataset.ready = 'yes';
+        this.#recoverPictures();
     }
 
     // --- what was there before ---
@@ -62,6 +83,19 @@ export class CopyWork {
             this.#status('unsaved', 'Saving');
             this.#schedule(0);
         }
+    }
+
+    async #recoverPictures() {
+        const left = await this.waiting.left();
+        for (const [name, picture] of left) {
+            const { place, part } = this.#named(name);
+            if (place) place.waits(await asAddress(picture), part);
+            else await this.waiting.forget(name);
+        }
+        if (left.size === 0) return;
+        this.#tally();
+        this.#status('unsaved', 'Saving');
+        this.#schedule(0);
     }
 
     #put(place, text, confirmed = true) {
@@ -107,6 +141,7 @@ export class CopyWork {
     }
 
     #changed(place) {
+        this.#notTaken = '';
         this.#pending[place.key] = place.value;
         this.#mended(place.key);
         this.#keep();
@@ -162,13 +197,17 @@ export class CopyWork {
                 });
                 this.#keep();
             }
+            if (this.waiting.all.size > 0) {
+                for (const [name, picture] of this.waiting.all) await this.#sendPicture(name, picture);
+                return this.#saveAll(); // What is laid on a part goes with its page's model.
+            }
             if (Object.keys(this.#refused).length > 0) {
                 this.#status('away', 'Not all saved');
                 this.#trouble('');
                 return false;
             }
             this.#status('saved', 'Saved');
-            this.#trouble('');
+            this.#trouble(this.#notTaken);
             return true;
         } catch (problem) {
             this.#failed(problem);
@@ -200,6 +239,7 @@ export class CopyWork {
             if (window === this.window && this.#pending[place] === answers[place]) model?.settled(text);
             else if (window === this.window && place in this.#pending && model)
                 this.#pending[place] = model.rebased(answers[place], text); // It is sent next, and settles then.
+            else if (window !== this.window && !(place in this.#pending)) model?.settled(text); // left from before
             answer.said.forEach((words) => this.byKey.get(place)?.note(words));
         });
         this.mirror.keep(this.revision, this.texts);
@@ -236,28 +276,68 @@ export class CopyWork {
         field.removeAttribute('aria-describedby');
     }
 
-    // --- for places that send something of their own ---
+    // --- pictures, which go by themselves ---
+
+    /**
+     * Takes a picture for a place: it shows at once, and is sent when there is a connection.
+     *
+     * @param place one with waits, arrived and sentBack
+     * @param {string} part of the place, where it takes several
+     */
+    async putPicture(place, file, part = '') {
+        this.#notTaken = '';
+        const picture = await smaller(file);
+        const kept = await this.waiting.keep(`${place.key}/${part}`, picture);
+        place.waits(await asAddress(picture), part);
+        this.#tally();
+        this.#status('unsaved', 'Saving');
+        if (!kept) this.#trouble('This browser keeps no pictures on this device. Stay here until it says “Saved”.');
+        this.#schedule(0);
+    }
+
+    async takeOffPicture(place, part = '') {
+        await this.waiting.forget(`${place.key}/${part}`);
+        this.#tally();
+    }
+
+    #named(name) {
+        const [key, part] = name.split('/');
+        return { place: this.byKey.get(key), part };
+    }
+
+    async #sendPicture(name, picture) {
+        const { place, part } = this.#named(name);
+        try {
+            const answer = await upload(picture, `${this.root.dataset.save}/pictures`, MOST_OF_A_PICTURE, {
+                place: place.key,
+                base: this.revision,
+                window: this.window,
+                page: this.#page(),
+            });
+            if (this.waiting.all.get(name) !== picture) return; // Another was chosen meanwhile, or none.
+            place.arrived(answer.value, part);
+            if (answer.revision !== undefined) {
+                this.revision = answer.revision;
+                this.texts[place.key] = place.value;
+                this.mirror.keep(this.revision, this.texts);
+                this.#tally(answer.filled);
+            }
+        } catch (problem) {
+            if (problem instanceof Away || !isFinal(problem)) throw problem;
+            place.sentBack(problem.message, part);
+        }
+        await this.waiting.forget(name);
+    }
+
+    /** Says what a place could not take, until something is changed. */
+    trouble(words) {
+        this.#notTaken = words;
+        this.#trouble(words);
+    }
 
     /** Sends what is unsent, and waits until it is with the server or cannot be. */
     saved() {
         return this.#save();
-    }
-
-    stamp() {
-        return { base: this.revision, window: this.window, page: this.#page() };
-    }
-
-    confirmed(place, answer) {
-        this.revision = answer.revision;
-        this.texts[place.key] = place.value;
-        this.mirror.keep(this.revision, this.texts);
-        this.#tally(answer.filled);
-        this.#status('saved', 'Saved');
-        this.#trouble('');
-    }
-
-    trouble(words) {
-        this.#trouble(words);
     }
 
     #failed(problem) {
@@ -267,9 +347,8 @@ export class CopyWork {
             this.#timer = setTimeout(() => this.#save(), TRY_AGAIN);
         } else if (problem.status === 401 || problem.status === 419 || problem.status === 403) {
             this.#status('away', 'Not sent');
-            this.#trouble(
-                'You are signed out, so this cannot be sent. It is kept on this device: sign in again and open it, then it is sent.',
-            );
+            if (this.comeBack) this.comeBack.ask();
+            else this.#trouble('You were signed out. Your work is kept on this device until you come in again.');
         } else if (problem.status === 409) {
             this.#status('away', 'Not sent');
             this.#trouble(`${problem.message} Your last words are kept on this device.`);

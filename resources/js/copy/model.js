@@ -1,8 +1,5 @@
 import { Guides } from '../lib/guides';
-import { MOST_OF_A_PICTURE } from '../lib/limits';
-import { smaller } from '../lib/pictures';
 import { request } from '../lib/request';
-import { upload } from '../lib/upload';
 import { Chosen } from './parts/chosen';
 import { Dragging, NEAR_FINGER } from './parts/dragging';
 import { Large } from './parts/large';
@@ -187,7 +184,7 @@ export class ModelPlace {
         });
         const { own, picture } = this.chosen;
         own.querySelector('input').addEventListener('change', (event) => this.#write(event.target.value));
-        picture.querySelector('input').addEventListener('change', (event) => this.#send(event.target));
+        picture.querySelector('input')?.addEventListener('change', (event) => this.#choose(event.target));
         picture.querySelector('[data-moves-set]').addEventListener('click', (event) => {
             const button = event.target.closest('button');
             if (button) this.#write(button.value);
@@ -236,28 +233,33 @@ export class ModelPlace {
         return true;
     }
 
-    async #send(input) {
+    #choose(input) {
         const [file] = input.files;
-        const { key, end } = this.chosen;
+        const { key } = this.chosen;
         input.value = '';
-        if (!file || key === null) return;
+        if (file && key !== null) this.work.putPicture(this, file, key);
+    }
+
+    waits(address, key) {
+        this.pieces.waiting.set(key, address);
+        this.pieces.show();
         this.#say('The picture is on its way.');
-        try {
-            await this.work.saved?.();
-            const { value } = await upload(await smaller(file), this.work.picturesUrl, MOST_OF_A_PICTURE, {
-                place: this.key,
-                ...this.work.stamp(),
-            });
-            if (this.chosen.isNone) [this.chosen.key, this.chosen.end] = [key, end];
-            this.#write(value);
-        } catch (problem) {
-            this.#say(problem.message);
-        }
+    }
+    arrived(sha256, key) {
+        this.pieces.waiting.delete(key);
+        if (this.pieces.all.has(key)) this.#writeOn(key, sha256);
+    }
+    sentBack(words, key) {
+        this.pieces.waiting.delete(key);
+        this.pieces.show();
+        this.#say(words);
     }
 
     #write(words) {
-        if (this.chosen.isNone) return;
-        const { key } = this.chosen;
+        if (!this.chosen.isNone) this.#writeOn(this.chosen.key, words);
+    }
+
+    #writeOn(key, words) {
         const [x, y, held] = this.pieces.at(key);
         this.#put(key, words === '' ? [x, y, held ?? ''] : [x, y, held ?? '', words.slice(0, 120)]);
     }

@@ -1,7 +1,3 @@
-import { MOST_OF_A_PICTURE } from '../lib/limits';
-import { smaller } from '../lib/pictures';
-import { upload } from '../lib/upload';
-
 /** A place for a picture of the student's own. */
 export class PicturePlace {
     constructor(field, changed, work) {
@@ -12,10 +8,13 @@ export class PicturePlace {
         this.off = field.querySelector('[data-put-off]');
         this.words = field.querySelector('[data-put-words]');
         this.empty = this.value === '' ? this.words?.textContent : 'Add a picture';
-        this.input?.addEventListener('change', () => this.#send(work));
+        this.work = work;
+        this.input?.addEventListener('change', () => this.#choose());
         this.off?.addEventListener('click', () => {
+            const had = this.value !== '';
             this.value = '';
-            changed(this);
+            work.takeOffPicture(this);
+            if (had) changed(this);
             this.input.focus();
         });
     }
@@ -25,14 +24,19 @@ export class PicturePlace {
     }
     set value(sha256) {
         this.field.dataset.value = sha256;
-        this.picture.hidden = sha256 === '';
-        if (sha256 !== '') this.picture.src = `/pictures/${sha256}`;
-        if (this.off) this.off.hidden = sha256 === '';
-        if (this.words) this.words.textContent = sha256 === '' ? this.empty : 'Change';
+        this.#show(sha256 === '' ? '' : `/pictures/${sha256}`);
+    }
+
+    #show(address) {
+        this.isWaiting = address.startsWith('data:');
+        this.picture.hidden = address === '';
+        if (address !== '') this.picture.src = address;
+        if (this.off) this.off.hidden = address === '';
+        if (this.words) this.words.textContent = address === '' ? this.empty : 'Change';
     }
 
     get filled() {
-        return this.value !== '';
+        return this.value !== '' || this.isWaiting === true;
     }
     words(value) {
         return value === '' ? 'nothing' : 'a picture';
@@ -44,22 +48,22 @@ export class PicturePlace {
         return this.field.contains(target);
     }
 
-    async #send(work) {
+    #choose() {
         const [file] = this.input.files;
         this.input.value = '';
-        if (!file) return;
-        this.words.textContent = 'Sending';
-        try {
-            await work.saved();
-            const answer = await upload(await smaller(file), work.picturesUrl, MOST_OF_A_PICTURE, {
-                place: this.key,
-                ...work.stamp(),
-            });
-            this.value = answer.value;
-            work.confirmed(this, answer);
-        } catch (problem) {
-            this.words.textContent = this.value === '' ? this.empty : 'Change';
-            work.trouble(problem.message);
-        }
+        if (file) this.work.putPicture(this, file);
+    }
+
+    // --- on its way to the server ---
+
+    waits(address) {
+        this.#show(address);
+    }
+    arrived(sha256) {
+        this.value = sha256;
+    }
+    sentBack(words) {
+        this.value = this.field.dataset.value; // what was there before
+        this.work.trouble(words);
     }
 }

@@ -1,11 +1,11 @@
-import { once, token } from './request';
+import { Away, once, Refused, token } from './request';
 
 export const megabytes = (bytes) => `${(bytes / 1048576).toFixed(1)} MB`;
 
 /**
  * Sends a file, telling how much of it (0 to 100) is there.
  *
- * @returns {Promise<object>} what the server answers; it fails with a sentence for the person
+ * @returns {Promise<object>} what the server answers; it fails as lib/request.js does, with a sentence for the person
  */
 export function upload(file, url, most, fields = {}, progress = () => {}) {
     return new Promise((resolve, reject) => {
@@ -27,7 +27,7 @@ export function upload(file, url, most, fields = {}, progress = () => {}) {
         request.setRequestHeader('Idempotency-Key', once());
         request.upload.onprogress = (event) => progress(Math.round((event.loaded / event.total) * 100), event);
         request.onerror = () =>
-            reject(new Error('The file did not arrive: there is no connection. Check it and try again.'));
+            reject(new Away('The file did not arrive: there is no connection. Check it and try again.'));
         request.onload = () => {
             let answer = {};
             try {
@@ -35,8 +35,10 @@ export function upload(file, url, most, fields = {}, progress = () => {}) {
             } catch {
                 /* What is no JSON is no answer of ours. */
             }
+            const message = answer.message ?? 'The file could not be brought in. Try again.';
             if (request.status === 201) resolve(answer);
-            else reject(new Error(answer.message ?? 'The file could not be brought in. Try again.'));
+            else if (request.status >= 502) reject(new Away(message));
+            else reject(new Refused(request.status, { ...answer, message }));
         };
         request.send(form);
     });

@@ -24,7 +24,7 @@
         <div class="desk" data-desk tabindex="-1">
             <div class="desk__page" data-page="1">
                 @unless ($locked)
-                    @includeWhen($shown->content->hasMoves(), 'student.moves', ['page' => $shown->content])
+                    @includeWhen($shown->content->hasMoves(), 'student.moves', ['page' => $shown->content, 'isKey' => true])
                 @endunless
                 <div data-key-page>
                     @if ($locked)

@@ -42,6 +42,18 @@
         <div class="notice notice--bad" data-trouble hidden role="alert">
             <p data-trouble-words></p>
         </div>
+        @if ($door !== null && !$closed)
+            <form class="notice notice--bad come-back" data-come-back action="{{ route('class.enter', $door) }}"
+                method="post" autocomplete="off" hidden>
+                <p role="status" data-come-back-words></p>
+                <input type="hidden" name="student" value="{{ $copy->student_id }}">
+                <label for="come-back-pin">Your PIN, {{ $copy->student->name }}</label>
+                <input class="form-control" id="come-back-pin" name="pin" type="password" inputmode="numeric"
+                    autocomplete="off" maxlength="20" required aria-describedby="come-back-said">
+                <button class="btn btn-primary">Come in again</button>
+                <p class="field__error" id="come-back-said" data-come-back-said role="alert"></p>
+            </form>
+        @endif
         <div class="copy__scroll" data-scroll tabindex="-1">
             <ol class="copy__pages" data-pages>
                 @php($pictures = new HandedPictures($copy->item))

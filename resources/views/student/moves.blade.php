@@ -17,8 +17,11 @@
     <button type="button" class="btn btn-primary" data-move="small" hidden>Back to the page</button>
     <label class="moves__own" data-moves-own hidden>Its words <input class="form-control" maxlength="120"
             autocomplete="off"></label>
-    <div class="moves__picture" data-moves-picture hidden><label class="put__add">Picture from this device<input
-                type="file" accept="image/*"></label><span class="moves__set" data-moves-set role="group"
+    <div class="moves__picture" data-moves-picture hidden>
+        @unless ($isKey ?? false)
+            <label class="put__add">Picture from this device<input type="file" accept="image/*"></label>
+        @endunless
+        <span class="moves__set" data-moves-set role="group"
             aria-label="Pictures to choose from"></span></div>
     <p class="moves__said" data-moves-said role="status"></p>
 </div>

@@ -11,6 +11,9 @@ export class Pieces {
     /** What went along with a part that was dropped, until the server says where it rests. */
     carried = {};
 
+    /** Pictures laid on parts that are on their way to the server: addresses by key. */
+    waiting = new Map();
+
     constructor(field) {
         this.field = field;
         this.layer = field.closest('.sheet__layer');
@@ -108,7 +111,7 @@ export class Pieces {
             piece.setAttribute('aria-label', this.said(key));
             const words = this.placed[key]?.[3];
             if ('own' in piece.dataset) this.#ownWords(piece, words);
-            if ('picture' in piece.dataset) this.#ownPicture(piece, words);
+            if ('picture' in piece.dataset) this.#ownPicture(piece, words, this.waiting.get(key));
         });
         this.#stocks();
     }
@@ -152,11 +155,12 @@ export class Pieces {
         shown.textContent = words === '' ? piece.dataset.words : words;
     }
 
-    #ownPicture(piece, source = '') {
+    #ownPicture(piece, source = '', waiting = '') {
         const picture = piece.querySelector('img');
         const shown = source || piece.dataset.source;
-        picture.hidden = shown === '';
-        if (shown !== '' && !picture.src.endsWith(shown)) picture.src = `/pictures/${shown}`;
+        const address = waiting || (shown && `/pictures/${shown}`);
+        picture.hidden = address === '';
+        if (address !== '' && !picture.src.endsWith(address)) picture.src = address;
     }
 
     /** How many of a stock are left; said on the one that lies on top, which alone is seen. */
@@ -204,7 +208,7 @@ export class Pieces {
         const picture = 'picture' in piece.dataset;
         return [
             (!picture && placed?.[3]) || piece.dataset.name,
-            picture && placed?.[3] ? 'with a picture' : '',
+            picture && (placed?.[3] || this.waiting.has(key)) ? 'with a picture' : '',
             of > 1 ? `${number} of ${of}` : '',
             where,
         ]
