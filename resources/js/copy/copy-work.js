@@ -12,6 +12,7 @@ import { WaitingPictures } from './waiting-pictures';
 const REST = 600; // milliseconds after the last key before saving …
 const AT_MOST = 1500; // … and at the latest after the first
 const TRY_AGAIN = 2500;
+const WAITS = 'Your work waits here until it can be sent.';
 
 /** As an address that the page's rules for pictures allow. */
 const asAddress = (blob) =>
@@ -475,6 +476,10 @@ export class CopyWork {
         if (status.dataset.is === is) return;
         status.dataset.is = is;
         status.textContent = words;
+        // That all is well is not worth a word after every answer; that it is not, or is again, is.
+        const told = document.querySelector('[data-told]');
+        if (is === 'away') told.textContent = WAITS;
+        else if (is === 'saved') told.textContent = told.textContent === WAITS ? 'All of it is sent now.' : '';
     }
 
     #trouble(words) {

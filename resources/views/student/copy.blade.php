@@ -17,7 +17,8 @@
                 title="Larger"><x-icon name="plus" /></button>
         </div>
         @unless ($closed)
-            <p class="copybar__saved" data-saved role="status">Saved</p>
+            <p class="copybar__saved" data-saved>Saved</p>
+            <p class="visually-hidden" data-told role="status"></p>
         @endunless
     </header>
     <main id="main" class="copy" data-copy-work data-save="{{ route('copies.save', $copy) }}"
@@ -62,6 +63,7 @@
                 @foreach ($edition->frozenPages() as $index => $frozen)
                     @php($page = $frozen->forStudents($handout->answers_shown_at !== null))
                     <li id="page-{{ $index + 1 }}" data-page="{{ $index + 1 }}">
+                        <h2 class="visually-hidden">Page {{ $index + 1 }} of {{ $edition->pages_count }}</h2>
                         @unless ($closed)
                             @includeWhen($page->hasMoves(), 'student.moves')
                         @endunless
