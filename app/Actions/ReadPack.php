@@ -7,6 +7,7 @@ namespace App\Actions;
 use App\Documents\FileRefused;
 use App\Documents\PrintedLink;
 use App\Documents\Sources;
+use App\Models\Backdrop;
 use App\Models\PageRevision;
 use App\Models\Worksheet;
 use App\Models\WorksheetPage;
@@ -15,6 +16,8 @@ use Illuminate\Support\Str;
 use OpenSlate\Elements\Link;
 use OpenSlate\Format\PageCodec;
 use OpenSlate\Packs\PackReading;
+use OpenSlate\Text\LinesCodec;
+use OpenSlate\Text\PageText;
 
 /** Notes on the pages of a new master what each seems to be for, which section it belongs to, and its links. */
 final class ReadPack
@@ -31,7 +34,8 @@ final class ReadPack
         $texts = $source->texts($path, $pages);
         $reading = PackReading::of($texts);
         $links = $source->links($path, $texts);
-        DB::transaction(function () use ($master, $reading, $links): void {
+        DB::transaction(function () use ($master, $reading, $links, $texts): void {
+            $this->keepLines($master->original()->firstOrFail()->sha256, $texts);
             $rows = $master->pages()->with('current')->get()->keyBy('position');
             $ids = $rows->map(fn (WorksheetPage $page): int => $page->id)->all();
             foreach ($rows as $number => $page) {
@@ -46,6 +50,17 @@ final class ReadPack
                 $this->layLinks($page->current, $links[$number] ?? []);
             }
         });
+    }
+
+    /** @param  list<PageText>  $texts */
+    private function keepLines(string $source, array $texts): void
+    {
+        foreach ($texts as $text) {
+            Backdrop::where('source', $source)
+                ->where('page', $text->number)
+                ->whereNull('lines')
+                ->update(['lines' => LinesCodec::encode($text->lines)]);
+        }
     }
 
     /**

@@ -8,6 +8,8 @@ use Illuminate\Database\Eloquent\Model;
 use OpenSlate\Blanks\Blank;
 use OpenSlate\Blanks\Proposals;
 use OpenSlate\Paper\Size;
+use OpenSlate\Text\LinesCodec;
+use OpenSlate\Text\PrintedText;
 
 /**
  * One printed page of a stored file: its size in points, the colour of its paper, its two pictures.
@@ -20,6 +22,7 @@ use OpenSlate\Paper\Size;
  * @property string $paper
  * @property string $image
  * @property string $thumbnail
+ * @property string|null $lines as OpenSlate\Text\LinesCodec writes them; null until somebody has read them
  * @property string|null $blanks as OpenSlate\Blanks\Proposals writes them; null until somebody has looked
  */
 final class Backdrop extends Model
@@ -28,12 +31,18 @@ final class Backdrop extends Model
 
     protected $table = 'backdrops';
 
-    protected $fillable = ['source', 'page', 'width', 'height', 'paper', 'image', 'thumbnail', 'blanks'];
+    protected $fillable = ['source', 'page', 'width', 'height', 'paper', 'image', 'thumbnail', 'lines', 'blanks'];
 
     /** @return list<Blank>|null null until somebody has looked for them */
     public function blanksFound(): ?array
     {
         return $this->blanks === null ? null : Proposals::decode($this->blanks);
+    }
+
+    /** What is printed on it, as far as its words can be read. */
+    public function text(): PrintedText
+    {
+        return new PrintedText($this->size(), $this->lines === null ? [] : LinesCodec::decode($this->lines));
     }
 
     public function size(): Size

@@ -24,12 +24,51 @@ final class Prompts
             default => self::before($ground, $blank->frame) ?: self::above($ground, $blank->frame),
         };
 
+        return self::tidy($label);
+    }
+
+    /**
+     * Of a box that somebody laid, of whose kind nothing is known: the words before it, or the heads of its row and its
+     * column where it has both, or the words above, or what stands further off at its height.
+     */
+    public static function at(Ground $ground, Frame $frame): string
+    {
+        return self::tidy(
+            self::before($ground, $frame)
+                ?: self::inTable($ground, $frame)
+                ?: self::above($ground, $frame)
+                ?: self::heads($ground, $frame),
+        );
+    }
+
+    private static function tidy(string $label): string
+    {
         return mb_strimwidth(
             trim((string) preg_replace(['/_{2,}|[.…]{4,}/u', '/\s+/u'], ['', ' '], $label)),
             0,
             self::LONGEST,
             '…',
         );
+    }
+
+    private static function inTable(Ground $ground, Frame $frame): string
+    {
+        $row = self::row($ground, $frame);
+        $head = self::columnHead($ground, $frame);
+        if ($row === [] || $head === '') {
+            return '';
+        }
+        // The first cell names the row; a wider gap than between words ends it.
+        $named = [$row[0]];
+        foreach (array_slice($row, 1) as $word) {
+            $last = $named[count($named) - 1];
+            if ($word->frame->x - $last->frame->right() > $last->frame->height) {
+                break;
+            }
+            $named[] = $word;
+        }
+
+        return implode(' ', array_map(fn (Word $word): string => $word->text, $named)).", {$head}";
     }
 
     private static function before(Ground $ground, Frame $frame): string
@@ -103,6 +142,14 @@ final class Prompts
     /** The head of the row, and the head of the column. */
     private static function heads(Ground $ground, Frame $frame): string
     {
+        $row = array_map(fn (Word $word): string => $word->text, self::row($ground, $frame));
+
+        return implode(', ', array_filter([implode(' ', $row), self::columnHead($ground, $frame)]));
+    }
+
+    /** @return list<Word> what stands before it at its height, from the left */
+    private static function row(Ground $ground, Frame $frame): array
+    {
         $row = array_values(
             array_filter(
                 $ground->words,
@@ -112,12 +159,8 @@ final class Prompts
             ),
         );
         usort($row, fn (Word $a, Word $b): int => $a->frame->x <=> $b->frame->x);
-        $head = self::columnHead($ground, $frame);
 
-        return implode(
-            ', ',
-            array_filter([implode(' ', array_map(fn (Word $word): string => $word->text, $row)), $head]),
-        );
+        return $row;
     }
 
     /** The nearest line of words above that lies within the cell's width. */

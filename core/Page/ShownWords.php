@@ -105,7 +105,7 @@ final class ShownWords
         $lines = [];
         foreach ($printed->lines ?? [] as $line) {
             $run = [];
-            foreach ($line->words as $word) {
+            foreach (array_merge([], ...array_map(self::pieces(...), $line->words)) as $word) {
                 $frame = $place($word->frame, $printed->size);
                 if (self::isWithin($frame, $window) && ! self::isCovered($frame, $covers)) {
                     $run[] = new Word($word->text, $frame);
@@ -120,6 +120,31 @@ final class ShownWords
         }
 
         return $lines;
+    }
+
+    /**
+     * Of a word with places to write in it, "Name:_____", what is read: the runs of underscores and dots are not.
+     *
+     * @return list<Word>
+     */
+    private static function pieces(Word $word): array
+    {
+        $parts = preg_split('/(_{2,}|[.…]{4,})/u', $word->text, -1, PREG_SPLIT_DELIM_CAPTURE) ?: [$word->text];
+        if (count($parts) === 1) {
+            return [$word];
+        }
+        $each = $word->frame->width / mb_strlen($word->text);
+        $x = $word->frame->x;
+        $pieces = [];
+        foreach ($parts as $at => $part) {
+            $width = $each * mb_strlen($part);
+            if ($at % 2 === 0 && $part !== '') {
+                $pieces[] = new Word($part, Frame::of($x, $word->frame->y, $width, $word->frame->height));
+            }
+            $x += $width;
+        }
+
+        return $pieces;
     }
 
     private static function isWithin(Frame $word, Frame $window): bool

@@ -86,6 +86,30 @@ test('two windows never overwrite each other: the student chooses', async ({ stu
     await expect(name(page)).toHaveValue('two');
 });
 
+test('the printed words lie over their picture: they can be chosen and searched, and they name the places', async ({
+    student,
+}) => {
+    const page = await student('Quinn Abara');
+    await open(page);
+    const line = page.locator('.sheet__words text', { hasText: 'On which day is the highest water?' });
+    const box = await line.boundingBox();
+    await page.mouse.move(box.x + 1, box.y + box.height / 2);
+    await page.mouse.down();
+    await page.mouse.move(box.x + box.width - 1, box.y + box.height / 2, { steps: 5 });
+    await page.mouse.up();
+    expect(await page.evaluate(() => String(getSelection()))).toContain('On which day is the highest water');
+    expect(await page.evaluate(() => window.find('trawler when to sail'))).toBe(true);
+
+    const second = page.locator('[data-page="2"]');
+    await expect(page.getByRole('heading', { name: 'Page 2 of 2' })).toBeAttached();
+    await expect(second.getByRole('group', { name: 'Printed on page 2' })).toBeAttached();
+    for (const name of ['Wednesday, Range', /^4\. You are the harbour master/])
+        await expect(second.getByRole('textbox', { name })).toBeVisible();
+    await expect(page.getByRole('textbox', { name: /^Answer \d/ })).toHaveCount(0);
+    const [all, seen] = await page.evaluate(() => [document.body.scrollHeight, document.body.clientHeight]);
+    expect(all, 'only the pages scroll, not the window').toBe(seen);
+});
+
 test('what is only to be read can be read and nothing more', async ({ student }) => {
     const page = await student('Quinn Abara');
     await page.getByRole('link', { name: 'Read Tide times' }).click();

@@ -24,9 +24,12 @@ const saved = (browser) => expect(browser.locator('[data-saved]')).toHaveText('S
 const place = (piece) =>
     piece.evaluate((one) => [one.style.getPropertyValue('--x'), one.style.getPropertyValue('--y')].map(Number));
 
-async function dragTo(browser, piece, to) {
+async function dragTo(browser, piece, { x, y }) {
+    const before = await middle(piece);
     await piece.scrollIntoViewIfNeeded();
     const from = await middle(piece);
+    // Where it is to go has come along.
+    const to = { x: x + from.x - before.x, y: y + from.y - before.y };
     await browser.mouse.move(from.x, from.y);
     await browser.mouse.down();
     await browser.mouse.move((from.x + to.x) / 2, (from.y + to.y) / 2, { steps: 4 });

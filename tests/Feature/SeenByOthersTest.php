@@ -151,6 +151,44 @@ final class SeenByOthersTest extends TestCase
         );
     }
 
+    public function test_what_is_printed_is_there_as_words_but_for_what_is_covered_or_kept_back(): void
+    {
+        $text = fn (int $y, string $words): string => "BT /F1 12 Tf 60 {$y} Td ({$words}) Tj ET ";
+        $this->pack = app(BringInFile::class)(
+            $this->teacher,
+            PdfMaker::file(
+                PdfMaker::make([
+                    [
+                        'media' => '0 0 600 800',
+                        'content' => $text(700, 'When is the ebb?').$text(600, 'Answer: at noon'),
+                    ],
+                    ['media' => '0 0 600 800', 'content' => $text(700, 'At 12:40, before the neap')],
+                ]),
+            ),
+            'words.pdf',
+        )->refresh();
+        $this->lay(
+            new Patch('p', Frame::of(50, 180, 400, 30)),
+            new AnswerBox('a', Frame::of(60, 110, 200, 20)),
+            new Clip('k', Frame::of(50, 400, 500, 40), $this->source(), 2, top: 0.1, down: 0.05, kept: true),
+        );
+        [$copy, $item] = $this->handOut();
+        $html = (string) $this->get("/my/copies/{$copy->id}")
+            ->assertOk()
+            ->getContent();
+
+        $this->assertStringContainsString('>When is the ebb?</text>', $html);
+        $this->assertStringContainsString('aria-label="When is the ebb?"', $html, 'the box is named by its question');
+        $this->assertStringNotContainsString('noon', $html, 'a patch takes the words with it');
+        $this->assertStringNotContainsString('neap', $html, 'an answer that is kept back says nothing');
+
+        $item->handout->forceFill(['answers_shown_at' => now()])->save();
+        $this->assertStringContainsString(
+            'before the neap',
+            (string) $this->get("/my/copies/{$copy->id}")->getContent(),
+        );
+    }
+
     public function test_the_hash_of_a_picture_gives_nobody_sight_of_it(): void
     {
         $picture = StoredFile::where('media_type', 'image/jpeg')->firstOrFail()->sha256;

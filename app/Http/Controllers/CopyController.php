@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Actions\MoveCopy;
 use App\Actions\SaveWork;
 use App\Models\Copy;
+use App\View\EditionWords;
 use App\View\LaidParts;
 use App\View\RefusedWords;
 use App\View\SavedWords;
@@ -32,6 +33,7 @@ final class CopyController
             'copy' => $copy,
             'handout' => $copy->item->handout,
             'edition' => $copy->item->edition,
+            'printed' => EditionWords::of($copy->item->edition),
             'door' => $copy->student->classes()->first(),
         ]);
     }

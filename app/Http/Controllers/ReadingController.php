@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Models\HandoutItem;
+use App\View\EditionWords;
 use Illuminate\Contracts\View\View;
 
 /** An item that students only read. */
@@ -14,6 +15,6 @@ final class ReadingController
     {
         $item->load(['edition.revisions', 'handout']);
 
-        return view('student.reading', ['item' => $item]);
+        return view('student.reading', ['item' => $item, 'printed' => EditionWords::of($item->edition)]);
     }
 }

@@ -13,7 +13,7 @@
                 @php($page = $frozen->forStudents($item->handout->answers_shown_at !== null))
                 <li id="page-{{ $index + 1 }}"><x-page.sheet :$page :$pictures live :leads="$leads"
                         :answers="$item->handout->answers_shown_at !== null" :number="$index + 1"
-            :of="$item->edition->pages_count" sizes="(min-width: 900px) 860px, 100vw" />
+                        :words="$printed->on($page)" :of="$item->edition->pages_count" sizes="(min-width: 900px) 860px, 100vw" />
                 </li>
             @endforeach
         </ol>

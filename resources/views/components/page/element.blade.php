@@ -8,5 +8,6 @@
     'live' => $live ?? false,
     'leads' => $leads ?? [],
     'fills' => $fills ?? [],
+    'asked' => $asked ?? [],
     'attributes' => null,
 ])

@@ -2,7 +2,8 @@
     One page, drawn. The same for the bench, the student's copy, the desks and print; mode says what its elements are:
     bench (things to lay out), copy (places to type), view (what was typed). Where live, links can be followed; leads
     has the number of each page by its key; marked has a mark for each element to point out, by its id; fills has the
-    words of labels that fill themselves in; answers says whether clips that are answers show; pictures says where
+    words of labels that fill themselves in; words are the printed lines that can be read; asked has what is printed at
+    places that have no prompt; answers says whether clips that are answers show; pictures says where
     its pictures come from. Measures are points; see
     css/_sheet.scss.
 --}}
@@ -25,6 +26,8 @@
     'fills' => [],
     'answers' => false,
     'pictures' => new KeptPictures(),
+    'words' => [],
+    'asked' => [],
 ])
 @php($places = array_flip(array_map(fn($element) => $element->id(), $page->elements())))
 @php($tags = Tags::of($page))
@@ -42,6 +45,9 @@
         @if ($print = $pictures->print($page, $number))
             <x-page.print class="sheet__backdrop" :$print :$sizes :large="$mode === 'bench' || $mode === 'copy'"
                 :alt="'Printed page ' . $number . ($of > 1 ? ' of ' . $of : '')" />
+        @endif
+        @if ($words !== [])
+            <x-page.words :$page :$number :lines="$words" />
         @endif
         @foreach ($tags as $id => $tag)
             @php($element = $page->element((string) $id))

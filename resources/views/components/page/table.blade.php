@@ -2,7 +2,7 @@
 @use('App\View\Lie')
 @use('App\View\TextStyle')
 @use('OpenSlate\Copies\Place')
-@props(['element', 'mode', 'tag', 'z', 'texts', 'number', 'closed'])
+@props(['element', 'mode', 'tag', 'z', 'texts', 'number', 'closed', 'asked'])
 @php($columns = count($element->columns))
 @php($named = $element->prompt === '' ? 'Table ' . substr($tag, 1) : $element->prompt)
 <x-page.frame :$element :$mode :$tag :$z
@@ -24,7 +24,7 @@
                         @if ($cell->fill && $mode === 'copy')
                             <label class="table-cell__press">
                                 <textarea class="answer" rows="1" data-place="{{ $place }}" data-kind="cell"
-                                    aria-label="{{ ElementWords::cell($element, $row, $column, $named) }}"
+                                    aria-label="{{ $asked[$element->place($row, $column)] ?? ElementWords::cell($element, $row, $column, $named) }}"
                                     maxlength="{{ $cell->form()->longest() }}" autocomplete="off"
                                     @readonly($closed)>{{ "\n" . ($texts[$place] ?? '') }}</textarea>
                             </label>
