@@ -49,11 +49,10 @@ final readonly class EditionWords
     /**
      * What is asked at places of which the teacher says nothing.
      *
-     * @param  list<TextLine>  $lines  of the page
      * @return array<string, string> by the place's name on the page
      */
-    public function asked(Page $page, array $lines): array
+    public function asked(Page $page): array
     {
-        return PrintedQuestions::of($page, $lines);
+        return PrintedQuestions::of($page, $this->on($page));
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\View;
 
 use OpenSlate\Answers\ModelAnswer;
+use OpenSlate\Answers\NumberAnswer;
 use OpenSlate\Answers\PassageAnswer;
 use OpenSlate\Answers\TextAnswer;
 use OpenSlate\Answers\TextChange;
@@ -37,6 +38,8 @@ final class SavedWords
             $text = $work->text($key);
             if ($form instanceof TextAnswer && $form->limit !== null) {
                 $limits[$key] = ['said' => $form->limit->said($text), 'met' => $form->limit->isMet($text)];
+            } elseif ($form instanceof NumberAnswer) {
+                $limits[$key] = ['said' => self::number($form, $text), 'met' => true];
             } elseif ($form instanceof PassageAnswer && $left > 0) {
                 $passages[$key] = self::passage($form, $text);
                 $left -= strlen($form->wrong) + strlen($text);
@@ -46,6 +49,12 @@ final class SavedWords
         }
 
         return ['limits' => (object) $limits, 'passages' => (object) $passages, 'models' => (object) $models];
+    }
+
+    /** What helps where something else was written than a number; it is kept all the same. */
+    public static function number(NumberAnswer $form, string $text): string
+    {
+        return $text === '' || $form->isNumber($text) ? '' : 'Write it in figures: 4, not “four”.';
     }
 
     /** @return array{text: string, words: string, changes: list<array{at: int, from: string, to: string}>} */

@@ -42,6 +42,9 @@ interface AnswerForm
 
     public function isFilled(string $answer): bool;
 
+    /** An answer as somebody reads it; nothing where it is no words. */
+    public function read(string $answer): string;
+
     /**
      * The right answers, as they are kept.
      *

@@ -89,6 +89,11 @@ final readonly class ChoiceAnswer implements AnswerForm
         return $answer !== '';
     }
 
+    public function read(string $answer): string
+    {
+        return implode(', ', array_map(fn (Option $option): string => $option->words, $this->named($answer)));
+    }
+
     /** Of one choice: every option that is right. Of several: all that have to be chosen. */
     public function key(array $answers): array
     {

@@ -49,6 +49,11 @@ final readonly class DrawingAnswer implements AnswerForm
         return $answer !== '';
     }
 
+    public function read(string $answer): string
+    {
+        return '';
+    }
+
     public function key(array $answers): array
     {
         return $answers === [] ? [] : throw AnswerRefused::noKey();

@@ -68,6 +68,11 @@ final readonly class ListAnswer implements AnswerForm
         return $answer !== '';
     }
 
+    public function read(string $answer): string
+    {
+        return $answer;
+    }
+
     public function key(array $answers): array
     {
         $key = Words::key($answers, Choices::LONGEST);

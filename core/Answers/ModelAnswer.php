@@ -52,6 +52,11 @@ final readonly class ModelAnswer implements AnswerForm
         return $answer !== '' && $answer !== '{}';
     }
 
+    public function read(string $answer): string
+    {
+        return '';
+    }
+
     public function key(array $answers): array
     {
         return array_values(

@@ -53,9 +53,25 @@ final readonly class NumberAnswer implements AnswerForm
         return 'This is not saved: it has to be a number, such as 12 or 3.5.';
     }
 
+    /** Whether it can be read as a number, also with its unit behind it, or with its thousands set apart. */
+    public function isNumber(string $answer): bool
+    {
+        $number = (string) preg_replace('/(?<=\d)[ ,\x{a0}\x{202f}](?=\d{3}(?:\D|$))/u', '', trim($answer));
+        if ($this->unit !== '' && str_ends_with(mb_strtolower($number), mb_strtolower($this->unit))) {
+            $number = rtrim(mb_substr($number, 0, -mb_strlen($this->unit)));
+        }
+
+        return preg_match(self::NUMBER, $number) === 1;
+    }
+
     public function isFilled(string $answer): bool
     {
         return Words::any($answer);
+    }
+
+    public function read(string $answer): string
+    {
+        return $answer === '' ? '' : trim("{$answer} {$this->unit}");
     }
 
     public function key(array $answers): array

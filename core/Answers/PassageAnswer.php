@@ -87,6 +87,11 @@ final readonly class PassageAnswer implements AnswerForm
         return Words::any($answer) && $answer !== $this->wrong;
     }
 
+    public function read(string $answer): string
+    {
+        return $answer === '' ? '' : $this->mended($answer);
+    }
+
     /** The right text is the key. */
     public function key(array $answers): array
     {

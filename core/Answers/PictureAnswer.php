@@ -44,6 +44,11 @@ final readonly class PictureAnswer implements AnswerForm
         return $answer !== '';
     }
 
+    public function read(string $answer): string
+    {
+        return '';
+    }
+
     public function key(array $answers): array
     {
         return $answers === [] ? [] : throw AnswerRefused::noKey();

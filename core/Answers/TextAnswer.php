@@ -80,6 +80,11 @@ final readonly class TextAnswer implements AnswerForm
         return Words::any($answer);
     }
 
+    public function read(string $answer): string
+    {
+        return $answer;
+    }
+
     public function key(array $answers): array
     {
         return Words::key($answers, $this->longest());

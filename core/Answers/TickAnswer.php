@@ -48,6 +48,11 @@ final readonly class TickAnswer implements AnswerForm
         return $answer === self::YES;
     }
 
+    public function read(string $answer): string
+    {
+        return $answer === self::YES ? 'ticked' : '';
+    }
+
     public function key(array $answers): array
     {
         $answers = array_values(array_unique(array_filter($answers, fn (string $answer): bool => $answer !== '')));

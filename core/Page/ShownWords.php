@@ -102,8 +102,11 @@ final class ShownWords
      */
     private static function seen(?PrintedText $printed, Frame $window, Closure $place, array $covers): array
     {
+        if ($printed === null) {
+            return [];
+        }
         $lines = [];
-        foreach ($printed->lines ?? [] as $line) {
+        foreach ($printed->lines as $line) {
             $run = [];
             foreach (array_merge([], ...array_map(self::pieces(...), $line->words)) as $word) {
                 $frame = $place($word->frame, $printed->size);

@@ -41,17 +41,17 @@ final class LinesCodec
     /** @return list<TextLine> */
     public static function decode(string $text): array
     {
+        /** @var list<non-empty-list<array{string, float, float, float, float}>> $lines as encode wrote them */
+        $lines = json_decode($text, true, 8, JSON_THROW_ON_ERROR);
+
         return array_map(
             fn (array $words): TextLine => TextLine::of(
                 ...array_map(
-                    fn (array $word): Word => new Word(
-                        $word[0],
-                        Frame::of($word[1], $word[2], $word[3], $word[4]),
-                    ),
+                    fn (array $word): Word => new Word($word[0], Frame::of($word[1], $word[2], $word[3], $word[4])),
                     $words,
                 ),
             ),
-            json_decode($text, true, 8, JSON_THROW_ON_ERROR),
+            $lines,
         );
     }
 }

@@ -1,6 +1,7 @@
 import { reload } from './lib/reload';
 import { Idiomorph } from 'idiomorph';
 import { fitAll } from './lib/fit';
+import { markLonger } from './lib/overflow';
 import { request } from './lib/request';
 
 const EVERY = 3000;
@@ -12,7 +13,7 @@ class Desks {
         this.root = root;
         this.large = root.dataset.reload === 'yes';
         this.#tally();
-        document.fonts.ready.then(() => fitAll());
+        document.fonts.ready.then(() => this.#fit());
         setTimeout(() => this.#look(), EVERY);
     }
 
@@ -44,7 +45,7 @@ class Desks {
         if (this.large) {
             const page = new DOMParser().parseFromString(await (await fetch(window.location.href)).text(), 'text/html');
             Idiomorph.morph(this.root.querySelector('[data-large]'), page.querySelector('[data-large]').outerHTML);
-            fitAll(this.root);
+            this.#fit();
             return;
         }
         for (const { id, html } of copies) {
@@ -59,6 +60,15 @@ class Desks {
             this.#flash(this.root.querySelector(`[data-copy="${id}"]`));
         }
         this.#tally();
+    }
+
+    #fit() {
+        fitAll(this.root);
+        if (!this.large) return;
+        // Whoever reads one copy reads all of it.
+        markLonger(this.root).forEach((page) => {
+            this.root.querySelector(`[data-in-words="${page}"]`)?.setAttribute('open', '');
+        });
     }
 
     #flash(desk) {

@@ -290,3 +290,58 @@ test('the words of every label stand within it, on the bench and on the copy', a
     await expect(browser.locator('.label').first()).toBeVisible();
     expect(await hidden(browser)).toEqual([]);
 });
+
+test('what is longer than its box says so, a cell shows all of it, and the teacher reads every word', async ({
+    student,
+    teacher,
+}) => {
+    const page = await student('Gus Pellow');
+    await open(page);
+    const why = page.getByRole('textbox', { name: 'Your opinion, and why' });
+    const box = page.locator('.element', { has: why });
+    await why.fill('The rope.');
+    await expect(box).not.toHaveClass(/has-more/);
+    const long = 'The rope, since without it the boat goes where the tide goes. '.repeat(12).trim();
+    await why.fill(long);
+    await expect(box).toHaveClass(/has-more/);
+    const cell = page.getByRole('textbox', { name: 'Sandpiper, In' });
+    const words = 'about nine in the morning, if the master is awake by then and the tide allows it';
+    await cell.fill(words);
+    expect(await cell.evaluate((field) => field.scrollHeight - field.clientHeight)).toBeLessThan(3);
+    await why.focus();
+    await expect(page.locator('.table-cell', { has: cell })).toHaveClass(/has-more/);
+    await saved(page);
+
+    await teacher.goto('/handouts');
+    await teacher.getByRole('link', { name: /^Before we sail/ }).click();
+    await teacher
+        .getByRole('link', { name: /Gus Pellow/ })
+        .first()
+        .click();
+    const whole = teacher.locator('.in-words');
+    await expect(whole).toHaveAttribute('open', '');
+    await expect(whole).toContainText(long);
+    await expect(whole).toContainText(words);
+    await expectAccessible(teacher);
+});
+
+test('a number that is written as a word is kept, and the student is told of figures; Arabic runs from the right', async ({
+    student,
+}) => {
+    const page = await student('Gus Pellow');
+    await open(page);
+    const height = page.getByRole('textbox', { name: 'Height at noon, in m' });
+    await height.fill('four');
+    await expect(page.getByText('Write it in figures: 4, not “four”.')).toBeVisible();
+    await expect(height).toHaveAccessibleDescription('Write it in figures: 4, not “four”.');
+    await height.fill('4.2');
+    await expect(page.getByText('Write it in figures')).toBeHidden();
+    const cell = page.getByRole('textbox', { name: 'Old Kittiwake, In' });
+    await cell.fill('الساعة التاسعة صباحا');
+    expect(await cell.evaluate((field) => getComputedStyle(field).direction)).toBe('rtl');
+    await cell.fill('at nine 👩‍🚀');
+    expect(await cell.evaluate((field) => getComputedStyle(field).direction)).toBe('ltr');
+    await saved(page);
+    await page.reload();
+    await expect(cell).toHaveValue('at nine 👩‍🚀');
+});

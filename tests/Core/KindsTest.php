@@ -38,7 +38,8 @@ final class KindsTest extends TestCase
         ],
         // Fields of a PDF drop down, too.
         'List' => ['app/Documents/Pdf/FormFields.php'],
-        'Number' => ['app/View/KeyRow.php'],
+        // Who writes something else than a number is told.
+        'Number' => ['app/View/KeyRow.php', 'app/View/SavedWords.php'],
         // It is found in the print, and keyed by its options.
         'Choice' => [
             'core/Edit/Elements/LayChoice.php',

@@ -9,6 +9,7 @@ use App\Models\Copy;
 use App\Models\Handout;
 use App\Models\HandoutItem;
 use App\Models\SchoolClass;
+use App\View\EditionWords;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
@@ -107,6 +108,7 @@ final class DesksController
             'copy' => $copy,
             'handout' => $copy->item->handout,
             'edition' => $copy->item->edition,
+            'printed' => EditionWords::of($copy->item->edition),
         ]);
     }
 

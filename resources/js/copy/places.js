@@ -4,6 +4,7 @@ import { ModelPlace } from './model';
 import { PassagePlace } from './passage';
 import { PicturePlace } from './picture';
 import { fit } from '../lib/fit';
+import { markMore } from '../lib/overflow';
 
 // The places of a copy, whatever is put in them: each has its value as text, as OpenSlate\Answers has it, and says
 // when a student changes it.
@@ -14,10 +15,15 @@ class TextPlace {
         this.key = field.dataset.place;
         this.limit = document.getElementById(`limit-${this.key}`);
         field.addEventListener('input', () => {
-            fit(field);
+            this.#show();
             changed(this);
         });
-        fit(field);
+        this.#show();
+    }
+
+    #show() {
+        fit(this.field);
+        markMore(this.field);
     }
 
     /** What the page came with: where it differs, somebody was quicker than the script. */
@@ -30,7 +36,7 @@ class TextPlace {
     set value(text) {
         if (this.field.value !== text) {
             this.field.value = text;
-            fit(this.field);
+            this.#show();
         }
     }
     get filled() {

@@ -1,3 +1,4 @@
+@use('App\View\AnswerWords')
 @use('App\View\CopyWords')
 @use('App\View\ModelWords')
 <x-layout.teacher :title="$copy->student->name . ': ' . $handout->title" at="handouts"
@@ -29,10 +30,22 @@
             <ol class="large">
                 @php($leads = $edition->pageNumbers())
                 @foreach ($edition->frozenPages() as $index => $page)
-                    <li id="page-{{ $index + 1 }}"><x-page.sheet :$page live :leads="$leads" :number="$index + 1"
+                    @php($asked = $printed->asked($page))
+                    <li id="page-{{ $index + 1 }}"><x-page.sheet :$page :$asked live :leads="$leads" :number="$index + 1"
                             :of="$edition->pages_count" :texts="$copy->written()->texts()"
                     :fills="CopyWords::fills($copy, $handout, $school)" answers
                             sizes="(min-width: 900px) 860px, 100vw" />
+                        @if (($said = AnswerWords::of($page, $index + 1, $copy->written(), $asked)) !== [])
+                            <details class="in-words" data-in-words="{{ $index + 1 }}">
+                                <summary>The answers of this page in words</summary>
+                                <dl>
+                                    @foreach ($said as [$question, $answer])
+                                        <dt>{{ $question }}</dt>
+                                        <dd dir="auto">{{ $answer }}</dd>
+                                    @endforeach
+                                </dl>
+                            </details>
+                        @endif
                         @foreach (ModelWords::of($page, $index + 1, $copy->written()) as $words)
                             <p @class(['large__said', 'large__said--first' => $loop->first])>{{ $words }}</p>
                         @endforeach

@@ -134,6 +134,33 @@ final class AnswersTest extends TestCase
         }
     }
 
+    public function test_an_answer_can_be_read_out(): void
+    {
+        $choice = ChoiceAnswer::of(
+            [new Option('a', 'ebb', 0, 0, 1, 0.5), new Option('b', 'flood', 0, 0.5, 1, 0.5)],
+            true,
+        );
+
+        $this->assertSame('ebb, flood', $choice->read('b,a'));
+        $this->assertSame('4.8 m', (new NumberAnswer('m'))->read('4.8'));
+        $this->assertSame(['ticked', ''], [(new TickAnswer)->read('yes'), (new TickAnswer)->read('')]);
+        $this->assertSame("ebb\nflood", TextAnswer::lines()->read("ebb\nflood"));
+        foreach (AnswerKind::cases() as $kind) {
+            $this->assertSame('', $kind->form()::start($kind)->read(''), 'nothing is not read out');
+        }
+    }
+
+    public function test_a_number_is_told_from_words_as_people_write_it(): void
+    {
+        $metres = new NumberAnswer('m');
+        foreach (['4', '-3.5', '3,5', '1 1/2', '3/4', '1,250', '12 500', '4.8 m', '4.8m', '+2'] as $number) {
+            $this->assertTrue($metres->isNumber($number), $number);
+        }
+        foreach (['four', 'about 4', '4 or 5', 'm', '06:12', '1/0', '4 kg'] as $words) {
+            $this->assertFalse($metres->isNumber($words), $words);
+        }
+    }
+
     public function test_of_a_choice_one_is_taken_unless_several_are_asked_for(): void
     {
         $start = FormCodec::start(AnswerKind::Choice);

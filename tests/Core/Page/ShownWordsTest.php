@@ -96,7 +96,8 @@ final class ShownWordsTest extends TestCase
 
     public function test_a_word_that_a_clip_cuts_through_is_not_told(): void
     {
-        $clip = new Clip('c', Frame::of(30, 400, 60, 40), self::FILE, 1, left: 0.05, top: 0.14, across: 0.1, down: 0.05);
+        $frame = Frame::of(30, 400, 60, 40);
+        $clip = new Clip('c', $frame, self::FILE, 1, left: 0.05, top: 0.14, across: 0.1, down: 0.05);
 
         $this->assertSame(
             ['High water at 06:12', 'Low water', 'Low'],

@@ -4,11 +4,11 @@
 @use('OpenSlate\Answers\PassageAnswer')
 @use('OpenSlate\Copies\Place')
 @use('OpenSlate\Elements\TextFit')
-@props(['element', 'mode', 'tag', 'z', 'texts', 'number', 'closed', 'asked'])
+@props(['element', 'mode', 'tag', 'z', 'texts', 'number', 'closed', 'names'])
 @php($form = $element->form)
 @php($kind = $form->kind()->value)
 @php($place = Place::idOn($number, $element->id))
-@php($said = $element->prompt ?: $asked[$element->id] ?? 'Answer ' . substr($tag, 1))
+@php($said = $names[$element->id] ?? $element->prompt)
 @php($isPlanted = $mode === 'bench' && $form instanceof PassageAnswer && $form->right !== '')
 <x-page.frame :$element :$mode :$tag :$z :name="ElementWords::asking($form->kind()->words(), $element)"
     :data-planted="$isPlanted ? PassageWords::planted($form) : null"

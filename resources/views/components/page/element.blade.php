@@ -8,6 +8,6 @@
     'live' => $live ?? false,
     'leads' => $leads ?? [],
     'fills' => $fills ?? [],
-    'asked' => $asked ?? [],
+    'names' => $names ?? [],
     'attributes' => null,
 ])

@@ -6,10 +6,10 @@
 @use('OpenSlate\Elements\OrganiserShape')
 @use('OpenSlate\Organise\Layout')
 @use('OpenSlate\Organise\Outline')
-@props(['element', 'mode', 'tag', 'z', 'texts', 'number', 'closed'])
+@props(['element', 'mode', 'tag', 'z', 'texts', 'number', 'closed', 'names'])
 @php($diagram = Layout::of($element))
 @php($outline = $element->shape === OrganiserShape::Hierarchy ? Outline::of($element) : null)
-@php($named = $element->prompt === '' ? 'Organiser ' . substr($tag, 1) : $element->prompt)
+@php($named = $names[$element->id] ?? $element->prompt)
 <x-page.frame :$element :$mode :$tag :$z :name="ElementWords::asking(ElementWords::shape($element->shape), $element)"
     :data-levels="$mode === 'bench' && $outline ? implode(' ', $outline->levels) : null"
     :classes="[
@@ -38,8 +38,8 @@
                     @if ($mode === 'copy') aria-hidden="true" @endif>{{ $name }}</b>
             @endif
             @if ($mode === 'copy')
-            <textarea class="answer" rows="1" data-place="{{ $place }}" data-kind="cell"
-                aria-label="{{ ElementWords::box($element, $at, $named, $outline?->parents()[$at]) }}"
+            <textarea class="answer" dir="auto" rows="1" data-place="{{ $place }}" data-kind="cell"
+                aria-label="{{ $names[$element->place($at)] }}"
                 placeholder="{{ $prompt }}" maxlength="{{ $element->box($at)->form()->longest() }}" autocomplete="off"
                 @readonly($closed)>{{ "\n" . ($texts[$place] ?? '') }}</textarea>@else<span
                     @class([

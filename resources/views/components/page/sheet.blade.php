@@ -9,6 +9,7 @@
 --}}
 @use('App\View\KeptPictures')
 @use('App\View\Lie')
+@use('App\View\PlaceNames')
 @use('OpenSlate\Elements\Clip')
 @use('OpenSlate\Page\Tags')
 @props([
@@ -32,6 +33,7 @@
 @php($places = array_flip(array_map(fn($element) => $element->id(), $page->elements())))
 @php($tags = Tags::of($page))
 @php($whole = $page->whole())
+@php($names = $mode === 'bench' ? [] : PlaceNames::of($page, $asked))
 <div {{ $attributes->class([
     'sheet',
     "sheet--$mode",

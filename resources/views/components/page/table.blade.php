@@ -2,9 +2,9 @@
 @use('App\View\Lie')
 @use('App\View\TextStyle')
 @use('OpenSlate\Copies\Place')
-@props(['element', 'mode', 'tag', 'z', 'texts', 'number', 'closed', 'asked'])
+@props(['element', 'mode', 'tag', 'z', 'texts', 'number', 'closed', 'names'])
 @php($columns = count($element->columns))
-@php($named = $element->prompt === '' ? 'Table ' . substr($tag, 1) : $element->prompt)
+@php($named = $names[$element->id] ?? $element->prompt)
 <x-page.frame :$element :$mode :$tag :$z
     :name="ElementWords::asking('table of ' . count($element->rows) . ' rows and ' . $columns . ' columns', $element)"
     :classes="[
@@ -23,8 +23,8 @@
                         @if ($mode !== 'bench') role="cell" @else data-cell="{{ $row * $columns + $column }}" @endif>
                         @if ($cell->fill && $mode === 'copy')
                             <label class="table-cell__press">
-                                <textarea class="answer" rows="1" data-place="{{ $place }}" data-kind="cell"
-                                    aria-label="{{ $asked[$element->place($row, $column)] ?? ElementWords::cell($element, $row, $column, $named) }}"
+                                <textarea class="answer" dir="auto" rows="1" data-place="{{ $place }}" data-kind="cell"
+                                    aria-label="{{ $names[$element->place($row, $column)] }}"
                                     maxlength="{{ $cell->form()->longest() }}" autocomplete="off"
                                     @readonly($closed)>{{ "\n" . ($texts[$place] ?? '') }}</textarea>
                             </label>

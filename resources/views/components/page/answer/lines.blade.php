@@ -3,12 +3,12 @@
 @php($style = "--size:{$box->size}" . TextStyle::ruled($form->ruling, $box))
 @php($asked = trim($box->shownPrompt() . ($form->limit === null ? '' : ' (' . $form->limit->words() . ')')))
 @if ($mode === 'copy')
-    <textarea @class(['answer', 'answer--ruled' => $form->ruling]) style="{{ $style }}" data-place="{{ $place }}"
+    <textarea dir="auto" @class(['answer', 'answer--ruled' => $form->ruling]) style="{{ $style }}" data-place="{{ $place }}"
         aria-label="{{ $said }}" placeholder="{{ $asked }}" maxlength="{{ $form->longest() }}" autocomplete="off"
         @if ($form->limit) aria-describedby="limit-{{ $place }}" @endif @readonly($closed)>{{ "\n" . $text }}</textarea>
     <x-page.limit :$form :$place :$text />
 @elseif ($mode === 'bench')
     <span @class(['answer answer--prompt', 'answer--ruled' => $form->ruling]) style="{{ $style }}">{{ $asked }}</span>
 @else
-    <span @class(['answer answer--typed', 'answer--ruled' => $form->ruling]) style="{{ $style }}">{{ $text }}</span>
+    <span dir=\"auto\" @class(['answer answer--typed', 'answer--ruled' => $form->ruling]) style="{{ $style }}">{{ $text }}</span>
 @endif

@@ -1,7 +1,7 @@
 @props(['box', 'form', 'mode', 'place', 'said', 'text', 'closed'])
 @php($asked = $box->shownPrompt() === '' ? implode(' / ', $form->options) : $box->shownPrompt())
 @if ($mode === 'copy')
-    <select class="answer answer--list" style="--size:{{ $box->size }}" data-place="{{ $place }}" data-kind="list"
+    <select dir="auto" class="answer answer--list" style="--size:{{ $box->size }}" data-place="{{ $place }}" data-kind="list"
         aria-label="{{ $said }}" autocomplete="off" @disabled($closed)>
         <option value="">{{ $box->shownPrompt() === '' ? 'Choose' : $box->shownPrompt() }}</option>
         @foreach ($form->options as $option)

@@ -1,11 +1,14 @@
+@use('App\View\SavedWords')
 @use('OpenSlate\Answers\NumberAnswer')
 @props(['box', 'form', 'mode', 'place', 'said', 'text', 'closed'])
 <span class="numbered" style="--size:{{ $box->size }}">
     @if ($mode === 'copy')
-        <input class="answer" data-place="{{ $place }}"
+        <input dir="auto" class="answer" data-place="{{ $place }}"
             aria-label="{{ $said . ($form->unit === '' ? '' : ', in ' . $form->unit) }}"
             placeholder="{{ $box->shownPrompt() }}" maxlength="{{ NumberAnswer::LONGEST }}"
-            inputmode="text" autocomplete="off" enterkeyhint="next" value="{{ $text }}" @readonly($closed)>
+            inputmode="text" autocomplete="off" enterkeyhint="next" value="{{ $text }}"
+            aria-describedby="limit-{{ $place }}" @readonly($closed)>
+        <span class="limit" id="limit-{{ $place }}">{{ SavedWords::number($form, $text) }}</span>
     @else
         <span
             @class([

@@ -4,7 +4,7 @@
 @if ($mode === 'copy')
     <span class="answer passage__shown" style="{{ $style }}" data-passage-shown="{{ $place }}"
         aria-hidden="true"><x-page.changes :$form :$text /></span>
-    <textarea class="answer passage" style="{{ $style }}" data-place="{{ $place }}" data-kind="passage"
+    <textarea dir="auto" class="answer passage" style="{{ $style }}" data-place="{{ $place }}" data-kind="passage"
         data-wrong="{{ $form->wrong }}" aria-label="{{ $said }}: mend these sentences"
         spellcheck="{{ $form->spelling ? 'true' : 'false' }}"
         @unless ($form->spelling) autocorrect="off" autocapitalize="off" @endunless autocomplete="off"

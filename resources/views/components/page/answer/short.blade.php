@@ -3,7 +3,7 @@
 @php($style = "--size:{$box->size}" . TextStyle::ruled($form->ruling, $box))
 @php($asked = trim($box->shownPrompt() . ($form->limit === null ? '' : ' (' . $form->limit->words() . ')')))
 @if ($mode === 'copy')
-    <input @class(['answer', 'answer--ruled' => $form->ruling]) style="{{ $style }}" data-place="{{ $place }}"
+    <input dir="auto" @class(['answer', 'answer--ruled' => $form->ruling]) style="{{ $style }}" data-place="{{ $place }}"
         aria-label="{{ $said }}" placeholder="{{ $asked }}" maxlength="{{ $form->longest() }}"
         autocomplete="off" enterkeyhint="next" value="{{ $text }}"
         @if ($form->limit) aria-describedby="limit-{{ $place }}" @endif @readonly($closed)>
@@ -11,5 +11,5 @@
 @elseif ($mode === 'bench')
     <span @class(['answer answer--prompt', 'answer--ruled' => $form->ruling]) style="{{ $style }}">{{ $asked }}</span>
 @else
-    <span @class(['answer answer--typed', 'answer--ruled' => $form->ruling]) style="{{ $style }}">{{ $text }}</span>
+    <span dir=\"auto\" @class(['answer answer--typed', 'answer--ruled' => $form->ruling]) style="{{ $style }}">{{ $text }}</span>
 @endif

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use OpenSlate\Copies\Place;
+use OpenSlate\Copies\Work;
+use OpenSlate\Elements\Answerable;
+use OpenSlate\Page\Page;
+
+/** The answers of a page as words, each with its question: whole, also where they are longer than their box. */
+final class AnswerWords
+{
+    /**
+     * @param  array<string, string>  $asked  what is printed at places that have no prompt
+     * @return list<array{string, string}> question and answer, in reading order; none of what is no words
+     */
+    public static function of(Page $page, int $number, Work $work, array $asked): array
+    {
+        $forms = array_merge([], ...array_map(fn (Answerable $one): array => $one->places(), $page->answerables()));
+        $said = [];
+        foreach (array_intersect_key(PlaceNames::of($page, $asked), $forms) as $place => $name) {
+            $words = $forms[$place]->read($work->text(Place::idOn($number, (string) $place)));
+            if ($words !== '') {
+                $said[] = [$name, $words];
+            }
+        }
+
+        return $said;
+    }
+}
