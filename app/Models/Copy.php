@@ -77,6 +77,23 @@ final class Copy extends Model
         return $this->work === null ? Work::none() : Work::fromJson($this->work);
     }
 
+    /** What its student has not handed in, the first due first; null when this was the last of it. */
+    public function nextOfTheDay(): ?self
+    {
+        return self::query()
+            ->where('copies.student_id', $this->student_id)
+            ->whereKeyNot($this->id)
+            ->where('copies.state', '!=', CopyState::HandedIn)
+            ->join('handout_items', 'handout_items.id', '=', 'copies.handout_item_id')
+            ->join('handouts', 'handouts.id', '=', 'handout_items.handout_id')
+            ->orderByRaw('handouts.due_at is null')
+            ->orderBy('handouts.due_at')
+            ->orderByDesc('handouts.id')
+            ->select('copies.*')
+            ->with('item.edition')
+            ->first();
+    }
+
     /**
      * What a save needs to know of the edition, in one question: it is asked once a second for each student.
      *

@@ -10,6 +10,8 @@ use App\School;
 /** Says in words when something is due, and what it is worth. */
 final class HandoutWords
 {
+    public const OVER = 'The time is over, so it cannot be taken back.';
+
     /** @param  bool  $late  whether its time is over for whoever reads it */
     public static function due(Handout $handout, School $school, bool $late = false): string
     {
@@ -25,7 +27,7 @@ final class HandoutWords
     {
         return match (true) {
             $handout->due_at === null => 'You can take it back if you need to.',
-            $handout->due()->isPast(now()->toDateTimeImmutable()) => 'The time is over, so it cannot be taken back.',
+            $handout->due()->isPast(now()->toDateTimeImmutable()) => self::OVER,
             default => 'You can take it back until '.$school->said($handout->due_at).'.',
         };
     }

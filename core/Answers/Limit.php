@@ -56,18 +56,25 @@ final readonly class Limit
 
     public function words(): string
     {
-        return match (true) {
-            $this->most === null => "at least {$this->least} ".$this->of->named((int) $this->least),
-            $this->least === null => "at most {$this->most} ".$this->of->named($this->most),
-            $this->least === $this->most => "{$this->most} ".$this->of->named($this->most),
-            default => "{$this->least} to {$this->most} ".$this->of->named($this->most),
-        };
+        return "{$this->asked()} ".$this->of->named($this->most ?? (int) $this->least);
     }
 
-    /** Where a text stands: "2 of 3 to 5 sentences". */
+    /** Where a text stands: "2 sentences; 3 to 5 asked". */
     public function said(string $text): string
     {
-        return "{$this->of->count($text)} of {$this->words()}";
+        $count = $this->of->count($text);
+
+        return "{$count} {$this->of->named($count)}; {$this->asked()} asked";
+    }
+
+    private function asked(): string
+    {
+        return match (true) {
+            $this->most === null => "at least {$this->least}",
+            $this->least === null => "at most {$this->most}",
+            $this->least === $this->most => (string) $this->most,
+            default => "{$this->least} to {$this->most}",
+        };
     }
 
     public function isMet(string $text): bool

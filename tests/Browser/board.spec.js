@@ -69,4 +69,8 @@ test('a choice board is made by drag and by keys, changed later, and leads stude
     await pupil.getByRole('link', { name: 'Activity 5', exact: true }).click();
     await expect(pupil.locator('[data-page="3"]')).toBeInViewport({ ratio: 0.3 });
     await expect(pupil.locator('[data-page="1"]')).not.toBeInViewport();
+    await pupil.getByRole('button', { name: 'Back to page 1' }).click();
+    await expect(pupil.getByRole('link', { name: 'Activity 5', exact: true })).toBeFocused();
+    await expect(pupil.locator('[data-page="1"]')).toBeInViewport({ ratio: 0.3 });
+    await expect(pupil.getByRole('button', { name: 'Back to page 1' })).toBeHidden();
 });

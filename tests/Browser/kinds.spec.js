@@ -79,9 +79,9 @@ test('sentences are counted while they are written, help is there, and what is n
     await expect(page.getByRole('alert')).toContainText('One place that your teacher needs is still blank');
     const why = page.getByRole('textbox', { name: 'Your opinion, and why' });
     await why.fill('A rope. It holds.');
-    await expect(page.locator('[data-limit="1.why"]')).toHaveText('2 of 3 to 5 sentences');
+    await expect(page.locator('[data-limit="1.why"]')).toHaveText('2 sentences; 3 to 5 asked');
     await why.fill('A rope. It holds. Always.');
-    await expect(page.locator('[data-limit="1.why"]')).toHaveText('3 of 3 to 5 sentences');
+    await expect(page.locator('[data-limit="1.why"]')).toHaveText('3 sentences; 3 to 5 asked');
     await expect(page.locator('[data-limit="1.why"]')).toHaveAttribute('data-met', '');
     await page.getByRole('button', { name: 'Help with Your opinion, and why' }).click();
     await expect(page.getByText('Say what could happen without it.')).toBeVisible();

@@ -145,7 +145,7 @@ test('a student opens it, types, and the desks show it without handing in', asyn
     await desk.getByRole('link').click();
     await expect(teacher.getByRole('heading', { name: 'Alba Weir' })).toBeVisible();
     await expectAccessible(teacher);
-    await page.getByRole('textbox', { name: 'Answer 2' }).fill('Because of the moon.');
+    await page.locator('[data-page="1"] textarea.answer').fill('Because of the moon.');
     await expect(teacher.locator('.large')).toContainText('Because of the moon.');
 });
 
@@ -181,6 +181,11 @@ test('handing in is asked once, said clearly, and can be taken back', async ({ t
     await expectAccessible(page);
     await ask.getByRole('button', { name: 'Not yet' }).click();
     await expect(ask).toBeHidden();
+    // What is blank is named, and a press leads there.
+    await page.getByRole('button', { name: 'Hand in' }).click();
+    await ask.getByRole('list', { name: 'Still blank' }).getByRole('button').click();
+    await expect(ask).toBeHidden();
+    await expect(page.locator('[data-page="2"] .answer')).toBeFocused();
 
     await page.locator('[data-page="2"] .answer').fill('the last words');
     await page.getByRole('button', { name: 'Hand in' }).click();
@@ -189,6 +194,7 @@ test('handing in is asked once, said clearly, and can be taken back', async ({ t
     await expect(page.getByText('Handed in', { exact: true })).toBeVisible();
     await expect(page.locator('[data-page="2"] .answer')).toHaveValue('the last words');
     await expect(page.locator('[data-page="2"] .answer')).not.toBeEditable();
+    await expect(page.getByRole('link', { name: /^Next: (Start|Go on with) / })).toBeVisible();
     await expectAccessible(page);
 
     await teacher.goto('/handouts');

@@ -168,12 +168,12 @@ final class KindsTest extends TestCase
     public function test_limits_are_said_with_every_save(): void
     {
         $this->save(['1.why' => 'One. Two.'])->assertJsonPath('limits', [
-            '1.why' => ['said' => '2 of 3 to 5 sentences', 'met' => false],
+            '1.why' => ['said' => '2 sentences; 3 to 5 asked', 'met' => false],
         ]);
         $this->save(['1.why' => 'One. Two. Three.'])->assertJsonPath('limits', [
-            '1.why' => ['said' => '3 of 3 to 5 sentences', 'met' => true],
+            '1.why' => ['said' => '3 sentences; 3 to 5 asked', 'met' => true],
         ]);
-        $this->get($this->url())->assertSee('3 of 3 to 5 sentences');
+        $this->get($this->url())->assertSee('3 sentences; 3 to 5 asked');
     }
 
     public function test_changes_of_a_passage_are_said_with_their_places(): void

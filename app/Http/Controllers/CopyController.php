@@ -34,6 +34,7 @@ final class CopyController
             'handout' => $copy->item->handout,
             'edition' => $copy->item->edition,
             'printed' => EditionWords::of($copy->item->edition),
+            'next' => $copy->nextOfTheDay(),
             'door' => $copy->student->classes()->first(),
         ]);
     }

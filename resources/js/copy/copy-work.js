@@ -8,6 +8,7 @@ import { Mirror, Pending } from './kept';
 import { PageZoom } from './page-zoom';
 import { placesIn } from './places';
 import { WaitingPictures } from './waiting-pictures';
+import { WayBack } from './way-back';
 
 const REST = 600; // milliseconds after the last key before saving …
 const AT_MOST = 1500; // … and at the latest after the first
@@ -22,6 +23,12 @@ const asAddress = (blob) =>
         reader.onerror = () => resolve('');
         reader.readAsDataURL(blob);
     });
+
+/** What a place is called, as its page says it to those who do not see it. */
+const nameOf = (field) =>
+    field.closest('[data-said]')?.dataset.said ??
+    field.getAttribute('aria-label') ??
+    field.closest('[data-page]').querySelector('h2').textContent;
 
 /** Whether it is the picture that was not taken, and no sending it again would help. */
 const isFinal = (problem) => !(problem instanceof Refused) || [400, 413, 422].includes(problem.status);
@@ -54,6 +61,7 @@ export class CopyWork {
         this.texts = Object.fromEntries(this.places.map((place) => [place.key, place.drawn ?? place.value]));
         this.zoom = new PageZoom(root);
         if (root.dataset.closed === 'yes') return;
+        new WayBack(root);
         const door = root.querySelector('[data-come-back]');
         this.comeBack = door && new ComeBack(door, () => this.#save());
         this.#recover();
@@ -433,13 +441,33 @@ export class CopyWork {
     // --- handing in ---
 
     #askToHandIn() {
-        const blank = this.places.filter((place) => !place.filled).length;
+        const dialog = this.#dialog('ask');
+        const blank = this.places.filter((place) => !place.filled);
         const all = this.places.length;
-        this.#dialog('ask').querySelector('[data-ask-words]').textContent =
-            blank === 0
+        dialog.querySelector('[data-ask-words]').textContent =
+            blank.length === 0
                 ? `All ${all} places are filled.`
-                : `${all - blank} of ${all} places are filled; ${blank === 1 ? '1 is' : `${blank} are`} still blank.`;
-        this.#dialog('ask').showModal();
+                : `${all - blank.length} of ${all} places are filled; ${blank.length === 1 ? '1 is' : `${blank.length} are`} still blank.`;
+        dialog.querySelector('[data-ask-blanks]').replaceChildren(...blank.map((place) => this.#wayTo(place, dialog)));
+        const back = dialog.querySelector('[data-taking-back]');
+        const due = Number(back.dataset.takingBack);
+        // Told by the server's clock: a device's own may be wrong.
+        if (due && Number(back.dataset.now) + performance.now() / 1000 > due) back.textContent = back.dataset.over;
+        dialog.showModal();
+    }
+
+    #wayTo(place, dialog) {
+        const button = document.createElement('button');
+        button.type = 'button';
+        button.className = 'btn btn-plain';
+        button.textContent = nameOf(place.field);
+        button.addEventListener('click', () => {
+            dialog.close();
+            this.#go(place);
+        });
+        const item = document.createElement('li');
+        item.append(button);
+        return item;
     }
 
     async #handIn(event) {

@@ -32,6 +32,10 @@
             <div class="notice notice--good handed" role="status">
                 <p><b>Handed in</b> {{ $copy->handed_in_at ? $school->said($copy->handed_in_at) : '' }}.
                     {{ session('handed-in') ? 'Well done!' : '' }}</p>
+                @if ($next !== null)
+                    <p><a class="btn btn-primary" href="{{ route('copies.show', $next) }}">Next:
+                            {{ CopyWords::next($next->state) }} {{ $next->item->edition->name }}</a></p>
+                @endif
                 @if ($mayTakeBack)
                     <form method="post" action="{{ route('copies.take-back', $copy) }}">@csrf<button
                             class="btn btn-plain">Take it back to change it</button></form>
@@ -79,13 +83,16 @@
     @unless ($closed)
         <footer class="copyfoot">
             <p class="copyfoot__tally" data-tally>{{ $copy->filled }} of {{ $edition->places_count }} filled</p>
+            <button type="button" class="btn btn-plain btn-lg" data-way-back hidden></button>
             <button type="button" class="btn btn-plain btn-lg" data-next>Next blank</button>
             <button type="button" class="btn btn-primary btn-lg" data-hand-in>Hand in</button>
         </footer>
         <dialog class="ask" data-ask aria-labelledby="ask-title">
             <h2 id="ask-title">Hand in now?</h2>
             <p data-ask-words></p>
-            <p>{{ HandoutWords::takingBack($handout, $school) }}</p>
+            <ul class="ask__blanks" data-ask-blanks aria-label="Still blank"></ul>
+            <p data-taking-back="{{ $handout->due_at?->getTimestamp() }}" data-now="{{ now()->getTimestamp() }}"
+                data-over="{{ HandoutWords::OVER }}">{{ HandoutWords::takingBack($handout, $school) }}</p>
             <form method="post" action="{{ route('copies.hand-in', $copy) }}" data-hand-in-form>
                 @csrf
                 <button type="button" class="btn btn-plain btn-lg" data-not-yet>Not yet</button>

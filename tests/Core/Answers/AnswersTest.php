@@ -223,7 +223,7 @@ final class AnswersTest extends TestCase
     {
         $limit = Limit::of(Counted::Sentences, 3, 5);
         $this->assertSame('3 to 5 sentences', $limit->words());
-        $this->assertSame('2 of 3 to 5 sentences', $limit->said('One. Two.'));
+        $this->assertSame('2 sentences; 3 to 5 asked', $limit->said('One. Two.'));
         $this->assertFalse($limit->isMet('One. Two.'));
         $this->assertTrue($limit->isMet('One. Two. Three.'));
         $this->assertSame('2 details', Limit::of(Counted::Details, 2, 2)->words());

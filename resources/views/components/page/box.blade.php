@@ -11,6 +11,7 @@
 @php($said = $names[$element->id] ?? $element->prompt)
 @php($isPlanted = $mode === 'bench' && $form instanceof PassageAnswer && $form->right !== '')
 <x-page.frame :$element :$mode :$tag :$z :name="ElementWords::asking($form->kind()->words(), $element)"
+    :data-said="$mode === 'copy' ? $said : null"
     :data-planted="$isPlanted ? PassageWords::planted($form) : null"
     :classes="[
         'element--' . $kind,
