@@ -139,6 +139,47 @@ test('drawing by mouse, with undo, rubbing out and redo; it is there again and o
     expect(await desk.locator('.ink path').getAttribute('d')).toBe(drawn);
 });
 
+test('undo brings back what was rubbed out, and takes strokes, in the order in which it was done', async ({
+    student,
+}) => {
+    const page = await student('Farah Nilsen');
+    await open(page);
+    await page.getByRole('button', { name: 'Draw: Your flag' }).click();
+    const area = place(page, 'flag');
+    const box = await area.boundingBox();
+    const line = async (y, from = 10, to = 100) => {
+        await page.mouse.move(box.x + from, box.y + y);
+        await page.mouse.down();
+        await page.mouse.move(box.x + to, box.y + y, { steps: 6 });
+        await page.mouse.up();
+    };
+    const strokes = (count) => expect(area.locator('path')).toHaveCount(count);
+    const press = (name) => page.getByRole('button', { name, exact: true }).click();
+    for (const y of [20, 50, 80]) await line(y);
+    await press('Rub out');
+    await page.mouse.move(box.x + 50, box.y + 10);
+    await page.mouse.down();
+    await page.mouse.move(box.x + 50, box.y + 60, { steps: 8 });
+    await page.mouse.up();
+    await strokes(1);
+    await press('Undo');
+    await strokes(3);
+    await press('Undo');
+    await strokes(2);
+    await press('Redo');
+    await press('Redo');
+    await strokes(1);
+    await press('Undo');
+    await strokes(3);
+    await press('Done');
+    await saved(page);
+    await page.reload();
+    await strokes(3);
+    await page.getByRole('button', { name: 'Draw: Your flag' }).click();
+    await press('Undo');
+    await strokes(2);
+});
+
 test('by touch on a phone: ticks are large enough, a finger draws, the page does not scroll away under it', async ({
     student,
 }) => {
@@ -158,10 +199,18 @@ test('by touch on a phone: ticks are large enough, a finger draws, the page does
     const box = await place(page, 'flag').boundingBox();
     const before = await page.locator('[data-scroll]').evaluate((scroll) => scroll.scrollTop);
     const touch = await page.context().newCDPSession(page);
-    const at = (x, y) => [{ x: box.x + x, y: box.y + y }];
+    const view = await page.locator('[data-scroll]').boundingBox();
+    expect(Math.max(box.width / view.width, box.height / view.height), 'it fills the screen').toBeGreaterThan(0.75);
+    const at = (x, y) => [{ x: box.x + x, y: box.y + y, id: 1 }];
+    const palm = { x: box.x + box.width - 20, y: box.y + box.height - 20, id: 7 };
     await touch.send('Input.dispatchTouchEvent', { type: 'touchStart', touchPoints: at(10, 10) });
+    // The hand comes down beside the finger, and goes on lying there.
+    await touch.send('Input.dispatchTouchEvent', { type: 'touchStart', touchPoints: [...at(10, 10), palm] });
     for (let n = 1; n <= 8; n++)
-        await touch.send('Input.dispatchTouchEvent', { type: 'touchMove', touchPoints: at(10 + 6 * n, 10 + 6 * n) });
+        await touch.send('Input.dispatchTouchEvent', {
+            type: 'touchMove',
+            touchPoints: [...at(10 + 6 * n, 10 + 6 * n), { ...palm, x: palm.x - n }],
+        });
     await touch.send('Input.dispatchTouchEvent', { type: 'touchEnd', touchPoints: [] });
     await expect(place(page, 'flag').locator('path')).toHaveCount(1);
     expect(await page.locator('[data-scroll]').evaluate((scroll) => scroll.scrollTop)).toBe(before);

@@ -113,6 +113,33 @@ test('a picture chosen for a card waits too, and lies on the card when it is sen
     await expect(card).toHaveAccessibleName('picture card, with a picture, 4 of 4, in the tray');
 });
 
+test('another picture chosen while the first is on its way is the one that stays', async ({ student }) => {
+    const page = await student('Cleo Fennick');
+    await open(page, HANDOUTS.kinds);
+    const knot = page.locator('[data-place="1.knot"]');
+    const choose = (name, buffer) =>
+        knot.locator('input[type=file]').setInputFiles({ name, mimeType: 'image/png', buffer });
+    let go;
+    const held = new Promise((resolve) => {
+        go = resolve;
+    });
+    const asked = [];
+    await page.route('**/pictures', async (route) => {
+        asked.push(route);
+        if (asked.length === 1) await held;
+        await route.continue();
+    });
+    await choose('note.png', Buffer.from('no picture'));
+    await expect.poll(() => asked.length).toBe(1);
+    await choose('knot.png', png(64, 48));
+    await expect.poll(() => knot.locator('img').evaluate((image) => image.naturalWidth)).toBe(64);
+    go();
+    await expect(knot.locator('img')).toHaveAttribute('src', /^\/pictures\//);
+    await expect(saved(page)).toBeVisible();
+    await expect.poll(() => knot.locator('img').evaluate((image) => image.naturalWidth)).toBe(64);
+    await page.unrouteAll({ behavior: 'ignoreErrors' });
+});
+
 test('with the server away work goes on, outlives a reload, and is sent when it is back', async ({ student }) => {
     const page = await student('Wilf Sandry');
     await open(page, HANDOUTS.table);

@@ -76,8 +76,20 @@ test('with the keyboard alone: a part is chosen, then a place; arrows move it fi
     await browser.keyboard.press('Enter');
     await expect(piece('limpet.1')).toHaveAttribute('aria-pressed', 'true');
     await expect(moves.locator('[data-moves-said]')).toContainText('limpet chosen');
-    const zone = sheet.getByRole('button', { name: 'Put it in Splash zone' });
-    await zone.focus();
+    // The first place has the focus at once; arrows go round the others, Escape gives up.
+    const zone = sheet.getByRole('button', { name: /^Put it in/ });
+    await expect(zone.first()).toBeFocused();
+    await browser.keyboard.press('ArrowDown');
+    await expect(zone.nth(1)).toBeFocused();
+    await browser.keyboard.press('ArrowLeft');
+    await browser.keyboard.press('ArrowLeft');
+    await expect(zone.last()).toBeFocused();
+    await browser.keyboard.press('ArrowRight');
+    await expect(zone.first()).toBeFocused();
+    await browser.keyboard.press('Escape');
+    await expect(piece('limpet.1')).toBeFocused();
+    await expect(zone).toHaveCount(0);
+    await browser.keyboard.press('Enter');
     await browser.keyboard.press('Enter');
     await expect(piece('limpet.1')).toHaveAccessibleName('limpet, in Splash zone');
     await expect(piece('limpet.1')).toBeFocused();
@@ -104,6 +116,22 @@ test('with the keyboard alone: a part is chosen, then a place; arrows move it fi
     await browser.keyboard.press('Escape');
     await expect(piece('limpet.1')).toHaveAttribute('aria-pressed', 'false');
     await saved(browser);
+});
+
+test('what lies in a shut tray takes no focus', async ({ student }) => {
+    const { browser, sheet, moves } = await at(student, 'Ada Quill', 2);
+    const waiting = sheet.locator('[data-piece][role=button][aria-label$="in the tray"]').first();
+    await moves.getByRole('button', { name: 'Shut the tray' }).click();
+    for (let n = 0; n < 4; n += 1) {
+        await browser.keyboard.press('Tab');
+        const focused = await browser.evaluate(() => document.activeElement.getAttribute('aria-label') ?? '');
+        expect(focused).not.toContain('in the tray');
+    }
+    await waiting.evaluate((one) => one.focus());
+    await expect(waiting).not.toBeFocused();
+    await moves.getByRole('button', { name: 'Open the tray' }).click();
+    await waiting.evaluate((one) => one.focus());
+    await expect(waiting).toBeFocused();
 });
 
 test('Escape during a drag puts the part back where it was, and nothing is saved', async ({ student }) => {
@@ -712,7 +740,7 @@ test('a student puts a picture of their own on a card; what is none is refused i
     await card.click();
     const device = moves.getByLabel('Picture from this device');
     await device.setInputFiles({ name: 'note.png', mimeType: 'image/png', buffer: Buffer.from('no picture at all') });
-    await expect(moves.locator('[data-moves-said]')).toContainText('picture');
+    await expect(moves.locator('[data-moves-said]')).toContainText('no picture that can be shown');
     await expect(card.locator('img')).toBeHidden();
     const dot = await browser.evaluate(() => {
         const canvas = document.createElement('canvas');

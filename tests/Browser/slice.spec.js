@@ -158,7 +158,7 @@ test('Tab and Next blank walk in reading order, over the pages', async ({ studen
         .click();
     await page.getByLabel('Your name').focus();
     await page.keyboard.press('Tab');
-    await expect(page.getByRole('textbox', { name: 'Answer 2' })).toBeFocused();
+    await expect(page.locator('[data-page="1"] textarea.answer')).toBeFocused();
     await page.keyboard.press('Tab');
     const last = page.locator('[data-page="2"] .answer');
     await expect(last).toBeFocused();

@@ -52,6 +52,7 @@ export class CopyWork {
         this.mirror = new Mirror(here, this.copy);
         this.waiting = new WaitingPictures(here, this.copy);
         this.guidesUrl = `${root.dataset.save}/guides`;
+        this.zoom = new PageZoom(root);
         this.places = placesIn(root, (place) => this.#changed(place), this);
         this.byKey = new Map(this.places.map((place) => [place.key, place]));
         // What was filled in before this script ran is nobody's but the student's yet.
@@ -59,7 +60,6 @@ export class CopyWork {
             .filter((place) => place.drawn !== undefined && place.value !== place.drawn)
             .map((place) => [place, place.value]);
         this.texts = Object.fromEntries(this.places.map((place) => [place.key, place.drawn ?? place.value]));
-        this.zoom = new PageZoom(root);
         if (root.dataset.closed === 'yes') return;
         new WayBack(root);
         const door = root.querySelector('[data-come-back]');
@@ -316,6 +316,8 @@ export class CopyWork {
 
     async #sendPicture(name, picture) {
         const { place, part } = this.#named(name);
+        // Another may have been chosen while this one was on its way, or none.
+        const isOld = () => this.waiting.all.get(name) !== picture;
         try {
             const answer = await upload(picture, `${this.root.dataset.save}/pictures`, MOST_OF_A_PICTURE, {
                 place: place.key,
@@ -323,7 +325,7 @@ export class CopyWork {
                 window: this.window,
                 page: this.#page(),
             });
-            if (this.waiting.all.get(name) !== picture) return; // Another was chosen meanwhile, or none.
+            if (isOld()) return;
             place.arrived(answer.value, part);
             if (answer.revision !== undefined) {
                 this.revision = answer.revision;
@@ -333,6 +335,7 @@ export class CopyWork {
             }
         } catch (problem) {
             if (problem instanceof Away || !isFinal(problem)) throw problem;
+            if (isOld()) return;
             place.sentBack(problem.message, part);
         }
         await this.waiting.forget(name);

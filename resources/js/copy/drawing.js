@@ -20,11 +20,15 @@ const ERASER = 60; // tenths of a point round the eraser
 /** A drawing area. Strokes are tenths of a point from its top left; see OpenSlate\Answers\Ink. */
 export class DrawingPlace {
     #strokes = [];
+    #past = []; // what was drawn before each change, the last one last
     #undone = [];
     #stroke = null;
+    #pointer = null; // the one that draws: a palm, or a second finger, does not
+    #hasPen = false;
 
-    constructor(field, changed) {
+    constructor(field, changed, work) {
         this.field = field;
+        this.zoom = work.zoom;
         this.key = field.dataset.place;
         this.changed = changed;
         this.element = field.closest('.element');
@@ -33,9 +37,9 @@ export class DrawingPlace {
         this.#read(field.dataset.ink);
         this.start?.addEventListener('click', () => this.#begin());
         field.addEventListener('pointerdown', (event) => this.#down(event));
-        field.addEventListener('pointermove', (event) => this.#move(event));
-        field.addEventListener('pointerup', () => this.#up());
-        field.addEventListener('pointercancel', () => this.#up());
+        field.addEventListener('pointermove', (event) => event.pointerId === this.#pointer && this.#move(event));
+        field.addEventListener('pointerup', (event) => event.pointerId === this.#pointer && this.#up());
+        field.addEventListener('pointercancel', (event) => event.pointerId === this.#pointer && this.#up());
     }
 
     get value() {
@@ -55,6 +59,7 @@ export class DrawingPlace {
 
     set value(ink) {
         this.#read(ink);
+        this.#past = [];
         this.#undone = [];
         this.#draw();
     }
@@ -92,6 +97,7 @@ export class DrawingPlace {
     #begin() {
         document.querySelector('.pens')?.dispatchEvent(new Event('done'));
         this.element.classList.add('is-inking');
+        this.shrink = this.zoom?.fill(this.element);
         this.element.scrollIntoView({ block: 'center', inline: 'center' });
         this.pen = PENS[0][0];
         this.width = WIDTHS[0][1];
@@ -167,22 +173,25 @@ export class DrawingPlace {
         this.element.classList.remove('is-inking');
         this.bar?.remove();
         this.bar = null;
+        this.shrink?.();
         this.start.focus();
     }
 
+    /** What was rubbed out comes back, a stroke goes: in the order in which they were made. */
     undo() {
-        const last = this.#strokes.pop();
-        if (last) {
-            this.#undone.push(last);
-            this.#changed();
-        }
+        // What was drawn before this page was opened goes a stroke at a time.
+        const before = this.#past.pop() ?? (this.#strokes.length > 0 ? this.#strokes.slice(0, -1) : null);
+        if (!before) return;
+        this.#undone.push(this.#strokes);
+        this.#strokes = before;
+        this.#changed();
     }
     redo() {
-        const last = this.#undone.pop();
-        if (last) {
-            this.#strokes.push(last);
-            this.#changed();
-        }
+        const after = this.#undone.pop();
+        if (!after) return;
+        this.#past.push(this.#strokes);
+        this.#strokes = after;
+        this.#changed();
     }
 
     // --- drawing ---
@@ -199,9 +208,11 @@ export class DrawingPlace {
     #down(event) {
         if (!this.element.classList.contains('is-inking') || event.button !== 0) return;
         event.preventDefault();
+        if (!this.#mayDraw(event)) return;
+        this.#pointer = event.pointerId;
         this.field.setPointerCapture(event.pointerId);
         if (this.erasing) {
-            this.#stroke = { erased: false };
+            this.#stroke = { erased: false, before: this.#strokes };
             this.#erase(this.#point(event));
             return;
         }
@@ -219,6 +230,21 @@ export class DrawingPlace {
         this.live = document.createElementNS(SVG, 'g');
         this.field.append(this.live);
         this.#show();
+    }
+
+    /** Whoever has a pen draws with it: the hand that it is in, which often comes first, leaves nothing. */
+    #mayDraw(event) {
+        if (event.pointerType === 'pen') {
+            this.#hasPen = true;
+            this.live?.remove();
+            if (this.#stroke?.erased) {
+                this.#strokes = this.#stroke.before;
+                this.#draw();
+            }
+            this.#stroke = null;
+            return true;
+        }
+        return this.#stroke === null && !(this.#hasPen && event.pointerType === 'touch');
     }
 
     #move(event) {
@@ -240,17 +266,22 @@ export class DrawingPlace {
     #up() {
         const stroke = this.#stroke;
         this.#stroke = null;
+        this.#pointer = null;
         if (!stroke) return;
+        if (!stroke.points && !stroke.erased) return;
+        this.#past.push(stroke.before ?? this.#strokes);
         if (stroke.points) {
             this.live.remove();
             const kept = thinned(stroke.points, OFF);
-            this.#strokes.push({
-                ...stroke,
-                points: kept.map((n) => stroke.points[n]),
-                pressures: stroke.pressures.length ? kept.map((n) => stroke.pressures[n]) : [],
-            });
+            this.#strokes = [
+                ...this.#strokes,
+                {
+                    ...stroke,
+                    points: kept.map((n) => stroke.points[n]),
+                    pressures: stroke.pressures.length ? kept.map((n) => stroke.pressures[n]) : [],
+                },
+            ];
         }
-        if (!stroke.points && !stroke.erased) return;
         this.#undone = [];
         this.#changed();
     }

@@ -50,6 +50,7 @@ export class ModelPlace {
         this.large = new Large(this.pieces, this.page, this.bar, (words) => this.#say(words));
         this.#listen();
         this.#buttons();
+        if (this.sheet.classList.contains('is-shut')) this.pieces.show();
     }
 
     get value() {
@@ -73,7 +74,8 @@ export class ModelPlace {
         const piece =
             all.find((one) => !(one.dataset.piece in this.pieces.placed) && !one.classList.contains('is-under')) ??
             all.find((one) => !one.classList.contains('is-under'));
-        (piece.querySelector('[data-end]') ?? piece).focus();
+        if (piece.inert) this.bar.querySelector('[data-move=tray]').focus();
+        else (piece.querySelector('[data-end]') ?? piece).focus();
     }
     holds(target) {
         return this.field.contains(target);
@@ -282,7 +284,9 @@ export class ModelPlace {
             return;
         }
         if (event.key === 'Escape' && !this.chosen.isNone) {
+            const piece = this.pieces.piece(this.chosen.key);
             this.chosen.let();
+            if (target.closest('[data-spot]')) piece.focus();
             this.#say('Let go.');
             event.preventDefault();
             return;
@@ -292,7 +296,11 @@ export class ModelPlace {
         const enter = event.key === 'Enter' || event.key === ' ';
         const end = target.closest('[data-end]');
         const key = piece?.dataset.piece;
-        if (piece && enter) this.#pressPiece(key, end, this.pieces.middle(key));
+        if (piece && enter) {
+            this.#pressPiece(key, end, this.pieces.middle(key));
+            if (this.chosen.is(key, null)) this.chosen.walk()[0]?.focus();
+        } else if (spot && !this.chosen.isNone && ARROWS[event.key])
+            this.chosen.walkFrom(spot, Math.sign(ARROWS[event.key][0] + ARROWS[event.key][1]));
         else if (spot && enter && !this.chosen.isNone) this.#toSpot(spot);
         else if (!piece || 'fixed' in piece.dataset) return;
         else if (ARROWS[event.key]) {
@@ -363,6 +371,7 @@ export class ModelPlace {
 
     #toggleTray() {
         this.sheet.classList.toggle('is-shut');
+        this.pieces.show();
         this.#buttons();
     }
 

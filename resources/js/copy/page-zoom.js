@@ -1,5 +1,6 @@
 const READABLE = 15; // pixels of text below which nobody types gladly
 const COMFORTABLE = 17;
+const SMALL = 700; // pixels that a window is wide on a phone
 
 /** How large the page is shown: by the buttons, and by itself when a box would be too small to read on a phone. */
 export class PageZoom {
@@ -24,10 +25,23 @@ export class PageZoom {
         this.pages.style.setProperty('--zoom', this.#zoom);
     }
 
+    /**
+     * On a phone: shows something so large that it fills the window.
+     *
+     * @returns {() => void} shows the page as it was
+     */
+    fill(element) {
+        const before = this.#zoom;
+        if (window.innerWidth >= SMALL) return () => {};
+        const [box, view] = [element.getBoundingClientRect(), this.scroll.getBoundingClientRect()];
+        this.to(before * Math.min((0.96 * view.width) / box.width, (0.8 * view.height) / box.height));
+        return () => this.to(before);
+    }
+
     /** Brings a box to where it can be read and typed in: not under a bar, not under the keyboard. */
     reveal(field) {
         const size = parseFloat(getComputedStyle(field).fontSize);
-        if (size < READABLE && window.innerWidth < 700) this.to(this.#zoom * (COMFORTABLE / size));
+        if (size < READABLE && window.innerWidth < SMALL) this.to(this.#zoom * (COMFORTABLE / size));
         requestAnimationFrame(() => this.#center(field));
     }
 

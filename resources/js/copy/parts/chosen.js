@@ -1,5 +1,6 @@
 const NEXT_BY_TOUCH = 'Now tap the place where it goes.';
-const NEXT = 'Now choose a place, or move it with the arrow keys.';
+const NEXT = 'Now choose a place: the arrow keys go from one to the next, Enter puts it there.';
+const NEXT_NOWHERE = 'Now move it with the arrow keys.';
 
 /** What goes to the place that is chosen next: a part, or one end of a connector. */
 export class Chosen {
@@ -48,8 +49,21 @@ export class Chosen {
         this.own.querySelector('input').value = this.pieces.placed[key]?.[3] ?? '';
         this.picture.hidden = !('picture' in piece.dataset);
         if (!this.picture.hidden) this.#offer(JSON.parse(piece.dataset.set));
-        const next = matchMedia('(pointer: coarse)').matches ? NEXT_BY_TOUCH : NEXT;
+        const byKeys = this.walk().length > 0 || this.isEnd ? NEXT : NEXT_NOWHERE;
+        const next = matchMedia('(pointer: coarse)').matches ? NEXT_BY_TOUCH : byKeys;
         this.say(`${piece.dataset.name} chosen${this.isEnd ? ', one end of it' : ''}. ${next}`);
+    }
+
+    /** The places that the arrow keys go to, in the order of reading: the spots that take what is chosen. */
+    walk() {
+        const { name } = this.pieces.piece(this.key).dataset;
+        return this.pieces.spots.filter((spot) => !spot.dataset.takes || JSON.parse(spot.dataset.takes).includes(name));
+    }
+
+    /** @param step 1 to the next place, -1 to the one before */
+    walkFrom(spot, step) {
+        const places = this.walk();
+        places.at((places.indexOf(spot) + step) % places.length).focus();
     }
 
     let() {

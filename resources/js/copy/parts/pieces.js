@@ -105,7 +105,9 @@ export class Pieces {
 
     show() {
         const order = Object.keys(this.placed);
+        const isShut = this.layer.closest('.sheet').classList.contains('is-shut');
         this.all.forEach((piece, key) => {
+            piece.inert = isShut && this.#isBeside(key); // What is in a shut tray cannot be seen, nor reached by keys.
             this.draw(key, this.at(key));
             piece.style.setProperty('--z', key in this.placed ? 600 + order.indexOf(key) : Number(piece.dataset.level));
             piece.setAttribute('aria-label', this.said(key));
@@ -163,6 +165,12 @@ export class Pieces {
         if (address !== '' && !picture.src.endsWith(address)) picture.src = address;
     }
 
+    /** Whether it lies in the tray. */
+    #isBeside(key) {
+        const { x, y } = this.middle(key);
+        return x < 0 || y < 0 || x > this.width || y > this.height;
+    }
+
     /** How many of a stock are left; said on the one that lies on top, which alone is seen. */
     #stocks() {
         const left = new Map();
@@ -192,9 +200,7 @@ export class Pieces {
         const of = [...this.all.keys()].filter((other) => other.split('.')[0] === id).length;
         const holds = [hold(placed?.[2]), hold(placed?.[6])];
         const spot = holds[0].spot && this.spots.find((one) => one.dataset.spot === holds[0].spot);
-        const { x, y, width, height } = this.box(key);
-        const beside =
-            x + width / 2 < 0 || y + height / 2 < 0 || x + width / 2 > this.width || y + height / 2 > this.height;
+        const beside = this.#isBeside(key);
         const joined = holds.filter((held) => held.part).map((held) => this.all.get(held.part)?.dataset.name);
         const where = spot
             ? `in ${spot.dataset.said}`

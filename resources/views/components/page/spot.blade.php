@@ -6,6 +6,7 @@
 @php($lines = $element->form === SpotForm::Slots)
 <x-page.frame :$element :$mode :$tag :$z :name="'spot: ' . $element->named()"
     :data-spot="$mode === 'bench' ? null : $element->id" :data-said="$mode === 'bench' ? null : $element->named()"
+    :data-takes="$mode === 'copy' && $element->takes !== [] ? json_encode($element->takes) : null"
     :classes="[
         'spot spot--' . $element->form->value,
         'spot--outline' => $element->outline,
