@@ -169,6 +169,8 @@ final class ShowingTest extends TestCase
             ],
             $files,
         );
+        $this->assertEquals([new PageFile(self::SHA, 1)], PageFile::of($this->page()));
+        $this->assertSame([], PageFile::of(new Page(Size::of(600, 800), Colour::white())));
         $covered = PageFile::of(
             $this->page($picture('j', '55', 10), new Patch('p', Frame::of(0, 290, 100, 30))),
         );

@@ -83,6 +83,19 @@ final class ShownWordsTest extends TestCase
         $this->assertEqualsWithDelta([50.0, 406.0], [$straight[2]->frame->x, $straight[2]->frame->y], 0.1);
         $this->assertTrue(Frame::of(30, 400, 300, 24)->contains($straight[2]->frame));
 
+        $larger = $this->lines($this->page($clip(Rotation::None, Frame::of(30, 400, 450, 48))));
+        $this->assertEqualsWithDelta(
+            [60.0, 412.0, 108.0, 28.0],
+            [
+                $larger[2]->frame->x,
+                $larger[2]->frame->y,
+                $larger[2]->frame->width,
+                $larger[2]->frame->height,
+            ],
+            0.1,
+            'half as wide again, and twice as high',
+        );
+
         $upright = $this->lines($this->page($clip(Rotation::Quarter, Frame::of(300, 400, 24, 300))));
         $this->assertSame('Low water', $upright[2]->text);
         $this->assertGreaterThan($upright[2]->frame->width, $upright[2]->frame->height, 'it runs down the page');
