@@ -147,6 +147,13 @@ final class ShownWordsTest extends TestCase
         $this->assertCount(5000, LinesCodec::decode(LinesCodec::encode([$many, $many]))[0]->words);
     }
 
+    public function test_a_line_is_as_large_as_all_of_its_words(): void
+    {
+        $line = TextLine::of(new Word('ebb', Frame::of(10, 20, 30, 10)), new Word('flood', Frame::of(50, 14, 20, 20)));
+
+        $this->assertEquals([Frame::of(10, 14, 60, 20), 'ebb flood'], [$line->frame, $line->text]);
+    }
+
     /** Two lines: "High water at 06:12" and "Low water" below it. */
     private function printed(): PrintedText
     {
