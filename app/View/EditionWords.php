@@ -49,10 +49,11 @@ final readonly class EditionWords
     /**
      * What is asked at places of which the teacher says nothing.
      *
+     * @param  list<TextLine>  $lines  what can be read on the page
      * @return array<string, string> by the place's name on the page
      */
-    public function asked(Page $page): array
+    public function asked(Page $page, array $lines): array
     {
-        return PrintedQuestions::of($page, $this->on($page));
+        return PrintedQuestions::of($page, $lines);
     }
 }

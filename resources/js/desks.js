@@ -9,6 +9,8 @@ const WORDS = { not_opened: 'not opened', working: 'working', handed_in: 'handed
 
 /** Keeps the desks as they are now: asks every few seconds what has changed, and draws only that. */
 class Desks {
+    #longer = new Set(); // pages with an answer that is longer than its box
+
     constructor(root) {
         this.root = root;
         this.large = root.dataset.reload === 'yes';
@@ -44,7 +46,11 @@ class Desks {
     async #draw(copies) {
         if (this.large) {
             const page = new DOMParser().parseFromString(await (await fetch(window.location.href)).text(), 'text/html');
+            const open = new Map(this.#inWords().map((one) => [one.dataset.inWords, one.open]));
             Idiomorph.morph(this.root.querySelector('[data-large]'), page.querySelector('[data-large]').outerHTML);
+            this.#inWords().forEach((one) => {
+                one.open = open.get(one.dataset.inWords) ?? false;
+            });
             this.#fit();
             return;
         }
@@ -65,10 +71,18 @@ class Desks {
     #fit() {
         fitAll(this.root);
         if (!this.large) return;
-        // Whoever reads one copy reads all of it.
-        markLonger(this.root).forEach((page) => {
-            this.root.querySelector(`[data-in-words="${page}"]`)?.setAttribute('open', '');
-        });
+        // Whoever reads one copy reads all of it; what they have shut stays shut.
+        const longer = markLonger(this.root).filter((page) => !this.#longer.has(page));
+        longer.forEach((page) => this.#longer.add(page));
+        this.#inWords()
+            .filter((one) => longer.includes(Number(one.dataset.inWords)))
+            .forEach((one) => {
+                one.open = true;
+            });
+    }
+
+    #inWords() {
+        return [...this.root.querySelectorAll('[data-in-words]')];
     }
 
     #flash(desk) {

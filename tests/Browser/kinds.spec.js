@@ -372,6 +372,11 @@ test('what is longer than its box says so, a cell shows all of it, and the teach
     await expect(whole).toContainText(long);
     await expect(whole).toContainText(words);
     await expectAccessible(teacher);
+    // Once shut it stays shut, whatever is written meanwhile.
+    await whole.locator('summary').click();
+    await cell.fill('about ten');
+    await expect(whole).toContainText('about ten');
+    await expect(whole).not.toHaveAttribute('open');
 });
 
 test('a number that is written as a word is kept, and the student is told of figures; Arabic runs from the right', async ({

@@ -26,8 +26,10 @@ export class ComeBack {
         const { student, pin } = this.form.elements;
         this.said.textContent = '';
         try {
-            // The old token ended with the session; the door gives a new one.
-            await fetch('/class', { credentials: 'same-origin' });
+            // The old token ended with the session; the door gives a new one, to whoever asks for it as a page.
+            await fetch('/class', { credentials: 'same-origin' }).catch((cause) => {
+                throw new Away('No connection.', { cause });
+            });
             await requestPage('POST', this.form.action, { student: student.value, pin: pin.value });
         } catch (problem) {
             this.said.textContent =
@@ -35,8 +37,13 @@ export class ComeBack {
             pin.select();
             return false;
         }
-        this.form.hidden = true;
-        pin.value = '';
+        this.done();
         return true;
+    }
+
+    /** In again, here or in another tab. */
+    done() {
+        this.form.hidden = true;
+        this.form.elements.pin.value = '';
     }
 }

@@ -216,6 +216,7 @@ export class CopyWork {
                 return false;
             }
             this.#status('saved', 'Saved');
+            this.comeBack?.done();
             this.#trouble(this.#notTaken);
             return true;
         } catch (problem) {

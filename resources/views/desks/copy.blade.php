@@ -30,7 +30,7 @@
             <ol class="large">
                 @php($leads = $edition->pageNumbers())
                 @foreach ($edition->frozenPages() as $index => $page)
-                    @php($asked = $printed->asked($page))
+                    @php($asked = $printed->asked($page, $printed->on($page)))
                     <li id="page-{{ $index + 1 }}"><x-page.sheet :$page :$asked live :leads="$leads" :number="$index + 1"
                             :of="$edition->pages_count" :texts="$copy->written()->texts()"
                     :fills="CopyWords::fills($copy, $handout, $school)" answers

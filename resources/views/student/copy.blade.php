@@ -66,14 +66,15 @@
                 @php($fills = CopyWords::fills($copy, $handout, $school))
                 @foreach ($edition->frozenPages() as $index => $frozen)
                     @php($page = $frozen->forStudents($handout->answers_shown_at !== null))
+                    @php($lines = $printed->on($page))
                     <li id="page-{{ $index + 1 }}" data-page="{{ $index + 1 }}">
                         <h2 class="visually-hidden">Page {{ $index + 1 }} of {{ $edition->pages_count }}</h2>
                         @unless ($closed)
                             @includeWhen($page->hasMoves(), 'student.moves')
                         @endunless
                         <x-page.sheet :$page :$pictures mode="copy" live :leads="$leads" :number="$index + 1"
-                            :of="$edition->pages_count" :words="$printed->on($page)"
-                            :asked="$printed->asked($page)" :texts="$work->texts()" :$closed :$fills
+                            :of="$edition->pages_count" :words="$lines"
+                            :asked="$printed->asked($page, $lines)" :texts="$work->texts()" :$closed :$fills
                             :answers="$handout->answers_shown_at !== null" />
                     </li>
                 @endforeach
