@@ -16,7 +16,7 @@ use OpenSlate\Page\Tags;
 final class PlaceNames
 {
     /**
-     * @param  array<string, string>  $asked  what is printed at places that have no prompt
+     * @param  array<string, string>  $asked  what is asked at places, where something is printed there
      * @return array<string, string> by the place's name on the page, in reading order; of a table or an organiser also
      *                               its own, by its id
      */
@@ -27,7 +27,7 @@ final class PlaceNames
             $element = $page->element((string) $id);
             $number = substr($tag, 1);
             if ($element instanceof AnswerBox) {
-                $names[$element->id] = $element->prompt ?: $asked[$element->id] ?? "Answer {$number}";
+                $names[$element->id] = $asked[$element->id] ?? ($element->prompt ?: "Answer {$number}");
             } elseif ($element instanceof Table) {
                 $names[$element->id] = $element->prompt ?: "Table {$number}";
                 $names += self::cells($element, $names[$element->id], $asked);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OpenSlate\Blanks;
 
+use OpenSlate\Answers\TextAnswer;
 use OpenSlate\Elements\AnswerBox;
 use OpenSlate\Elements\Label;
 use OpenSlate\Elements\Table;
@@ -13,8 +14,8 @@ use OpenSlate\Text\TextLine;
 use OpenSlate\Text\Word;
 
 /**
- * What is asked at the places of a page of which their teacher says nothing: the words beside or above a box, those at
- * the head of a cell's row and column.
+ * What is asked at the places of a page, by what is printed there: the words beside or above a box, those at the head of
+ * a cell's row and column; with what the teacher says of a text, where that says more ("two details").
  */
 final class PrintedQuestions
 {
@@ -32,14 +33,33 @@ final class PrintedQuestions
         $ground = new Ground(new Marks(size: $page->size, lines: [...$lines, ...self::labels($page)]));
         $questions = [];
         foreach ($page->elements() as $element) {
-            if ($element instanceof AnswerBox && $element->prompt === '') {
-                $questions[$element->id] = Prompts::at($ground, $element->frame);
+            if ($element instanceof AnswerBox) {
+                $questions[$element->id] = match (true) {
+                    $element->prompt === '' => Prompts::at($ground, $element->frame),
+                    // What a tick, a list or a choice stands for, its teacher has said; a text can be asked for twice.
+                    $element->form instanceof TextAnswer => self::both(Prompts::at($ground, $element->frame), $element->prompt),
+                    default => $element->prompt,
+                };
             } elseif ($element instanceof Table) {
                 $questions += self::cells($ground, $element);
             }
         }
 
         return self::apart(array_filter($questions, fn (string $words): bool => $words !== ''));
+    }
+
+    /** Each once: the one in which the other is said already, or both. */
+    private static function both(string $printed, string $prompt): string
+    {
+        $bare = fn (string $words): string => trim(
+            (string) preg_replace('/[^\p{L}\p{N}]+/u', ' ', mb_strtolower($words)),
+        );
+
+        return match (true) {
+            str_contains(" {$bare($prompt)} ", " {$bare($printed)} ") => $prompt,
+            str_contains(" {$bare($printed)} ", " {$bare($prompt)} ") => $printed,
+            default => trim("{$printed} {$prompt}"),
+        };
     }
 
     /** @return array<string, string> */

@@ -162,6 +162,7 @@ test('at 390 by 844 by touch: the box grows readable, is never under a bar, and 
         .filter({ has: page.getByRole('heading', { name: 'Reading a tide table' }) })
         .getByRole('link', { name: /^Start/ })
         .tap();
+    await page.getByRole('button', { name: 'Pages' }).tap();
     await expect(page.locator('.answer').first()).toBeVisible();
     await expectAccessible(page);
     for (const control of [

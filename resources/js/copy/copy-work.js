@@ -6,7 +6,8 @@ import { here } from '../lib/who';
 import { ComeBack } from './come-back';
 import { Mirror, Pending } from './kept';
 import { PageZoom } from './page-zoom';
-import { placesIn } from './places';
+import { nameOf, placesIn } from './places';
+import { QuestionList } from './question-list';
 import { WaitingPictures } from './waiting-pictures';
 import { WayBack } from './way-back';
 
@@ -23,12 +24,6 @@ const asAddress = (blob) =>
         reader.onerror = () => resolve('');
         reader.readAsDataURL(blob);
     });
-
-/** What a place is called, as its page says it to those who do not see it. */
-const nameOf = (field) =>
-    field.closest('[data-said]')?.dataset.said ??
-    field.getAttribute('aria-label') ??
-    field.closest('[data-page]').querySelector('h2').textContent;
 
 /** Whether it is the picture that was not taken, and no sending it again would help. */
 const isFinal = (problem) => !(problem instanceof Refused) || [400, 413, 422].includes(problem.status);
@@ -60,6 +55,7 @@ export class CopyWork {
             .filter((place) => place.drawn !== undefined && place.value !== place.drawn)
             .map((place) => [place, place.value]);
         this.texts = Object.fromEntries(this.places.map((place) => [place.key, place.drawn ?? place.value]));
+        this.list = new QuestionList(root, this.places, here);
         if (root.dataset.closed === 'yes') return;
         new WayBack(root);
         const door = root.querySelector('[data-come-back]');
@@ -127,7 +123,7 @@ export class CopyWork {
             const place = this.#at(event.target);
             if (place) {
                 this.last = place;
-                if (!place.isLaidOut) this.zoom.reveal(event.target);
+                if (!place.isLaidOut && !this.list.isOn) this.zoom.reveal(event.target);
             }
         });
         document.querySelector('[data-next]').addEventListener('click', () => this.#nextBlank());
@@ -438,7 +434,7 @@ export class CopyWork {
     }
 
     #go(place) {
-        if (place) place.focus();
+        if (place) this.list.goTo(place);
         else document.querySelector('[data-next]').focus();
     }
 

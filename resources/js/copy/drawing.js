@@ -19,6 +19,7 @@ const ERASER = 60; // tenths of a point round the eraser
 
 /** A drawing area. Strokes are tenths of a point from its top left; see OpenSlate\Answers\Ink. */
 export class DrawingPlace {
+    needsPage = 'Draw on the page'; // It may be drawn on print.
     #strokes = [];
     #past = []; // what was drawn before each change, the last one last
     #undone = [];

@@ -21,6 +21,7 @@ export class ModelPlace {
 
     /** It is looked at as a whole: touching a part must not make the page larger. */
     isLaidOut = true;
+    needsPage = 'Move the parts';
 
     constructor(field, changed, work) {
         this.field = field;

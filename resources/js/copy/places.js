@@ -154,6 +154,12 @@ const KINDS = {
     model: ModelPlace,
 };
 
+/** What a place is called, as its page says it to those who do not see it. */
+export const nameOf = (field) =>
+    field.closest('[data-said]')?.dataset.said ??
+    field.getAttribute('aria-label') ??
+    field.closest('[data-page]').querySelector('h2').textContent;
+
 /** All places below an element, in the order in which they are read. */
 export const placesIn = (root, changed, work) =>
     [...root.querySelectorAll('[data-place]')].map(

@@ -10,6 +10,8 @@
         <a class="copybar__back" href="{{ route('day') }}" aria-label="My day"><span aria-hidden="true">‹</span> <span
                 class="copybar__back-words">My day</span></a>
         <div class="copybar__what"><b>{{ $handout->title }}</b><span>{{ $copy->student->name }}</span></div>
+        <button type="button" class="btn btn-plain copybar__list" data-list>List<span class="copybar__wide"> of
+                questions</span></button>
         <div class="copybar__zoom" role="group" aria-label="Size of the page">
             <button type="button" class="btn btn-icon" data-zoom="out" aria-label="Show the page smaller"
                 title="Smaller"><x-icon name="minus" /></button>
@@ -68,7 +70,7 @@
                     @php($page = $frozen->forStudents($handout->answers_shown_at !== null))
                     @php($lines = $printed->on($page))
                     <li id="page-{{ $index + 1 }}" data-page="{{ $index + 1 }}">
-                        <h2 class="visually-hidden">Page {{ $index + 1 }} of {{ $edition->pages_count }}</h2>
+                        <h2 class="copy__page">Page {{ $index + 1 }} of {{ $edition->pages_count }}</h2>
                         @unless ($closed)
                             @includeWhen($page->hasMoves(), 'student.moves')
                         @endunless

@@ -32,11 +32,24 @@ final class PrintedQuestionsTest extends TestCase
         );
     }
 
-    public function test_what_the_teacher_says_is_not_looked_for(): void
+    public function test_what_the_teacher_says_is_added_to_what_is_printed_where_it_says_more(): void
+    {
+        $asked = fn (string $prompt): string => $this->asked(
+            [$this->line('1. When is low water?', 50, 100)],
+            new AnswerBox('a', Frame::of(230, 98, 150, 16), prompt: $prompt),
+        )['a'];
+
+        $this->assertSame('1. When is low water? Give two times', $asked('Give two times'));
+        $this->assertSame('1. When is low water?', $asked('low water'));
+        $this->assertSame('Look at the chart: 1. When is low water?', $asked('Look at the chart: 1. When is low water?'));
+        $this->assertSame('1. When is low water? lo', $asked('lo'), 'words are compared whole');
+    }
+
+    public function test_where_nothing_is_printed_it_is_what_the_teacher_says(): void
     {
         $box = new AnswerBox('a', Frame::of(230, 98, 150, 16), prompt: 'Low water');
 
-        $this->assertSame([], $this->asked([$this->line('1. When is low water?', 50, 100)], $box));
+        $this->assertSame(['a' => 'Low water'], $this->asked([], $box));
     }
 
     public function test_boxes_in_a_printed_table_are_named_by_their_row_and_column(): void
