@@ -14,6 +14,7 @@ use OpenSlate\Answers\FormCodec;
 use OpenSlate\Answers\Ink;
 use OpenSlate\Answers\Limit;
 use OpenSlate\Answers\ListAnswer;
+use OpenSlate\Answers\MistakeKind;
 use OpenSlate\Answers\NumberAnswer;
 use OpenSlate\Answers\Option;
 use OpenSlate\Answers\PassageAnswer;
@@ -21,6 +22,7 @@ use OpenSlate\Answers\PictureAnswer;
 use OpenSlate\Answers\Stroke;
 use OpenSlate\Answers\TextAnswer;
 use OpenSlate\Answers\TickAnswer;
+use OpenSlate\Answers\Words;
 use OpenSlate\Json\Fields;
 use OpenSlate\Json\InvalidJson;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -290,5 +292,35 @@ final class AnswersTest extends TestCase
         $this->assertSame('10', $list->tidy('10'));
         $this->expectException(AnswerRefused::class);
         $list->tidy($other);
+    }
+
+    public function test_a_text_may_be_exactly_as_long_as_is_allowed(): void
+    {
+        $this->assertSame('ébb', Words::tidy('ébb', 3));
+        $this->expectException(AnswerRefused::class);
+        Words::tidy('ebbs', 3);
+    }
+
+    public function test_a_new_place_of_a_kind_is_of_that_kind(): void
+    {
+        $this->assertSame(AnswerKind::Lines, TextAnswer::start(AnswerKind::Lines)->kind());
+        $this->assertSame(AnswerKind::Short, TextAnswer::start(AnswerKind::Short)->kind());
+    }
+
+    public function test_boxes_are_of_every_kind_but_a_model_which_is_a_whole_page(): void
+    {
+        $kinds = AnswerKind::ofBoxes();
+
+        $this->assertNotContains(AnswerKind::Model, $kinds);
+        $this->assertCount(count(AnswerKind::cases()) - 1, $kinds);
+    }
+
+    #[TestWith([MistakeKind::Comma, 1, '1 comma'])]
+    #[TestWith([MistakeKind::EndMark, 2, '2 end marks'])]
+    #[TestWith([MistakeKind::Spelling, 1, '1 of spelling'])]
+    #[TestWith([MistakeKind::Spacing, 2, '2 of spacing'])]
+    public function test_mistakes_are_counted_in_words(MistakeKind $kind, int $count, string $words): void
+    {
+        $this->assertSame($words, $kind->named($count));
     }
 }

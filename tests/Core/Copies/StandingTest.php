@@ -75,4 +75,10 @@ final class StandingTest extends TestCase
         $this->assertTrue(Standing::of(CopyState::Working, null)->handedIn($this->after)->isLate($this->due));
         $this->assertFalse(Standing::of(CopyState::Working, null)->handedIn($this->after)->isLate(new Due(null)));
     }
+
+    public function test_what_is_still_needed_is_counted_in_words(): void
+    {
+        $this->assertStringStartsWith('One place that', CopyRefused::stillNeeded(1)->getMessage());
+        $this->assertStringStartsWith('2 places that', CopyRefused::stillNeeded(2)->getMessage());
+    }
 }

@@ -629,4 +629,13 @@ final class SettlingTest extends TestCase
         $this->assertEqualsWithDelta($step, $seats[2]->y - $seats[1]->y, 0.01);
         $this->assertSame([$seats[0]->x, $seats[0]->x], [$seats[1]->x, $seats[2]->x], 'one below the other');
     }
+
+    public function test_in_a_grid_the_first_part_has_the_same_room_above_and_at_its_left(): void
+    {
+        $spot = new Spot('z', Frame::of(10, 20, 200, 300), settle: Settle::Grid);
+        $seats = Seats::of($spot, 0, [Frame::of(0, 0, 80, 20), Frame::of(0, 0, 40, 60)]);
+
+        $this->assertEqualsWithDelta($seats[0]->x - 40 - 10, $seats[0]->y - 30 - 20, 0.01);
+        $this->assertGreaterThan(0.0, $seats[0]->y - 30 - 20);
+    }
 }
