@@ -11,6 +11,7 @@ use OpenSlate\Copies\Place;
 use OpenSlate\Elements\Part;
 use OpenSlate\Page\Page;
 use OpenSlate\Parts\Guides;
+use OpenSlate\Parts\Rests;
 use OpenSlate\Parts\Scene;
 
 /** The parts of a page as a student has put them, one by one, to be drawn. */
@@ -59,10 +60,15 @@ final readonly class LaidParts
         return new self($place, $texts[$place] ?? '', $all, $scene);
     }
 
-    /** @return array<string, mixed> the lines and gaps that a dragged part may hold to */
+    /** @return array<string, mixed> the lines and gaps that a dragged part may hold to, and where it comes to rest */
     public function guides(): array
     {
-        return Guides::among($this->scene->page->size, $this->scene->lined(Model::parse($this->model)));
+        $model = Model::parse($this->model);
+
+        return [
+            ...Guides::among($this->scene->page->size, $this->scene->lined($model)),
+            'rests' => Rests::of($this->scene, $model),
+        ];
     }
 
     /** What it is and where it is, for those who do not see it. */

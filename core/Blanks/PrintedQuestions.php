@@ -14,8 +14,8 @@ use OpenSlate\Text\TextLine;
 use OpenSlate\Text\Word;
 
 /**
- * What is asked at the places of a page, by what is printed there: the words beside or above a box, those at the head of
- * a cell's row and column; with what the teacher says of a text, where that says more ("two details").
+ * What is asked at the places of a page, by what is printed there: the words beside or above a box, those at the head
+ * of a cell's row and column; with what the teacher says of a text, where that says more ("two details").
  */
 final class PrintedQuestions
 {
@@ -37,7 +37,10 @@ final class PrintedQuestions
                 $questions[$element->id] = match (true) {
                     $element->prompt === '' => Prompts::at($ground, $element->frame),
                     // What a tick, a list or a choice stands for, its teacher has said; a text can be asked for twice.
-                    $element->form instanceof TextAnswer => self::both(Prompts::at($ground, $element->frame), $element->prompt),
+                    $element->form instanceof TextAnswer => self::both(
+                        Prompts::at($ground, $element->frame),
+                        $element->prompt,
+                    ),
                     default => $element->prompt,
                 };
             } elseif ($element instanceof Table) {

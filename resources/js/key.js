@@ -148,8 +148,10 @@ class KeyStation {
     #draw(answer) {
         Idiomorph.morph(this.list, answer.ledger.trim(), { morphStyle: 'innerHTML', ignoreActiveValue: true });
         const shown = new DOMParser().parseFromString(answer.page, 'text/html');
-        const texts = new Map(placesIn(shown, () => {}, {}).map((place) => [place.key, place.value]));
+        const now = new Map(placesIn(shown, () => {}, {}).map((place) => [place.key, place]));
+        const texts = new Map([...now].map(([key, { value }]) => [key, value]));
         this.places.forEach((place) => {
+            if (place.isLaidOut) place.lines = JSON.parse(now.get(place.key).field.dataset.guides);
             if (
                 place !== this.waiting &&
                 (place.isLaidOut || !place.holds(document.activeElement)) &&

@@ -151,6 +151,104 @@ test('Escape during a drag puts the part back where it was, and nothing is saved
     await expect(moves.getByRole('button', { name: 'Undo move' })).toBeDisabled();
 });
 
+test('while a part is dragged it shows what would take it and where it would rest; let go, it is there at once', async ({
+    student,
+}) => {
+    const { browser, sheet, piece } = await at(student, 'Nia Hartwell', 1);
+    const zone = sheet.locator('[data-spot="zone2"]');
+    const rest = sheet.locator('.rest');
+    // The server says nothing until it is asked to: what shows is the browser's.
+    let answer;
+    const asked = new Promise((resolve) => {
+        answer = resolve;
+    });
+    await browser.route('**/copies/*', async (route) => {
+        if (route.request().method() === 'PATCH') await asked;
+        await route.continue();
+    });
+    const from = await middle(piece('crab.1'));
+    const to = await middle(zone);
+    await browser.mouse.move(from.x, from.y);
+    await browser.mouse.down();
+    await browser.mouse.move(from.x + 20, from.y + 5, { steps: 3 });
+    await expect(rest).toHaveCount(0);
+    await browser.mouse.move(to.x, to.y, { steps: 5 });
+    await expect(zone).toHaveClass(/is-taking/);
+    expect(await place(rest)).toEqual([214, 124]);
+    await browser.mouse.up();
+    expect(await place(piece('crab.1')), 'in the frame in which it is let go').toEqual([214, 124]);
+    await expect(zone).not.toHaveClass(/is-taking/);
+    await expect(rest).toHaveCount(0);
+    answer();
+    await saved(browser);
+    await expect(piece('crab.1')).toHaveAccessibleName('crab, in Middle shore');
+    expect(await place(piece('crab.1')), 'the server has put it there too').toEqual([214, 124]);
+
+    // The next one, once the server has said what there is now.
+    await expect(async () => {
+        await browser.mouse.move(...Object.values(await middle(piece('kelp.1'))));
+        await browser.mouse.down();
+        await browser.mouse.move(to.x, to.y, { steps: 5 });
+        const shown = await place(rest);
+        await browser.keyboard.press('Escape');
+        await browser.mouse.up();
+        expect(shown).toEqual([214, 166]);
+    }).toPass();
+});
+
+test('the end of a rope shows the joint that it would hold to', async ({ student }) => {
+    const { browser, sheet, piece } = await at(student, 'Nia Hartwell', 2);
+    const rope = await sheet.locator('.piece--connector:not(.is-under)').first().getAttribute('data-piece');
+    const end = piece(rope).locator('[data-end="1"]');
+    const [key, joint] = await sheet.locator('[data-piece]').evaluateAll((all) => {
+        const one = all.find((piece) => JSON.parse(piece.dataset.joints).length > 0);
+        const box = one.getBoundingClientRect();
+        const [[, x, y]] = JSON.parse(one.dataset.joints);
+        return [one.dataset.piece, { x: box.left + x * box.width, y: box.top + y * box.height }];
+    });
+    await dragTo(browser, piece(key), await middle(sheet));
+    await saved(browser);
+    const moved = await piece(key).evaluate((one) => {
+        const box = one.getBoundingClientRect();
+        const [[, x, y]] = JSON.parse(one.dataset.joints);
+        return { x: box.left + x * box.width, y: box.top + y * box.height };
+    });
+    expect(moved).not.toEqual(joint);
+    await browser.mouse.move(...Object.values(await middle(end)));
+    await browser.mouse.down();
+    await browser.mouse.move(moved.x - 60, moved.y - 60, { steps: 3 });
+    await expect(sheet.locator('.rest')).toHaveCount(0);
+    await browser.mouse.move(moved.x + 5, moved.y + 4, { steps: 4 });
+    await expect(sheet.locator('.rest')).toBeVisible();
+    await browser.mouse.up();
+    const at1 = await middle(end);
+    expect(Math.hypot(at1.x - moved.x, at1.y - moved.y), 'it lies on the joint at once').toBeLessThan(1);
+    await saved(browser);
+});
+
+test('what is dragged to the edge of the window scrolls it, and stays under the pointer', async ({ student }) => {
+    const { browser, sheet, piece } = await at(student, 'Nia Hartwell', 3);
+    await browser.setViewportSize({ width: 1280, height: 480 });
+    await piece('rowing.4').scrollIntoViewIfNeeded();
+    const scroll = browser.locator('[data-scroll]');
+    const view = await scroll.boundingBox();
+    const before = await scroll.evaluate((one) => one.scrollTop);
+    const from = await middle(piece('rowing.4'));
+    await browser.mouse.move(from.x, from.y);
+    await browser.mouse.down();
+    await browser.mouse.move(from.x - 300, view.y + view.height - 12, { steps: 4 });
+    await expect.poll(() => scroll.evaluate((one) => one.scrollTop)).toBeGreaterThan(before + 60);
+    const now = await middle(piece('rowing.4'));
+    expect(Math.abs(now.y - (view.y + view.height - 12))).toBeLessThan(20);
+    await browser.mouse.move(from.x - 300, view.y + view.height / 2, { steps: 4 });
+    const rests = await scroll.evaluate((one) => one.scrollTop);
+    await browser.waitForTimeout(150);
+    expect(await scroll.evaluate((one) => one.scrollTop), 'away from the edge it rests').toBe(rests);
+    await browser.keyboard.press('Escape');
+    await browser.mouse.up();
+    await expect(sheet).toBeVisible();
+});
+
 test('by touch on a phone: tap a part, tap a place; a finger drags one off a stock, and it says how many are left', async ({
     student,
 }) => {
@@ -185,6 +283,30 @@ test('by touch on a phone: tap a part, tap a place; a finger drags one off a sto
             [274.5, 111],
             [274.5, 291],
         ]);
+    await saved(browser);
+});
+
+test('on a phone the tools are one row, and a part that is taken is shown large by itself', async ({ student }) => {
+    const { browser, sheet, piece, moves } = await at(
+        (name) => student(name, 'HERN26', { viewport: { width: 360, height: 740 }, hasTouch: true, isMobile: true }),
+        'Rosa Tideway',
+        1,
+    );
+    const tops = await moves
+        .locator('.moves__tools button:visible')
+        .evaluateAll((all) => new Set(all.map((one) => Math.round(one.getBoundingClientRect().top))).size);
+    expect(tops).toBe(1);
+    expect(await browser.evaluate(() => document.documentElement.scrollWidth)).toBe(360);
+    expect((await piece('snail.1').boundingBox()).height).toBeLessThan(24);
+    await piece('snail.1').tap();
+    await expect(sheet).toHaveClass(/is-large/);
+    await expect(piece('snail.1')).toHaveAttribute('aria-pressed', 'true');
+    await expect(piece('snail.1')).toBeInViewport({ ratio: 0.9 });
+    expect((await piece('snail.1').boundingBox()).height).toBeGreaterThanOrEqual(23.9);
+    await sheet.locator('[data-spot="zone2"]').tap();
+    await expect(piece('snail.1')).toHaveAccessibleName('snail, in Middle shore');
+    await moves.getByRole('button', { name: 'Back to the page' }).tap();
+    await expect(sheet).not.toHaveClass(/is-large/);
     await saved(browser);
 });
 

@@ -6,6 +6,7 @@ import { Large } from './parts/large';
 import { elsewhere, parse, rebased, tidy, written } from './parts/model-text';
 import { Past } from './parts/past';
 import { Pieces } from './parts/pieces';
+import { Resting } from './parts/resting';
 import { Steps } from './parts/steps';
 
 const GUIDES_REST = 120; // milliseconds after a move before the lines to hold to are asked for
@@ -18,6 +19,7 @@ const ARROWS = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], Arrow
  */
 export class ModelPlace {
     #past = new Past();
+    #lines;
 
     /** It is looked at as a whole: touching a part must not make the page larger. */
     isLaidOut = true;
@@ -39,10 +41,12 @@ export class ModelPlace {
         this.chosen = new Chosen(this.pieces, this.bar, (words) => this.#say(words));
         this.steps = new Steps(this.pieces, (key, placed) => this.#put(key, placed, 1));
         const guides = new Guides(this.pieces);
-        this.dragging = new Dragging(this.pieces, guides, {
+        this.resting = new Resting(this.pieces);
+        this.lines = JSON.parse(field.dataset.guides);
+        this.dragging = new Dragging(this.pieces, guides, this.resting, {
             begins: () => this.steps.flush(),
             cancels: () => this.#say('Let go.'),
-            lines: () => this.lines ?? JSON.parse(field.dataset.guides),
+            lines: () => this.#lines,
             drops: (...where) => {
                 this.chosen.let();
                 this.#move(...where);
@@ -61,6 +65,12 @@ export class ModelPlace {
         this.confirmed = null;
         this.pieces.carried = {};
         this.#become(parse(text));
+    }
+
+    /** What parts may hold to and where they come to rest, as they are now. */
+    set lines(lines) {
+        this.#lines = lines;
+        this.resting.worked = lines.rests;
     }
 
     get filled() {
@@ -96,9 +106,8 @@ export class ModelPlace {
         if (!this.work.guidesUrl) return;
         clearTimeout(this.guidesTimer);
         this.guidesTimer = setTimeout(async () => {
-            this.lines = await request('GET', `${this.work.guidesUrl}/${this.page.dataset.page}`).catch(
-                () => this.lines,
-            );
+            const now = `${this.work.guidesUrl}/${this.page.dataset.page}`;
+            this.lines = await request('GET', now).catch(() => this.#lines);
         }, GUIDES_REST);
     }
 
@@ -135,12 +144,17 @@ export class ModelPlace {
         this.#buttons();
     }
 
-    /** A part, or one end of a connector, to a point: of a part, its middle. */
+    /**
+     * A part, or one end of a connector, to a point: of a part, its middle. It is told where it was dropped, and shows
+     * where it comes to rest.
+     */
     #move(key, end, x, y, near) {
         const now = this.pieces.at(key);
         if (!this.pieces.isConnector(key)) {
             const { width, height } = this.pieces.box(key);
+            const rest = this.resting.of(key, { x, y }, near);
             this.#put(key, this.#kept(key, x - width / 2, y - height / 2), near);
+            if (rest?.x !== undefined) this.#rest(key, rest.x - width / 2, rest.y - height / 2);
         } else if (end === null) {
             const box = this.pieces.box(key);
             const [dx, dy] = [x - box.x - box.width / 2, y - box.y - box.height / 2];
@@ -150,6 +164,7 @@ export class ModelPlace {
                 near,
             );
         } else {
+            const rest = this.resting.ofEnd(key, { x, y }, near);
             this.#put(
                 key,
                 end === 0
@@ -157,7 +172,21 @@ export class ModelPlace {
                     : [now[0], now[1], '', '', tidy(x), tidy(y), ''],
                 near,
             );
+            if (rest) this.#restEnd(key, end, rest);
         }
+    }
+
+    /** Shows it where the server is about to put it. */
+    #rest(key, x, y) {
+        const [, , ...others] = this.pieces.placed[key];
+        this.pieces.carried[key] = [x, y, ...others];
+        this.pieces.draw(key, this.pieces.carried[key]);
+    }
+
+    #restEnd(key, end, { x, y }) {
+        const first = end === 0 ? 0 : 4;
+        this.pieces.carried[key] = this.pieces.placed[key].with(first, x).with(first + 1, y);
+        this.pieces.draw(key, this.pieces.carried[key]);
     }
 
     #kept(key, x, y) {
@@ -212,8 +241,10 @@ export class ModelPlace {
         const which = end ? Number(end.dataset.end) : null;
         if (this.chosen.isEnd && this.chosen.key !== key && this.#toJoint(key, at)) return true;
         if (this.chosen.is(key, which)) this.chosen.let();
-        else if (!('fixed' in this.pieces.piece(key).dataset)) this.chosen.choose(key, which);
-        else return false;
+        else if (!('fixed' in this.pieces.piece(key).dataset)) {
+            this.large.openFor(this.pieces.piece(key));
+            this.chosen.choose(key, which);
+        } else return false;
         return true;
     }
 

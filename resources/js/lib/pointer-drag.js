@@ -40,6 +40,11 @@ export class PointerDrag {
         return this.#drag !== null;
     }
 
+    /** Follows once more, where what is dragged over has moved and the pointer has not. */
+    again() {
+        this.#follow();
+    }
+
     cancel() {
         const drag = this.#drag;
         if (!drag) return;

@@ -1,3 +1,4 @@
+import { EdgeScroll } from '../../lib/edge-scroll';
 import { PointerDrag } from '../../lib/pointer-drag';
 
 const A_TAP = 4; // pixels that a pointer may tremble …
@@ -14,21 +15,24 @@ export class Dragging {
     /**
      * @param {Pieces} pieces
      * @param {Guides} guides
+     * @param {Resting} resting shows where it would come to rest
      * @param on `begins`; `cancels`; `lines` that may be held to; and `drops`: a part's key, which end of it (or null),
      *           where its middle or its end is, and within how many points a joint or a guide holds it
      */
-    constructor(pieces, guides, on) {
-        Object.assign(this, { pieces, guides, on });
+    constructor(pieces, guides, resting, on) {
+        Object.assign(this, { pieces, guides, resting, on });
         pieces.field.addEventListener('pointerdown', () => {
             this.#isLetGo = false;
         });
-        new PointerDrag(pieces.field, {
+        const drags = new PointerDrag(pieces.field, {
             begins: (event) => this.#begin(event),
             follows: (drag, event) => this.#follow(drag, event),
             ends: ({ piece }) => {
                 piece.style.translate = '';
                 piece.classList.remove('is-dragged');
                 this.guides.end();
+                this.resting.end();
+                this.scroll.end();
             },
             drops: (drag, event) => this.#drop(drag, event),
             cancelled: () => {
@@ -37,6 +41,7 @@ export class Dragging {
                 this.on.cancels();
             },
         });
+        this.scroll = new EdgeScroll(() => drags.again());
     }
 
     /** Whether a click is the end of a drag, and no tap. */
@@ -55,6 +60,7 @@ export class Dragging {
             this.guides.lines = this.on.lines();
             this.guides.begin([key]);
         }
+        this.scroll.begin(piece.closest('.is-large') ?? piece.closest('[data-scroll]'));
         return {
             key,
             piece,
@@ -71,24 +77,33 @@ export class Dragging {
 
     #follow(drag, event) {
         drag.piece.classList.add('is-dragged');
-        let dx = (event.clientX - drag.start.x) / drag.scale;
-        let dy = (event.clientY - drag.start.y) / drag.scale;
+        this.scroll.follow(event);
+        let dx = (event.clientX - drag.start.x + this.scroll.x) / drag.scale;
+        let dy = (event.clientY - drag.start.y + this.scroll.y) / drag.scale;
+        const near = this.#near(drag);
         if (drag.end !== null) {
             const first = drag.end === 0 ? 0 : 4;
             drag.to = drag.at.with(first, drag.at[first] + dx).with(first + 1, drag.at[first + 1] + dy);
             this.pieces.draw(drag.key, drag.to);
+            this.resting.showEnd(drag.key, { x: drag.to[first], y: drag.to[first + 1] }, near);
             return;
         }
         ({ dx, dy } = this.guides.hold(drag.from, dx, dy));
         drag.by = { dx, dy };
         drag.piece.style.translate = `${dx * drag.scale}px ${dy * drag.scale}px`;
         Object.entries(this.pieces.along(drag.followers, dx, dy)).forEach(([key, at]) => this.pieces.draw(key, at));
+        const { x, y, width, height } = drag.from;
+        this.resting.show(drag.key, { x: x + dx + width / 2, y: y + dy + height / 2 }, near);
+    }
+
+    #near(drag) {
+        return (drag.finger ? NEAR_FINGER : NEAR) / this.pieces.seen;
     }
 
     #drop(drag, event) {
         if (!drag.moved) return; // A tap: the click that follows says so.
         this.#dropped = event.timeStamp;
-        const near = (drag.finger ? NEAR_FINGER : NEAR) / this.pieces.seen;
+        const near = this.#near(drag);
         if (drag.end !== null) {
             const first = drag.end === 0 ? 0 : 4;
             this.on.drops(drag.key, drag.end, drag.to[first], drag.to[first + 1], near);

@@ -1,4 +1,8 @@
-/** Building large: a spot, and the tray beside it, fill the window; and are back on the page. */
+const PART = 24; // pixels that the smallest part is high and wide at least: WCAG 2.2, 2.5.8
+const MOST = 1.6; // times as large as all of it could be seen: it has to be looked for then
+const isSmall = () => window.innerWidth < 700;
+
+/** Building large: a spot, or the page, and the tray beside it, fill the window; and are back on the page. */
 export class Large {
     constructor(pieces, page, bar, say) {
         Object.assign(this, { pieces, page, bar, say, sheet: pieces.field.closest('.sheet') });
@@ -8,10 +12,19 @@ export class Large {
         return this.page.classList.contains('is-large');
     }
 
+    /** On a phone, where parts are too small to be seen well: by itself, as one of them is taken. */
+    openFor(piece) {
+        if (this.isOpen || !isSmall() || this.pieces.smallest * this.pieces.seen >= PART) return;
+        this.open();
+        piece.scrollIntoView({ block: 'nearest', inline: 'nearest' });
+    }
+
+    /** @param {string} [id] of the spot; without it, the page */
     open(id) {
         const { spots, layer, width: pageWidth, height: pageHeight } = this.pieces;
         const spot = spots.find((one) => one.dataset.spot === id);
-        const at = (name) => Number(spot.style.getPropertyValue(`--${name}`));
+        const page = { x: 0, y: 0, w: pageWidth, h: pageHeight };
+        const at = (name) => (spot ? Number(spot.style.getPropertyValue(`--${name}`)) : page[name]);
         const [wholeX, wholeY, wholeWidth, wholeHeight] = JSON.parse(layer.dataset.whole ?? 'null') ?? [
             0,
             0,
@@ -32,7 +45,8 @@ export class Large {
         this.page.classList.add('is-large');
         this.bar.querySelector('[data-move=small]').hidden = false;
         const room = { width: this.page.clientWidth - 24, height: this.page.clientHeight - this.bar.offsetHeight - 24 };
-        const scale = Math.min(room.width / (view.right - view.left), room.height / (view.bottom - view.top));
+        const fits = Math.min(room.width / (view.right - view.left), room.height / (view.bottom - view.top));
+        const scale = isSmall() ? Math.max(fits, Math.min(MOST * fits, PART / this.pieces.smallest)) : fits;
         this.sheet.style.width = `${whole.width * scale}px`;
         this.page.scrollTo((view.left - whole.x) * scale, (view.top - whole.y) * scale);
         this.bar.querySelector('[data-move=small]').focus({ preventScroll: true });
@@ -44,7 +58,9 @@ export class Large {
         this.sheet.style.width = '';
         this.bar.querySelector('[data-move=small]').hidden = true;
         this.page.scrollIntoView({ block: 'center' });
-        this.bar.querySelector('[data-move=large]').focus({ preventScroll: true });
+        (this.bar.querySelector('[data-move=large]') ?? this.bar.querySelector('button:enabled'))?.focus({
+            preventScroll: true,
+        });
         this.say('');
     }
 }

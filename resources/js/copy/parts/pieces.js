@@ -66,6 +66,16 @@ export class Pieces {
         ]);
     }
 
+    /** Of all parts on the page but one and what goes along with it; the newest part's last. */
+    otherJoints(key) {
+        const along = [key, ...this.followers(key).parts];
+        const moved = Object.keys(this.placed);
+        const others = [...[...this.all.keys()].filter((one) => !moved.includes(one)), ...moved];
+        return others
+            .filter((one) => this.all.has(one) && !along.includes(one) && !this.#isBeside(one))
+            .flatMap((one) => this.joints(one).map(([, x, y]) => ({ x, y })));
+    }
+
     // --- what goes along ---
 
     followers(key) {
@@ -94,6 +104,14 @@ export class Pieces {
     /** Pixels of the screen to a point: two fingers may have enlarged what the page is laid out in. */
     get seen() {
         return this.scale * (window.visualViewport?.scale ?? 1);
+    }
+
+    /** The shorter side of the smallest part that is moved, in points. */
+    get smallest() {
+        const sides = [...this.all]
+            .filter(([key, piece]) => !('fixed' in piece.dataset) && !this.isConnector(key))
+            .flatMap(([key]) => Object.values(this.box(key)).slice(2));
+        return Math.min(...sides);
     }
 
     point(event) {
