@@ -265,6 +265,7 @@ final readonly class Tools
             dashed: $dashed,
             columns: $columns,
             rows: $rows,
+            titled: true,
         );
 
         return [

@@ -19,6 +19,9 @@ final readonly class Spot implements Element
 
     public const LARGEST_HOLE = 0.95;
 
+    /** How high its title stands in it, in points. */
+    private const TITLE = 20.0;
+
     /** How far outside its line a ring without a hole still takes parts, as a share of its radius. */
     private const OUTSIDE = 0.25;
 
@@ -30,6 +33,7 @@ final readonly class Spot implements Element
      * @param  float  $hole  share of a ring's width and height that is not of it; 0 is a full ellipse
      * @param  int  $columns  of a table of slots
      * @param  int  $rows  of a table of slots
+     * @param  bool  $titled  whether students see its name at its head; parts lie below it
      * @param  bool  $large  whether students can open it to fill the window, to build in it
      */
     public function __construct(
@@ -46,6 +50,7 @@ final readonly class Spot implements Element
         public int $columns = 1,
         public int $rows = 1,
         public bool $large = false,
+        public bool $titled = false,
         public ?string $group = null,
         public bool $locked = false,
     ) {
@@ -72,6 +77,29 @@ final readonly class Spot implements Element
         return $this->most ?? ($this->form === SpotForm::Slot || $this->form === SpotForm::Slots ? 1 : self::MOST);
     }
 
+    /** Whether its title stands in it, above its parts; that of a ring and of a line stands beside them. */
+    public function isHeaded(): bool
+    {
+        return $this->titled &&
+            $this->name !== '' &&
+            $this->form !== SpotForm::Ring &&
+            $this->form !== SpotForm::Line &&
+            $this->frame->height > 2 * self::TITLE;
+    }
+
+    /** Where its parts lie. */
+    public function within(): Frame
+    {
+        $title = $this->isHeaded() ? self::TITLE : 0.0;
+
+        return Frame::of(
+            $this->frame->x,
+            $this->frame->y + $title,
+            $this->frame->width,
+            $this->frame->height - $title,
+        );
+    }
+
     /** How many places it has of its own. */
     public function cells(): int
     {
@@ -81,14 +109,15 @@ final readonly class Spot implements Element
     /** The frame of one of its places, numbered from 0, along the rows. */
     public function cell(int $number): Frame
     {
+        $within = $this->within();
         if ($this->form !== SpotForm::Slots) {
-            return $this->frame;
+            return $within;
         }
-        [$width, $height] = [$this->frame->width / $this->columns, $this->frame->height / $this->rows];
+        [$width, $height] = [$within->width / $this->columns, $within->height / $this->rows];
 
         return Frame::of(
-            $this->frame->x + ($number % $this->columns) * $width,
-            $this->frame->y + intdiv($number, $this->columns) * $height,
+            $within->x + ($number % $this->columns) * $width,
+            $within->y + intdiv($number, $this->columns) * $height,
             $width,
             $height,
         );

@@ -65,6 +65,7 @@ final class ElementCodec
         'columns' => 1,
         'rows' => 1,
         'large' => false,
+        'titled' => false,
         'group' => null,
         'locked' => false,
     ];

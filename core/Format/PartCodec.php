@@ -62,6 +62,7 @@ final class PartCodec
                 'columns' => $element->columns,
                 'rows' => $element->rows,
                 'large' => $element->large,
+                'titled' => $element->titled,
             ],
         };
     }
@@ -118,6 +119,7 @@ final class PartCodec
             columns: $fields->has('columns') ? $fields->integer('columns', 1, Spot::MOST_LINES) : 1,
             rows: $fields->has('rows') ? $fields->integer('rows', 1, Spot::MOST_LINES) : 1,
             large: Looks::flag($fields, 'large'),
+            titled: Looks::flag($fields, 'titled'),
         );
     }
 

@@ -25,7 +25,9 @@ use OpenSlate\Geometry\Point;
  * @phpstan-type Rest array{
  *     seats: list<array{float, float}>, by: string, upTo: list<float>, hold: list<float>|null,
  * }
- * @phpstan-type SpotShape array{id: string, frame: list<float>, hole: float|null, columns: int, rows: int}
+ * @phpstan-type SpotShape array{
+ *     id: string, frame: list<float>, within: list<float>, hole: float|null, columns: int, rows: int,
+ * }
  * @phpstan-type Table array<string, list<Rest|null>>
  */
 final readonly class Rests
@@ -74,11 +76,18 @@ final readonly class Rests
     {
         return [
             'id' => $spot->id,
-            'frame' => [$spot->frame->x, $spot->frame->y, $spot->frame->width, $spot->frame->height],
+            'frame' => self::list($spot->frame),
+            'within' => self::list($spot->within()),
             'hole' => $spot->form === SpotForm::Ring ? $spot->hole : null,
             'columns' => $spot->form === SpotForm::Slots ? $spot->columns : 1,
             'rows' => $spot->form === SpotForm::Slots ? $spot->rows : 1,
         ];
+    }
+
+    /** @return list<float> */
+    private static function list(Frame $frame): array
+    {
+        return [$frame->x, $frame->y, $frame->width, $frame->height];
     }
 
     /** The same for parts that have the same rests. */

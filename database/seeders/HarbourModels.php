@@ -207,6 +207,7 @@ final class HarbourModels
             settle: Settle::Round,
             outline: true,
             dashed: true,
+            titled: true,
         );
 
         return [

@@ -1,7 +1,7 @@
 import { describe, expect, test } from 'vitest';
 import { nearestJoint, Rests } from '../../resources/js/copy/parts/rests';
 
-const spot = (id, frame, more = {}) => ({ id, frame, hole: null, columns: 1, rows: 1, ...more });
+const spot = (id, frame, more = {}) => ({ id, frame, within: frame, hole: null, columns: 1, rows: 1, ...more });
 const seats = (...all) => ({ seats: all, by: '', upTo: [], hold: null });
 const rests = (spots, table) => new Rests({ spots, tables: [table], of: { a: 0 } });
 

@@ -37,7 +37,7 @@ final class LooksTest extends TestCase
             [$link->on, $link->outline, $link->printed, $link->locked],
         );
         $spot = new Spot('s', Frame::of(0, 0, 50, 50));
-        $this->assertSame([true, false, false], [$spot->outline, $spot->large, $spot->dashed]);
+        $this->assertSame([true, false, false, false], [$spot->outline, $spot->large, $spot->dashed, $spot->titled]);
     }
 
     public function test_plain_things_are_neither_bold_nor_dashed_nor_locked(): void

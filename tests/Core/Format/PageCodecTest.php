@@ -232,6 +232,7 @@ final class PageCodecTest extends TestCase
                     columns: 3,
                     rows: 2,
                     large: true,
+                    titled: true,
                     group: 'g1',
                 ),
             ],

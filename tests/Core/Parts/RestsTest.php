@@ -51,6 +51,8 @@ final class RestsTest extends TestCase
             hole: $hole,
             columns: $form === SpotForm::Slots ? 3 : 1,
             rows: $form === SpotForm::Slots ? 2 : 1,
+            name: 'Quay',
+            titled: true,
         );
         $scene = self::scene($spot, self::part('a', 40, 20, 5), self::part('b', 30, 30, 3), self::part('c', 62, 18, 1));
         $model = Model::empty();

@@ -630,6 +630,37 @@ final class SettlingTest extends TestCase
         $this->assertSame([$seats[0]->x, $seats[0]->x], [$seats[1]->x, $seats[2]->x], 'one below the other');
     }
 
+    public function test_parts_lie_below_the_title_of_their_spot(): void
+    {
+        $bare = new Spot('z', Frame::of(100, 100, 200, 150), name: 'Low shore');
+        $titled = new Spot('z', Frame::of(100, 100, 200, 150), name: 'Low shore', titled: true);
+        $frames = [Frame::of(0, 0, 40, 20)];
+
+        $this->assertSame(20.0, Seats::of($titled, 0, $frames)[0]->y - Seats::of($bare, 0, $frames)[0]->y);
+        $this->assertEquals(Frame::of(100, 120, 200, 130), $titled->within());
+        $this->assertEquals($bare->frame, $bare->within());
+        $unnamed = new Spot('z', Frame::of(100, 100, 200, 150), titled: true);
+        $this->assertEquals($unnamed->frame, $unnamed->within(), 'without a name there is no title');
+        $low = new Spot('z', Frame::of(100, 100, 200, 36), name: 'Low', titled: true);
+        $this->assertEquals($low->frame, $low->within(), 'where it is too low it has its room for parts');
+    }
+
+    public function test_slots_share_what_is_below_the_title(): void
+    {
+        $slots = new Spot(
+            'z',
+            Frame::of(100, 100, 200, 120),
+            SpotForm::Slots,
+            name: 'Log',
+            columns: 2,
+            rows: 2,
+            titled: true,
+        );
+
+        $this->assertEquals(Frame::of(100, 120, 100, 50), $slots->cell(0));
+        $this->assertEquals(Frame::of(200, 170, 100, 50), $slots->cell(3));
+    }
+
     public function test_in_a_grid_the_first_part_has_the_same_room_above_and_at_its_left(): void
     {
         $spot = new Spot('z', Frame::of(10, 20, 200, 300), settle: Settle::Grid);

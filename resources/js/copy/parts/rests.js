@@ -55,7 +55,7 @@ export class Rests {
         );
     }
 
-    #cell({ frame: [x, y, width, height], columns, rows }, at) {
+    #cell({ within: [x, y, width, height], columns, rows }, at) {
         const nearest = (share, count) => Math.min(count - 1, Math.max(0, Math.ceil(share * count) - 1));
         return nearest((at.y - y) / height, rows) * columns + nearest((at.x - x) / width, columns);
     }

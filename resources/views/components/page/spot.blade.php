@@ -28,8 +28,12 @@
             <rect x="0.75" y="0.75" width="{{ max(0, $element->frame->width - 1.5) }}"
                 height="{{ max(0, $element->frame->height - 1.5) }}" />
             @if ($lines)
-                <path d="{{ LineDrawing::grid($element->frame, $element->columns, $element->rows) }}" />
+                <path d="M0 0H{{ $element->frame->width }} {{ LineDrawing::grid($element->within(), $element->columns, $element->rows) }}"
+                    transform="translate(0 {{ $element->within()->y - $element->frame->y }})" />
             @endif
         @endif
     </svg>
+    @if ($element->titled && $element->name !== '')
+        <span class="spot__title" @if ($mode !== 'bench') aria-hidden="true" @endif>{{ $element->name }}</span>
+    @endif
 </x-page.frame>

@@ -39,7 +39,10 @@ final class SetModelKeyTest extends TestCase
 
     public function test_where_parts_have_joints_it_counts_what_is_joined_and_at_which_of_them(): void
     {
-        $this->assertSame([ModelAspect::Joints, ModelAspect::Ends], $this->counts($this->card(new Joint('a', 0.5, 0.0))));
+        $this->assertSame(
+            [ModelAspect::Joints, ModelAspect::Ends],
+            $this->counts($this->card(new Joint('a', 0.5, 0.0))),
+        );
     }
 
     public function test_of_cards_without_joints_and_spots_nothing_counts_by_itself(): void
