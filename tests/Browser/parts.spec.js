@@ -297,7 +297,6 @@ test('on a phone the tools are one row, and a part that is taken is shown large 
         .evaluateAll((all) => new Set(all.map((one) => Math.round(one.getBoundingClientRect().top))).size);
     expect(tops).toBe(1);
     expect(await browser.evaluate(() => document.documentElement.scrollWidth)).toBe(360);
-    expect((await piece('snail.1').boundingBox()).height).toBeLessThan(24);
     await piece('snail.1').tap();
     await expect(sheet).toHaveClass(/is-large/);
     await expect(piece('snail.1')).toHaveAttribute('aria-pressed', 'true');

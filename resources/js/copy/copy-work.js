@@ -55,7 +55,7 @@ export class CopyWork {
             .filter((place) => place.drawn !== undefined && place.value !== place.drawn)
             .map((place) => [place, place.value]);
         this.texts = Object.fromEntries(this.places.map((place) => [place.key, place.drawn ?? place.value]));
-        this.list = new QuestionList(root, this.places, here);
+        this.list = new QuestionList(root, this.places, here, () => this.zoom.fitTargets());
         if (root.dataset.closed === 'yes') return;
         new WayBack(root);
         const door = root.querySelector('[data-come-back]');

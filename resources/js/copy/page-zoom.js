@@ -1,6 +1,15 @@
 const READABLE = 15; // pixels of text below which nobody types gladly
 const COMFORTABLE = 17;
 const SMALL = 700; // pixels that a window is wide on a phone
+const TARGET = 24; // pixels that whatever is touched is high and wide at least: WCAG 2.2, 2.5.8
+const MOST_FOR_TARGETS = 2;
+
+/** How far the middle of one is from that of another, along the axis on which they are further apart. */
+const distance = (one, other) =>
+    Math.max(
+        Math.abs(one.left + one.width / 2 - other.left - other.width / 2),
+        Math.abs(one.top + one.height / 2 - other.top - other.height / 2),
+    );
 
 /** How large the page is shown: by the buttons, and by itself when a box would be too small to read on a phone. */
 export class PageZoom {
@@ -18,6 +27,18 @@ export class PageZoom {
             );
         // With the keyboard open, some browsers shrink only what is seen, not the page: the page follows.
         window.visualViewport?.addEventListener('resize', () => this.#fit());
+    }
+
+    /** On a phone: so large that whatever is touched can be. Where the page is not to be seen, nothing. */
+    fitTargets() {
+        if (window.innerWidth >= SMALL || this.#zoom > 1) return;
+        const targets = [...this.pages.querySelectorAll('.answer, .piece[tabindex="0"]:not(.is-under)')]
+            .map((one) => one.getBoundingClientRect())
+            .filter(({ width, height }) => width > 0 && height > 0);
+        const sides = targets.flatMap(({ width, height }) => [width, height]);
+        // Made higher than they are, two that follow one another may overlap.
+        const apart = targets.slice(1).map((one, at) => distance(targets[at], one));
+        this.to(Math.min(MOST_FOR_TARGETS, TARGET / Math.min(TARGET, ...sides, ...apart)));
     }
 
     to(zoom) {

@@ -17,16 +17,19 @@ const bare = (words) => words.toLowerCase().replace(/\s+/g, ' ').trim();
 export class QuestionList {
     #isLaid = false;
 
-    /** @param {string} who the student: what they choose is theirs */
-    constructor(root, places, who) {
-        Object.assign(this, { root, places, key: `${KEPT}.${who}` });
+    /**
+     * @param {string} who the student: what they choose is theirs
+     * @param {() => void} onPages called whenever the pages are shown
+     */
+    constructor(root, places, who, onPages) {
+        Object.assign(this, { root, places, onPages, key: `${KEPT}.${who}` });
         this.button = document.querySelector('[data-list]');
         this.words = this.button.innerHTML;
         root.addEventListener('focusin', ({ target }) => {
             this.last = places.find((place) => place.holds(target)) ?? this.last;
         });
         this.button.addEventListener('click', () => this.#choose(!this.isOn));
-        if (this.#chosen() ?? this.#suits()) this.#show(true);
+        this.#show(this.#chosen() ?? this.#suits());
     }
 
     /** Where most is done on the page itself, a list would be only ways to it. */
@@ -69,7 +72,10 @@ export class QuestionList {
         this.root.classList.toggle('is-list', isOn);
         document.body.classList.toggle('has-list', isOn);
         if (isOn) this.button.textContent = PAGES;
-        else this.button.innerHTML = this.words;
+        else {
+            this.button.innerHTML = this.words;
+            this.onPages();
+        }
     }
 
     // --- what is in the list and not on the page ---

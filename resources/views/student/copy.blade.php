@@ -19,7 +19,7 @@
                 title="Larger"><x-icon name="plus" /></button>
         </div>
         @unless ($closed)
-            <p class="copybar__saved" data-saved>Saved</p>
+            <div class="copybar__saved" data-saved>Saved</div>
             <p class="visually-hidden" data-told role="status"></p>
         @endunless
     </header>
@@ -85,7 +85,7 @@
     </main>
     @unless ($closed)
         <footer class="copyfoot">
-            <p class="copyfoot__tally" data-tally>{{ $copy->filled }} of {{ $edition->places_count }} filled</p>
+            <div class="copyfoot__tally" data-tally>{{ $copy->filled }} of {{ $edition->places_count }} filled</div>
             <button type="button" class="btn btn-plain btn-lg" data-way-back hidden></button>
             <button type="button" class="btn btn-plain btn-lg" data-next>Next blank</button>
             <button type="button" class="btn btn-primary btn-lg" data-hand-in>Hand in</button>

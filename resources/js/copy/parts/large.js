@@ -12,9 +12,9 @@ export class Large {
         return this.page.classList.contains('is-large');
     }
 
-    /** On a phone, where parts are too small to be seen well: by itself, as one of them is taken. */
+    /** On a phone: by itself, as a part is taken. */
     openFor(piece) {
-        if (this.isOpen || !isSmall() || this.pieces.smallest * this.pieces.seen >= PART) return;
+        if (this.isOpen || !isSmall()) return;
         this.open();
         piece.scrollIntoView({ block: 'nearest', inline: 'nearest' });
     }

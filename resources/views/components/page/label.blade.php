@@ -11,10 +11,10 @@
 )
 <x-page.frame :$element :$mode :$tag :$z :name="'label: ' . Str::limit($element->text . $filled, 60)"
     :classes="TextStyle::classes($element)">
-    <p @style(["--size:{$element->size}", "color:{$element->colour?->hex}" => $element->colour !== null])
+    <div @style(["--size:{$element->size}", "color:{$element->colour?->hex}" => $element->colour !== null])
         @class([
             'label',
             'label--bold' => $element->bold,
             'label--highlight' => $element->highlight,
-        ])><span>{{ $element->text }}{{ $element->text !== '' && $filled !== '' ? ' ' : '' }}{{ $filled }}</span></p>
+        ])><span>{{ $element->text }}{{ $element->text !== '' && $filled !== '' ? ' ' : '' }}{{ $filled }}</span></div>
 </x-page.frame>
