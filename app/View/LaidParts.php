@@ -13,6 +13,7 @@ use OpenSlate\Page\Page;
 use OpenSlate\Parts\Guides;
 use OpenSlate\Parts\Rests;
 use OpenSlate\Parts\Scene;
+use OpenSlate\Parts\ToPlace;
 
 /** The parts of a page as a student has put them, one by one, to be drawn. */
 final readonly class LaidParts
@@ -58,6 +59,18 @@ final readonly class LaidParts
         }
 
         return new self($place, $texts[$place] ?? '', $all, $scene);
+    }
+
+    /** How many have to be moved before the place is filled. */
+    public function toPlace(): int
+    {
+        return ToPlace::on($this->scene->page);
+    }
+
+    /** Whether each of them counts as a place. */
+    public function countsEach(): bool
+    {
+        return $this->scene->page->countsParts;
     }
 
     /** @return array<string, mixed> the lines and gaps that a dragged part may hold to, and where it comes to rest */

@@ -18,6 +18,7 @@ final class PropertyWords
             PageProperty::Paper => 'Paper',
             PageProperty::Tray => 'Tray',
             PageProperty::Key => 'Right model',
+            PageProperty::Counting => 'Parts count',
         };
     }
 
@@ -27,6 +28,7 @@ final class PropertyWords
             PageProperty::Paper => PaperWords::of($page->size),
             PageProperty::Tray => self::tray($page),
             PageProperty::Key => self::key($page),
+            PageProperty::Counting => $page->countsParts ? 'each for itself' : 'all as one',
         };
     }
 

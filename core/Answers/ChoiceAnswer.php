@@ -9,6 +9,8 @@ use OpenSlate\Json\Fields;
 /** One or several of the options that are printed below: ticked, ringed or underlined. */
 final readonly class ChoiceAnswer implements AnswerForm
 {
+    use CountsOnce;
+
     /** @param  list<Option>  $options */
     private function __construct(public array $options, public bool $many, public ChoiceMark $mark)
     {

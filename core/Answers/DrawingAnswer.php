@@ -10,6 +10,8 @@ use OpenSlate\Json\InvalidJson;
 /** A drawing or handwriting, by pen, finger or mouse. */
 final readonly class DrawingAnswer implements AnswerForm
 {
+    use CountsOnce;
+
     public function kind(): AnswerKind
     {
         return AnswerKind::Drawing;

@@ -9,6 +9,8 @@ use OpenSlate\Json\Fields;
 /** One of several words, from a list that drops down. */
 final readonly class ListAnswer implements AnswerForm
 {
+    use CountsOnce;
+
     /** @param  list<string>  $options */
     private function __construct(public array $options)
     {

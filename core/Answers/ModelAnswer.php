@@ -16,6 +16,14 @@ final readonly class ModelAnswer implements AnswerForm
     /** The name of its place on the page: no element can have it. */
     public const PLACE = '_parts';
 
+    /**
+     * @param  int  $toPlace  how many parts have to be moved before it is filled
+     * @param  bool  $each  whether each of them counts as a place, and not all of them as one
+     */
+    public function __construct(public int $toPlace = 1, public bool $each = false)
+    {
+    }
+
     public function kind(): AnswerKind
     {
         return AnswerKind::Model;
@@ -28,12 +36,15 @@ final readonly class ModelAnswer implements AnswerForm
 
     public static function decode(AnswerKind $kind, Fields $fields): self
     {
-        return new self;
+        return new self(
+            $fields->has('toPlace') ? $fields->integer('toPlace', 1, PHP_INT_MAX) : 1,
+            $fields->has('each') && $fields->flag('each'),
+        );
     }
 
     public function properties(): array
     {
-        return [];
+        return ['toPlace' => $this->toPlace, 'each' => $this->each];
     }
 
     /** What the parts are, and where, is read once: by the page that they settle on. */
@@ -49,7 +60,29 @@ final readonly class ModelAnswer implements AnswerForm
 
     public function isFilled(string $answer): bool
     {
-        return $answer !== '' && $answer !== '{}';
+        return self::moved($answer) >= $this->toPlace;
+    }
+
+    public function counts(): int
+    {
+        return $this->each ? $this->toPlace : 1;
+    }
+
+    public function countsTogether(): bool
+    {
+        return false;
+    }
+
+    public function filled(string $answer): int
+    {
+        return min($this->counts(), $this->each ? self::moved($answer) : (int) $this->isFilled($answer));
+    }
+
+    private static function moved(string $answer): int
+    {
+        $model = json_decode($answer, true);
+
+        return is_array($model) ? count(array_diff_key($model, ['near' => 1, 'moved' => 1])) : 0;
     }
 
     public function read(string $answer): string

@@ -9,6 +9,8 @@ use OpenSlate\Json\Fields;
 /** A number, typed as people write them, before a printed unit. */
 final readonly class NumberAnswer implements AnswerForm
 {
+    use CountsOnce;
+
     public const LONGEST = 60;
 
     public const LONGEST_UNIT = 20;

@@ -9,6 +9,8 @@ use OpenSlate\Json\Fields;
 /** Supplied sentences with mistakes in them, which the student mends in place. */
 final readonly class PassageAnswer implements AnswerForm
 {
+    use CountsOnce;
+
     public const LONGEST = 2000;
 
     /** Mending may make it longer. */

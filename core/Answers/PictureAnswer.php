@@ -9,6 +9,8 @@ use OpenSlate\Json\Fields;
 /** A picture of the student's own, by the SHA-256 under which it is kept. */
 final readonly class PictureAnswer implements AnswerForm
 {
+    use CountsOnce;
+
     public function kind(): AnswerKind
     {
         return AnswerKind::Picture;

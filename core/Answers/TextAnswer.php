@@ -9,6 +9,8 @@ use OpenSlate\Json\Fields;
 /** Words: in one line, or in several. */
 final readonly class TextAnswer implements AnswerForm
 {
+    use CountsOnce;
+
     /** Far more than fits a box, so that nobody is cut off in mid-sentence. */
     public const LONGEST_LINE = 300;
 

@@ -9,6 +9,8 @@ use OpenSlate\Json\Fields;
 /** Ticked or not. */
 final readonly class TickAnswer implements AnswerForm
 {
+    use CountsOnce;
+
     public const YES = 'yes';
 
     public const NO = 'no';
@@ -46,6 +48,12 @@ final readonly class TickAnswer implements AnswerForm
     public function isFilled(string $answer): bool
     {
         return $answer === self::YES;
+    }
+
+    /** What is left unticked is an answer, too. */
+    public function countsTogether(): bool
+    {
+        return true;
     }
 
     public function read(string $answer): string

@@ -9,6 +9,7 @@ use OpenSlate\Answers\ModelAnswer;
 use OpenSlate\Json\Fields;
 use OpenSlate\Json\InvalidJson;
 use OpenSlate\Page\Page;
+use OpenSlate\Parts\ToPlace;
 
 /** All places to fill in an edition, in the order in which they are read. */
 final readonly class Places
@@ -31,7 +32,7 @@ final readonly class Places
             }
             if ($page->hasMoves()) {
                 $key = Place::idOn($index + 1, ModelAnswer::PLACE);
-                $places[$key] = new Place($key, new ModelAnswer);
+                $places[$key] = new Place($key, new ModelAnswer(ToPlace::on($page), $page->countsParts));
             }
         }
 
@@ -69,9 +70,36 @@ final readonly class Places
         );
     }
 
+    /** As how many they are counted: of ticks that follow one another all are one question. */
     public function count(): int
     {
-        return count($this->places);
+        return array_sum(
+            array_map(fn (array $together): int => $together[0]->form->counts(), $this->together()),
+        );
+    }
+
+    /**
+     * The places, those together that are counted as one.
+     *
+     * @return list<non-empty-list<Place>> in the order in which they are read
+     */
+    public function together(): array
+    {
+        $together = [];
+        $last = null;
+        foreach ($this->places as $place) {
+            $isNext = $place->form->countsTogether() &&
+                $last?->form->kind() === $place->form->kind() &&
+                $last->page() === $place->page();
+            if ($isNext) {
+                $together[count($together) - 1][] = $place;
+            } else {
+                $together[] = [$place];
+            }
+            $last = $place;
+        }
+
+        return $together;
     }
 
     public function find(string $key): ?Place

@@ -76,8 +76,10 @@ final readonly class Work
 
     public function filled(Places $places): int
     {
-        return count(
-            array_filter($places->all(), fn (Place $place): bool => $place->form->isFilled($this->text($place->id))),
+        $filled = fn (Place $place): int => $place->form->filled($this->text($place->id));
+
+        return array_sum(
+            array_map(fn (array $together): int => max(array_map($filled, $together)), $places->together()),
         );
     }
 

@@ -85,7 +85,8 @@ final class PageCodec
                             ),
                             'points' => $page->key->points,
                         ],
-                    ]),
+                    ]) +
+                ($page->countsParts ? ['countsParts' => true] : []),
             JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES,
         );
     }
@@ -114,6 +115,7 @@ final class PageCodec
                 $fields->has('carried') ? $fields->number('carried') : null,
                 $fields->isGiven('tray') ? self::tray($fields->object('tray')) : null,
                 $fields->isGiven('key') ? self::key($fields->object('key')) : null,
+                $fields->has('countsParts') && $fields->flag('countsParts'),
             );
         } catch (UnusableSize|InvalidArgumentException $problem) {
             throw InvalidJson::at('$', $problem);

@@ -28,6 +28,7 @@ final readonly class Page
      * @param  list<Element>  $elements
      * @param  float|null  $carried  on a page that carries the one before on: how far down its things lie, in points,
      *                               from where they would be if that page went on below its foot
+     * @param  bool  $countsParts  whether each part that is to be moved counts as a place, and not all of them as one
      *
      * @throws InvalidArgumentException when two elements have one id
      */
@@ -39,6 +40,7 @@ final readonly class Page
         public ?float $carried = null,
         public ?Tray $tray = null,
         public ?ModelKey $key = null,
+        public bool $countsParts = false,
     ) {
         $byId = [];
         foreach ($elements as $element) {
@@ -95,7 +97,16 @@ final readonly class Page
     /** @param  list<Element>  $elements */
     public function withElements(array $elements): self
     {
-        return new self($this->size, $this->paper, $this->backdrop, $elements, $this->carried, $this->tray, $this->key);
+        return new self(
+            $this->size,
+            $this->paper,
+            $this->backdrop,
+            $elements,
+            $this->carried,
+            $this->tray,
+            $this->key,
+            $this->countsParts,
+        );
     }
 
     /**
@@ -105,7 +116,7 @@ final readonly class Page
      */
     public function onPaper(Size $size, ?Backdrop $backdrop, array $elements): self
     {
-        return new self($size, $this->paper, $backdrop, $elements, null, $this->tray, $this->key);
+        return new self($size, $this->paper, $backdrop, $elements, null, $this->tray, $this->key, $this->countsParts);
     }
 
     /**
@@ -193,6 +204,7 @@ final readonly class Page
             $this->carried,
             $tray,
             $this->key,
+            $this->countsParts,
         );
     }
 
@@ -206,6 +218,21 @@ final readonly class Page
             $this->carried,
             $this->tray,
             $key,
+            $this->countsParts,
+        );
+    }
+
+    public function withPartsCounted(bool $each): self
+    {
+        return new self(
+            $this->size,
+            $this->paper,
+            $this->backdrop,
+            $this->elements(),
+            $this->carried,
+            $this->tray,
+            $this->key,
+            $each,
         );
     }
 

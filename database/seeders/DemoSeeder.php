@@ -34,6 +34,7 @@ use OpenSlate\Copies\Place as AnswerPlace;
 use OpenSlate\Edit\Elements\Change;
 use OpenSlate\Edit\Keys\SetModelKey;
 use OpenSlate\Edit\Keys\SetModelPoints;
+use OpenSlate\Edit\Parts\SetPartsCount;
 use OpenSlate\Edit\Parts\SetTray;
 use OpenSlate\Edit\Place;
 use OpenSlate\Edit\Selection;
@@ -283,6 +284,9 @@ final class DemoSeeder extends Seeder
         foreach ($worksheet->pages()->orderBy('position')->get() as $index => $page) {
             $laid = ($this->apply)($page, $page->revision, new SetTray(HarbourModels::tray($index + 1)));
             $laid = ($this->apply)($page->refresh(), $laid->number, new Place(HarbourModels::elements($index + 1)));
+            if ($index + 1 === HarbourModels::SORT) {
+                $laid = ($this->apply)($page->refresh(), $laid->number, new SetPartsCount(true));
+            }
             if (isset(HarbourModels::KEYS[$index + 1])) {
                 $laid = ($this->apply)(
                     $page->refresh(),

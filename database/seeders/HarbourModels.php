@@ -20,6 +20,9 @@ use OpenSlate\Paper\Colour;
 /** Four pages of parts to move: a sort, a model with joints, rings, and an organiser of the student's own. */
 final class HarbourModels
 {
+    /** The page of a sort, of which each card counts. */
+    public const SORT = 1;
+
     public const NAME = 'Build the harbour';
 
     /** Where students have dropped parts so far, by page: some are right, some half done. */

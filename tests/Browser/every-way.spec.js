@@ -119,3 +119,18 @@ test('at 400 % the bars scroll away with the rest, and nothing has to be looked 
     await page.getByLabel('Height at noon, in m').focus();
     await expect(page.getByLabel('Height at noon, in m')).toBeInViewport();
 });
+
+test('the choice of names says that there are more until the last is seen', async ({ page }) => {
+    await page.setViewportSize({ width: 1366, height: 768 });
+    await page.goto('/class/HERN26');
+    await expect(page.getByText('(24 names)')).toBeVisible();
+    const names = page.locator('.pick-name__list');
+    const said = () => names.evaluate((one) => Number(getComputedStyle(one, '::after').opacity));
+    expect(await said()).toBe(1);
+    await names.evaluate((one) => {
+        one.scrollTop = one.scrollHeight;
+    });
+    await expect.poll(said).toBe(0);
+    await page.setViewportSize({ width: 1366, height: 1800 });
+    await expect.poll(said, { message: 'where all are seen, nothing is said' }).toBe(0);
+});

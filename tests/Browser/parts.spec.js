@@ -49,7 +49,7 @@ test('parts dragged into a zone stand in rows, are saved, and can be taken back'
 
     await browser.reload();
     await expect.poll(() => place(piece('kelp.1'))).toEqual([214, 166]);
-    await expect(browser.locator('[data-tally]')).toHaveText('1 of 4 filled');
+    await expect(browser.locator('[data-tally]')).toHaveText('2 of 11 filled');
 
     await dragTo(browser, piece('kelp.1'), await middle(sheet.locator('[data-spot="zone4"]')));
     await expect(piece('kelp.1')).toHaveAccessibleName('kelp, in Low shore');
@@ -65,7 +65,7 @@ test('parts dragged into a zone stand in rows, are saved, and can be taken back'
     await browser.getByRole('button', { name: 'Yes, put all back' }).click();
     await expect(piece('kelp.1')).toHaveAccessibleName('kelp, in the tray');
     await saved(browser);
-    await expect(browser.locator('[data-tally]')).toHaveText('0 of 4 filled');
+    await expect(browser.locator('[data-tally]')).toHaveText('0 of 11 filled');
 });
 
 test('with the keyboard alone: a part is chosen, then a place; arrows move it finely; it can be put back', async ({

@@ -168,6 +168,14 @@ final class CopyTest extends TestCase
             );
         }
         $this->get('/my/day')->assertSeeInOrder(['Sooner', 'Tides', 'Later', 'Without']);
+        // The same sheet four times: what is pressed says of which it is.
+        preg_match_all('~<a class="btn btn-primary"[^>]*>(.*?)</a>~s', $this->get('/my/day')->getContent(), $found);
+        $named = array_map(
+            fn (string $one): string => trim((string) preg_replace('/\s+/', ' ', strip_tags($one))),
+            $found[1],
+        );
+        $this->assertCount(4, array_unique($named));
+        $this->assertStringEndsWith(', Sooner', $named[0]);
     }
 
     /**

@@ -71,13 +71,13 @@ final class KindsTest extends TestCase
 
     public function test_each_kind_is_kept_and_counted_as_what_it_is(): void
     {
-        $this->get($this->url())->assertOk()->assertSee('0 of 16 filled');
+        $this->get($this->url())->assertOk()->assertSee('0 of 14 filled');
         foreach (SkillsSheet::WORK[0] as $place => $answer) {
             $this->save(["1.{$place}" => $answer])
                 ->assertOk()
                 ->assertJson(['conflicts' => []]);
         }
-        $this->assertSame(11, $this->copy->refresh()->filled);
+        $this->assertSame(10, $this->copy->refresh()->filled);
         $html = (string) $this->get($this->url())->getContent();
         $this->assertMatchesRegularExpression('~value="b"\s+aria-label="flood"\s+checked~', $html);
         $this->assertStringContainsString('stroke="#1f4fa3"', $html, 'the drawing is there');

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Models\Student;
+use App\View\ItemNames;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 
@@ -24,6 +25,10 @@ final class DayController
             ->orderByDesc('handouts.id')
             ->get();
 
-        return view('student.day', ['student' => $student, 'handouts' => $handouts]);
+        return view('student.day', [
+            'student' => $student,
+            'handouts' => $handouts,
+            'named' => ItemNames::of($handouts),
+        ]);
     }
 }

@@ -33,6 +33,7 @@ use OpenSlate\Edit\Layout\SpaceOut;
 use OpenSlate\Edit\Layout\Stack;
 use OpenSlate\Edit\Parts\LayOutStock;
 use OpenSlate\Edit\Parts\LoosenOrganiser;
+use OpenSlate\Edit\Parts\SetPartsCount;
 use OpenSlate\Edit\Parts\SetTray;
 use OpenSlate\Edit\Place;
 use OpenSlate\Edit\Selection;
@@ -132,6 +133,7 @@ final class EditCodec
             'centre' => new CentreOnPage(self::selection($fields)),
             'loosen' => new LoosenOrganiser($fields->text('organiser', 24), $newId),
             'lay-out' => new LayOutStock($fields->text('part', 24), $newId),
+            'parts-count' => new SetPartsCount($fields->flag('each')),
             'tray' => new SetTray($fields->isGiven('tray') ? PageCodec::tray($fields->object('tray')) : null),
             'even-lines' => new MoveLine($fields->text('table', 24), $fields->oneOf('axis', Axis::class), null),
             default => throw $fields->wrong('kind', "\"{$kind}\" is not known"),

@@ -117,6 +117,7 @@ final readonly class Merge
             $this->set->carried,
             $of(PageProperty::Tray)->tray,
             $of(PageProperty::Key)->key,
+            $of(PageProperty::Counting)->countsParts,
         );
         if ($under !== $this->set) {
             return (new Repaper($under->size, Fit::Keep))->apply($page);

@@ -17,12 +17,16 @@ enum PageProperty: string
     /** How its parts are right. */
     case Key = 'key';
 
+    /** Whether each of its parts counts for itself. */
+    case Counting = 'counting';
+
     public function isAlike(Page $one, Page $other): bool
     {
         return match ($this) {
             self::Paper => [$one->size, $one->paper, $one->backdrop] == [$other->size, $other->paper, $other->backdrop],
             self::Tray => $one->tray == $other->tray,
             self::Key => $one->key == $other->key,
+            self::Counting => $one->countsParts === $other->countsParts,
         };
     }
 }

@@ -6,7 +6,7 @@ import { here } from '../lib/who';
 import { ComeBack } from './come-back';
 import { Mirror, Pending } from './kept';
 import { PageZoom } from './page-zoom';
-import { nameOf, placesIn } from './places';
+import { blankIn, filledIn, nameOf, placesIn } from './places';
 import { QuestionList } from './question-list';
 import { WaitingPictures } from './waiting-pictures';
 import { WayBack } from './way-back';
@@ -442,12 +442,13 @@ export class CopyWork {
 
     #askToHandIn() {
         const dialog = this.#dialog('ask');
-        const blank = this.places.filter((place) => !place.filled);
-        const all = this.places.length;
+        const blank = blankIn(this.places);
+        const all = Number(this.root.dataset.places);
+        const left = all - filledIn(this.places);
         dialog.querySelector('[data-ask-words]').textContent =
-            blank.length === 0
+            left === 0
                 ? `All ${all} places are filled.`
-                : `${all - blank.length} of ${all} places are filled; ${blank.length === 1 ? '1 is' : `${blank.length} are`} still blank.`;
+                : `${all - left} of ${all} places are filled; ${left === 1 ? '1 is' : `${left} are`} still blank.`;
         dialog.querySelector('[data-ask-blanks]').replaceChildren(...blank.map((place) => this.#wayTo(place, dialog)));
         const back = dialog.querySelector('[data-taking-back]');
         const due = Number(back.dataset.takingBack);
@@ -495,7 +496,7 @@ export class CopyWork {
 
     // --- what the student sees ---
 
-    #tally(filled = this.places.filter((place) => place.filled).length) {
+    #tally(filled = filledIn(this.places)) {
         document.querySelector('[data-tally]').textContent = `${filled} of ${this.root.dataset.places} filled`;
     }
 

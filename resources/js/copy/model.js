@@ -74,6 +74,16 @@ export class ModelPlace {
     }
 
     get filled() {
+        return Object.keys(this.pieces.placed).length >= this.toPlace;
+    }
+    get filledCount() {
+        const moved = Object.keys(this.pieces.placed).length;
+        return 'each' in this.field.dataset ? Math.min(moved, this.toPlace) : Number(this.filled);
+    }
+    get toPlace() {
+        return Number(this.field.dataset.toPlace);
+    }
+    get #isMoved() {
         return Object.keys(this.pieces.placed).length > 0;
     }
     words(value) {
@@ -412,7 +422,7 @@ export class ModelPlace {
         const button = (name) => this.bar.querySelector(`[data-move=${name}]`);
         button('undo').disabled = !this.#past.canGoBack;
         button('redo').disabled = !this.#past.canGoForth;
-        button('back').disabled = !this.filled;
+        button('back').disabled = !this.#isMoved;
         const tray = button('tray');
         if (tray) tray.textContent = this.sheet.classList.contains('is-shut') ? 'Open the tray' : 'Shut the tray';
     }

@@ -58,6 +58,12 @@ class TextPlace {
 }
 
 class TickPlace extends TextPlace {
+    /** Ticks that follow one another are one question, filled when one of them is ticked. */
+    run = [this];
+
+    get filled() {
+        return this.run.some((tick) => tick.value !== '');
+    }
     words(value) {
         return value === '' ? 'not ticked' : 'ticked';
     }
@@ -161,7 +167,26 @@ export const nameOf = (field) =>
     field.closest('[data-page]').querySelector('h2').textContent;
 
 /** All places below an element, in the order in which they are read. */
-export const placesIn = (root, changed, work) =>
-    [...root.querySelectorAll('[data-place]')].map(
+export function placesIn(root, changed, work) {
+    const places = [...root.querySelectorAll('[data-place]')].map(
         (field) => new (KINDS[field.dataset.kind] ?? TextPlace)(field, changed, work),
     );
+    const page = ({ key }) => key.split('.')[0];
+    places.forEach((place, at) => {
+        const before = places[at - 1];
+        if (place.run && before?.run && page(before) === page(place)) {
+            place.run = before.run;
+            place.run.push(place);
+        }
+    });
+    return places;
+}
+
+const isCounted = (place) => !place.run || place.run[0] === place;
+
+/** How many are filled, as OpenSlate\Copies\Work counts them. */
+export const filledIn = (places) =>
+    places.filter(isCounted).reduce((sum, place) => sum + (place.filledCount ?? Number(place.filled)), 0);
+
+/** Those that still want something. */
+export const blankIn = (places) => places.filter((place) => isCounted(place) && !place.filled);

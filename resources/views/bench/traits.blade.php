@@ -179,8 +179,8 @@
             Highlight</label>
         <label data-trait-for="own"><input type="checkbox" class="form-check-input" data-trait="own"> Students write
             on it</label>
-        <label data-trait-for="titled"><input type="checkbox" class="form-check-input" data-trait="titled"> Its
-            name shows</label>
+        <label data-trait-for="titled"><input type="checkbox" class="form-check-input" data-trait="titled"> Show
+            the name</label>
         <label data-trait-for="large"><input type="checkbox" class="form-check-input" data-trait="large"> Opens
             large to build in</label>
         <label data-trait-for="dashed"><input type="checkbox" class="form-check-input" data-trait="dashed">

@@ -1,4 +1,4 @@
-{{-- The strip beside the page where parts wait. --}}
+{{-- The strip beside the page where parts wait, and how parts are counted. --}}
 @php($tray = $shown->content->tray)
 <form class="tray-form" data-tray>
     <label>Tray <select class="form-select" name="side">
@@ -10,4 +10,8 @@
     <label>depth <input class="form-control" type="number" name="depth" min="40" max="800" step="10"
             value="{{ $tray?->depth ?? 150 }}"> pt</label>
     <label><input type="checkbox" class="form-check-input" name="open" @checked($tray?->open ?? true)> open</label>
+    <label>Parts count <select class="form-select" name="each">
+            <option value="">as one place, filled when all are moved</option>
+            <option value="each" @selected($shown->content->countsParts)>as a place each</option>
+        </select></label>
 </form>

@@ -27,12 +27,14 @@
                         @foreach ($handout->items as $item)
                             @if ($copy = $item->copies->first())
                                 <li><a class="btn btn-primary" href="{{ route('copies.show', $copy) }}">
-                                        {{ CopyWords::next($copy->state) }} {{ $item->edition->name }}</a>
+                                        {{ CopyWords::next($copy->state) }} {{ $item->edition->name }}@if ($named->isTwice($item))<span
+                                                class="visually-hidden">, {{ $handout->title }}</span>@endif</a>
                                     <span>{{ CopyWords::filled($copy, $item->edition) }}</span>
                                 </li>
                             @elseif ($item->mode === Mode::ReadOnly)
                                 <li><a class="btn btn-plain" href="{{ route('readings.show', $item) }}">Read
-                                        {{ $item->edition->name }}</a></li>
+                                        {{ $item->edition->name }}@if ($named->isTwice($item))<span
+                                                class="visually-hidden">, {{ $handout->title }}</span>@endif</a></li>
                             @endif
                         @endforeach
                     </ul>

@@ -1,3 +1,4 @@
+@use('App\View\Count')
 <x-layout.door :title="'Class ' . $class->name">
     <h1>{{ $class->name }}</h1>
     @if ($students->isEmpty())
@@ -6,7 +7,7 @@
         <form method="post" action="{{ route('class.enter', $class) }}" class="stack" autocomplete="off" novalidate>
             @csrf
             <fieldset class="pick-name">
-                <legend>Who are you?</legend>
+                <legend>Who are you? <small>({{ Count::of($students->count(), 'name') }})</small></legend>
                 @error('student')
                     <p class="field__error" role="alert">{{ $message }}</p>
                 @enderror

@@ -5,17 +5,21 @@ declare(strict_types=1);
 namespace Tests\Core\Copies;
 
 use OpenSlate\Answers\TextAnswer;
+use OpenSlate\Answers\TickAnswer;
 use OpenSlate\Copies\Draft;
 use OpenSlate\Copies\Place;
 use OpenSlate\Copies\Places;
 use OpenSlate\Copies\Saved;
 use OpenSlate\Copies\Work;
 use OpenSlate\Elements\AnswerBox;
+use OpenSlate\Elements\Part;
+use OpenSlate\Elements\Spot;
 use OpenSlate\Geometry\Frame;
 use OpenSlate\Json\InvalidJson;
 use OpenSlate\Page\Page;
 use OpenSlate\Paper\Colour;
 use OpenSlate\Paper\Size;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
 final class WorkTest extends TestCase
@@ -225,5 +229,50 @@ final class WorkTest extends TestCase
     private function save(Work $work, int $base, string $window, array $answers): Saved
     {
         return $work->save(new Draft($base, $window, $answers));
+    }
+
+    public function test_ticks_that_follow_one_another_are_one_question_filled_by_any_of_them(): void
+    {
+        $tick = fn (string $id, float $y): AnswerBox => new AnswerBox($id, Frame::of(50, $y, 12, 12), new TickAnswer);
+        $page = new Page(Size::of(600, 800), Colour::white(), null, [
+            $tick('a', 100),
+            $tick('b', 120),
+            new AnswerBox('why', Frame::of(50, 140, 300, 18)),
+            $tick('c', 200),
+        ]);
+        $this->places = Places::of([$page, $page]);
+        $this->assertSame(6, $this->places->count(), 'two runs and a text on each page; a page ends a run');
+        $both = $this->save(Work::none(), 0, 'one', ['1.a' => 'yes', '1.b' => 'yes'])->work;
+        $this->assertSame(1, $both->filled($this->places));
+        $this->assertSame(2, $this->save($both, 1, 'one', ['2.c' => 'yes'])->work->filled($this->places));
+        $this->assertSame(6, Places::fromJson($this->places->toJson())->count());
+    }
+
+    /** @param  list<int>  $filled  after one, two and three of three are moved */
+    #[TestWith([false, [0, 0, 1], 1])]
+    #[TestWith([true, [1, 2, 3], 3])]
+    public function test_parts_count_as_one_when_all_are_moved_or_each_for_itself(
+        bool $each,
+        array $filled,
+        int $places,
+    ): void {
+        $parts = array_map(
+            fn (string $id): Part => new Part($id, Frame::of(500, 20, 40, 20), text: $id),
+            ['a', 'b', 'c'],
+        );
+        $page = new Page(Size::of(600, 800), Colour::white(), null, [
+            ...$parts,
+            new Spot('z', Frame::of(50, 50, 200, 200)),
+        ]);
+        $this->places = Places::fromJson(Places::of([$page->withPartsCounted($each)])->toJson());
+        $this->assertSame($places, $this->places->count());
+        $at = '[60,60,"@z"]';
+        $moved = '';
+        foreach (['a.1', 'b.1', 'c.1'] as $n => $key) {
+            $moved .= ($n > 0 ? ',' : '')."\"{$key}\":{$at}";
+            $model = "{{$moved}}";
+            $work = $this->save(Work::none(), 0, 'one', ['1._parts' => $model])->work;
+            $this->assertSame($filled[$n], $work->filled($this->places), $model);
+        }
     }
 }

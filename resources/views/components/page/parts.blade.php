@@ -3,9 +3,10 @@
 @use('App\View\Lie')
 @use('App\View\PictureAddress')
 @php($laid = LaidParts::on($page, $number, $texts))
-<div class="parts" role="group" aria-label="Parts to move"
+<div class="parts" role="group" aria-label="Parts to move{{ $of > 1 ? " on page {$number}" : '' }}"
     @if ($mode === 'copy' && $page->hasMoves())
         data-place="{{ $laid->place }}" data-kind="model" data-model="{{ $laid->model }}"
+        data-to-place="{{ $laid->toPlace() }}" @if ($laid->countsEach()) data-each @endif
         @unless ($closed) data-guides="{{ json_encode($laid->guides()) }}" @endunless
     @endif
 >

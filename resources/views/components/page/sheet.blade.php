@@ -42,7 +42,8 @@
 ]) }}
     style="{{ Lie::ofPage($page) }}">
     <div class="sheet__layer" data-width="{{ $page->size->width }}" data-height="{{ $page->size->height }}"
-        @if ($mode === 'bench') data-tray="{{ json_encode($page->tray) }}" @endif
+        @if ($mode === 'bench') data-tray="{{ json_encode($page->tray) }}"
+            data-counts-parts="{{ $page->countsParts ? 'each' : '' }}" @endif
         @if ($page->tray) data-whole="{{ json_encode([$whole->x, $whole->y, $whole->width, $whole->height]) }}" @endif>
         @if ($print = $pictures->print($page, $number))
             <x-page.print class="sheet__backdrop" :$print :$sizes :large="$mode === 'bench' || $mode === 'copy'"
