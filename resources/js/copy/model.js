@@ -65,6 +65,7 @@ export class ModelPlace {
         this.confirmed = null;
         this.pieces.carried = {};
         this.#become(parse(text));
+        if (this.resting) this.#restUnsent(text);
     }
 
     /** What parts may hold to and where they come to rest, as they are now. */
@@ -184,6 +185,18 @@ export class ModelPlace {
             );
             if (rest) this.#restEnd(key, end, rest);
         }
+    }
+
+    /** What was moved and is not sent yet lies where it is about to rest. */
+    #restUnsent(text) {
+        const { near = 1, moved = [] } = JSON.parse(text || '{}');
+        moved
+            .filter((key) => key in this.pieces.placed && !this.pieces.isConnector(key))
+            .forEach((key) => {
+                const { width, height } = this.pieces.box(key);
+                const rest = this.resting.of(key, this.pieces.middle(key), near);
+                if (rest?.x !== undefined) this.#rest(key, rest.x - width / 2, rest.y - height / 2);
+            });
     }
 
     /** Shows it where the server is about to put it. */

@@ -23,7 +23,16 @@ export class Resting {
         const own = this.pieces.joints(key).map(([, jx, jy]) => ({ x: jx + dx, y: jy + dy }));
         const joint = own.length > 0 && nearestJoint(own, this.pieces.otherJoints(key), near);
         if (joint) return { x: at.x + joint.to.x - joint.from.x, y: at.y + joint.to.y - joint.from.y };
-        return this.rests.at(key, at, near);
+        const rest = this.rests.at(key, at, near);
+        return rest?.x !== undefined && this.#isTaken(key, rest) ? { spot: rest.spot, ...at } : rest;
+    }
+
+    /** By one of which the server has not heard yet, so that it was not reckoned with. */
+    #isTaken(key, { x, y }) {
+        return Object.keys(this.pieces.carried).some((other) => {
+            const middle = this.pieces.middle(other);
+            return other !== key && Math.hypot(middle.x - x, middle.y - y) < 1;
+        });
     }
 
     /** The same for an end of a connector. */
