@@ -27,6 +27,7 @@ final class HandOutWorksheets
                 'directions' => $plan->directions,
                 'due_at' => $plan->due?->utc(),
                 'points' => $plan->points,
+                'reads_aloud' => $plan->readsAloud,
             ]);
             foreach ($plan->items as $index => [$worksheet, $mode]) {
                 $edition = ($this->freeze)($worksheet);

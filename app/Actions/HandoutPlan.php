@@ -17,6 +17,7 @@ final readonly class HandoutPlan
      * @param  non-empty-list<array{Worksheet, Mode}>  $items
      * @param  list<SchoolClass>  $classes  whole classes, with whoever joins them later
      * @param  list<array{SchoolClass, list<Student>}>  $chosen  students chosen from a class
+     * @param  bool  $readsAloud  whether students may have what is asked read aloud
      */
     public function __construct(
         public string $title,
@@ -26,6 +27,7 @@ final readonly class HandoutPlan
         public array $items,
         public array $classes,
         public array $chosen = [],
+        public bool $readsAloud = false,
     ) {
     }
 }

@@ -20,6 +20,7 @@ use OpenSlate\Handout\Due;
  * @property string $directions
  * @property Carbon|null $due_at
  * @property int|null $points
+ * @property bool $reads_aloud
  * @property Carbon|null $answers_shown_at
  * @property Carbon $created_at
  */
@@ -27,7 +28,7 @@ final class Handout extends Model
 {
     protected $table = 'handouts';
 
-    protected $fillable = ['teacher_id', 'title', 'directions', 'due_at', 'points', 'answers_shown_at'];
+    protected $fillable = ['teacher_id', 'title', 'directions', 'due_at', 'points', 'reads_aloud', 'answers_shown_at'];
 
     /** @return BelongsTo<Teacher, $this> */
     public function teacher(): BelongsTo
@@ -62,6 +63,6 @@ final class Handout extends Model
 
     protected function casts(): array
     {
-        return ['due_at' => 'datetime', 'answers_shown_at' => 'datetime'];
+        return ['due_at' => 'datetime', 'answers_shown_at' => 'datetime', 'reads_aloud' => 'boolean'];
     }
 }

@@ -340,6 +340,7 @@ final class DemoSeeder extends Seeder
                 20,
                 [[$skills, Mode::OwnCopy]],
                 [$heron],
+                readsAloud: true,
             ),
         );
         foreach ($this->copies($handout) as $index => $copy) {
@@ -385,6 +386,7 @@ final class DemoSeeder extends Seeder
                 10,
                 [[$tides, Mode::OwnCopy]],
                 [$heron],
+                readsAloud: true,
             ),
         );
         $copies = $this->copies($handout);

@@ -128,6 +128,17 @@ final class HandOutTest extends TestCase
         $this->assertSame(6, Copy::count());
     }
 
+    public function test_students_may_have_questions_read_aloud_where_the_teacher_allows_it(): void
+    {
+        foreach (['1' => true, '0' => false] as $sent => $allowed) {
+            $handout = $this->handOut(['to' => [$this->heron->id => 'whole'], 'reads_aloud' => (string) $sent]);
+            $copy = $handout->items()->sole()->copies()->firstOrFail();
+            $this->actingAs($copy->student, 'student');
+            $html = (string) $this->get("/my/copies/{$copy->id}")->assertOk()->getContent();
+            $this->assertSame($allowed, str_contains($html, 'data-reads-aloud'));
+        }
+    }
+
     public function test_several_items_each_in_its_mode(): void
     {
         $reading = Worksheet::factory()

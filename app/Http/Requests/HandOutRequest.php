@@ -30,6 +30,7 @@ final class HandOutRequest extends FormRequest
             'due_date' => ['nullable', 'date_format:Y-m-d'],
             'due_time' => ['nullable', 'required_with:due_date', 'date_format:H:i'],
             'points' => ['nullable', 'integer', 'between:0,1000'],
+            'reads_aloud' => ['boolean'],
             'mode' => ['required', Rule::enum(Mode::class)],
             'also' => ['array', 'max:20'],
             'also.*.worksheet' => [
@@ -107,6 +108,7 @@ final class HandOutRequest extends FormRequest
                     ->map(fn (SchoolClass $class): array => [$class, array_values($this->chosenFrom($class)->all())])
                     ->all(),
             ),
+            readsAloud: $this->boolean('reads_aloud'),
         );
     }
 

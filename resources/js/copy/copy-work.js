@@ -7,6 +7,7 @@ import { ComeBack } from './come-back';
 import { Mirror, Pending } from './kept';
 import { PageZoom } from './page-zoom';
 import { blankIn, filledIn, nameOf, placesIn } from './places';
+import { ReadAloud } from './read-aloud';
 import { QuestionList } from './question-list';
 import { WaitingPictures } from './waiting-pictures';
 import { WayBack } from './way-back';
@@ -55,7 +56,8 @@ export class CopyWork {
             .filter((place) => place.drawn !== undefined && place.value !== place.drawn)
             .map((place) => [place, place.value]);
         this.texts = Object.fromEntries(this.places.map((place) => [place.key, place.drawn ?? place.value]));
-        this.list = new QuestionList(root, this.places, here, () => this.zoom.fitTargets());
+        this.reading = new ReadAloud(root, this.places);
+        this.list = new QuestionList(root, this.places, this.reading, here, () => this.zoom.fitTargets());
         if (root.dataset.closed === 'yes') return;
         new WayBack(root);
         const door = root.querySelector('[data-come-back]');

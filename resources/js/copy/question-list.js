@@ -18,11 +18,12 @@ export class QuestionList {
     #isLaid = false;
 
     /**
+     * @param {ReadAloud} reading reads what is asked, where it may
      * @param {string} who the student: what they choose is theirs
      * @param {() => void} onPages called whenever the pages are shown
      */
-    constructor(root, places, who, onPages) {
-        Object.assign(this, { root, places, onPages, key: `${KEPT}.${who}` });
+    constructor(root, places, reading, who, onPages) {
+        Object.assign(this, { root, places, reading, onPages, key: `${KEPT}.${who}` });
         this.button = document.querySelector('[data-list]');
         this.words = this.button.innerHTML;
         root.addEventListener('focusin', ({ target }) => {
@@ -118,7 +119,7 @@ export class QuestionList {
             this.#choose(false);
             place.focus();
         });
-        head.append(words, button);
+        head.append(words, ...(this.reading.isOffered ? [this.reading.buttonFor(place)] : []), button);
         this.#hostOf(place).prepend(head);
     }
 

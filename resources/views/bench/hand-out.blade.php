@@ -35,6 +35,10 @@
                         <x-field name="points" label="Points" type="number" min="0" max="1000"
                             hint="Empty: none" />
                     </div>
+                    <input type="hidden" name="reads_aloud" value="0">
+                    <label class="traits__check"><input type="checkbox" class="form-check-input" name="reads_aloud"
+                            value="1" @checked(old('reads_aloud', '1') === '1')> Students may have the questions read
+                        aloud</label>
                     <h3>Items</h3>
                     <ol class="items">
                         <li class="item">

@@ -10,6 +10,7 @@
         <a class="copybar__back" href="{{ route('day') }}" aria-label="My day"><span aria-hidden="true">‹</span> <span
                 class="copybar__back-words">My day</span></a>
         <div class="copybar__what"><b>{{ $handout->title }}</b><span>{{ $copy->student->name }}</span></div>
+        <button type="button" class="btn btn-plain copybar__read" data-read-aloud hidden>Read aloud</button>
         <button type="button" class="btn btn-plain copybar__list" data-list>List<span class="copybar__wide"> of
                 questions</span></button>
         <div class="copybar__zoom" role="group" aria-label="Size of the page">
@@ -25,7 +26,8 @@
     </header>
     <main id="main" class="copy" data-copy-work data-save="{{ route('copies.save', $copy) }}"
         data-copy="{{ $copy->id }}" data-student="{{ $copy->student_id }}" data-revision="{{ $work->revision }}"
-        data-closed="{{ $closed ? 'yes' : 'no' }}" data-places="{{ $edition->places_count }}">
+        data-closed="{{ $closed ? 'yes' : 'no' }}" data-places="{{ $edition->places_count }}"
+        @if ($handout->reads_aloud) data-reads-aloud @endif>
         <h1 class="visually-hidden">{{ $handout->title }}</h1>
         @error('refused')
             <p class="notice notice--bad" role="alert">{{ $message }}</p>
