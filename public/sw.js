@@ -39,18 +39,34 @@ async function keepingFor(who) {
     return pages;
 }
 
+/** A student's page, if it is kept for who is kept. */
+async function keptPage(url) {
+    const pages = await caches.open(KEPT_PAGES);
+    const kept = await pages.match(url);
+    return kept?.headers.get('Slate-Who') === (await whoIsKept(pages)) ? kept : undefined;
+}
+
+/** The same request, for a page that is sent only where it is another than the one kept. */
+const unlessSame = (request, kept) =>
+    new Request(request.url, {
+        headers: { Accept: 'text/html', 'If-None-Match': kept.headers.get('ETag') },
+        credentials: 'same-origin',
+        redirect: 'manual',
+    });
+
 async function serverFirst(request, isStudents) {
+    const kept = isStudents ? await keptPage(request.url) : undefined;
+    const asked = kept?.headers.has('ETag') ? unlessSame(request, kept) : request;
     let response;
     try {
-        response = await fetch(request, isStudents ? { signal: AbortSignal.timeout(PATIENCE) } : {});
+        response = await fetch(asked, isStudents ? { signal: AbortSignal.timeout(PATIENCE) } : {});
         if (response.status >= 502) throw new Error('away');
     } catch (away) {
-        const pages = await caches.open(KEPT_PAGES);
-        const kept = isStudents ? await pages.match(request.url) : undefined;
-        if (kept && kept.headers.get('Slate-Who') === (await whoIsKept(pages))) return kept;
+        if (kept) return kept;
         if (response) return response;
         throw away;
     }
+    if (response.status === 304) return kept;
     const who = response.headers.get('Slate-Who');
     if (who) {
         const pages = await keepingFor(who);

@@ -32,6 +32,7 @@ use App\Http\Controllers\SignInController;
 use App\Http\Controllers\UnitController;
 use App\Http\Controllers\WhoController;
 use App\Http\Controllers\WorksheetController;
+use App\Http\Middleware\SayWhenUnchanged;
 use Illuminate\Support\Facades\Route;
 
 Route::get('/', HomeController::class)->name('home');
@@ -285,9 +286,12 @@ Route::middleware(['auth:teacher', 'auth.session'])->group(function (): void {
 Route::middleware(['auth:student', 'auth.session'])
     ->prefix('my')
     ->group(function (): void {
-        Route::get('day', DayController::class)->name('day');
+        Route::get('day', DayController::class)
+            ->middleware(SayWhenUnchanged::class)
+            ->name('day');
         Route::get('copies/{copy}', [CopyController::class, 'show'])
             ->can('work', 'copy')
+            ->middleware(SayWhenUnchanged::class)
             ->name('copies.show');
         Route::get('copies/{copy}/guides/{number}', [CopyController::class, 'guides'])
             ->whereNumber('number')

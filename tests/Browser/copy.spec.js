@@ -204,3 +204,20 @@ test('at 390 by 844 by touch: the box grows readable, is never under a bar, and 
     await expect(page.getByRole('dialog', { name: 'Hand in now?' })).toBeInViewport({ ratio: 1 });
     await expectAccessible(page);
 });
+
+test('the dialog that hands in says by the server’s clock that it cannot be taken back', async ({ student }) => {
+    const page = await student('Vera Colm');
+    await open(page);
+    const said = page.locator('[data-taking-back]');
+    await page.getByRole('button', { name: 'Hand in' }).click();
+    await expect(said).toContainText('You can take it back until');
+    await page.getByRole('button', { name: 'Not yet' }).click();
+    // The device goes on believing that it is today.
+    await page.route('**/who', async (route) => {
+        const answer = await route.fetch();
+        const later = new Date(Date.now() + 400 * 24 * 3600 * 1000).toUTCString();
+        await route.fulfill({ response: answer, headers: { ...answer.headers(), date: later } });
+    });
+    await page.getByRole('button', { name: 'Hand in' }).click();
+    await expect(said).toContainText('The time is over');
+});

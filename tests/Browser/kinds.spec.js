@@ -400,3 +400,26 @@ test('a number that is written as a word is kept, and the student is told of fig
     await page.reload();
     await expect(cell).toHaveValue('at nine 👩‍🚀');
 });
+
+test('letters that a typeface does not have are drawn with one that ships with the program', async ({ student }) => {
+    const page = await student('Gus Pellow');
+    await open(page);
+    const fetched = [];
+    page.on('request', (request) => {
+        const [, script] = /noto-sans-(?:[a-z]+-)?([a-z]+)-400/.exec(request.url()) ?? [];
+        if (script) fetched.push(script);
+    });
+    const why = page.getByRole('textbox', { name: 'Your opinion, and why' });
+    await why.fill('The rope.');
+    await page.evaluate(() => document.fonts.ready);
+    expect(fetched, 'none before it is needed').toEqual([]);
+    await why.fill('Παλίρροια');
+    await expect.poll(() => fetched).toEqual(['greek']);
+    await why.fill('مدّ وجزر גאות ज्वार জোয়ার ਜਵਾਰ அலை');
+    const scripts = ['arabic', 'hebrew', 'devanagari', 'bengali', 'gurmukhi', 'tamil'];
+    await expect.poll(() => fetched).toEqual(expect.arrayContaining(scripts));
+    await expect
+        .poll(() => page.evaluate(() => [...document.fonts].filter((one) => one.status === 'error').length))
+        .toBe(0);
+    await saved(page);
+});

@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Actions\HandoutPlan;
 use App\Actions\HandOutWorksheets;
+use App\Http\Who;
 use App\Models\Copy;
 use App\Models\SchoolClass;
 use App\Models\Student;
@@ -115,6 +116,20 @@ final class CopyTest extends TestCase
                 '7.x' => 'This place is not on the page any more.',
             ]);
         $this->assertNull($this->copy->refresh()->work);
+    }
+
+    public function test_a_page_that_its_worker_keeps_is_sent_again_only_when_something_is_new(): void
+    {
+        $url = "/my/copies/{$this->copy->id}";
+        $this->get($url);
+        $first = $this->get($url)->assertOk();
+        $tag = (string) $first->headers->get('ETag');
+        Carbon::setTestNow(now()->addMinutes(2));
+        $again = $this->get($url, ['If-None-Match' => $tag])->assertStatus(304);
+        $this->assertSame('', $again->getContent());
+        $this->assertSame($first->headers->get(Who::HEADER), $again->headers->get(Who::HEADER));
+        $this->save(0, 'wind', ['1.a' => 'ebb'])->assertOk();
+        $this->get($url, ['If-None-Match' => $tag])->assertOk()->assertSee('ebb');
     }
 
     public function test_handed_in_it_is_closed_until_it_is_taken_back(): void

@@ -1,6 +1,6 @@
 import { MOST_OF_A_PICTURE } from '../lib/limits';
 import { smaller } from '../lib/pictures';
-import { Away, Refused, request } from '../lib/request';
+import { Away, Refused, request, serverTime } from '../lib/request';
 import { upload } from '../lib/upload';
 import { here } from '../lib/who';
 import { ComeBack } from './come-back';
@@ -454,8 +454,14 @@ export class CopyWork {
         dialog.querySelector('[data-ask-blanks]').replaceChildren(...blank.map((place) => this.#wayTo(place, dialog)));
         const back = dialog.querySelector('[data-taking-back]');
         const due = Number(back.dataset.takingBack);
-        // Told by the server's clock: a device's own may be wrong.
-        if (due && Number(back.dataset.now) + performance.now() / 1000 > due) back.textContent = back.dataset.over;
+        const tell = () => {
+            if (due && serverTime() > due) back.textContent = back.dataset.over;
+        };
+        tell();
+        if (due)
+            request('GET', '/who')
+                .then(tell)
+                .catch(() => {});
         dialog.showModal();
     }
 

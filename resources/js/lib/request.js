@@ -17,6 +17,11 @@ export const token = () => decodeURIComponent(document.cookie.match(/(?:^|; )XSR
 
 const TIME_LIMIT = 20000;
 
+let ahead = null; // milliseconds that the server's clock is before this device's, which may be wrong
+
+/** The time by the server's clock, in seconds; nothing before it has answered. */
+export const serverTime = () => (ahead === null ? null : (Date.now() + ahead) / 1000);
+
 /** A token for something that is to be made once, however often it is sent. */
 export const once = () =>
     Array.from({ length: 3 }, () => Math.random().toString(36).slice(2, 10).padEnd(8, '0')).join('');
@@ -51,6 +56,8 @@ async function send(method, url, body, { headers = {}, ...others } = {}) {
         throw new Away('No connection.', { cause });
     }
     if (response.status >= 502) throw new Away('The server is away.');
+    const date = Date.parse(response.headers.get('Date'));
+    if (!Number.isNaN(date)) ahead = date - Date.now();
     if (!response.ok) throw new Refused(response.status, await response.json().catch(() => null));
     return response;
 }

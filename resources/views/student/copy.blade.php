@@ -96,7 +96,7 @@
             <h2 id="ask-title">Hand in now?</h2>
             <p data-ask-words></p>
             <ul class="ask__blanks" data-ask-blanks aria-label="Still blank"></ul>
-            <p data-taking-back="{{ $handout->due_at?->getTimestamp() }}" data-now="{{ now()->getTimestamp() }}"
+            <p data-taking-back="{{ $handout->due_at?->getTimestamp() }}"
                 data-over="{{ HandoutWords::OVER }}">{{ HandoutWords::takingBack($handout, $school) }}</p>
             <form method="post" action="{{ route('copies.hand-in', $copy) }}" data-hand-in-form>
                 @csrf

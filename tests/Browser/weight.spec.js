@@ -1,0 +1,58 @@
+import { expect, isKept, test } from './support.js';
+
+/** Bytes that came over the network since, as the browser counts them: headers too, and compressed as they came. */
+async function counting(page) {
+    const network = await page.context().newCDPSession(page);
+    await network.send('Network.enable');
+    const seen = new Map();
+    let bytes = { page: 0, pictures: 0 };
+    network.on('Network.responseReceived', ({ requestId, response }) => seen.set(requestId, response.url));
+    network.on('Network.loadingFinished', ({ requestId, encodedDataLength }) => {
+        const isPicture = /\/(backdrops|pictures|sheets)\//.test(seen.get(requestId) ?? '');
+        bytes[isPicture ? 'pictures' : 'page'] += encodedDataLength;
+    });
+    return () => {
+        const now = bytes;
+        bytes = { page: 0, pictures: 0 };
+        return now;
+    };
+}
+
+test('the first visit of a copy is light, and the second asks only whether anything is new', async ({ student }) => {
+    const page = await student('Yasmin Holt');
+    const link = page.getByRole('link', { name: /Build the harbour/ });
+    const address = await link.getAttribute('href');
+    const bytes = await counting(page);
+    await page.goto(address);
+    await expect(page.locator('[data-copy-work][data-ready]')).toBeVisible();
+    await page.waitForLoadState('networkidle');
+    expect(bytes().page, 'beside its pictures').toBeLessThan(400_000);
+    await isKept(page);
+
+    await page.goto('/my/day');
+    await page.goto(address);
+    await expect(page.locator('[data-copy-work][data-ready]')).toBeVisible();
+    const answers = [];
+    page.on('response', (response) => {
+        if (!response.fromServiceWorker()) answers.push(`${response.status()} ${new URL(response.url()).pathname}`);
+    });
+    await page.reload();
+    await expect(page.locator('[data-copy-work][data-ready]')).toBeVisible();
+    await page.waitForLoadState('networkidle');
+    // What is no page and may change under its address is asked for, and is the same.
+    expect(answers.filter((one) => !/^(304|200) \/(first\.js|icon\.svg|who)$/.test(one))).toEqual([]);
+});
+
+test('what has changed since is sent, and what is typed is there', async ({ student }) => {
+    const page = await student('Yasmin Holt');
+    await page.getByRole('link', { name: /^(Start|Go on with) Tide times/ }).click();
+    await expect(page.locator('[data-copy-work][data-ready]')).toBeVisible();
+    await isKept(page);
+    const field = page.locator('.answer').first();
+    await page.reload();
+    await field.fill('typed on the second visit');
+    await expect(page.getByText('Saved', { exact: true })).toBeVisible();
+    await page.evaluate(() => localStorage.clear());
+    await page.reload();
+    await expect(field).toHaveValue('typed on the second visit');
+});
