@@ -1,33 +1,19 @@
-import { MOST_OF_A_PICTURE } from '../lib/limits';
-import { smaller } from '../lib/pictures';
-import { Away, Refused, request, serverTime } from '../lib/request';
-import { upload } from '../lib/upload';
+import { Away, request } from '../lib/request';
 import { here } from '../lib/who';
 import { ComeBack } from './come-back';
+import { CopyBar } from './copy-bar';
+import { HandingIn } from './handing-in';
 import { Mirror, Pending } from './kept';
 import { PageZoom } from './page-zoom';
-import { blankIn, filledIn, nameOf, placesIn } from './places';
+import { filledIn, placesIn } from './places';
+import { Pictures } from './pictures';
 import { ReadAloud } from './read-aloud';
 import { QuestionList } from './question-list';
-import { WaitingPictures } from './waiting-pictures';
 import { WayBack } from './way-back';
 
 const REST = 600; // milliseconds after the last key before saving …
 const AT_MOST = 1500; // … and at the latest after the first
 const TRY_AGAIN = 2500;
-const WAITS = 'Your work waits here until it can be sent.';
-
-/** As an address that the page's rules for pictures allow. */
-const asAddress = (blob) =>
-    new Promise((resolve) => {
-        const reader = new FileReader();
-        reader.onload = () => resolve(reader.result);
-        reader.onerror = () => resolve('');
-        reader.readAsDataURL(blob);
-    });
-
-/** Whether it is the picture that was not taken, and no sending it again would help. */
-const isFinal = (problem) => !(problem instanceof Refused) || [400, 413, 422].includes(problem.status);
 
 /** A student's copy: what is typed is kept in the browser at once, and sent until the server has confirmed it. */
 export class CopyWork {
@@ -43,10 +29,11 @@ export class CopyWork {
         this.root = root;
         this.copy = root.dataset.copy;
         this.revision = Number(root.dataset.revision);
+        this.bar = new CopyBar(root);
         this.window = Math.random().toString(36).slice(2, 12).padEnd(6, '0');
         this.kept = new Pending(here, this.copy, this.window);
         this.mirror = new Mirror(here, this.copy);
-        this.waiting = new WaitingPictures(here, this.copy);
+        this.pictures = new Pictures(this, here);
         this.guidesUrl = `${root.dataset.save}/guides`;
         this.zoom = new PageZoom(root);
         this.places = placesIn(root, (place) => this.#changed(place), this);
@@ -64,13 +51,14 @@ export class CopyWork {
         this.comeBack = door && new ComeBack(door, () => this.#save());
         this.#recover();
         this.#listen();
-        this.#tally();
+        new HandingIn(this);
+        this.count();
         early.forEach(([place, value]) => {
             place.value = value;
             this.#changed(place);
         });
         this.root.dataset.ready = 'yes';
-        this.#recoverPictures();
+        this.pictures.recover();
     }
 
     // --- what was there before ---
@@ -87,22 +75,9 @@ export class CopyWork {
             Object.entries(one.answers).forEach(([place, text]) => this.#put(place, text, false)),
         );
         if (this.left.length > 0) {
-            this.#status('unsaved', 'Saving');
+            this.bar.status('unsaved', 'Saving');
             this.#schedule(0);
         }
-    }
-
-    async #recoverPictures() {
-        const left = await this.waiting.left();
-        for (const [name, picture] of left) {
-            const { place, part } = this.#named(name);
-            if (place) place.waits(await asAddress(picture), part);
-            else await this.waiting.forget(name);
-        }
-        if (left.size === 0) return;
-        this.#tally();
-        this.#status('unsaved', 'Saving');
-        this.#schedule(0);
     }
 
     #put(place, text, confirmed = true) {
@@ -129,9 +104,6 @@ export class CopyWork {
             }
         });
         document.querySelector('[data-next]').addEventListener('click', () => this.#nextBlank());
-        document.querySelector('[data-hand-in]').addEventListener('click', () => this.#askToHandIn());
-        document.querySelector('[data-not-yet]').addEventListener('click', () => this.#dialog('ask').close());
-        document.querySelector('[data-hand-in-form]').addEventListener('submit', (event) => this.#handIn(event));
         document
             .querySelectorAll('[data-clash-keep]')
             .forEach((button) => button.addEventListener('click', () => this.#settle(button.dataset.clashKeep)));
@@ -152,8 +124,8 @@ export class CopyWork {
         this.#pending[place.key] = place.value;
         this.#mended(place.key);
         this.#keep();
-        this.#status('unsaved', 'Saving');
-        this.#tally();
+        this.bar.status('unsaved', 'Saving');
+        this.count();
         this.#schedule();
     }
 
@@ -162,7 +134,7 @@ export class CopyWork {
         const disputed = Object.fromEntries(this.#clashes.map(({ place, here }) => [place, here]));
         const base = Math.min(this.revision, ...this.#clashes.map((clash) => clash.base));
         if (!this.kept.keep(base, { ...disputed, ...this.#refused, ...this.#pending }))
-            this.#trouble('This browser keeps nothing on this device. Stay on this page until it says “Saved”.');
+            this.bar.trouble('This browser keeps nothing on this device. Stay on this page until it says “Saved”.');
     }
 
     // --- saving ---
@@ -204,18 +176,16 @@ export class CopyWork {
                 });
                 this.#keep();
             }
-            if (this.waiting.all.size > 0) {
-                for (const [name, picture] of this.waiting.all) await this.#sendPicture(name, picture);
-                return this.#saveAll(); // What is laid on a part goes with its page's model.
-            }
+            // What is laid on a part goes with its page's model.
+            if (await this.pictures.send()) return this.#saveAll();
             if (Object.keys(this.#refused).length > 0) {
-                this.#status('away', 'Not all saved');
-                this.#trouble('');
+                this.bar.status('away', 'Not all saved');
+                this.bar.trouble('');
                 return false;
             }
-            this.#status('saved', 'Saved');
+            this.bar.status('saved', 'Saved');
             this.comeBack?.done();
-            this.#trouble(this.#notTaken);
+            this.bar.trouble(this.#notTaken);
             return true;
         } catch (problem) {
             this.#failed(problem);
@@ -226,7 +196,7 @@ export class CopyWork {
     async #send(window, base, answers) {
         const answer = await request('PATCH', this.root.dataset.save, {
             draft: { base, window, answers },
-            page: this.#page(),
+            page: this.page,
         });
         this.revision = answer.revision;
         Object.entries(answers).forEach(([place, text]) => {
@@ -251,7 +221,7 @@ export class CopyWork {
             answer.said.forEach((words) => this.byKey.get(place)?.note(words));
         });
         this.mirror.keep(this.revision, this.texts);
-        this.#tally(answer.filled);
+        this.bar.filled(answer.filled);
     }
 
     // --- answers that cannot be kept as they are ---
@@ -284,66 +254,26 @@ export class CopyWork {
         field.removeAttribute('aria-describedby');
     }
 
-    // --- pictures, which go by themselves ---
-
-    /**
-     * Takes a picture for a place: it shows at once, and is sent when there is a connection.
-     *
-     * @param place one with waits, arrived and sentBack
-     * @param {string} part of the place, where it takes several
-     */
-    async putPicture(place, file, part = '') {
+    /** A picture is kept here, and sent as soon as it can be. */
+    hasPicture() {
         this.#notTaken = '';
-        const picture = await smaller(file);
-        const kept = await this.waiting.keep(`${place.key}/${part}`, picture);
-        place.waits(await asAddress(picture), part);
-        this.#tally();
-        this.#status('unsaved', 'Saving');
-        if (!kept) this.#trouble('This browser keeps no pictures on this device. Stay here until it says “Saved”.');
+        this.count();
+        this.bar.status('unsaved', 'Saving');
         this.#schedule(0);
     }
 
-    async takeOffPicture(place, part = '') {
-        await this.waiting.forget(`${place.key}/${part}`);
-        this.#tally();
-    }
-
-    #named(name) {
-        const [key, part] = name.split('/');
-        return { place: this.byKey.get(key), part };
-    }
-
-    async #sendPicture(name, picture) {
-        const { place, part } = this.#named(name);
-        // Another may have been chosen while this one was on its way, or none.
-        const isOld = () => this.waiting.all.get(name) !== picture;
-        try {
-            const answer = await upload(picture, `${this.root.dataset.save}/pictures`, MOST_OF_A_PICTURE, {
-                place: place.key,
-                base: this.revision,
-                window: this.window,
-                page: this.#page(),
-            });
-            if (isOld()) return;
-            place.arrived(answer.value, part);
-            if (answer.revision !== undefined) {
-                this.revision = answer.revision;
-                this.texts[place.key] = place.value;
-                this.mirror.keep(this.revision, this.texts);
-                this.#tally(answer.filled);
-            }
-        } catch (problem) {
-            if (problem instanceof Away || !isFinal(problem)) throw problem;
-            if (isOld()) return;
-            place.sentBack(problem.message, part);
-        }
-        await this.waiting.forget(name);
+    /** The server has a picture: what it said of the copy then. */
+    pictureSaved(place, { revision, filled }) {
+        this.revision = revision;
+        this.texts[place.key] = place.value;
+        this.mirror.keep(this.revision, this.texts);
+        this.bar.filled(filled);
     }
 
     /** Says what a place could not take, until something is changed. */
     trouble(words) {
         this.#notTaken = words;
-        this.#trouble(words);
+        this.bar.trouble(words);
     }
 
     /** Sends what is unsent, and waits until it is with the server or cannot be. */
@@ -351,24 +281,34 @@ export class CopyWork {
         return this.#save();
     }
 
+    /** Whether another window's answer still stands against one of this. */
+    get isDisputed() {
+        return this.#clashes.length > 0;
+    }
+
+    /** The first place whose answer the server could not keep. */
+    get refused() {
+        return this.byKey.get(Object.keys(this.#refused)[0]);
+    }
+
     #failed(problem) {
         this.#firstUnsent = 0;
         if (problem instanceof Away) {
-            this.#status('away', 'Kept on this device');
+            this.bar.status('away', 'Kept on this device');
             this.#timer = setTimeout(() => this.#save(), TRY_AGAIN);
         } else if (problem.status === 401 || problem.status === 419 || problem.status === 403) {
-            this.#status('away', 'Not sent');
+            this.bar.status('away', 'Not sent');
             if (this.comeBack) this.comeBack.ask();
-            else this.#trouble('You were signed out. Your work is kept on this device until you come in again.');
+            else this.bar.trouble('You were signed out. Your work is kept on this device until you come in again.');
         } else if (problem.status === 409) {
-            this.#status('away', 'Not sent');
-            this.#trouble(`${problem.message} Your last words are kept on this device.`);
+            this.bar.status('away', 'Not sent');
+            this.bar.trouble(`${problem.message} Your last words are kept on this device.`);
         } else if (problem.status === 429 || problem.status >= 500) {
-            this.#status('away', 'Kept on this device');
+            this.bar.status('away', 'Kept on this device');
             this.#timer = setTimeout(() => this.#save(), TRY_AGAIN * 2);
         } else {
-            this.#status('away', 'Not sent');
-            this.#trouble(
+            this.bar.status('away', 'Not sent');
+            this.bar.trouble(
                 `This could not be saved: ${problem.message} Copy your words somewhere safe and tell your teacher.`,
             );
         }
@@ -380,12 +320,13 @@ export class CopyWork {
         request(
             'PATCH',
             this.root.dataset.save,
-            { draft: { base: this.revision, window: this.window, answers: this.#pending }, page: this.#page() },
+            { draft: { base: this.revision, window: this.window, answers: this.#pending }, page: this.page },
             { keepalive: true },
         ).catch(() => {});
     }
 
-    #page() {
+    /** The number of the page where the student is. */
+    get page() {
         return Number(
             (document.activeElement?.closest('[data-page]') ?? this.last?.field.closest('[data-page]'))?.dataset.page ??
                 1,
@@ -422,7 +363,7 @@ export class CopyWork {
         this.#showClash();
         if (which === 'here') this.#changed(at);
         else this.#keep();
-        this.#tally();
+        this.count();
     }
 
     // --- moving on ---
@@ -440,89 +381,9 @@ export class CopyWork {
         else document.querySelector('[data-next]').focus();
     }
 
-    // --- handing in ---
-
-    #askToHandIn() {
-        const dialog = this.#dialog('ask');
-        const blank = blankIn(this.places);
-        const all = Number(this.root.dataset.places);
-        const left = all - filledIn(this.places);
-        dialog.querySelector('[data-ask-words]').textContent =
-            left === 0
-                ? `All ${all} places are filled.`
-                : `${all - left} of ${all} places are filled; ${left === 1 ? '1 is' : `${left} are`} still blank.`;
-        dialog.querySelector('[data-ask-blanks]').replaceChildren(...blank.map((place) => this.#wayTo(place, dialog)));
-        const back = dialog.querySelector('[data-taking-back]');
-        const due = Number(back.dataset.takingBack);
-        const tell = () => {
-            if (due && serverTime() > due) back.textContent = back.dataset.over;
-        };
-        tell();
-        if (due)
-            request('GET', '/who')
-                .then(tell)
-                .catch(() => {});
-        dialog.showModal();
-    }
-
-    #wayTo(place, dialog) {
-        const button = document.createElement('button');
-        button.type = 'button';
-        button.className = 'btn btn-plain';
-        button.textContent = nameOf(place.field);
-        button.addEventListener('click', () => {
-            dialog.close();
-            this.#go(place);
-        });
-        const item = document.createElement('li');
-        item.append(button);
-        return item;
-    }
-
-    async #handIn(event) {
-        event.preventDefault();
-        if (this.#sending) await this.#sending;
-        const sent = await this.#save();
-        if (sent && this.#clashes.length === 0) {
-            event.target.submit();
-            return;
-        }
-        this.#dialog('ask').close();
-        const [refused] = Object.keys(this.#refused);
-        if (refused) {
-            this.#trouble(
-                'It is not handed in: one of your answers could not be saved. It says at its place what to do.',
-            );
-            this.#go(this.byKey.get(refused));
-            return;
-        }
-        if (!sent)
-            this.#trouble(
-                'It is not handed in: there is no connection just now. Your work is kept on this device. Try again in a moment.',
-            );
-    }
-
-    // --- what the student sees ---
-
-    #tally(filled = filledIn(this.places)) {
-        document.querySelector('[data-tally]').textContent = `${filled} of ${this.root.dataset.places} filled`;
-    }
-
-    #status(is, words) {
-        const status = document.querySelector('[data-saved]');
-        if (status.dataset.is === is) return;
-        status.dataset.is = is;
-        status.textContent = words;
-        // That all is well is not worth a word after every answer; that it is not, or is again, is.
-        const told = document.querySelector('[data-told]');
-        if (is === 'away') told.textContent = WAITS;
-        else if (is === 'saved') told.textContent = told.textContent === WAITS ? 'All of it is sent now.' : '';
-    }
-
-    #trouble(words) {
-        const notice = this.root.querySelector('[data-trouble]');
-        notice.hidden = words === '';
-        notice.querySelector('[data-trouble-words]').textContent = words;
+    /** Says how many places are filled. */
+    count() {
+        this.bar.filled(filledIn(this.places));
     }
 
     #dialog(name) {

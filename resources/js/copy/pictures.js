@@ -1,0 +1,97 @@
+import { MOST_OF_A_PICTURE } from '../lib/limits';
+import { smaller } from '../lib/pictures';
+import { Away, Refused } from '../lib/request';
+import { upload } from '../lib/upload';
+import { WaitingPictures } from './waiting-pictures';
+
+const NOT_KEPT = 'This browser keeps no pictures on this device. Stay here until it says “Saved”.';
+
+/** As an address that the page's rules for pictures allow. */
+const asAddress = (blob) =>
+    new Promise((resolve) => {
+        const reader = new FileReader();
+        reader.onload = () => resolve(reader.result);
+        reader.onerror = () => resolve('');
+        reader.readAsDataURL(blob);
+    });
+
+/** Whether it is the picture that was not taken, and no sending it again would help. */
+const isFinal = (problem) => !(problem instanceof Refused) || [400, 413, 422].includes(problem.status);
+
+/** The pictures that a student puts on a copy: each shows at once, waits on the device, and goes by itself. */
+export class Pictures {
+    /**
+     * @param {CopyWork} work
+     * @param {string} who the student
+     */
+    constructor(work, who) {
+        this.work = work;
+        this.waiting = new WaitingPictures(who, work.copy);
+    }
+
+    /** Shows what was left waiting, and sends it. */
+    async recover() {
+        const left = await this.waiting.left();
+        for (const [name, picture] of left) {
+            const { place, part } = this.#named(name);
+            if (place) place.waits(await asAddress(picture), part);
+            else await this.waiting.forget(name);
+        }
+        if (left.size > 0) this.work.hasPicture();
+    }
+
+    /**
+     * Takes a picture for a place: it shows at once, and is sent when there is a connection.
+     *
+     * @param place one with waits, arrived and sentBack
+     * @param {string} part of the place, where it takes several
+     */
+    async put(place, file, part = '') {
+        const picture = await smaller(file);
+        const kept = await this.waiting.keep(`${place.key}/${part}`, picture);
+        place.waits(await asAddress(picture), part);
+        this.work.hasPicture();
+        if (!kept) this.work.bar.trouble(NOT_KEPT);
+    }
+
+    async takeOff(place, part = '') {
+        await this.waiting.forget(`${place.key}/${part}`);
+        this.work.count();
+    }
+
+    /** @returns {Promise<boolean>} whether there was any to send */
+    async send() {
+        const { all } = this.waiting;
+        const any = all.size > 0;
+        for (const [name, picture] of all) await this.#sendOne(name, picture);
+        return any;
+    }
+
+    #named(name) {
+        const [key, part] = name.split('/');
+        return { place: this.work.byKey.get(key), part };
+    }
+
+    async #sendOne(name, picture) {
+        const { work } = this;
+        const { place, part } = this.#named(name);
+        // Another may have been chosen while this one was on its way, or none.
+        const isOld = () => this.waiting.all.get(name) !== picture;
+        try {
+            const answer = await upload(picture, `${work.root.dataset.save}/pictures`, MOST_OF_A_PICTURE, {
+                place: place.key,
+                base: work.revision,
+                window: work.window,
+                page: work.page,
+            });
+            if (isOld()) return;
+            place.arrived(answer.value, part);
+            if (answer.revision !== undefined) work.pictureSaved(place, answer);
+        } catch (problem) {
+            if (problem instanceof Away || !isFinal(problem)) throw problem;
+            if (isOld()) return;
+            place.sentBack(problem.message, part);
+        }
+        await this.waiting.forget(name);
+    }
+}
