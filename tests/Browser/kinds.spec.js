@@ -402,7 +402,7 @@ test('a number that is written as a word is kept, and the student is told of fig
 });
 
 test('letters that a typeface does not have are drawn with one that ships with the program', async ({ student }) => {
-    const page = await student('Gus Pellow');
+    const page = await student('Bastian Moor');
     await open(page);
     const fetched = [];
     page.on('request', (request) => {
