@@ -40,6 +40,9 @@ for (const [size, how] of Object.entries(SIZES)) {
         }
         await page.getByRole('button', { name: 'Hand in' }).click();
         await expectAccessible(page, { every: true });
+        await page.goto('/my/day');
+        await page.getByRole('link', { name: /^Read / }).click();
+        await expectAccessible(page, { every: true });
     });
 }
 

@@ -50,7 +50,9 @@ export class Large {
         this.sheet.style.width = `${whole.width * scale}px`;
         this.page.scrollTo((view.left - whole.x) * scale, (view.top - whole.y) * scale);
         this.bar.querySelector('[data-move=small]').focus({ preventScroll: true });
-        this.say('Large. Escape goes back to the page.');
+        this.say(
+            matchMedia('(pointer: coarse)').matches ? 'Shown large.' : 'Shown large. Escape goes back to the page.',
+        );
     }
 
     shut() {
