@@ -248,3 +248,65 @@ test('a drag touches nothing on the page but what moves', async ({ teacher: page
     expect(await changed.evaluate((nodes) => nodes.size)).toBeLessThanOrEqual(2 + 8 + 1);
     await page.mouse.up();
 });
+
+test('what is typed goes to what it was typed for, and a field shows what is selected', async ({ teacher: page }) => {
+    await openBench(page);
+    await draw(page, 'Short box', 100, 150, 200, 20);
+    await draw(page, 'Short box', 100, 250, 200, 20);
+    await leaveTool(page);
+    const press = async (x, y) => {
+        const spot = await at(page, x, y);
+        await page.mouse.click(spot.x, spot.y);
+    };
+    const prompt = page.getByLabel('Prompt', { exact: true });
+    const size = page.getByLabel('Text size');
+    const of = (tag, name) =>
+        page.locator(`.element[data-tag="${tag}"]`).evaluate((one, key) => JSON.parse(one.dataset.element)[key], name);
+
+    await press(150, 160);
+    await prompt.fill('Low water');
+    // Still in the field, another is selected.
+    await press(150, 260);
+    await expect(page.getByText('A2 selected')).toBeVisible();
+    await expect(prompt).toHaveValue('');
+    await settled(page);
+    await expect.poll(() => of('A1', 'prompt')).toBe('Low water');
+    expect(await of('A2', 'prompt')).toBe('');
+
+    // A number that is only sent when it is left is half typed.
+    const usual = await of('A1', 'size');
+    await size.fill('20');
+    await press(150, 160);
+    await expect(size).toHaveValue(String(usual));
+    await expect.poll(() => of('A2', 'size')).toBe(20);
+    expect(await of('A1', 'size')).toBe(usual);
+
+    // So is a place: by keys too.
+    await page.getByText('Place and size').click();
+    const across = page.locator('[data-measure="x"]');
+    const [before, other] = [(await frames(page)).A1.x, (await frames(page)).A2.x];
+    await across.fill('10 mm');
+    await press(150, 260);
+    await settled(page);
+    await expect.poll(async () => (await frames(page)).A1.x).toBeCloseTo(28.35, 1);
+    expect(before).not.toBeCloseTo(28.35, 1);
+    expect((await frames(page)).A2.x).toBe(other);
+});
+
+test('words typed for a cell stand in it when another is pressed', async ({ teacher: page }) => {
+    await openBench(page);
+    await draw(page, 'Table', 100, 150, 240, 80);
+    await leaveTool(page);
+    const press = async (x, y) => {
+        const spot = await at(page, x, y);
+        await page.mouse.click(spot.x, spot.y);
+    };
+    await press(110, 160);
+    await press(110, 160);
+    const words = page.getByLabel('Words in the cell');
+    await words.fill('Boat');
+    await press(320, 160);
+    await settled(page);
+    await expect(page.locator('.table-cell').first()).toHaveText('Boat');
+    await expect(words).toHaveValue('');
+});

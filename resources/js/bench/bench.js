@@ -306,6 +306,8 @@ export class Bench {
     // --- what is shown ---
 
     #selected(ids) {
+        if (ids.join() !== this.shown?.join()) this.#leaveField(ids);
+        this.shown = ids;
         this.nudging.settle(ids);
         this.traits.show(ids);
         if (ids.length > 0) {
@@ -318,6 +320,14 @@ export class Bench {
         this.gestures.showHandles();
         // What is selected needs the room; the tools are a press or a key away.
         this.#makeRoom();
+    }
+
+    /** What is half typed goes to what it was typed for; a field shows what is selected, and nothing else. */
+    #leaveField([first]) {
+        const field = document.activeElement;
+        if (!this.ledger.querySelector('[data-traits]').contains(field)) return;
+        field.blur();
+        this.stage.element(first)?.focus({ preventScroll: true });
     }
 
     #makeRoom() {

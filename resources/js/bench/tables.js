@@ -51,6 +51,7 @@ export class Tables {
     press(target, extend) {
         const cell = target.closest('[data-cell]');
         if (!cell || cell.closest('.element')?.dataset.id !== this.id) return;
+        this.#leaveText();
         const at = Number(cell.dataset.cell);
         this.#cells = extend && this.#cells.length > 0 ? this.#between(this.#cells[0], at) : [at];
         this.#showCells();
@@ -58,6 +59,7 @@ export class Tables {
 
     /** Moves to another cell by its place: arrows on the keyboard. */
     step(dx, dy) {
+        this.#leaveText();
         const columns = this.table.columns.length;
         const at = this.#cells[0] ?? 0;
         const row = Math.max(0, Math.min(this.table.rows.length - 1, Math.floor(at / columns) + dy));
@@ -75,6 +77,11 @@ export class Tables {
             for (let column = Math.min(...across); column <= Math.max(...across); column++)
                 cells.push(row * columns + column);
         return [a, ...cells.filter((at) => at !== a)];
+    }
+
+    /** What is half typed goes to the cells that it was typed for. */
+    #leaveText() {
+        if (this.text === document.activeElement) this.text.blur();
     }
 
     #showCells() {
