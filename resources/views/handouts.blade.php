@@ -13,14 +13,7 @@
                         <b>{{ $handout->title }}</b>
                         <span>{{ $handout->classes->pluck('name')->join(', ', ' and ') }}</span>
                         <span>{{ $handout->due_at ? 'due ' . $school->said($handout->due_at) : 'no due time' }}</span>
-                        <span class="lines-list__end">
-                            @if ($handout->items->sum('copies_count'))
-                                {{ $handout->items->sum('handed_in_count') }} of
-                                {{ $handout->items->sum('copies_count') }} handed in
-                            @else
-                                to read
-                            @endif
-                        </span>
+                        <span class="lines-list__end">{{ $handedIn->words($handout) }}</span>
                     </a></li>
             @endforeach
         </ul>

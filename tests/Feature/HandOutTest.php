@@ -128,6 +128,23 @@ final class HandOutTest extends TestCase
         $this->assertSame(6, Copy::count());
     }
 
+    public function test_students_who_handed_in_are_counted_once_and_only_with_all_that_they_have(): void
+    {
+        $other = Worksheet::factory()->for($this->teacher)->withPages()->create(['name' => 'Chart']);
+        $this->handOut([
+            'to' => [$this->heron->id => 'whole'],
+            'also' => [['worksheet' => $other->id, 'mode' => 'own_copy']],
+        ]);
+        $this->assertReads('0 of 3 students handed in', $this->get('/handouts'));
+        $first = Copy::query()->orderBy('id')->firstOrFail();
+        $first->update(['state' => CopyState::HandedIn]);
+        $this->assertReads('0 of 3 students handed in', $this->get('/handouts'));
+        Copy::query()
+            ->where('student_id', $first->student_id)
+            ->update(['state' => CopyState::HandedIn]);
+        $this->assertReads('1 of 3 students handed in', $this->get('/handouts'));
+    }
+
     public function test_students_may_have_questions_read_aloud_where_the_teacher_allows_it(): void
     {
         foreach (['1' => true, '0' => false] as $sent => $allowed) {

@@ -9,12 +9,12 @@ use App\Http\Requests\HandOutRequest;
 use App\Models\Teacher;
 use App\Models\Worksheet;
 use App\Models\WorksheetState;
+use App\View\HandedIn;
 use App\View\JobSheet;
 use App\View\Station;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
-use OpenSlate\Copies\CopyState;
 
 /** The Hand out station, and what was handed out. */
 final class HandoutController
@@ -23,18 +23,11 @@ final class HandoutController
     {
         $handouts = $teacher
             ->handouts()
-            ->with([
-                'classes',
-                'items.edition:id,name,places_count',
-                'items' => fn ($items) => $items->withCount([
-                    'copies',
-                    'copies as handed_in_count' => fn ($copies) => $copies->where('state', CopyState::HandedIn),
-                ]),
-            ])
+            ->with('classes')
             ->latest('id')
             ->get();
 
-        return view('handouts', ['handouts' => $handouts]);
+        return view('handouts', ['handouts' => $handouts, 'handedIn' => HandedIn::of($handouts)]);
     }
 
     public function create(#[CurrentUser('teacher')] Teacher $teacher, Worksheet $worksheet): View|RedirectResponse
