@@ -146,5 +146,6 @@ const phone = await person({
 });
 await phone.goto('/my/day');
 await phone.getByRole('link', { name: 'Go on with Tide times' }).tap();
+await phone.locator('[data-copy-work][data-ready]').waitFor();
 await shot(phone, 'copy-phone');
 await browser.close();

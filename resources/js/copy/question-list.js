@@ -31,6 +31,7 @@ export class QuestionList {
         });
         this.button.addEventListener('click', () => this.#choose(!this.isOn));
         this.#show(this.#chosen() ?? this.#suits());
+        root.dataset.laid = ''; // Until now, a narrow window had nothing to show: see css/_list.scss.
     }
 
     /** Where most is done on the page itself, a list would be only ways to it. */
@@ -111,7 +112,7 @@ export class QuestionList {
         const head = made('div', 'asked');
         const words = made('p', 'asked__words', name);
         words.setAttribute('aria-hidden', 'true'); // Its field has it for a name.
-        const button = made('button', 'btn btn-plain asked__page', place.needsPage ?? 'On the page');
+        const button = made('button', 'btn btn-plain', place.needsPage ?? 'On the page');
         button.type = 'button';
         button.dataset.toPage = '';
         button.setAttribute('aria-label', `${button.textContent}: ${name}`);
@@ -119,7 +120,9 @@ export class QuestionList {
             this.#choose(false);
             place.focus();
         });
-        head.append(words, ...(this.reading.isOffered ? [this.reading.buttonFor(place)] : []), button);
+        const ways = made('div', 'asked__ways');
+        ways.append(...(this.reading.isOffered ? [this.reading.buttonFor(place)] : []), button);
+        head.append(words, ways);
         this.#hostOf(place).prepend(head);
     }
 

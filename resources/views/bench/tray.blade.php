@@ -10,8 +10,8 @@
     <label>depth <input class="form-control" type="number" name="depth" min="40" max="800" step="10"
             value="{{ $tray?->depth ?? 150 }}"> pt</label>
     <label><input type="checkbox" class="form-check-input" name="open" @checked($tray?->open ?? true)> open</label>
-    <label>Parts count <select class="form-select" name="each">
-            <option value="">as one place, filled when all are moved</option>
-            <option value="each" @selected($shown->content->countsParts)>as a place each</option>
+    <label>Parts count <select class="form-select tray-form__count" name="each">
+            <option value="">all as one</option>
+            <option value="each" @selected($shown->content->countsParts)>one by one</option>
         </select></label>
 </form>

@@ -7,7 +7,7 @@
 <li class="pupil pupil--{{ str_replace('_', '-', $copy->state->value) }}" data-copy="{{ $copy->id }}"
     data-version="{{ $copy->version }}" data-state="{{ $copy->state->value }}">
     <a href="{{ route('desks.copy', $copy) }}">
-        <span class="pupil__head"><b>{{ $copy->student->name }}</b><span
+        <span class="pupil__head"><b title="{{ $copy->student->name }}">{{ $copy->student->name }}</b><span
                 class="pupil__state">{{ CopyWords::state($copy->standing(), $due) }}</span></span>
         <x-page.sheet :page="$pages[$shown - 1]" :number="$shown" :of="$edition->pages_count"
             :texts="$copy->written()->texts()" :fills="CopyWords::fills($copy, $handout, $school)" answers
