@@ -45,11 +45,11 @@ interface AnswerForm
     /** As how many places it is counted. */
     public function counts(): int;
 
+    /** How many of those an answer fills. */
+    public function filled(string $answer): int;
+
     /** Whether places of this kind that follow one another are counted as one, filled when one of them is. */
     public function countsTogether(): bool;
-
-    /** How many of those are filled. */
-    public function filled(string $answer): int;
 
     /** An answer as somebody reads it; nothing where it is no words. */
     public function read(string $answer): string;
