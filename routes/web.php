@@ -32,7 +32,6 @@ use App\Http\Controllers\SignInController;
 use App\Http\Controllers\UnitController;
 use App\Http\Controllers\WhoController;
 use App\Http\Controllers\WorksheetController;
-use App\Http\Middleware\SayWhenUnchanged;
 use Illuminate\Support\Facades\Route;
 
 Route::get('/', HomeController::class)->name('home');
@@ -287,11 +286,11 @@ Route::middleware(['auth:student', 'auth.session'])
     ->prefix('my')
     ->group(function (): void {
         Route::get('day', DayController::class)
-            ->middleware(SayWhenUnchanged::class)
+            ->middleware('cache.headers:etag')
             ->name('day');
         Route::get('copies/{copy}', [CopyController::class, 'show'])
             ->can('work', 'copy')
-            ->middleware(SayWhenUnchanged::class)
+            ->middleware('cache.headers:etag')
             ->name('copies.show');
         Route::get('copies/{copy}/guides/{number}', [CopyController::class, 'guides'])
             ->whereNumber('number')

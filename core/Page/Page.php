@@ -15,10 +15,13 @@ use OpenSlate\Elements\Spot;
 use OpenSlate\Geometry\Frame;
 use OpenSlate\Paper\Colour;
 use OpenSlate\Paper\Size;
+use OpenSlate\Withers;
 
 /** A page: its paper, what is printed on it, and the elements over that, the lowest first. */
 final readonly class Page
 {
+    use Withers;
+
     public const MOST_ELEMENTS = 500;
 
     /** @var array<string, Element> by id, in stacking order */
@@ -97,16 +100,7 @@ final readonly class Page
     /** @param  list<Element>  $elements */
     public function withElements(array $elements): self
     {
-        return new self(
-            $this->size,
-            $this->paper,
-            $this->backdrop,
-            $elements,
-            $this->carried,
-            $this->tray,
-            $this->key,
-            $this->countsParts,
-        );
+        return $this->with(elements: $elements);
     }
 
     /**
@@ -196,44 +190,17 @@ final readonly class Page
 
     public function withTray(?Tray $tray): self
     {
-        return new self(
-            $this->size,
-            $this->paper,
-            $this->backdrop,
-            $this->elements(),
-            $this->carried,
-            $tray,
-            $this->key,
-            $this->countsParts,
-        );
+        return $this->with(tray: $tray);
     }
 
     public function withKey(?ModelKey $key): self
     {
-        return new self(
-            $this->size,
-            $this->paper,
-            $this->backdrop,
-            $this->elements(),
-            $this->carried,
-            $this->tray,
-            $key,
-            $this->countsParts,
-        );
+        return $this->with(key: $key);
     }
 
     public function withPartsCounted(bool $each): self
     {
-        return new self(
-            $this->size,
-            $this->paper,
-            $this->backdrop,
-            $this->elements(),
-            $this->carried,
-            $this->tray,
-            $this->key,
-            $each,
-        );
+        return $this->with(countsParts: $each);
     }
 
     /** @return list<Part> the lowest first */

@@ -32,9 +32,6 @@ use OpenSlate\Geometry\Point;
  */
 final readonly class Rests
 {
-    /** What stands a hair before the top of a ring still comes first: see Seats. */
-    private const HAIR = 0.01;
-
     /**
      * Of all parts that can be moved. Those of one size that go to the same places share a table.
      *
@@ -166,14 +163,7 @@ final readonly class Rests
     /** By what parts of a spot are put in order. */
     private static function rank(Spot $spot, string $by, Frame $frame): float
     {
-        $centre = $spot->frame->centre();
-
-        return $by === 'x'
-            ? $frame->centre()->x
-            : fmod(
-                atan2($frame->centre()->x - $centre->x, $centre->y - $frame->middle()) + 2 * M_PI + self::HAIR,
-                2 * M_PI,
-            );
+        return $by === 'x' ? $frame->centre()->x : Seats::turn($spot, $frame);
     }
 
     /**
@@ -194,7 +184,7 @@ final readonly class Rests
         if ($by === 'x') {
             return new Point($value, $centre->y);
         }
-        $turn = $value - self::HAIR;
+        $turn = $value - Seats::HAIR;
 
         return new Point($centre->x + 100 * sin($turn), $centre->y - 100 * cos($turn));
     }

@@ -16,6 +16,9 @@ final class Seats
     /** The least room between parts in a row or a grid, in points. */
     private const GAP = 4.0;
 
+    /** In radians. */
+    public const HAIR = 0.01;
+
     /**
      * The middles of the places for parts of these frames, in their order.
      *
@@ -38,6 +41,20 @@ final class Seats
             $spot->settle === Settle::Grid => self::grid($within, $frames),
             $spot->settle === Settle::Round => self::round($spot, $frames),
         };
+    }
+
+    /**
+     * How far round the middle of a spot something stands, in radians: clockwise from a hair before the top, so that
+     * what stands there still comes first.
+     */
+    public static function turn(Spot $spot, Frame $frame): float
+    {
+        $centre = $spot->frame->centre();
+
+        return fmod(
+            atan2($frame->centre()->x - $centre->x, $centre->y - $frame->middle()) + 2 * M_PI + self::HAIR,
+            2 * M_PI,
+        );
     }
 
     /**
@@ -65,15 +82,7 @@ final class Seats
      */
     private static function round(Spot $spot, array $frames): array
     {
-        $centre = $spot->frame->centre();
-        // Clockwise from the top; what stands a hair before the top still comes first.
-        $turns = array_map(
-            fn (Frame $frame): float => fmod(
-                atan2($frame->centre()->x - $centre->x, $centre->y - $frame->middle()) + 2 * M_PI + 0.01,
-                2 * M_PI,
-            ),
-            $frames,
-        );
+        $turns = array_map(fn (Frame $frame): float => self::turn($spot, $frame), $frames);
 
         return self::inOrder($turns, self::ring($spot, count($frames)));
     }

@@ -1,4 +1,4 @@
-import { expect, expectAccessible, test } from './support.js';
+import { expect, expectAccessible, openCopy, test } from './support.js';
 
 const SIZES = {
     laptop: { viewport: { width: 1366, height: 768 } },
@@ -10,16 +10,6 @@ const SPACED = `* { line-height: 1.5 !important; letter-spacing: 0.12em !importa
     p { margin-bottom: 2em !important; }`;
 
 const other = (page) => page.locator('[data-list]');
-
-async function open(page, sheet) {
-    await page.goto('/my/day');
-    await page
-        .getByRole('listitem')
-        .filter({ has: page.getByRole('heading', { name: sheet, exact: true }) })
-        .getByRole('link', { name: /^(Start|Go on)/ })
-        .click();
-    await expect(page.locator('[data-copy-work][data-ready]')).toBeVisible();
-}
 
 for (const [size, how] of Object.entries(SIZES)) {
     test(`on a ${size} axe-core finds nothing on any screen of a student`, async ({ browser, baseURL, student }) => {
@@ -33,7 +23,7 @@ for (const [size, how] of Object.entries(SIZES)) {
         const page = await student('Wilf Sandry', 'HERN26', how);
         await expectAccessible(page, { every: true });
         for (const sheet of ['Before we sail', 'Build the harbour', 'Reading a tide table']) {
-            await open(page, sheet);
+            await openCopy(page, sheet);
             await expectAccessible(page, { every: true });
             await other(page).click();
             await expectAccessible(page, { every: true });
@@ -49,7 +39,7 @@ for (const [size, how] of Object.entries(SIZES)) {
 test('with more room between letters, words and lines no word vanishes or leaves its ring', async ({ student }) => {
     // The style sheet is put in by the test: what a person has for themselves comes from no server either.
     const page = await student('Hana Brisk', 'HERN26', { bypassCSP: true });
-    await open(page, 'Before we sail');
+    await openCopy(page, 'Before we sail');
     const boxes = () =>
         page.locator('.sheet .label span').evaluateAll((all) =>
             all.map((one) => {
@@ -81,7 +71,7 @@ test('in colours of a person’s own the fields, ticks, spots and the focus have
     const page = await student('Hana Brisk');
     await page.emulateMedia({ forcedColors: 'active' });
     const edge = (locator) => locator.evaluate((one) => getComputedStyle(one).outlineStyle);
-    await open(page, 'Before we sail');
+    await openCopy(page, 'Before we sail');
     for (const seen of ['.element--number', '.table-cell--fill', '.ticked', '.option-at input'])
         expect(await edge(page.locator(seen).first()), seen).toBe('solid');
     const height = page.getByLabel('Height at noon, in m');
@@ -94,7 +84,7 @@ test('in colours of a person’s own the fields, ticks, spots and the focus have
     expect(width).toBe('3px');
     expect(colour).not.toBe(still);
 
-    await open(page, 'Build the harbour');
+    await openCopy(page, 'Build the harbour');
     const [spot, ground] = await page
         .locator('.spot--outline .part__drawn')
         .first()
@@ -110,7 +100,7 @@ test('at 400 % the bars scroll away with the rest, and nothing has to be looked 
 }) => {
     // A window of 1280 by 1024 that is enlarged four times.
     const page = await student('Hana Brisk', 'HERN26', { viewport: { width: 320, height: 256 } });
-    await open(page, 'Before we sail');
+    await openCopy(page, 'Before we sail');
     const foot = page.getByRole('button', { name: 'Hand in' });
     await expect(foot).not.toBeInViewport();
     expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBe(320);

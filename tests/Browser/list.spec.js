@@ -1,4 +1,4 @@
-import { expect, expectAccessible, test } from './support.js';
+import { expect, expectAccessible, openCopy, test } from './support.js';
 
 const saved = (page) => expect(page.getByText('Saved', { exact: true })).toBeVisible();
 const list = (page) => page.getByRole('button', { name: /^List/ });
@@ -6,18 +6,9 @@ const pages = (page) => page.getByRole('button', { name: 'Pages' });
 const asked = (page) => page.locator('.asked__words');
 const wayTo = (page, name) => page.getByRole('button', { name: `On the page: ${name}` });
 
-async function open(page, sheet) {
-    await page
-        .getByRole('listitem')
-        .filter({ has: page.getByRole('heading', { name: sheet, exact: true }) })
-        .getByRole('link', { name: /^(Start|Go on)/ })
-        .click();
-    await expect(page.locator('[data-copy-work][data-ready]')).toBeVisible();
-}
-
 test('the list has the answers of the page: what is typed in the one stands in the other', async ({ student }) => {
     const page = await student('Ada Quill');
-    await open(page, 'Reading a tide table');
+    await openCopy(page, 'Reading a tide table');
     await expect(page.getByRole('img', { name: 'Printed page 1 of 2' })).toBeVisible();
     const highest = page.getByRole('textbox', { name: '1. On which day is the highest water?' });
     await highest.fill('Thurs');
@@ -43,7 +34,7 @@ test('the list has the answers of the page: what is typed in the one stands in t
 
 test('it stands in the order of reading, with what is printed on each page as text that flows', async ({ student }) => {
     const page = await student('Bastian Moor');
-    await open(page, 'Reading a tide table');
+    await openCopy(page, 'Reading a tide table');
     await list(page).click();
     expect((await asked(page).allTextContents()).slice(0, 4)).toEqual([
         'Name',
@@ -64,7 +55,7 @@ test('it stands in the order of reading, with what is printed on each page as te
 test('a phone begins with the list, and with the page once its owner has chosen that', async ({ student }) => {
     const phone = { viewport: { width: 320, height: 640 }, hasTouch: true, isMobile: true };
     const page = await student('Juno Vale', 'HERN26', phone);
-    await open(page, 'Before we sail');
+    await openCopy(page, 'Before we sail');
     await expect(page.getByRole('checkbox', { name: 'rope' })).toBeVisible();
     await page.locator('label').getByText('flood', { exact: true }).tap();
     await expect(page.getByRole('radio', { name: 'flood' })).toBeChecked();
@@ -80,7 +71,7 @@ test('a phone begins with the list, and with the page once its owner has chosen 
 
 test('what can be done on the page alone has its way there; a page of parts begins as a page', async ({ student }) => {
     const page = await student('Bastian Moor', 'HERN26', { viewport: { width: 400, height: 800 } });
-    await open(page, 'Build the harbour');
+    await openCopy(page, 'Build the harbour');
     await expect(list(page)).toBeVisible();
     await list(page).click();
     await page.getByRole('button', { name: 'Next blank' }).click();
@@ -91,7 +82,7 @@ test('what can be done on the page alone has its way there; a page of parts begi
 
 test('in the list a tick, a choice, a cell and a passage are answered by keys', async ({ student }) => {
     const page = await student('Oskar Reed');
-    await open(page, 'Before we sail');
+    await openCopy(page, 'Before we sail');
     await list(page).click();
     const jacket = page.getByRole('checkbox', { name: 'life jacket' });
     const was = await jacket.isChecked();

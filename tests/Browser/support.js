@@ -108,6 +108,17 @@ export async function expectAccessible(page, { every = false } = {}) {
     expect(grave.map((one) => `${one.id}: ${one.nodes.map((node) => node.target.join(' ')).join(', ')}`)).toEqual([]);
 }
 
+/** A student's copy of a handout, from their day on. */
+export async function openCopy(page, title) {
+    await page.goto('/my/day');
+    await page
+        .getByRole('listitem')
+        .filter({ has: page.getByRole('heading', { name: title, exact: true }) })
+        .getByRole('link', { name: /^(Start|Go on)/ })
+        .click();
+    await expect(page.locator('[data-copy-work][data-ready]')).toBeVisible();
+}
+
 /** Until the browser keeps a student's page and its scripts, for when the server is away. */
 export const isKept = (page) =>
     expect

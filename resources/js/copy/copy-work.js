@@ -276,8 +276,9 @@ export class CopyWork {
         this.bar.trouble(words);
     }
 
-    /** Sends what is unsent, and waits until it is with the server or cannot be. */
-    saved() {
+    /** Sends what is unsent, also what was typed while something was on its way; waits until that is done. */
+    async saved() {
+        if (this.#sending) await this.#sending;
         return this.#save();
     }
 

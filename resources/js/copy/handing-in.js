@@ -61,8 +61,7 @@ export class HandingIn {
 
     async #handIn() {
         const { work } = this;
-        await work.saved(); // What is on its way, if anything is …
-        const isSent = await work.saved(); // … and what was typed meanwhile.
+        const isSent = await work.saved();
         if (isSent && !work.isDisputed) {
             this.form.submit();
             return;

@@ -1,6 +1,7 @@
+import { isPhone } from '../lib/phone';
+
 const READABLE = 15; // pixels of text below which nobody types gladly
 const COMFORTABLE = 17;
-const SMALL = 700; // pixels that a window is wide on a phone
 const TARGET = 24; // pixels that whatever is touched is high and wide at least: WCAG 2.2, 2.5.8
 const MOST_FOR_TARGETS = 2;
 
@@ -31,13 +32,16 @@ export class PageZoom {
 
     /** On a phone: so large that whatever is touched can be. Where the page is not to be seen, nothing. */
     fitTargets() {
-        if (window.innerWidth >= SMALL || this.#zoom > 1) return;
-        const targets = [...this.pages.querySelectorAll('.answer, .piece[tabindex="0"]:not(.is-under)')]
-            .map((one) => one.getBoundingClientRect())
-            .filter(({ width, height }) => width > 0 && height > 0);
+        if (!isPhone() || this.#zoom > 1) return;
+        const boxes = (what) =>
+            [...this.pages.querySelectorAll(what)]
+                .map((one) => one.getBoundingClientRect())
+                .filter(({ width, height }) => width > 0 && height > 0);
+        const answers = boxes('.answer');
+        const targets = [...answers, ...boxes('.piece[tabindex="0"]:not(.is-under)')];
         const sides = targets.flatMap(({ width, height }) => [width, height]);
         // Made higher than they are, two that follow one another may overlap.
-        const apart = targets.slice(1).map((one, at) => distance(targets[at], one));
+        const apart = answers.slice(1).map((one, at) => distance(answers[at], one));
         this.to(Math.min(MOST_FOR_TARGETS, TARGET / Math.min(TARGET, ...sides, ...apart)));
     }
 
@@ -53,7 +57,7 @@ export class PageZoom {
      */
     fill(element) {
         const before = this.#zoom;
-        if (window.innerWidth >= SMALL) return () => {};
+        if (!isPhone()) return () => {};
         const [box, view] = [element.getBoundingClientRect(), this.scroll.getBoundingClientRect()];
         this.to(before * Math.min((0.96 * view.width) / box.width, (0.8 * view.height) / box.height));
         return () => this.to(before);
@@ -62,7 +66,7 @@ export class PageZoom {
     /** Brings a box to where it can be read and typed in: not under a bar, not under the keyboard. */
     reveal(field) {
         const size = parseFloat(getComputedStyle(field).fontSize);
-        if (size < READABLE && window.innerWidth < SMALL) this.to(this.#zoom * (COMFORTABLE / size));
+        if (size < READABLE && isPhone()) this.to(this.#zoom * (COMFORTABLE / size));
         requestAnimationFrame(() => this.#center(field));
     }
 

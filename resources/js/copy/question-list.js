@@ -7,7 +7,11 @@ const PAGES = 'Pages';
 const made = (tag, className, text = '') =>
     Object.assign(document.createElement(tag), { className, textContent: text });
 
-const bare = (words) => words.toLowerCase().replace(/\s+/g, ' ').trim();
+const bare = (words) =>
+    words
+        .toLowerCase()
+        .replace(/[^\p{L}\p{N}]+/gu, ' ')
+        .trim();
 
 /**
  * The copy as a list: each place below what is asked there, in the order of reading. The fields are the page's own,
@@ -94,7 +98,7 @@ export class QuestionList {
         this.#leaveOutAsked();
     }
 
-    /** Labels whose words are asked at a place, or are its choices, would be read twice. */
+    /** Labels with which what is asked at a place begins, or that are its choices, would be read twice. */
     #leaveOutAsked() {
         const choices = [...this.root.querySelectorAll('.choices')].map((choice) =>
             [...choice.querySelectorAll('label')].map((label) => label.textContent).join(' '),
@@ -102,7 +106,7 @@ export class QuestionList {
         const asked = [...this.places.map(({ field }) => nameOf(field)), ...choices].map(bare);
         this.root.querySelectorAll('.element--label').forEach((label) => {
             const words = bare(label.textContent);
-            label.classList.toggle('is-asked', words !== '' && asked.some((one) => one.includes(words)));
+            label.classList.toggle('is-asked', words !== '' && asked.some((one) => `${one} `.startsWith(`${words} `)));
         });
     }
 

@@ -19,7 +19,7 @@ const wordsOn = (page) => [...page.querySelectorAll('.sheet__words text, .label,
 
 /** Reads with the browser's own voice: what is asked where the student is, or else the page that is in sight. */
 export class ReadAloud {
-    #reading = null; // the button that says it can be stopped
+    #reading = null; // what is read now, with the button that stops it
 
     constructor(root, places) {
         Object.assign(this, { root, places, voice: window.speechSynthesis });
@@ -50,30 +50,35 @@ export class ReadAloud {
 
     #here() {
         const view = this.root.querySelector('[data-scroll]').getBoundingClientRect();
+        const [top, bottom] = [Math.max(0, view.top), Math.min(window.innerHeight, view.bottom)];
         const pages = [...this.root.querySelectorAll('[data-page]')];
-        const page = pages.find((one) => one.getBoundingClientRect().bottom > view.top + view.height / 3) ?? pages[0];
-        return this.at?.field.closest('[data-page]') === page ? wordsAt(this.at) : wordsOn(page);
+        const page = pages.find((one) => one.getBoundingClientRect().bottom > top + (bottom - top) / 3) ?? pages[0];
+        const isOn = ({ field }) => field.closest('[data-page]') === page;
+        if (this.at && isOn(this.at)) return wordsAt(this.at);
+        const words = wordsOn(page);
+        return words.length > 0 ? words : this.places.filter(isOn).flatMap(wordsAt);
     }
 
     #press(button, words) {
-        const wasReading = this.#reading;
+        const wasReading = this.#reading?.button;
         this.#stop();
         if (wasReading !== button) this.#read(button, words());
     }
 
     /** Line by line: some browsers give up what is long. */
     #read(button, lines) {
-        this.#reading = button;
+        const reading = { button };
+        this.#reading = reading;
         button.textContent = STOP;
         const all = lines.filter(Boolean);
         all.forEach((line, at) => {
             const said = new SpeechSynthesisUtterance(line);
             said.lang = document.documentElement.lang;
-            said.onerror = () => this.#ended(button);
-            if (at === all.length - 1) said.onend = () => this.#ended(button);
+            said.onerror = () => this.#ended(reading);
+            if (at === all.length - 1) said.onend = () => this.#ended(reading);
             this.voice.speak(said);
         });
-        if (all.length === 0) this.#ended(button);
+        if (all.length === 0) this.#ended(reading);
     }
 
     #stop() {
@@ -81,9 +86,10 @@ export class ReadAloud {
         if (this.#reading) this.#ended(this.#reading);
     }
 
-    #ended(button) {
-        if (this.#reading !== button) return;
-        button.textContent = READ;
+    /** Voices say that they were cut off after something else has begun: only what is read now can end. */
+    #ended(reading) {
+        if (this.#reading !== reading) return;
+        reading.button.textContent = READ;
         this.#reading = null;
     }
 }

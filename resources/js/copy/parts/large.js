@@ -1,6 +1,7 @@
+import { isPhone } from '../../lib/phone';
+
 const PART = 24; // pixels that the smallest part is high and wide at least: WCAG 2.2, 2.5.8
 const MOST = 1.6; // times as large as all of it could be seen: it has to be looked for then
-const isSmall = () => window.innerWidth < 700;
 
 /** Building large: a spot, or the page, and the tray beside it, fill the window; and are back on the page. */
 export class Large {
@@ -14,7 +15,7 @@ export class Large {
 
     /** On a phone: by itself, as a part is taken. */
     openFor(piece) {
-        if (this.isOpen || !isSmall()) return;
+        if (this.isOpen || !isPhone()) return;
         this.open();
         piece.scrollIntoView({ block: 'nearest', inline: 'nearest' });
     }
@@ -46,7 +47,7 @@ export class Large {
         this.bar.querySelector('[data-move=small]').hidden = false;
         const room = { width: this.page.clientWidth - 24, height: this.page.clientHeight - this.bar.offsetHeight - 24 };
         const fits = Math.min(room.width / (view.right - view.left), room.height / (view.bottom - view.top));
-        const scale = isSmall() ? Math.max(fits, Math.min(MOST * fits, PART / this.pieces.smallest)) : fits;
+        const scale = isPhone() ? Math.max(fits, Math.min(MOST * fits, PART / this.pieces.smallest)) : fits;
         this.sheet.style.width = `${whole.width * scale}px`;
         this.page.scrollTo((view.left - whole.x) * scale, (view.top - whole.y) * scale);
         this.bar.querySelector('[data-move=small]').focus({ preventScroll: true });

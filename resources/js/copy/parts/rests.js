@@ -1,4 +1,4 @@
-const HAIR = 0.01; // as OpenSlate\Parts\Rests has it
+const HAIR = 0.01; // as OpenSlate\Parts\Seats has it
 const OUTSIDE = 0.25; // of its radius: so far outside its line a ring without a hole takes parts
 
 /** How far out a point is, as a share of an ellipse's own radius in that direction. */
