@@ -26,6 +26,7 @@ class KeyStation {
         );
         this.#steps(root.dataset.undo === 'yes', root.dataset.redo === 'yes');
         this.#listenToPage();
+        this.#typedBefore();
         this.list.addEventListener('change', (event) => this.#changed(event.target));
         this.list.addEventListener('click', (event) => {
             if (event.target.closest('[data-key-go]')) this.#go(event.target.closest('[data-key-row]').dataset.keyRow);
@@ -74,11 +75,24 @@ class KeyStation {
         });
     }
 
+    /** Who is quicker than this script has typed all the same: what differs from what the page came with is kept. */
+    #typedBefore() {
+        this.places
+            .filter((place) => place.drawn !== undefined && place.value !== place.drawn)
+            .forEach((place) => this.#keep(place));
+        [...this.list.querySelectorAll('textarea[data-key], input[data-points]')]
+            .filter((field) => field.value !== field.defaultValue && field !== document.activeElement)
+            .forEach((field) => this.#changed(field));
+    }
+
     #flush() {
         clearTimeout(this.timer);
         const place = this.waiting;
         this.waiting = null;
-        if (!place) return;
+        if (place) this.#keep(place);
+    }
+
+    #keep(place) {
         const name = place.key.slice(2);
         const value = place.value;
         const others = this.list.querySelector(`textarea[data-key="${name}"]:not([data-one])`);

@@ -1,4 +1,4 @@
-import { expect, expectAccessible, test, openBlankForm } from './support.js';
+import { expect, expectAccessible, test, openBlankForm, startBlank } from './support.js';
 
 const HANDOUT = 'Build the harbour';
 
@@ -598,14 +598,6 @@ const scaleOf = async (page) =>
 async function openKits(page) {
     const fold = page.locator('details', { has: page.getByRole('heading', { name: 'Kits and tray' }) });
     if ((await fold.getAttribute('open')) === null) await fold.locator('summary').click();
-}
-
-async function startBlank(page, name) {
-    await openBlankForm(page);
-    await page.getByLabel('Name, and heading of the first page').fill(name);
-    await page.getByLabel('Look', { exact: true }).selectOption({ label: 'nothing on it' });
-    await page.getByRole('button', { name: 'Start', exact: true }).click();
-    await page.getByRole('link', { name: /^Boxes/ }).waitFor();
 }
 
 test('the teacher builds the right model; it says what counts, and the copy is checked against it', async ({

@@ -250,5 +250,14 @@ export async function openBlankForm(page) {
     }).toPass();
 }
 
+/** Starts a worksheet from an empty page; it opens on the bench. */
+export async function startBlank(page, name) {
+    await openBlankForm(page);
+    await page.getByLabel('Name, and heading of the first page').fill(name);
+    await page.getByLabel('Look', { exact: true }).selectOption({ label: 'nothing on it' });
+    await page.getByRole('button', { name: 'Start', exact: true }).click();
+    await page.getByRole('link', { name: /^Boxes/ }).waitFor();
+}
+
 /** Nothing that was done on the bench is still on its way to the server. */
 export const settled = (page) => expect(page.locator('[data-sending]')).toHaveCount(0);
