@@ -1,4 +1,4 @@
-import { expect, expectAccessible, test, openBlankForm, startBlank } from './support.js';
+import { expect, expectAccessible, test, startBlank } from './support.js';
 
 const HANDOUT = 'Build the harbour';
 
