@@ -90,6 +90,28 @@ final class EditRefused extends DomainException implements Refusal
         return new self('No other empty cell was found in this table. Lay the box inside an empty cell first.');
     }
 
+    /** @param  string  $what  the places, in the plural */
+    public static function fewPlaces(int $lines, string $what): self
+    {
+        return new self(
+            "These are {$lines} lines, and from here on there are fewer {$what} than that. Nothing was put in: make "
+                .'room for all of them first, or paste fewer.',
+        );
+    }
+
+    public static function longLine(int $number, int $most): self
+    {
+        return new self("Line {$number} is longer than {$most} characters. Nothing was put in: make it shorter first.");
+    }
+
+    public static function noRoomForCards(int $number): self
+    {
+        return new self(
+            "There is no room beside and below it for {$number} more cards. Nothing was put in: make the card smaller, "
+                .'or move it up and to the left.',
+        );
+    }
+
     public static function tableFull(): self
     {
         return new self(sprintf('A table has at most %d rows and %d columns.', Table::MOST_ROWS, Table::MOST_COLUMNS));

@@ -91,6 +91,18 @@ final readonly class Part implements Written
         return $this->with(stock: $stock);
     }
 
+    /** With these words in its middle. */
+    public function saying(string $words): self
+    {
+        return $this->with(text: $words);
+    }
+
+    /** With this name, by which the key and spots know it; with none its words are its name. */
+    public function called(string $name): self
+    {
+        return $this->with(name: $name);
+    }
+
     public function enlarged(float $factor): static
     {
         return $this->with(size: TextSize::times($this->size, $factor));

@@ -19,6 +19,12 @@ final readonly class TableCell
     {
     }
 
+    /** A cell with words of its own: nobody else fills it in. */
+    public function saying(string $words): self
+    {
+        return new self($words);
+    }
+
     public function form(): TextAnswer
     {
         return TextAnswer::lines();

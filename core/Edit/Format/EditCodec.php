@@ -21,6 +21,7 @@ use OpenSlate\Edit\Elements\Remove;
 use OpenSlate\Edit\Elements\Repeat;
 use OpenSlate\Edit\Elements\RepeatOver;
 use OpenSlate\Edit\Elements\Resize;
+use OpenSlate\Edit\Elements\WriteLines;
 use OpenSlate\Edit\Keys\SetKey;
 use OpenSlate\Edit\Keys\SetModelAspects;
 use OpenSlate\Edit\Keys\SetModelPoints;
@@ -113,6 +114,12 @@ final class EditCodec
                 $fields->text('table', 24),
                 $fields->integers('cells', Table::MOST_ROWS * Table::MOST_COLUMNS),
                 CellChange::decode($fields->object('set')),
+            ),
+            'write' => new WriteLines(
+                $fields->text('id', 24),
+                $fields->isGiven('cell') ? $fields->integer('cell', 0, Table::MOST_ROWS * Table::MOST_COLUMNS) : null,
+                $fields->texts('lines', WriteLines::MOST, WriteLines::LONGEST),
+                $newId,
             ),
             'insert-line' => new InsertLine(
                 $fields->text('table', 24),

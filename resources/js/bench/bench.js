@@ -26,6 +26,7 @@ import { Tables } from './tables';
 import { Tools } from './tools';
 import { Traits } from './traits';
 import { Tray } from './tray';
+import { Writing } from './writing';
 
 const GUIDES_REST = 120; // milliseconds after an edit before the lines to hold to are asked for
 const GAP = 4; // points between a thing and its first repeat
@@ -88,6 +89,10 @@ export class Bench {
         const tray = ledger.querySelector('[data-tray]');
         this.tray = tray && new Tray(tray, stage, means.send);
         this.rows = new Rows(ledger.querySelector('[data-ledger]'), stage, selection, means.send);
+        this.writing = new Writing(this.desk, stage, this.rows.list, panel, {
+            ...means,
+            chosen: (place) => this.#writes(place),
+        });
         new Ghosts(stage.root, this.rows.list, means.send);
         this.clipboard = new Clipboard(stage, selection, this.table.dataset.pageId, {
             ...means,
@@ -148,7 +153,19 @@ export class Bench {
         this.makePart = this.ledger.querySelector('[data-make-part]');
         new ResizeObserver(() => this.#zoom(this.zoom)).observe(this.desk);
         this.stage.root.addEventListener('dblclick', (event) => {
-            if (event.target.closest('.element')) this.traits.focus();
+            // What is dragged by holds the pointer, so that the event does not say what is below it.
+            const [pressed] = document
+                .elementsFromPoint(event.clientX, event.clientY)
+                .filter((one) => one.closest('.element'));
+            const place = pressed && this.writing.placeOf(pressed);
+            if (place) this.writing.begin(place);
+            else if (pressed) this.traits.focus();
+        });
+        // Several lines that are pasted into a field beside the page fill several things, as on the page.
+        this.ledger.addEventListener('paste', (event) => {
+            const id = event.target.matches('[data-row-trait]') && event.target.closest('[data-row]').dataset.row;
+            const cell = event.target.matches('[data-cell-text]') ? this.tables.place : null;
+            if (id || cell) this.writing.pasted(event, cell ?? { id });
         });
         // Leaving with something unsent asks first.
         window.addEventListener('beforeunload', (event) => {
@@ -182,6 +199,14 @@ export class Bench {
     hasNothingTo(verb) {
         const button = ['undo', 'redo'].includes(verb) && this.table.querySelector(`[data-verb=${verb}]`);
         return button && button.disabled && this.edits.idle && !this.nudging.busy;
+    }
+
+    /** Begins to write on what is selected: a chosen cell, or the first that can be written on in it. */
+    write() {
+        const [id] = this.selection.ids;
+        const place = this.tables.place ?? this.writing.placesIn(id)[0];
+        if (place) this.writing.begin(place);
+        else this.traits.focus();
     }
 
     /** @param sibling of the page in the rail that is gone to */
@@ -246,6 +271,7 @@ export class Bench {
     }
 
     #flush() {
+        this.writing.end();
         this.traits.flush();
         this.nudging.flush();
     }
@@ -328,6 +354,11 @@ export class Bench {
         if (!this.ledger.querySelector('[data-traits]').contains(field)) return;
         field.blur();
         this.stage.element(first)?.focus({ preventScroll: true });
+    }
+
+    #writes({ id, cell }) {
+        if (this.selection.ids.join() !== id) this.selection.only([id]);
+        if (cell !== undefined) this.tables.choose(cell);
     }
 
     #makeRoom() {

@@ -26,6 +26,11 @@ export class Keys {
         const { key } = event;
         // Letters work only while the page, or nothing, has the focus, so that they never surprise in the ledger.
         const onPage = this.bench.desk.contains(event.target) || event.target === document.body;
+        if (onPage && this.#types(event)) {
+            // The field has the focus before the letter goes in: it is written there.
+            this.bench.write();
+            return false;
+        }
         if (onPage && !this.bench.selection.empty && this.#withSelection(event)) return true;
         const { laying } = this.bench;
         if (key === 'Escape') {
@@ -39,7 +44,7 @@ export class Keys {
         }
         const element = event.target.closest('.element');
         if (element && (key === 'Enter' || key === ' ')) {
-            this.#press(element.dataset.id, key, event.shiftKey);
+            this.#press(element.dataset.id, event);
             return true;
         }
         if (key === 'PageUp' || key === 'PageDown') {
@@ -47,6 +52,11 @@ export class Keys {
             return true;
         }
         return onPage && this.#letter(key);
+    }
+
+    /** A letter with a cell chosen is a word of the cell, not a tool. */
+    #types({ key, altKey }) {
+        return [...key].length === 1 && key !== ' ' && !altKey && this.bench.tables.place !== null;
     }
 
     #withSelection(event) {
@@ -58,16 +68,17 @@ export class Keys {
         } else if (event.key === '[' || event.key === ']') {
             this.bench.many.does('order', event.key === '[' ? 'backward' : 'forward');
         } else if (event.key === 'Delete' || event.key === 'Backspace') {
-            this.bench.does('remove');
+            if (!this.bench.tables.empty()) this.bench.does('remove');
         } else return false;
         return true;
     }
 
-    #press(id, key, more) {
+    #press(id, { key, shiftKey, altKey }) {
         const { selection, traits } = this.bench;
-        if (more) selection.toggle(id);
-        else if (selection.has(id) && key === 'Enter') traits.focus();
-        else selection.only([id]);
+        if (shiftKey) selection.toggle(id);
+        else if (!selection.has(id) || key !== 'Enter') selection.only([id]);
+        else if (altKey) traits.focus();
+        else this.bench.write();
     }
 
     #letter(key) {

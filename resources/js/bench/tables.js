@@ -4,8 +4,8 @@ import { PointerDrag } from '../lib/pointer-drag';
 export class Tables {
     #cells = [];
 
-    constructor(panel, stage, { send, say }) {
-        Object.assign(this, { stage, send, say });
+    constructor(panel, stage, { send }) {
+        Object.assign(this, { stage, send });
         this.tools = panel.querySelector('[data-table-tools]');
         this.fields = this.tools.querySelector('[data-cell-fields]');
         this.said = this.tools.querySelector('[data-cell-said]');
@@ -16,17 +16,6 @@ export class Tables {
         this.tools
             .querySelectorAll('[data-line]')
             .forEach((button) => button.addEventListener('click', () => this.#line(...button.dataset.line.split(' '))));
-        stage.root.addEventListener(
-            'dblclick',
-            (event) => {
-                if (event.target.closest('[data-cell]') && this.#cells.length > 0) {
-                    event.stopImmediatePropagation();
-                    this.text.focus();
-                    this.text.select();
-                }
-            },
-            true,
-        );
     }
 
     get table() {
@@ -57,16 +46,21 @@ export class Tables {
         this.#showCells();
     }
 
-    /** Moves to another cell by its place: arrows on the keyboard. */
-    step(dx, dy) {
-        this.#leaveText();
-        const columns = this.table.columns.length;
-        const at = this.#cells[0] ?? 0;
-        const row = Math.max(0, Math.min(this.table.rows.length - 1, Math.floor(at / columns) + dy));
-        const column = Math.max(0, Math.min(columns - 1, (at % columns) + dx));
-        this.#cells = [row * columns + column];
+    choose(cell) {
+        this.#cells = [cell];
         this.#showCells();
-        this.say(`Cell ${row + 1}, ${column + 1}`);
+    }
+
+    /** The chosen cell, as what can be written on: see Writing. */
+    get place() {
+        return this.#cells.length > 0 ? { id: this.id, cell: this.#cells[0] } : null;
+    }
+
+    /** Takes the words out of the chosen cells; false where there are none. */
+    empty() {
+        if (!this.#cells.some((at) => this.table.cells[at].text !== '')) return false;
+        this.#change({ text: '' });
+        return true;
     }
 
     #between(a, b) {
