@@ -67,7 +67,7 @@ final class WriteLinesTest extends TestCase
     public static function tooMuch(): array
     {
         return [
-            'lines past the last column' => ['t', 2, ['1', '2', '3'], '3 lines, and from here on there are fewer cells'],
+            'lines past the last column' => ['t', 2, ['1', '2', '3'], '3 lines, and from here on there are fewer'],
             'a column past the last' => ['t', 2, ["1\t2"], 'fewer cells'],
             'a row past the last' => ['t', 3, ["1\t2", '3'], 'fewer cells'],
             'a cell that the table has not' => ['t', 6, ['1'], 'no longer on this page'],
