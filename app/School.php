@@ -28,6 +28,20 @@ final readonly class School
         return $local->format($local->isSameYear($this->local(now())) ? 'l j F, H:i' : 'l j F Y, H:i');
     }
 
+    /** "today at 15:30", "yesterday at 15:30", "Thursday 3 December at 15:30": of what has been. */
+    public function spoken(DateTimeInterface $time): string
+    {
+        [$local, $now] = [$this->local($time), $this->local(now())];
+        $day = match (true) {
+            $local->isSameDay($now) => 'today',
+            $local->isSameDay($now->subDay()) => 'yesterday',
+            $local->isSameYear($now) => $local->format('l j F'),
+            default => $local->format('l j F Y'),
+        };
+
+        return $day.' at '.$local->format('H:i');
+    }
+
     /** The clock alone for today, the day before it otherwise: for lists where space is short. */
     public function brief(DateTimeInterface $time): string
     {

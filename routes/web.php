@@ -8,6 +8,7 @@ use App\Http\Controllers\BenchController;
 use App\Http\Controllers\BinController;
 use App\Http\Controllers\BlankController;
 use App\Http\Controllers\BoardController;
+use App\Http\Controllers\ChosenController;
 use App\Http\Controllers\ClassController;
 use App\Http\Controllers\ClassDoorController;
 use App\Http\Controllers\ClipController;
@@ -58,7 +59,13 @@ Route::middleware('guest:student')->group(function (): void {
 
 // A new password, or a new PIN, ends the sessions that were begun with the old one.
 Route::middleware(['auth:teacher', 'auth.session'])->group(function (): void {
-    Route::get('shelf', ShelfController::class)->name('shelf');
+    // Both go over what is the teacher's own, and nothing else.
+    Route::get('shelf', [ShelfController::class, 'show'])->name('shelf');
+    Route::get('shelf/find', [ShelfController::class, 'find'])->name('shelf.find');
+    Route::post('shelf/unit', [ChosenController::class, 'unit'])->name('chosen.unit');
+    Route::post('shelf/bin', [ChosenController::class, 'bin'])->name('chosen.bin');
+    Route::post('shelf/put-back', [ChosenController::class, 'putBack'])->name('chosen.put-back');
+    Route::post('shelf/hand-out', [ChosenController::class, 'handOut'])->name('chosen.hand-out');
 
     Route::post('worksheets', [WorksheetController::class, 'store'])
         ->middleware('throttle:bring-in')
@@ -197,6 +204,10 @@ Route::middleware(['auth:teacher', 'auth.session'])->group(function (): void {
     Route::get('pages/{page}', [PageController::class, 'show'])
         ->can('view', 'page')
         ->name('page.show');
+    Route::get('pages/{page}/small/{number}', [PageController::class, 'small'])
+        ->whereNumber('number')
+        ->can('look', 'page')
+        ->name('page.small');
     Route::get('pages/{page}/guides', [PageController::class, 'guides'])
         ->can('update', 'page')
         ->name('page.guides');

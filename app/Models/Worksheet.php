@@ -132,15 +132,6 @@ final class Worksheet extends Model
         return $this->hasMany(WorksheetPage::class)->whereNotNull('position')->orderBy('position');
     }
 
-    /** Its pages, as far as they are shown in small: of what has no print, the paper. */
-    public function loadRail(): self
-    {
-        $this->load('pages.backdrop');
-        $this->pages->whereNull('backdrop_id')->load('current');
-
-        return $this;
-    }
-
     /** How much there is on its pages; no page is read for it. */
     public function tally(): Tally
     {

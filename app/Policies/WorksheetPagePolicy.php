@@ -19,6 +19,11 @@ final class WorksheetPagePolicy
         return $this->worksheets->view($user, $page->worksheet);
     }
 
+    public function look(Teacher|Student $user, WorksheetPage $page): bool
+    {
+        return $this->worksheets->look($user, $page->worksheet);
+    }
+
     public function update(Teacher|Student $user, WorksheetPage $page): bool
     {
         return $this->worksheets->update($user, $page->worksheet);

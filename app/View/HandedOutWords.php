@@ -6,10 +6,11 @@ namespace App\View;
 
 use App\Models\Handout;
 use App\Models\HandoutItem;
+use App\Models\SchoolClass;
 use App\Models\Teacher;
 use App\School;
 
-/** Says where and when worksheets were handed out: "6 Heron, 3 Nov, 09:10". */
+/** Says where and when worksheets were handed out: "Given to 6 Heron today at 09:10". */
 final readonly class HandedOutWords
 {
     private const MOST = 2;
@@ -38,7 +39,7 @@ final readonly class HandedOutWords
             fn (array $all): array => count($all) > self::MOST
                 ? [
                     ...array_slice($all, 0, self::MOST),
-                    'and '.Count::of(count($all) - self::MOST, 'time').' before',
+                    'and '.Count::of(count($all) - self::MOST, 'time').' before that',
                 ]
                 : $all,
             $said,
@@ -47,8 +48,13 @@ final readonly class HandedOutWords
 
     private function one(Handout $handout): string
     {
-        return ($handout->classes->pluck('name')->join(', ', ' and ') ?: 'no class').
-            ', '.
-            $this->school->brief($handout->created_at);
+        $to = $handout->classes->map(
+            fn (SchoolClass $class): string => $class->getRelation('pivot')->getAttribute('whole') ? $class->name : "some of {$class->name}",
+        );
+
+        return 'Given to '.
+            ($to->join(', ', ' and ') ?: 'no class').
+            ' '.
+            $this->school->spoken($handout->created_at);
     }
 }

@@ -24,11 +24,7 @@ final class OriginWords
     /** On the shelf. */
     public static function short(Worksheet $worksheet): string
     {
-        return match (true) {
-            ! $worksheet->isMaster() => self::cutFrom($worksheet),
-            (int) $worksheet->sets_count === 0 => 'Master',
-            default => 'Master, '.Count::of((int) $worksheet->sets_count, 'set').' cut',
-        };
+        return $worksheet->isMaster() ? 'Master' : self::cutFrom($worksheet);
     }
 
     /** How much of it is there yet. */

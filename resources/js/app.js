@@ -1,10 +1,17 @@
 import Alpine from '@alpinejs/csp';
-import { bringIn, preparing, startBlank } from './shelf';
+import { bringIn, preparing } from './shelf/arriving';
+import { choosesOnShelf } from './shelf/choosing';
+import { setsFold } from './shelf/drawn';
+import { findOnShelf } from './shelf/finding';
+import { renamesInPlace } from './shelf/renaming';
+import { startBlank } from './shelf/start-blank';
+import { unitsOfShelf } from './shelf/units';
 import { contactSheet } from './pages/contact-sheet';
 import { cutForm, cutMany } from './pages/cutting';
 import { handOut } from './hand-out';
-import { findOnShelf, renameInPlace, unitsOfShelf } from './shelf-list';
 import { forgetKept, mayLeave } from './copy/kept';
+import { watchMenus } from './lib/menus';
+import { smallPages } from './lib/small-pages';
 import { here, NOBODY, signOutBy, watchWhoIsHere } from './lib/who';
 
 Alpine.data('bringIn', bringIn);
@@ -19,7 +26,13 @@ Alpine.start();
 if (here) watchWhoIsHere();
 // Pages kept for working without a connection are not for the next person.
 if (here === NOBODY) forgetKept();
+smallPages.watch(document);
 document.querySelectorAll('[data-find]').forEach(findOnShelf);
-document.querySelectorAll('#worksheets').forEach(unitsOfShelf);
-document.querySelectorAll('[data-rename]').forEach(renameInPlace);
+document.querySelectorAll('#worksheets').forEach((shelf) => {
+    unitsOfShelf(shelf);
+    setsFold(shelf);
+});
+document.querySelectorAll('[data-chosen]').forEach(choosesOnShelf);
+renamesInPlace(document);
+watchMenus(document);
 document.querySelectorAll('form[data-leave]').forEach((form) => signOutBy(form, () => mayLeave(here), forgetKept));

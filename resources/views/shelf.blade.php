@@ -4,22 +4,31 @@
             <h1>Shelf</h1>
             @if ($worksheets->isNotEmpty())
                 <label class="find">Find <input type="search" class="form-control" data-find autocomplete="off"
-                        aria-controls="worksheets"></label>
+                        aria-controls="worksheets" data-url="{{ route('shelf.find') }}"
+                        placeholder="in names and on pages"></label>
             @endif
             <a href="{{ route('colleagues.index') }}">From colleagues{{ $shared ? " ({$shared})" : '' }}</a>
             <a href="{{ route('bin.index') }}">Bin</a>
         </div>
         @if ($gone = session('binned'))
             <div class="notice notice--good" role="status">
-                <form method="post" action="{{ route('bin.put-back', $gone['id']) }}">@csrf<b>{{ $gone['name'] }}</b>
-                    is in the bin for 30 days. <button class="btn btn-plain">Put it back</button></form>
+                <form method="post" action="{{ route('chosen.put-back') }}">@csrf
+                    @foreach ($gone['ids'] as $id)
+                        <input type="hidden" name="worksheets[]" value="{{ $id }}">
+                    @endforeach
+                    <b>{{ $gone['name'] }}</b> {{ count($gone['ids']) === 1 ? 'is' : 'are' }} in the bin for 30 days.
+                    <button class="btn btn-plain">{{ count($gone['ids']) === 1 ? 'Put it back' : 'Put them back' }}</button>
+                </form>
             </div>
         @endif
+        @error('worksheets')
+            <div class="notice notice--bad" role="alert">{{ $message }}</div>
+        @enderror
         @if ($gone = session('dissolved'))
             <div class="notice notice--good" role="status">
                 <form method="post" action="{{ route('units.put-back', $gone['id']) }}">@csrf The unit
                     <b>{{ $gone['name'] }}</b> is
-                    gone{{ $gone['worksheets'] ? "; its {$gone['worksheets']} stand under No unit" : '' }}. <button
+                    removed{{ $gone['worksheets'] ? "; its {$gone['worksheets']} stand under “In no unit”" : '' }}. <button
                         class="btn btn-plain">Put it back</button>
                 </form>
             </div>
@@ -38,10 +47,18 @@
                 <button type="button" class="btn btn-plain" x-on:click="apart">A master for each</button>
                 <button type="button" class="btn btn-plain" x-on:click="forget">Leave them</button>
             </div>
-            <div class="bring__run" x-show="busy" x-cloak>
-                <p><span x-text="words"></span></p>
-                <progress max="100" x-bind:value="percent" aria-label="Upload"></progress>
-            </div>
+            <ul class="arriving" x-show="some" x-cloak>
+                <template x-for="file in files" x-bind:key="file.key">
+                    <li class="arriving__file">
+                        <a x-bind:href="file.url" x-text="file.name" x-show="file.ready"></a>
+                        <b x-text="file.name" x-show="file.under"></b>
+                        <progress max="100" x-bind:value="file.percent" x-bind:aria-label="file.name"
+                            x-show="file.running"></progress>
+                        <span x-text="file.words" x-bind:class="file.look"></span>
+                    </li>
+                </template>
+            </ul>
+            <p class="arriving__sum" role="status" x-show="some" x-text="sum" x-cloak></p>
             <details class="start" @if ($errors->hasAny(['paper', 'width', 'theme'])) open @endif>
                 <summary>Start from a blank page</summary>
                 <form method="post" action="{{ route('worksheets.blank') }}" x-data="startBlank" novalidate>
@@ -63,53 +80,69 @@
             <p class="empty"><b>Nothing on the shelf yet.</b> Bring in a PDF: a worksheet, a workbook, a whole bought
                 pack. It becomes a master, from which you cut what the class needs.</p>
         @endif
-        <p class="empty" data-none hidden><b>No worksheet has these letters in its name.</b></p>
+        <p class="empty" data-none hidden><b>No worksheet has these letters in its name or on its pages.</b></p>
         <p class="visually-hidden" role="status" data-shelf-said></p>
         <div id="worksheets">
-            @foreach ([...$units->all(), null] as $unit)
-                @php($in = $byUnit[$unit->id ?? 0] ?? collect())
-                @continue($unit === null && $units->isEmpty() && $in->isEmpty())
-                <section class="unit" data-unit="{{ $unit?->id }}"
+            {{-- What is new is in no unit yet, and stands first. --}}
+            @foreach (isset($rows[0]) ? [null, ...$units->all()] : [...$units->all(), null] as $unit)
+                @php($in = $rows[$unit->id ?? 0] ?? [])
+                @continue($unit === null && $units->isEmpty() && $in === [])
+                <section id="in-unit-{{ $unit->id ?? 'none' }}" class="unit" data-unit="{{ $unit?->id }}"
                     aria-labelledby="unit-{{ $unit->id ?? 'none' }}">
                     @if ($unit)
                         <div class="unit__head" data-name="{{ $unit->name }}">
                             <h2 id="unit-{{ $unit->id }}" class="shelf__name">{{ $unit->name }}</h2>
-                            <div class="verbs">
-                                <button type="button" class="btn btn-plain"
-                                    data-rename="{{ route('units.rename', $unit) }}"
-                                    aria-label="Rename the unit {{ $unit->name }}">Rename</button>
-                                <form method="post" action="{{ route('units.move', $unit) }}">@csrf
-                                    <button class="btn btn-plain" name="way" value="up"
-                                        aria-label="Move the unit {{ $unit->name }} up"
-                                        @disabled($loop->first)>Up</button>
-                                    <button class="btn btn-plain" name="way" value="down"
-                                        aria-label="Move the unit {{ $unit->name }} down"
-                                        @disabled($loop->remaining === 1)>Down</button>
-                                </form>
-                                <form method="post" action="{{ route('units.destroy', $unit) }}">@csrf
-                                    @method('delete')<button class="btn btn-plain"
-                                        aria-label="Dissolve the unit {{ $unit->name }}; its worksheets stay">
-                                        Dissolve
-                                    </button>
-                                </form>
-                            </div>
+                            <details class="menu">
+                                <summary class="btn btn-plain" aria-label="More for the unit {{ $unit->name }}">More
+                                </summary>
+                                <div class="menu__list">
+                                    <button type="button" class="menu__verb"
+                                        data-rename="{{ route('units.rename', $unit) }}">Rename the unit</button>
+                                    <form method="post" action="{{ route('units.move', $unit) }}">@csrf
+                                        <button class="menu__verb" name="way" value="up"
+                                            @disabled($unit->is($units->first()))>Move it up</button>
+                                        <button class="menu__verb" name="way" value="down"
+                                            @disabled($unit->is($units->last()))>Move it down</button>
+                                    </form>
+                                    <form method="post" action="{{ route('units.destroy', $unit) }}">@csrf
+                                        @method('delete')<button class="menu__verb">Remove the unit; its worksheets
+                                            stay</button>
+                                    </form>
+                                </div>
+                            </details>
                         </div>
                     @else
                         <div class="unit__head">
-                            <h2 id="unit-none" @class(['visually-hidden' => $units->isEmpty()])>No unit</h2>
+                            <h2 id="unit-none" @class(['visually-hidden' => $units->isEmpty()])>In no unit</h2>
                         </div>
                     @endif
-                    <p class="unit__empty">Nothing here yet. Drag a worksheet onto this line, or choose the unit under
-                        it.</p>
+                    <p class="unit__empty">Nothing here yet. Drag a worksheet onto this line, or tick some and move
+                        them here.</p>
                     <ul class="shelf">
-                        @foreach ($in as $worksheet)
-                            @include('shelf-item')
+                        @foreach ($in as $row)
+                            @include('shelf-item', ['worksheet' => $row->worksheet, 'sets' => $row->sets, 'lies' => false])
                         @endforeach
                     </ul>
                 </section>
             @endforeach
         </div>
         @if ($worksheets->isNotEmpty())
+            <form id="chosen" method="post" class="chosen" data-chosen hidden>@csrf
+                <b data-chosen-count role="status"></b>
+                <button class="btn btn-primary" formaction="{{ route('chosen.hand-out') }}">Hand
+                    out together</button>
+                @if ($units->isNotEmpty())
+                    <span class="chosen__move"><label for="chosen-unit">Move to</label> <select id="chosen-unit"
+                            name="unit" class="form-select" autocomplete="off">
+                            @foreach ($units as $unit)
+                                <option value="{{ $unit->id }}">{{ $unit->name }}</option>
+                            @endforeach
+                            <option value="">no unit</option>
+                        </select><button class="btn btn-plain" formaction="{{ route('chosen.unit') }}">Move</button></span>
+                @endif
+                <button class="btn btn-plain" formaction="{{ route('chosen.bin') }}">Put in the bin</button>
+                <button type="button" class="btn btn-plain" data-choose-none>Choose none</button>
+            </form>
             <form method="post" action="{{ route('units.store') }}" class="inline-form inline-form--unit"
                 novalidate>@csrf<x-once />
                 <x-field name="name" label="A new unit" maxlength="80" autocomplete="off"

@@ -44,6 +44,11 @@ final class AccessTest extends TestCase
     /** Rooms that show everyone only what is their own: for any teacher, or any student, and nobody else. */
     private const OWN = [
         'shelf' => 'teacher',
+        'shelf.find' => 'teacher',
+        'chosen.unit' => 'teacher',
+        'chosen.bin' => 'teacher',
+        'chosen.put-back' => 'teacher',
+        'chosen.hand-out' => 'teacher',
         'worksheets.store' => 'teacher',
         'worksheets.blank' => 'teacher',
         'handouts.index' => 'teacher',

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Actions\ApplyEdit;
+use App\Actions\BringInFile;
 use App\Actions\CutPageSet;
 use App\Actions\EmptyBin;
 use App\Actions\HandoutPlan;
@@ -13,12 +15,19 @@ use App\Models\Teacher;
 use App\Models\Unit;
 use App\Models\Worksheet;
 use Illuminate\Foundation\Testing\RefreshDatabase;
+use OpenSlate\Edit\Elements\Change;
+use OpenSlate\Edit\Selection;
+use OpenSlate\Elements\AnswerBox;
+use OpenSlate\Geometry\Frame;
 use OpenSlate\Handout\Mode;
+use Tests\Support\PdfMaker;
+use Tests\Support\ReadsFilesOnce;
 use Tests\TestCase;
 
 /** The shelf: units in the teacher's own order, worksheets in them, where each comes from and where it went. */
 final class ShelfTest extends TestCase
 {
+    use ReadsFilesOnce;
     use RefreshDatabase;
 
     private Teacher $teacher;
@@ -62,8 +71,8 @@ final class ShelfTest extends TestCase
         }
         $this->delete("/units/{$tides->id}")->assertRedirect('/shelf');
         $this->get('/shelf')
-            ->assertSee('its 2 worksheets stand under No unit')
-            ->assertSeeInOrder(['No unit</h2>', 'One'], false)
+            ->assertSee('its 2 worksheets stand under “In no unit”')
+            ->assertSeeInOrder(['In no unit</h2>', 'One'], false)
             ->assertDontSee('Tides</h2>', false);
         $this->putJson("/worksheets/{$one->id}/unit", ['unit' => $tides->id])
             ->assertUnprocessable()
@@ -116,9 +125,93 @@ final class ShelfTest extends TestCase
             );
         }
         $this->get('/shelf')
-            ->assertSee('Pages 2, 3 of Workbook')
-            ->assertSee('Page 1 of Workbook')
-            ->assertSeeInOrder(['Handed out: 6 Curlew and 6 Heron, ', '6 Curlew, ', 'and 1 time before']);
+            ->assertSeeInOrder(['Workbook</b>', '2 sets cut from it', 'Page 1.', 'Pages 2, 3.'], false)
+            ->assertSeeInOrder(['Given to 6 Curlew and 6 Heron today at ', 'Given to 6 Curlew today at ', 'and 1 time before that']);
+    }
+
+    public function test_what_is_done_with_several_is_done_with_all_of_them_or_with_none(): void
+    {
+        $tides = $this->unit('Tides');
+        [$one, $two] = [$this->worksheet('One'), $this->worksheet('Two')];
+        $theirs = Worksheet::factory()
+            ->for(Teacher::factory())
+            ->withPagesOf([[]])
+            ->create();
+        foreach (['unit', 'bin', 'hand-out'] as $what) {
+            foreach ([[$one->id, $theirs->id], [$one->id, 999999], [], ['x'], [$one->id, $one->id]] as $ids) {
+                $this->post("/shelf/{$what}", ['worksheets' => $ids, 'unit' => $tides->id])->assertSessionHasErrors();
+            }
+        }
+        $this->assertNull($one->refresh()->unit_id);
+
+        $this->post('/shelf/unit', ['worksheets' => [$one->id, $two->id], 'unit' => $tides->id]);
+        $this->assertSame([$tides->id, $tides->id], [$one->refresh()->unit_id, $two->refresh()->unit_id]);
+        $this->post('/shelf/hand-out', ['worksheets' => [$one->id, $two->id]])->assertRedirect(
+            "/worksheets/{$two->id}/hand-out?with={$one->id}",
+        );
+        $this->post('/shelf/bin', ['worksheets' => [$one->id, $two->id]]);
+        $this->get('/shelf')->assertSee('2 worksheets</b> are in the bin', false)->assertDontSee('One</b>', false);
+        $this->post('/shelf/put-back', ['worksheets' => [$one->id, $theirs->id]])->assertSessionHasErrors();
+        $this->post('/shelf/put-back', ['worksheets' => [$one->id, $two->id]]);
+        $this->get('/shelf')->assertSee('One</b>', false)->assertSee('Two</b>', false);
+    }
+
+    public function test_sets_go_with_their_master_to_another_unit_but_those_that_were_put_elsewhere_stay(): void
+    {
+        [$tides, $boats, $lights] = [$this->unit('Tides'), $this->unit('Boats'), $this->unit('Lights')];
+        $master = Worksheet::factory()
+            ->for($this->teacher)
+            ->withPagesOf([[], []])
+            ->create(['name' => 'Workbook', 'unit_id' => $tides->id]);
+        [$with, $apart] = [
+            app(CutPageSet::class)($master, [1], 'Day 1'),
+            app(CutPageSet::class)($master, [2], 'Day 2'),
+        ];
+        $this->putJson("/worksheets/{$apart->id}/unit", ['unit' => $lights->id])->assertNoContent();
+        $this->putJson("/worksheets/{$master->id}/unit", ['unit' => $boats->id])->assertNoContent();
+
+        $this->assertSame(
+            [$boats->id, $boats->id, $lights->id],
+            [$master->refresh()->unit_id, $with->refresh()->unit_id, $apart->refresh()->unit_id],
+        );
+        $this->get('/shelf')->assertSeeInOrder(
+            ['Boats</h2>', 'Workbook</b>', '1 set cut from it', 'Day 1</b>', 'Lights</h2>', 'Day 2</b>'],
+            false,
+        );
+    }
+
+    public function test_words_on_pages_are_found_in_print_and_laid_on_them_also_after_a_change_and_in_no_others_shelf(): void
+    {
+        $printed = app(BringInFile::class)(
+            $this->teacher,
+            PdfMaker::file(PdfMaker::make([['words' => 'Nothing'], ['words' => 'The Pilot Cutter 100%']])),
+            'pilot.pdf',
+        );
+        $laid = Worksheet::factory()
+            ->for($this->teacher)
+            ->withPages(new AnswerBox('b', Frame::of(10, 10, 90, 20), prompt: 'Où est la marée_haute?'))
+            ->create(['name' => 'Laid']);
+        Worksheet::factory()
+            ->for(Teacher::factory())
+            ->withPages(new AnswerBox('b', Frame::of(10, 10, 90, 20), prompt: 'pilot'))
+            ->create();
+        $find = fn (string $sought): array => (array) $this->getJson('/shelf/find?'.http_build_query(['sought' => $sought]))
+            ->assertOk()
+            ->json('pages');
+
+        $this->assertSame([$printed->id => [2]], $find('CUTTER pilot'));
+        $this->assertSame([$laid->id => [1]], $find('maree'));
+        $this->assertSame([], $find('pilot nothing'));
+        $this->assertSame([[], []], [$find('100_'), $find('')], 'no sign stands for others');
+        $this->assertSame([[$printed->id => [2]], [$laid->id => [1]]], [$find('100%'), $find('e_h')]);
+
+        app(ApplyEdit::class)(
+            $laid->pages()->sole(),
+            1,
+            new Change(Selection::of(['b']), ['prompt' => 'Where is the wreck?']),
+        );
+        $this->assertSame([$laid->id => [1]], $find('wreck'));
+        $this->assertSame([], $find('maree'));
     }
 
     public function test_two_sets_of_one_name_are_told_apart(): void

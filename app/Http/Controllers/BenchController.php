@@ -54,7 +54,7 @@ final class BenchController
         if ($worksheet->state !== WorksheetState::Ready) {
             return to_route('worksheets.show', $worksheet);
         }
-        $worksheet->load('sets:id,master_id,name')->loadRail();
+        $worksheet->load(['sets:id,master_id,name', 'pages.backdrop']);
         $page = $worksheet->pages->firstWhere('position', $number) ?? abort(404);
 
         $shown = BenchPage::of($page);

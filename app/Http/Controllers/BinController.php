@@ -30,7 +30,7 @@ final class BinController
         }
         $worksheet->delete();
 
-        return to_route('shelf')->with('binned', ['id' => $worksheet->id, 'name' => $worksheet->name]);
+        return to_route('shelf')->with('binned', ['ids' => [$worksheet->id], 'name' => $worksheet->name]);
     }
 
     public function putBack(Worksheet $worksheet): RedirectResponse

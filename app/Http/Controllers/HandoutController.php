@@ -15,6 +15,7 @@ use App\View\Station;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
 
 /** The Hand out station, and what was handed out. */
 final class HandoutController
@@ -30,8 +31,11 @@ final class HandoutController
         return view('handouts', ['handouts' => $handouts, 'handedIn' => HandedIn::of($handouts)]);
     }
 
-    public function create(#[CurrentUser('teacher')] Teacher $teacher, Worksheet $worksheet): View|RedirectResponse
-    {
+    public function create(
+        Request $request,
+        #[CurrentUser('teacher')] Teacher $teacher,
+        Worksheet $worksheet,
+    ): View|RedirectResponse {
         if ($worksheet->state !== WorksheetState::Ready) {
             return to_route('worksheets.show', $worksheet);
         }
@@ -44,6 +48,8 @@ final class HandoutController
                 'chosen' => 'Chosen students',
             ],
             'worksheet' => $worksheet,
+            // What was chosen on the shelf to be handed out with it.
+            'with' => array_slice(array_filter(explode('-', $request->string('with')->value())), 0, 20),
             'classes' => $teacher->classes()->with('students')->orderBy('name')->get(),
             'others' => $teacher
                 ->worksheets()

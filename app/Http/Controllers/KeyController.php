@@ -21,7 +21,7 @@ final class KeyController
         if ($worksheet->state !== WorksheetState::Ready) {
             return to_route('worksheets.show', $worksheet);
         }
-        $worksheet->load('sets:id,master_id,name')->loadRail();
+        $worksheet->load(['sets:id,master_id,name', 'pages.backdrop']);
         $page = $worksheet->pages->firstWhere('position', $number) ?? abort(404);
 
         return view('bench.key', [

@@ -15,6 +15,7 @@ use App\View\RoomWords;
 use App\View\Station;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response;
 use Illuminate\Support\Str;
 use OpenSlate\Edit\Format\EditCodec;
 
@@ -24,6 +25,14 @@ final class PageController
     public function show(Request $request, WorksheetPage $page): JsonResponse
     {
         return response()->json(Station::named($request->input('station'))->drawn($page));
+    }
+
+    /** As it was drawn in one revision, for a small picture of it: that never changes. */
+    public function small(WorksheetPage $page, int $number): Response
+    {
+        return response()
+            ->view('bench.small-page', ['page' => $page->revisions()->where('number', $number)->firstOrFail()->page()])
+            ->header('Cache-Control', 'private, max-age=31536000, immutable');
     }
 
     /** The lines that dragged things may hold to; asked for once the page has come to rest. */

@@ -4,16 +4,20 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\FindOnShelf;
 use App\Models\Teacher;
 use App\Models\Worksheet;
 use App\View\HandedOutWords;
+use App\View\ShelfRow;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
 
-/** All of a teacher's worksheets by unit, the latest first. */
+/** All of a teacher's worksheets by unit, the latest first, each master with its sets. */
 final class ShelfController
 {
-    public function __invoke(#[CurrentUser('teacher')] Teacher $teacher, HandedOutWords $handedOut): View
+    public function show(#[CurrentUser('teacher')] Teacher $teacher, HandedOutWords $handedOut): View
     {
         $worksheets = $teacher
             ->worksheets()
@@ -23,7 +27,7 @@ final class ShelfController
                 'original:id,name',
                 'pages' => fn ($pages) => $pages->where('position', 1)->with('backdrop'),
             ])
-            ->withCount(['pages', 'sets', 'editions'])
+            ->withCount('pages')
             ->latest('updated_at')
             ->latest('id')
             ->get();
@@ -31,15 +35,16 @@ final class ShelfController
 
         return view('shelf', [
             'units' => $units,
-            // Those of a unit that was thrown away stand in none.
-            'byUnit' => $worksheets->groupBy(
-                fn (Worksheet $worksheet): int => $units->contains('id', $worksheet->unit_id)
-                    ? (int) $worksheet->unit_id
-                    : 0,
-            ),
+            'rows' => ShelfRow::byUnit($worksheets, $units),
             'worksheets' => $worksheets,
             'handedOut' => $handedOut->of($teacher),
             'shared' => Worksheet::query()->sharedWith($teacher)->count(),
         ]);
+    }
+
+    /** By what is said on their pages; by their names the shelf finds them itself. */
+    public function find(Request $request, #[CurrentUser('teacher')] Teacher $teacher, FindOnShelf $find): JsonResponse
+    {
+        return response()->json(['pages' => (object) $find($teacher, $request->string('sought')->value())]);
     }
 }

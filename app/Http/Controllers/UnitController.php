@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\PutInUnit;
 use App\Models\Teacher;
 use App\Models\Unit;
 use App\Models\Worksheet;
@@ -15,10 +16,13 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\Rule;
+use Illuminate\Validation\Rules\Exists;
 
 /** The units of a shelf, in the teacher's own order, and which worksheets stand in them. */
 final class UnitController
 {
+    public const GONE = 'That unit is not on your shelf any more. Reload the shelf and try again.';
+
     private const NAME = ['required', 'string', 'max:80'];
 
     private const SAID = ['name.*' => 'Give the unit a name of at most 80 letters.'];
@@ -83,22 +87,19 @@ final class UnitController
     }
 
     /** Puts a worksheet into a unit, or into none. */
-    public function assign(Request $request, Worksheet $worksheet): Response
+    public function assign(Request $request, Worksheet $worksheet, PutInUnit $put): Response
     {
         $request->validate(
-            [
-                'unit' => [
-                    'present',
-                    'nullable',
-                    'integer',
-                    Rule::exists('units', 'id')->where('teacher_id', $worksheet->teacher_id)->whereNull('deleted_at'),
-                ],
-            ],
-            ['unit.*' => 'That unit is not on your shelf any more. Reload the shelf and try again.'],
+            ['unit' => ['present', 'nullable', 'integer', self::ofTeacher($worksheet->teacher_id)]],
+            ['unit.*' => self::GONE],
         );
-        // Where it stands is not work on it: it does not become the latest by this.
-        Worksheet::withoutTimestamps(fn () => $worksheet->update(['unit_id' => $request->input('unit')]));
+        $put([$worksheet], $request->filled('unit') ? $request->integer('unit') : null);
 
         return response()->noContent();
+    }
+
+    public static function ofTeacher(int $teacher): Exists
+    {
+        return Rule::exists('units', 'id')->where('teacher_id', $teacher)->whereNull('deleted_at');
     }
 }

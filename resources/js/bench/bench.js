@@ -1,6 +1,7 @@
 import { Idiomorph } from 'idiomorph';
 import { request } from '../lib/request';
 import { Guides } from '../lib/guides';
+import { smallPages } from '../lib/small-pages';
 import { drawChanges } from './changes';
 import { Clipboard } from './clipboard';
 import { Clipping } from './clipping';
@@ -243,7 +244,10 @@ export class Bench {
         clearTimeout(this.guidesTimer);
         this.guidesTimer = setTimeout(async () => {
             const lines = await request('GET', `/pages/${this.table.dataset.pageId}/guides`).catch(() => null);
-            if (lines && this.edits.idle) this.#guided(lines);
+            if (!lines || !this.edits.idle) return;
+            this.#guided(lines);
+            const small = this.table.querySelector('.rail [aria-current] [data-small]');
+            if (small) smallPages.now(small, this.edits.small);
         }, GUIDES_REST);
     }
 

@@ -33,6 +33,11 @@ export class Edits {
         this.#run();
     }
 
+    /** Where the page is to be had in small, as it is now. */
+    get small() {
+        return `${this.#url}/small/${this.#revision}`;
+    }
+
     get idle() {
         return this.#queue.length === 0;
     }

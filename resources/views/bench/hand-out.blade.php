@@ -54,8 +54,9 @@
                                 </option>
                             </select>
                         </li>
-                        @for ($n = 0; $n < min(5, $others->count()); $n++)
-                            @php($chosen = (string) old("also.$n.worksheet"))
+                        @for ($n = 0; $n < min(max(5, count($with)), $others->count()); $n++)
+                            @php($chosen = (string) old("also.$n.worksheet", $with[$n] ?? ''))
+                            @php($how = old("also.$n.mode", isset($with[$n]) ? 'own_copy' : 'read_only'))
                             <li class="item item--more" data-more @if ($chosen === '') hidden @endif>
                                 <label class="visually-hidden" for="also-{{ $n }}">Another item</label>
                                 <select id="also-{{ $n }}" name="also[{{ $n }}][worksheet]"
@@ -72,10 +73,10 @@
                                     it</label>
                                 <select id="also-{{ $n }}-mode" name="also[{{ $n }}][mode]"
                                     class="form-select">
-                                    <option value="read_only" @selected(old("also.$n.mode") !== 'own_copy')>
+                                    <option value="read_only" @selected($how !== 'own_copy')>
                                         read only
                                     </option>
-                                    <option value="own_copy" @selected(old("also.$n.mode") === 'own_copy')>
+                                    <option value="own_copy" @selected($how === 'own_copy')>
                                         own copy to fill in
                                     </option>
                                 </select>

@@ -1,5 +1,4 @@
 @use('App\View\Count')
-@use('App\View\PictureAddress')
 <x-layout.teacher title="From colleagues" at="shelf">
     <main id="main" class="room">
         <div class="room__head">
@@ -14,9 +13,8 @@
             @foreach ($worksheets as $worksheet)
                 <li class="shelf__item"><a class="shelf__link" href="{{ route('colleagues.show', $worksheet) }}">
                         <span class="shelf__cover" aria-hidden="true">
-                            @if ($backdrop = $worksheet->pages->first()?->backdrop)
-                                <img src="{{ PictureAddress::thumbnail($backdrop) }}"
-                                    alt="" loading="lazy">
+                            @if ($first = $worksheet->pages->first())
+                                <x-page.small :row="$first" />
                             @endif
                         </span>
                         <span class="shelf__words">

@@ -1,0 +1,1 @@
+<x-page.sheet answers :$page sizes="120px" />
