@@ -25,14 +25,18 @@ final readonly class JobSheet
     ) {
     }
 
-    public static function of(Worksheet $worksheet, ?Station $at = null): self
+    /** @param  int|null  $number  of the page that one is at: the other stations show the same */
+    public static function of(Worksheet $worksheet, ?Station $at = null, ?int $number = null): self
     {
         $worksheet->loadMissing(['master:id,name,teacher_id,deleted_at', 'original'])->loadCount('editions');
         $progress = $addresses = [];
         foreach (Station::cases() as $station) {
             $progress[$station->value] = $station->progress($worksheet);
             if ($station === Station::Pages || $worksheet->state === WorksheetState::Ready) {
-                $addresses[$station->value] = route($station->route(), $worksheet);
+                $addresses[$station->value] = route(
+                    $station->route(),
+                    $station->isOfOnePage() ? array_filter([$worksheet->id, $number]) : $worksheet,
+                );
             }
         }
         $master = $worksheet->isMaster() ? null : $worksheet->master;

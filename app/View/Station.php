@@ -47,6 +47,12 @@ enum Station: string
         };
     }
 
+    /** Whether it shows one page at a time. */
+    public function isOfOnePage(): bool
+    {
+        return in_array($this, [self::Boxes, self::Parts, self::Key], true);
+    }
+
     /** @return list<string> the scripts by which it is worked; none where nothing can be changed */
     public function scripts(bool $locked): array
     {

@@ -10,6 +10,7 @@ import { contactSheet } from './pages/contact-sheet';
 import { cutForm, cutMany } from './pages/cutting';
 import { handOut } from './hand-out';
 import { forgetKept, mayLeave } from './copy/kept';
+import { keepsView } from './lib/kept-view';
 import { watchMenus } from './lib/menus';
 import { smallPages } from './lib/small-pages';
 import { here, NOBODY, signOutBy, watchWhoIsHere } from './lib/who';
@@ -35,4 +36,5 @@ document.querySelectorAll('#worksheets').forEach((shelf) => {
 document.querySelectorAll('[data-chosen]').forEach(choosesOnShelf);
 renamesInPlace(document);
 watchMenus(document);
+if (document.body.classList.contains('teacher')) keepsView();
 document.querySelectorAll('form[data-leave]').forEach((form) => signOutBy(form, () => mayLeave(here), forgetKept));

@@ -181,7 +181,7 @@ test('the start of a section is dragged and nudged, and the pages of a set are c
     await expect(page.locator('[data-number="9"] .cut--start, [data-number="11"] .cut--end')).toHaveCount(2);
     await expect(page.locator('[data-left-out]')).toHaveText('In no set: pages 1–8, 12–20.');
     // Cut from, it is locked; roles may still be noted.
-    await expect(page.getByText('This is locked')).toBeVisible();
+    await expect(page.getByText('Locked, so that what was cut')).toBeVisible();
     await expect(page.getByRole('button', { name: 'Take out' })).toHaveCount(0);
     await tick(page, 17);
     await page.keyboard.press('g');

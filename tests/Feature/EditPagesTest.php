@@ -183,7 +183,7 @@ final class EditPagesTest extends TestCase
             ->assertStatus(423)
             ->assertJsonStructure(['message']);
         $this->get("/worksheets/{$this->worksheet->id}/boxes/1")
-            ->assertSee('This is locked')
+            ->assertSee('Locked, so that what was cut')
             ->assertSee('Half')
             ->assertDontSee('data-bench', false);
 

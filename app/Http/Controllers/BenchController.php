@@ -54,7 +54,7 @@ final class BenchController
         if ($worksheet->state !== WorksheetState::Ready) {
             return to_route('worksheets.show', $worksheet);
         }
-        $worksheet->load(['sets:id,master_id,name', 'pages.backdrop']);
+        $worksheet->load(['sets:id,master_id,name,cut_from', 'pages.backdrop']);
         $page = $worksheet->pages->firstWhere('position', $number) ?? abort(404);
 
         $shown = BenchPage::of($page);
@@ -66,7 +66,7 @@ final class BenchController
         return view(
             'bench.station',
             [
-                'job' => JobSheet::of($worksheet, $station),
+                'job' => JobSheet::of($worksheet, $station, $number),
                 'worksheet' => $worksheet,
                 'row' => $page,
                 'shown' => $shown,

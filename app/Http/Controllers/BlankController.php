@@ -37,13 +37,15 @@ final class BlankController
     {
         $laid = $take->onAll($worksheet, $request->integer('base'));
 
-        return to_route('worksheets.show', $worksheet)->with(
+        $number = $request->integer('number');
+
+        return to_route('bench', array_filter([$worksheet->id, $number]))->with(
             'done',
             $laid === 0
                 ? 'Nothing was laid: every blank that was found has its box, or was refused.'
                 : 'Laid on the pages for students: '.
                     Count::of($laid, 'answer box', 'answer boxes').
-                    '. Undo takes them off again.',
+                    '. Undo at the Pages station takes all of them off again.',
         );
     }
 

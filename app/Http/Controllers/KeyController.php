@@ -21,11 +21,11 @@ final class KeyController
         if ($worksheet->state !== WorksheetState::Ready) {
             return to_route('worksheets.show', $worksheet);
         }
-        $worksheet->load(['sets:id,master_id,name', 'pages.backdrop']);
+        $worksheet->load(['sets:id,master_id,name,cut_from', 'pages.backdrop']);
         $page = $worksheet->pages->firstWhere('position', $number) ?? abort(404);
 
         return view('bench.key', [
-            'job' => JobSheet::of($worksheet, Station::Key),
+            'job' => JobSheet::of($worksheet, Station::Key, $number),
             'worksheet' => $worksheet,
             'row' => $page,
             'shown' => KeyPage::of($page),

@@ -1,6 +1,7 @@
 import { Idiomorph } from 'idiomorph';
 import { request } from '../lib/request';
 import { Guides } from '../lib/guides';
+import { keep, kept, scrollBack } from '../lib/kept-view';
 import { smallPages } from '../lib/small-pages';
 import { drawChanges } from './changes';
 import { Clipboard } from './clipboard';
@@ -63,7 +64,8 @@ export class Bench {
         new Keys(this, document.querySelector('[data-keys-list]'));
         this.#listen();
         this.#steps(table.dataset.undo === 'yes', table.dataset.redo === 'yes');
-        this.#zoom(1);
+        this.#zoom(kept('zoom', 1));
+        scrollBack();
         this.#showPaste();
     }
 
@@ -145,7 +147,10 @@ export class Bench {
                 .forEach((button) => button.addEventListener('click', () => does(button.getAttribute(`data-${name}`))));
         const first = () => this.selection.ids[0];
         pressed(document, 'verb', (verb) => this.does(verb));
-        pressed(this.table, 'zoom', (to) => this.#zoom({ in: this.zoom * 1.25, out: this.zoom / 1.25, fit: 1 }[to]));
+        pressed(this.table, 'zoom', (to) => {
+            this.#zoom({ in: this.zoom * 1.25, out: this.zoom / 1.25, fit: 1 }[to]);
+            keep('zoom', this.zoom);
+        });
         pressed(this.table, 'keys', () => document.querySelector('[data-keys-list]').showModal());
         pressed(this.ledger, 'set', (what) => this.#give(what));
         pressed(this.ledger, 'make-part', () => this.#send({ path: 'clip-part', body: { id: first() } }));

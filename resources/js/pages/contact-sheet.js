@@ -1,3 +1,4 @@
+import { keep, kept } from '../lib/kept-view';
 import { reload } from '../lib/reload';
 import { request } from '../lib/request';
 import { picks, rows } from './picks';
@@ -14,6 +15,8 @@ export const contactSheet = () => ({
         this.preparing = this.$el.dataset.preparing === 'yes';
         this.$watch('$store.picks.pages', () => this.showPicks());
         this.$el.addEventListener('click', (event) => this.pickByPicture(event));
+        this.$el.addEventListener('dblclick', (event) => this.goTo(event));
+        this.spread({ target: { dataset: { across: kept('across', '4') } } });
         document.addEventListener('slate:contact', () => this.showPicks());
         if (this.preparing) this.look();
     },
@@ -43,6 +46,12 @@ export const contactSheet = () => ({
         this.last = box.value;
         this.picked();
     },
+    /** Two presses tick and untick, and lead to what lies on the page. */
+    goTo(event) {
+        const row = event.target.closest('.sheet')?.closest('[data-page]');
+        const bench = this.$root.querySelector('[data-bench]')?.dataset.bench;
+        if (row && bench && !this.preparing) window.location.assign(`${bench}/${row.dataset.number}`);
+    },
     showPicks() {
         const here = this.boxes();
         const chosen = new Set(picks().pages);
@@ -54,6 +63,8 @@ export const contactSheet = () => ({
     },
     spread(event) {
         const across = event.target.dataset.across;
+        if (!this.$refs.pages) return;
+        keep('across', across);
         this.$refs.pages.className = `contact contact--${across}`;
         this.$root
             .querySelectorAll('[data-across]')

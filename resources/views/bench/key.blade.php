@@ -21,7 +21,7 @@
             <p role="alert" data-problem-words></p><button type="button" class="btn btn-plain"
                 data-dismiss>Close</button>
         </div>
-        <div class="desk" data-desk tabindex="-1">
+        <div class="desk" data-desk data-scrolls="desk {{ $row->id }}" tabindex="-1">
             <div class="desk__page" data-page="1">
                 @unless ($locked)
                     @includeWhen($shown->content->hasMoves(), 'student.moves', ['page' => $shown->content, 'isKey' => true])

@@ -8,7 +8,7 @@
 @php($failed = $worksheet->state === WorksheetState::Failed)
 @php($ready = !$preparing && !$failed)
 <x-layout.bench :$job :title="$worksheet->name" :scripts="$ready ? $job->at->scripts($locked) : []">
-    <main id="main" class="table" x-data="contactSheet" data-total="{{ $worksheet->pages_total }}"
+    <main id="main" class="table" data-scrolls="pages {{ $worksheet->id }}" x-data="contactSheet" data-total="{{ $worksheet->pages_total }}"
         data-preparing="{{ $preparing ? 'yes' : 'no' }}" data-progress="{{ route('worksheets.progress', $worksheet) }}"
         @if ($ready)
             data-arranging="{{ route('pages.index', $worksheet) }}" data-arranged="{{ $worksheet->arranged }}"
@@ -78,7 +78,7 @@
                     data-page-problem-close>Close</button>
             </div>
             <p class="visually-hidden" role="status" data-page-said></p>
-            <ol class="contact contact--4" x-ref="pages" x-on:change="picked" data-contact>
+            <ol class="contact contact--4" x-ref="pages" x-on:change="picked" data-contact data-bench="{{ route('bench', $worksheet) }}">
                 @include('bench.contact')
             </ol>
         @endif

@@ -30,11 +30,17 @@
             @endunless
         </div>
         @include('bench.lock')
+        @if (session('done'))
+            <p class="notice notice--good" role="status">{{ session('done') }}</p>
+        @endif
+        @error('refused')
+            <p class="notice notice--bad" role="alert">{{ $message }}</p>
+        @enderror
         <div class="notice notice--bad" data-problem hidden>
             <p role="alert" data-problem-words></p><button type="button" class="btn btn-plain" data-again hidden>Do
                 my change again</button><button type="button" class="btn btn-plain" data-dismiss>Close</button>
         </div>
-        <div class="desk" data-desk tabindex="-1">
+        <div class="desk" data-desk data-scrolls="desk {{ $row->id }}" tabindex="-1">
             <div class="desk__page" data-stage>
                 @if ($locked)
                     <x-page.sheet answers :page="$content" :number="$row->position" sizes="760px" />
@@ -67,7 +73,8 @@
                     all</button>
                 @if (!$isParts && $worksheet->pages->count() > 1)
                     <form method="post" action="{{ route('blanks.take-all', $worksheet) }}">@csrf<x-once /><input
-                            type="hidden" name="base" value="{{ $worksheet->arranged }}"><button
+                            type="hidden" name="base" value="{{ $worksheet->arranged }}"><input
+                            type="hidden" name="number" value="{{ $row->position }}"><button
                             class="btn btn-plain"
                             title="Lays an answer box on every blank that was found, on all pages for students">Take the
                             blanks of all pages</button></form>

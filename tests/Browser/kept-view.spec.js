@@ -1,0 +1,48 @@
+import { bringIn, expect, test } from './support.js';
+
+const top = (locator) => locator.evaluate((one) => one.scrollTop);
+
+test('stations keep the page, how large it is and how far one has scrolled; the contact sheet is where one left it', async ({
+    teacher: page,
+}) => {
+    await bringIn(page, 'working-harbour-pack.pdf');
+    const sheet = page.locator('main.table');
+    await page.getByRole('button', { name: '2', exact: true }).click();
+    await sheet.evaluate((one) => one.scrollTo(0, 1500));
+    await page.locator('[data-number="6"] .sheet').dblclick({ position: { x: 60, y: 60 } });
+    await expect(page.getByRole('heading', { name: 'Page 6 of 20' })).toBeVisible();
+    await page.getByRole('button', { name: 'Show the page larger' }).click();
+    const width = await page.locator('.sheet--bench').evaluate((one) => one.clientWidth);
+    await page.locator('[data-desk]').evaluate((one) => one.scrollTo(0, 240));
+    await page.getByRole('link', { name: /^Parts/ }).click();
+    await expect(page.getByRole('heading', { name: 'Page 6 of 20' })).toBeVisible();
+    await expect.poll(() => top(page.locator('[data-desk]'))).toBe(240);
+    expect(await page.locator('.sheet--bench').evaluate((one) => one.clientWidth)).toBe(width);
+    await page.getByRole('link', { name: /^Key/ }).click();
+    await expect(page.getByRole('heading', { name: 'Key, page 6 of 20' })).toBeVisible();
+    await page.getByRole('link', { name: /^Pages/ }).click();
+    await expect(page.getByRole('button', { name: '2', exact: true })).toHaveAttribute('aria-pressed', 'true');
+    await expect.poll(() => top(sheet)).toBeGreaterThan(1000);
+    await expect(page.locator('[data-pick]:checked')).toHaveCount(0);
+});
+
+test('cutting, a missing name and taking all blanks leave one where one was', async ({ teacher: page }) => {
+    const name = await bringIn(page, 'working-harbour-pack.pdf');
+    const sheet = page.locator('main.table');
+    await sheet.evaluate((one) => one.scrollTo(0, 900));
+    const was = await top(sheet);
+    await page.getByLabel('Pages', { exact: true }).fill('6-7');
+    await page.getByRole('button', { name: 'Cut the set' }).click();
+    await expect(page.getByText('Give the set a name.')).toBeVisible();
+    await expect.poll(() => top(sheet)).toBe(was);
+    await page.getByLabel('Name of the set').fill(`Tides of ${name}`);
+    await page.getByRole('button', { name: 'Cut the set' }).click();
+    await expect(page.getByText('Just cut')).toBeVisible();
+    await expect.poll(() => top(sheet)).toBeGreaterThan(600);
+    await page.getByRole('link', { name: new RegExp(`^Tides of ${name}`) }).click();
+    await page.getByRole('link', { name: /^Boxes/ }).click();
+    await page.getByRole('navigation', { name: 'Pages' }).getByRole('link', { name: '2' }).click();
+    await page.getByRole('button', { name: 'Take the blanks of all pages' }).click();
+    await expect(page.getByText(/^Laid on the pages for students/)).toBeVisible();
+    await expect(page.getByRole('heading', { name: 'Page 2 of 2' })).toBeVisible();
+});
