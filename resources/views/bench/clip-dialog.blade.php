@@ -2,7 +2,7 @@
 @use('App\View\TraitWords')
 <dialog class="clipping" data-clipping aria-labelledby="clipping-title" data-from="{{ route('clips.pages', 0) }}">
     <div class="clipping__head">
-        <h2 id="clipping-title">A clip of another page</h2>
+        <h2 id="clipping-title" tabindex="-1" autofocus>A clip of another page</h2>
         <label>From <select class="form-select" data-clip-worksheet>
                 @foreach ($shelf as $one)
                     <option value="{{ $one->id }}" @selected($one->is($worksheet))>{{ $one->name }}</option>

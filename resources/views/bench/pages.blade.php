@@ -183,7 +183,7 @@
     </aside>
     @if ($ready)
         <dialog class="keys" data-keys-list aria-labelledby="keys-title">
-            <h2 id="keys-title">Keys</h2>
+            <h2 id="keys-title" tabindex="-1" autofocus>Keys</h2>
             <dl>
                 @foreach (ContactSheet::KEYS as $keys => $does)
                     <div>
@@ -195,7 +195,7 @@
             <form method="dialog"><button class="btn btn-primary">Close</button></form>
         </dialog>
         <dialog class="panel" data-paper-dialog aria-labelledby="paper-title">
-            <h2 id="paper-title">Paper of the ticked pages</h2>
+            <h2 id="paper-title" tabindex="-1" autofocus>Paper of the ticked pages</h2>
             <form method="dialog" novalidate>
                 @include('bench.paper-fields', ['id' => 'change'])
                 <fieldset class="ways">
@@ -212,7 +212,7 @@
             </form>
         </dialog>
         <dialog class="panel" data-add-dialog aria-labelledby="add-title">
-            <h2 id="add-title">Add pages</h2>
+            <h2 id="add-title" tabindex="-1" autofocus>Add pages</h2>
             <form method="dialog" novalidate>
                 <div class="field"><label for="add-before">Where</label><select id="add-before" class="form-select"
                         name="before" data-add-before></select></div>
