@@ -13,7 +13,7 @@ use OpenSlate\Blanks\Blank;
 use OpenSlate\Blanks\Proposals;
 use OpenSlate\Edit\EditRefused;
 use OpenSlate\Edit\Place;
-use OpenSlate\Elements\AnswerBox;
+use OpenSlate\Elements\Element;
 use OpenSlate\Packs\Role;
 
 /** Lays answer boxes over proposed blanks: on one page as one edit, or on all pages for students as one step. */
@@ -25,13 +25,14 @@ final class TakeBlanks
 
     /**
      * @param  list<int>|null  $which  places in the list of proposals; null is all
+     * @param  bool  $fills  whether the student's name and the day fill themselves in where they are asked for
      *
      * @throws StaleEdit|MasterLocked|EditRefused when there is nothing to take
      */
-    public function __invoke(WorksheetPage $page, int $base, ?array $which): PageRevision
+    public function __invoke(WorksheetPage $page, int $base, ?array $which, bool $fills = false): PageRevision
     {
         $proposed = $page->proposals($page->current->page()) ?? [];
-        $boxes = $this->boxes($which === null ? $proposed : array_intersect_key($proposed, array_flip($which)));
+        $boxes = $this->boxes($which === null ? $proposed : array_intersect_key($proposed, array_flip($which)), $fills);
 
         return ($this->apply)($page, $base, new Place($boxes));
     }
@@ -41,10 +42,13 @@ final class TakeBlanks
      *
      * @throws StaleArrangement|MasterLocked
      */
-    public function onAll(Worksheet $worksheet, int $base): int
+    public function onAll(Worksheet $worksheet, int $base, bool $fills = false): int
     {
         $laid = 0;
-        ($this->rearrange)($worksheet, $base, function (Arrangement $is, Worksheet $locked) use (&$laid): Arrangement {
+        ($this->rearrange)($worksheet, $base, function (Arrangement $is, Worksheet $locked) use (
+            &$laid,
+            $fills,
+        ): Arrangement {
             if ($locked->isLocked()) {
                 throw new MasterLocked;
             }
@@ -56,7 +60,7 @@ final class TakeBlanks
                     ->whereIn('role', [Role::Student, Role::Unknown])
                     ->get() as $page
             ) {
-                $boxes = $this->boxes($page->proposals($page->current->page()) ?? []);
+                $boxes = $this->boxes($page->proposals($page->current->page()) ?? [], $fills);
                 if ($boxes !== []) {
                     $revised[$page->id] = ($this->apply)($page, $page->revision, new Place($boxes))->number;
                     $laid += count($boxes);
@@ -71,12 +75,15 @@ final class TakeBlanks
 
     /**
      * @param  array<int, Blank>  $blanks
-     * @return list<AnswerBox>
+     * @return list<Element>
      */
-    private function boxes(array $blanks): array
+    private function boxes(array $blanks, bool $fills): array
     {
         return array_values(
-            array_map(fn (Blank $blank): AnswerBox => Proposals::box($blank, Str::lower(Str::random(10))), $blanks),
+            array_map(
+                fn (Blank $blank): Element => Proposals::laid($blank, Str::lower(Str::random(10)), $fills),
+                $blanks,
+            ),
         );
     }
 }

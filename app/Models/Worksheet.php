@@ -132,6 +132,19 @@ final class Worksheet extends Model
         return $this->hasMany(WorksheetPage::class)->whereNotNull('position')->orderBy('position');
     }
 
+    /** @return list<list<int>> of each set that was cut from it, where its pages are now */
+    public function cutAlready(): array
+    {
+        $numbers = $this->pages->mapWithKeys(fn (WorksheetPage $page): array => [$page->id => $page->number()]);
+        $cut = [];
+        foreach ($this->sets()->with('pages:id,worksheet_id,position,source_page_id')->get() as $set) {
+            $of = $set->pages->map(fn (WorksheetPage $page): int => $numbers[$page->source_page_id] ?? 0);
+            $cut[] = array_values(array_filter($of->all()));
+        }
+
+        return $cut;
+    }
+
     /** How much there is on its pages; no page is read for it. */
     public function tally(): Tally
     {

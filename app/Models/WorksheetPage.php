@@ -19,6 +19,7 @@ use OpenSlate\Blanks\Blank;
 use OpenSlate\Blanks\Proposals;
 use OpenSlate\Edit\History\Revision;
 use OpenSlate\Format\PageCodec;
+use OpenSlate\Packs\Headline;
 use OpenSlate\Packs\PackPage;
 use OpenSlate\Packs\Role;
 use OpenSlate\Page\Page;
@@ -181,7 +182,13 @@ final class WorksheetPage extends Model
 
     public function packPage(): PackPage
     {
-        return new PackPage($this->number(), $this->role, $this->section);
+        return new PackPage($this->number(), $this->role, $this->section, $this->headline());
+    }
+
+    /** What it is called in print; '' where nothing is. */
+    public function headline(): string
+    {
+        return $this->backdrop === null ? '' : Headline::of($this->backdrop->text(), $this->section);
     }
 
     public function arranged(): ArrangedPage

@@ -6,7 +6,9 @@ namespace App\View;
 
 use App\Models\Worksheet;
 use App\Models\WorksheetPage;
+use OpenSlate\Cutting\CutPlan;
 use OpenSlate\Cutting\PageRange;
+use OpenSlate\Packs\Headline;
 use OpenSlate\Packs\Role;
 
 /** What the contact sheet shows beside the pages: the brackets of sections and sets, and what keys answer. */
@@ -59,7 +61,7 @@ final readonly class ContactSheet
     /** @return array<string, mixed> all of it as it is now, drawn for the browser */
     public static function drawn(Worksheet $worksheet): array
     {
-        $worksheet->refresh()->load(['pages.current', 'sets.pages', 'arrangement']);
+        $worksheet->refresh()->load(['pages.current', 'pages.backdrop', 'sets.pages', 'arrangement']);
         $sheet = self::of($worksheet);
 
         return [
@@ -101,6 +103,12 @@ final readonly class ContactSheet
         }
 
         return new self($starts, $in, $numbers);
+    }
+
+    /** The section that starts at a page, with what the page is called in print: a name for a set of it. */
+    public function called(WorksheetPage $page): string
+    {
+        return mb_substr(Headline::after((string) $page->section, $page->headline()), 0, CutPlan::LONGEST_NAME);
     }
 
     public function startsSection(WorksheetPage $page): bool

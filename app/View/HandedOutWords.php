@@ -49,7 +49,9 @@ final readonly class HandedOutWords
     private function one(Handout $handout): string
     {
         $to = $handout->classes->map(
-            fn (SchoolClass $class): string => $class->getRelation('pivot')->getAttribute('whole') ? $class->name : "some of {$class->name}",
+            fn (SchoolClass $class): string => $class->getRelation('pivot')->getAttribute('whole')
+                ? $class->name
+                : "some of {$class->name}",
         );
 
         return 'Given to '.

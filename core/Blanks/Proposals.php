@@ -9,7 +9,9 @@ use OpenSlate\Answers\FormCodec;
 use OpenSlate\Answers\Ruling;
 use OpenSlate\Answers\TextAnswer;
 use OpenSlate\Answers\TickAnswer;
+use OpenSlate\Elements\Answerable;
 use OpenSlate\Elements\AnswerBox;
+use OpenSlate\Elements\Element;
 use OpenSlate\Elements\TextSize;
 use OpenSlate\Geometry\Frame;
 use OpenSlate\Json\Fields;
@@ -27,6 +29,15 @@ final class Proposals
 
     /** What is higher than this, in points, is for more than one line. */
     private const SEVERAL_LINES = 36.0;
+
+    /** Words are usually of this share of the room above their line. */
+    private const OF_LINE = 0.62;
+
+    /** A size, in points, that is read well. Common practice, no source. */
+    private const READABLE = 10.0;
+
+    /** A line of type is about so many times as high as its size. */
+    public const LINE = 1.25;
 
     /** @param  list<Blank>  $blanks */
     public static function encode(array $blanks): string
@@ -126,23 +137,44 @@ final class Proposals
         return $here;
     }
 
+    /** What would fill the blank: a box, or where whose sheet it is and the day may fill themselves in, a label. */
+    public static function laid(Blank $blank, string $id, bool $fillsItself): Element
+    {
+        return $fillsItself && SelfFilling::fits($blank)
+            ? SelfFilling::label($blank, $id, self::size($blank))
+            : self::box($blank, $id);
+    }
+
     /** The box that would fill the blank. */
     public static function box(Blank $blank, string $id): AnswerBox
     {
-        $several = $blank->kind === BlankKind::Lines || $blank->frame->height > self::SEVERAL_LINES;
-        $line = $blank->pitch ?? $blank->frame->height;
-        $size = max(TextSize::SMALLEST, min($several ? 14.0 : 16.0, floor($line * 0.62)));
-
         return new AnswerBox(
             id: $id,
             frame: $blank->frame,
-            form: $blank->form ?? self::form($blank, $several),
+            form: $blank->form ?? self::form($blank, self::isOfSeveralLines($blank)),
             prompt: mb_substr($blank->label, 0, AnswerBox::LONGEST_PROMPT),
-            size: $size,
+            size: self::size($blank),
             cover: false,
             outline: false,
             printed: $blank->label !== '',
         );
+    }
+
+    private static function isOfSeveralLines(Blank $blank): bool
+    {
+        return $blank->kind === BlankKind::Lines || $blank->frame->height > self::SEVERAL_LINES;
+    }
+
+    /**
+     * As the words beside it where the line leaves them their usual room above; where there is less, as large as can
+     * still be read well, as long as a line of type has room.
+     */
+    private static function size(Blank $blank): float
+    {
+        $line = $blank->pitch ?? $blank->frame->height;
+        $usual = min(self::isOfSeveralLines($blank) ? 14.0 : 16.0, floor($line * self::OF_LINE));
+
+        return max(TextSize::SMALLEST, $usual, min(self::READABLE, floor($line / self::LINE)));
     }
 
     /** What is printed to write on is written on; the frame of a line ends where the line is. */
@@ -167,8 +199,11 @@ final class Proposals
 
     private static function isTaken(Page $page, Frame $frame): bool
     {
-        foreach ($page->answerables() as $box) {
-            if (Ground::shared($box->frame(), $frame) >= self::TAKEN * $frame->width * $frame->height) {
+        foreach ($page->elements() as $element) {
+            if (
+                ($element instanceof Answerable || SelfFilling::isDoneBy($element)) &&
+                Ground::shared($element->frame(), $frame) >= self::TAKEN * $frame->width * $frame->height
+            ) {
                 return true;
             }
         }

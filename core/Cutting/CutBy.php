@@ -15,7 +15,7 @@ enum CutBy: string
     public function pattern(): string
     {
         return match ($this) {
-            self::Section => '{master}, {section}',
+            self::Section => '{title}',
             self::Every => '{master}, pages {first}–{last}',
             self::Blank => '{master}, part {n}',
         };

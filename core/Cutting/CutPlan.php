@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OpenSlate\Cutting;
 
+use OpenSlate\Packs\Headline;
 use OpenSlate\Packs\PackPage;
 use OpenSlate\Packs\Role;
 
@@ -18,9 +19,11 @@ final class CutPlan
     /**
      * @param  list<PackPage>  $pages  in order
      * @param  int  $every  pages in a set, when they are cut by number
-     * @param  string  $pattern  of the names: {master}, {section}, {first}, {last}, {n}
+     * @param  string  $pattern  of the names: {master}, {section}, {title} (the section with its title), {first},
+     *                           {last}, {n}
      * @param  bool  $unknown  whether pages of unknown role go in
      * @param  list<string>  $taken  names that sets have already
+     * @param  list<list<int>>  $cut  pages of sets that are not to be cut again
      * @return list<PlannedSet>
      */
     public static function of(
@@ -31,6 +34,7 @@ final class CutPlan
         string $pattern,
         bool $unknown,
         array $taken = [],
+        array $cut = [],
     ): array {
         $groups = [];
         $current = [];
@@ -55,13 +59,19 @@ final class CutPlan
             $groups[] = $current;
         }
 
+        foreach ($groups as $index => $group) {
+            if (in_array(self::numbers($group), $cut, true)) {
+                unset($groups[$index]);
+            }
+        }
+
         return self::named($groups, $master, $pattern, $taken);
     }
 
     /**
      * No two sets have one name: a number tells them apart.
      *
-     * @param  list<non-empty-list<PackPage>>  $groups
+     * @param  array<int, non-empty-list<PackPage>>  $groups  by their places among all
      * @param  list<string>  $taken
      * @return list<PlannedSet>
      */
@@ -75,10 +85,19 @@ final class CutPlan
                 $name = mb_substr($wanted, 0, self::LONGEST_NAME - 6)." ({$n})";
             }
             $taken[] = $name;
-            $sets[] = new PlannedSet($name, array_map(fn (PackPage $page): int => $page->number, $group));
+            $sets[] = new PlannedSet($name, self::numbers($group));
         }
 
         return $sets;
+    }
+
+    /**
+     * @param  non-empty-list<PackPage>  $group
+     * @return non-empty-list<int>
+     */
+    private static function numbers(array $group): array
+    {
+        return array_map(fn (PackPage $page): int => $page->number, $group);
     }
 
     /** @param  non-empty-list<PackPage>  $group */
@@ -94,9 +113,11 @@ final class CutPlan
                     $pattern,
                 )
                 : $pattern;
+        $section = $group[0]->section ?? "part {$n}";
         $name = strtr($pattern, [
             '{master}' => $master,
-            '{section}' => $group[0]->section ?? "part {$n}",
+            '{section}' => $section,
+            '{title}' => Headline::after($section, $group[0]->title),
             '{first}' => (string) $first,
             '{last}' => (string) $last,
             '{n}' => (string) $n,

@@ -7,7 +7,12 @@ namespace OpenSlate\Packs;
 /** A page of a pack as the teacher has it now: what it is for, and which section it belongs to. */
 final readonly class PackPage
 {
-    public function __construct(public int $number, public Role $role, public ?string $section)
-    {
+    /** @param  string  $title  what it is called in print: see Headline */
+    public function __construct(
+        public int $number,
+        public Role $role,
+        public ?string $section,
+        public string $title = '',
+    ) {
     }
 }

@@ -35,6 +35,32 @@ test('blanks that were found are taken by a press and by keys, refused, and take
 
     await page.getByRole('button', { name: 'Take the blanks of all pages' }).click();
     await expect(page.getByText(/Laid on the pages for students: \d+ answer boxes/)).toBeVisible();
+    await page.getByRole('link', { name: /^Pages/ }).click();
+    await expect(page.locator('[data-number="2"] .contact__count')).toHaveCount(1);
     await page.getByRole('button', { name: 'Undo' }).click();
     await expect(page.locator('[data-number="2"] .contact__count')).toHaveCount(0);
+});
+
+test('where the teacher allows it, name and date fill themselves in; what is chosen once stays so', async ({
+    teacher: page,
+}) => {
+    await bringIn(page, 'working-harbour-pack.pdf');
+    await page.locator('[data-number="6"] .sheet').dblclick({ position: { x: 60, y: 60 } });
+    const fills = page.getByLabel('Name and date fill themselves in');
+    await expect(async () => {
+        await page.reload();
+        await expect(fills).toBeVisible({ timeout: 1000 });
+    }).toPass({ timeout: 30000 });
+    await fills.check();
+    const found = await page.locator('[data-ghost]').count();
+    await page.getByRole('button', { name: /^Take all/ }).click();
+    await expect(page.locator('[data-ghost]')).toHaveCount(0);
+    await expect(page.locator('.label')).toHaveText(['(the student’s name)', '(the day it was handed out)']);
+    await expect(page.locator('.element--box')).toHaveCount(found - 2);
+    await page.getByRole('navigation', { name: 'Pages' }).getByRole('link', { name: '8' }).click();
+    await expect(fills).toBeChecked();
+    await fills.uncheck();
+    const more = await page.locator('[data-ghost]').count();
+    await page.getByRole('button', { name: /^Take all/ }).click();
+    await expect(page.locator('.element--box')).toHaveCount(more);
 });

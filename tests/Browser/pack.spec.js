@@ -34,8 +34,9 @@ test('a pack is told apart, corrected by a key press, and cut by its sections', 
 
     await page.getByLabel('one set for each section').check();
     await expect(page.locator('.preview li')).toHaveCount(7);
-    await page.getByLabel('Names').fill('{n}. {section}');
-    await expect(page.locator('.preview')).toContainText('7. Activity 7');
+    await expect(page.locator('.preview')).toContainText('Activity 3: who eats whom on the rocky shore');
+    await page.getByLabel('Named by').selectOption('section');
+    await expect(page.locator('.preview li b').last()).toHaveText('Activity 7');
     await page.getByLabel('Pages in a set').fill('4');
     await expect(page.locator('.preview li')).toHaveCount(3);
     await page.getByLabel('one set for each section').check();
@@ -45,6 +46,17 @@ test('a pack is told apart, corrected by a key press, and cut by its sections', 
     await expect(page.getByText('Cut: 7 sets.')).toBeVisible();
     await expect(page.getByText('In no set: pages 1–5, 18–20.')).toBeVisible();
     await expect(page.getByRole('heading', { name })).toBeVisible();
-    await page.getByRole('link', { name: /7\. Activity 7/ }).click();
+    // What is cut is not cut again unless somebody says so, and that is said before.
+    await page.getByLabel('one set for each section').check();
+    await expect(page.getByText('All of these sets are cut already.')).toBeVisible();
+    await page.getByLabel('again what is cut already').check();
+    await expect(page.locator('.preview li')).toHaveCount(7);
+    await page.getByRole('button', { name: 'Activity 3', exact: true }).click();
+    await expect(
+        page.getByText('These pages are cut already: “Activity 3: who eats whom on the rocky shore”.'),
+    ).toBeVisible();
+    await expect(page.getByLabel('Name of the set')).toHaveValue('Activity 3: who eats whom on the rocky shore');
+    await expect(page.locator('[data-pick]:checked')).toHaveCount(3);
+    await page.getByRole('link', { name: /^Activity 7/ }).click();
     await expect(page.getByRole('checkbox', { name: /^Page / })).toHaveCount(2);
 });

@@ -78,9 +78,10 @@ final class KindsTest extends TestCase
         'Patch' => ['core/Edit/CoveredPrompts.php', 'core/Page/Showing.php'],
         // It is drawn as a line of a form; themes are made of it.
         'Shape' => ['core/Format/PartCodec.php', 'core/Page/Theme.php', 'app/View/ShapeDrawing.php'],
-        // Pages that are made have words on them, which are changed in the list beside the page, and ask as print does.
+        // Pages that are made have words on them, changed in the list beside the page; they ask, or fill in.
         'Label' => [
             'core/Blanks/PrintedQuestions.php',
+            'core/Blanks/SelfFilling.php',
             'core/Boards/BoardPage.php',
             'core/Page/Theme.php',
             'app/View/TextStyle.php',

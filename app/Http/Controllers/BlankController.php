@@ -18,7 +18,12 @@ final class BlankController
 {
     public function take(Request $request, WorksheetPage $page, TakeBlanks $take): JsonResponse
     {
-        $take($page, $request->integer('base'), $request->has('which') ? $this->which($request) : null);
+        $take(
+            $page,
+            $request->integer('base'),
+            $request->has('which') ? $this->which($request) : null,
+            $request->boolean('fills'),
+        );
 
         return response()->json(BenchPage::of($page->refresh())->drawn() + ['new' => []]);
     }
@@ -35,7 +40,7 @@ final class BlankController
 
     public function takeAll(Request $request, Worksheet $worksheet, TakeBlanks $take): RedirectResponse
     {
-        $laid = $take->onAll($worksheet, $request->integer('base'));
+        $laid = $take->onAll($worksheet, $request->integer('base'), $request->boolean('fills'));
 
         $number = $request->integer('number');
 

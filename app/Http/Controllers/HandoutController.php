@@ -49,7 +49,7 @@ final class HandoutController
             ],
             'worksheet' => $worksheet,
             // What was chosen on the shelf to be handed out with it.
-            'with' => array_slice(array_filter(explode('-', $request->string('with')->value())), 0, 20),
+            'with' => self::with($request),
             'classes' => $teacher->classes()->with('students')->orderBy('name')->get(),
             'others' => $teacher
                 ->worksheets()
@@ -59,6 +59,14 @@ final class HandoutController
                 ->latest('updated_at')
                 ->get(['id', 'name', 'pages_total']),
         ]);
+    }
+
+    /** @return list<string> keys of worksheets */
+    private static function with(Request $request): array
+    {
+        $with = $request->query('with');
+
+        return is_string($with) ? array_slice(array_values(array_filter(explode('-', $with))), 0, 20) : [];
     }
 
     public function store(

@@ -17,7 +17,11 @@ final class PackController
     /** Shows what would be cut. */
     public function preview(CutManyRequest $request, Worksheet $worksheet): View
     {
-        return view('bench.cut-preview', ['plan' => $request->plan(), 'worksheet' => $worksheet]);
+        return view('bench.cut-preview', [
+            'plan' => $request->plan(),
+            'leftOut' => $request->leftOut(),
+            'worksheet' => $worksheet,
+        ]);
     }
 
     public function cut(CutManyRequest $request, Worksheet $worksheet, CutManySets $cut): RedirectResponse
@@ -25,7 +29,9 @@ final class PackController
         $plan = $request->plan();
         if ($plan === []) {
             return to_route('worksheets.show', $worksheet)->withErrors([
-                'by' => 'Nothing would be cut: no page is marked for students. Mark the pages first.',
+                'by' => $request->leftOut() > 0
+                    ? 'Nothing was cut: all of these sets are cut already.'
+                    : 'Nothing would be cut: no page is marked for students. Mark the pages first.',
             ]);
         }
         $cut($worksheet, $plan);

@@ -45,6 +45,8 @@ final class ShelfController
     /** By what is said on their pages; by their names the shelf finds them itself. */
     public function find(Request $request, #[CurrentUser('teacher')] Teacher $teacher, FindOnShelf $find): JsonResponse
     {
-        return response()->json(['pages' => (object) $find($teacher, $request->string('sought')->value())]);
+        $sought = $request->query('sought');
+
+        return response()->json(['pages' => (object) $find($teacher, is_string($sought) ? $sought : '')]);
     }
 }

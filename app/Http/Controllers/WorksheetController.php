@@ -76,7 +76,7 @@ final class WorksheetController
         if ($worksheet->joins_id !== null) {
             return to_route('worksheets.show', $worksheet->joins_id);
         }
-        $worksheet->load(['pages.current', 'sets.pages', 'arriving', 'arrangement']);
+        $worksheet->load(['pages.current', 'pages.backdrop', 'sets.pages', 'arriving', 'arrangement']);
 
         return view('bench.pages', [
             'job' => JobSheet::of($worksheet, Station::Pages),
@@ -113,7 +113,7 @@ final class WorksheetController
     {
         $have = $request->have();
         $drawn = $have !== null && $worksheet->state !== WorksheetState::Failed;
-        $sheet = ContactSheet::of($worksheet->load(['pages', 'sets.pages']));
+        $sheet = ContactSheet::of($worksheet->load(['pages', 'pages.backdrop', 'sets.pages']));
 
         return response()->json([
             'state' => $worksheet->state->value,

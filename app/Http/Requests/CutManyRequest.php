@@ -26,6 +26,7 @@ final class CutManyRequest extends FormRequest
             'every' => ['required_if:by,every', 'nullable', 'integer', 'between:1,300'],
             'pattern' => ['nullable', 'string', 'max:120'],
             'unknown' => ['boolean'],
+            'again' => ['boolean'],
         ];
     }
 
@@ -55,17 +56,35 @@ final class CutManyRequest extends FormRequest
     /** @return list<PlannedSet> */
     public function plan(): array
     {
+        return $this->planned($this->boolean('again') ? [] : $this->worksheet()->cutAlready());
+    }
+
+    /** How many sets are left out, since they are cut already. */
+    public function leftOut(): int
+    {
+        return count($this->planned([])) - count($this->plan());
+    }
+
+    /**
+     * @param  list<list<int>>  $cut  pages of sets that are not to be cut again
+     * @return list<PlannedSet>
+     */
+    private function planned(array $cut): array
+    {
         $by = CutBy::from((string) $this->string('by'));
-        $pages = $this->worksheet()->pages->map(fn (WorksheetPage $page): PackPage => $page->packPage())->all();
+        $pages = $this->worksheet()->loadMissing('pages.backdrop')->pages->map(
+            fn (WorksheetPage $page): PackPage => $page->packPage(),
+        );
 
         return CutPlan::of(
-            array_values($pages),
+            array_values($pages->all()),
             $by,
             max(1, $this->integer('every', 1)),
             $this->worksheet()->name,
             (string) $this->string('pattern', $by->pattern()),
             $this->boolean('unknown'),
             array_values($this->worksheet()->sets()->pluck('name')->all()),
+            $cut,
         );
     }
 

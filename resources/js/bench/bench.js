@@ -96,7 +96,7 @@ export class Bench {
             ...means,
             chosen: (place) => this.#writes(place),
         });
-        new Ghosts(stage.root, this.rows.list, means.send);
+        this.ghosts = new Ghosts(stage.root, this.rows.list, means.send);
         this.clipboard = new Clipboard(stage, selection, this.table.dataset.pageId, {
             ...means,
             changed: () => this.#showPaste(),
@@ -239,6 +239,7 @@ export class Bench {
         }
         this.#steps(answer.undo, answer.redo);
         this.tray?.show();
+        this.ghosts.show();
         if (answer.new?.length) this.selection.only(answer.new);
         else this.selection.show();
         this.counts.show(this.stage.elements());

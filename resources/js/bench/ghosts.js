@@ -1,4 +1,5 @@
 const STEPS = { ArrowRight: 1, ArrowDown: 1, ArrowLeft: -1, ArrowUp: -1 };
+const FILLS = 'open-slate.blanks-fill'; // whether name and date fill themselves in, as this teacher last had it
 const A_PRESS = 4; // pixels that a pointer may tremble
 
 /** Proposed blanks, on the page and above the ledger: each is taken by a press or Enter, and refused by Delete. */
@@ -8,10 +9,30 @@ export class Ghosts {
         Object.assign(this, { root, send });
         this.#pressing();
         root.addEventListener('keydown', (event) => this.#key(event), true);
+        this.ledger = rows.closest('.ledger');
         rows.addEventListener('click', (event) => {
             const verb = event.target.closest('[data-blanks]')?.dataset.blanks;
-            if (verb) send({ path: `blanks/${verb}`, body: {} });
+            if (verb) send({ path: `blanks/${verb}`, body: { fills: this.#fills } });
         });
+        rows.addEventListener('change', (event) => {
+            if (!event.target.matches('[data-blanks-fill]')) return;
+            localStorage.setItem(FILLS, event.target.checked ? 'yes' : '');
+            this.show();
+        });
+        this.show();
+    }
+
+    get #fills() {
+        return localStorage.getItem(FILLS) === 'yes';
+    }
+
+    /** Says whether name and date fill themselves in, after the list was drawn. */
+    show() {
+        this.ledger.querySelectorAll('[data-blanks-fill]').forEach((box) => {
+            box.checked = this.#fills;
+        });
+        const all = this.ledger.querySelector('[data-blanks-filled]');
+        if (all) all.value = this.#fills ? '1' : '';
     }
 
     get #all() {
@@ -52,7 +73,7 @@ export class Ghosts {
     /** The next one has the focus then, so that one key after the other goes through them all. */
     #does(verb, ghost) {
         const next = this.#all[this.#all.indexOf(ghost) + 1] ?? this.#all.at(-2);
-        this.send({ path: `blanks/${verb}`, body: { which: [Number(ghost.dataset.ghost)] } }, () =>
+        this.send({ path: `blanks/${verb}`, body: { which: [Number(ghost.dataset.ghost)], fills: this.#fills } }, () =>
             (next && this.root.querySelector(`[data-ghost="${next.dataset.ghost}"]`))?.focus(),
         );
     }

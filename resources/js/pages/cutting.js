@@ -5,7 +5,16 @@ import { numbersOf, picks, rows, tick, tickedRows } from './picks';
 /** Many sets at once: shows what would be cut with every change. */
 export const cutMany = () => ({
     chosen: false,
-    patterns: { section: '{master}, {section}', every: '{master}, pages {first}–{last}', blank: '{master}, part {n}' },
+    // What the sets are named by, and how that is said.
+    patterns: {
+        section: {
+            '{title}': 'section and title',
+            '{section}': 'section',
+            '{master}, {section}': 'master and section',
+        },
+        every: { '{master}, pages {first}–{last}': 'master and pages', 'Pages {first}–{last}': 'pages' },
+        blank: { '{master}, part {n}': 'master and number', 'Part {n}': 'number' },
+    },
     timer: 0,
     init() {
         document.addEventListener('slate:contact', () => {
@@ -21,8 +30,10 @@ export const cutMany = () => ({
         if (!by) return;
         this.chosen = true;
         const pattern = this.$root.querySelector('[name=pattern]');
-        if (pattern.value === '' || Object.values(this.patterns).includes(pattern.value))
-            pattern.value = this.patterns[by];
+        if (!(pattern.value in this.patterns[by]))
+            pattern.replaceChildren(
+                ...Object.entries(this.patterns[by]).map(([value, words]) => new Option(words, value)),
+            );
         this.wait();
     },
     wait() {
@@ -30,13 +41,14 @@ export const cutMany = () => ({
         this.timer = setTimeout(() => this.look(), 200);
     },
     async look() {
-        const { by, every, pattern, unknown } = Object.fromEntries(this.form());
+        const { by, every, pattern, unknown, again } = Object.fromEntries(this.form());
         try {
             this.$refs.preview.innerHTML = await requestPage('POST', this.$root.dataset.preview, {
                 by,
                 every,
                 pattern,
                 unknown: unknown === '1',
+                again: again === '1',
             });
         } catch (problem) {
             this.$refs.preview.textContent = problem.message;
@@ -50,6 +62,31 @@ export const cutForm = () => ({
         this.$watch('$store.picks.pages', () => this.write());
         document.addEventListener('slate:contact', () => this.write());
         if (this.range().value) this.typed();
+        document.addEventListener('click', (event) => {
+            const section = event.target.closest('[data-section]');
+            if (section) this.takeSection(section);
+        });
+    },
+    /** The pages of a section, and its name for their set. */
+    takeSection(button) {
+        const all = rows();
+        const from = all.indexOf(button.closest('[data-page]'));
+        const ends = all.findIndex((row, at) => at > from && row.querySelector('[data-section]'));
+        const pages = all.slice(from, ends === -1 ? undefined : ends);
+        tick(
+            pages.filter((row) => row.dataset.role === 'student' && row.querySelector('.bracket:not(.bracket--none)')),
+        );
+        this.$root.querySelector('[name=name]').value = button.dataset.section;
+    },
+    /** Says of which set these are the pages, where there is one that has just these. */
+    get again() {
+        const chosen = picks().pages.length > 0 ? tickedRows() : [];
+        const setsOf = (row) => [...row.querySelectorAll('[data-in-set]')].map((cut) => cut.dataset.inSet);
+        const has = (name) => rows().filter((row) => setsOf(row).includes(name)).length;
+        const same = (chosen.length > 0 ? setsOf(chosen[0]) : []).find(
+            (name) => has(name) === chosen.length && chosen.every((row) => setsOf(row).includes(name)),
+        );
+        return same ? `These pages are cut already: “${same}”.` : '';
     },
     range() {
         return this.$root.querySelector('[data-range]');

@@ -14,8 +14,9 @@
             @if ($starts)
                 <button type="button" class="bracket__grip" data-boundary
                     aria-label="Start of {{ $row->section }}, at page {{ $row->position }}: move it with the arrow keys"
-                    title="Drag, or press the arrow keys, to move where {{ $row->section }} starts"></button><span
-                    class="bracket__name">{{ $row->section }}</span>
+                    title="Drag, or press the arrow keys, to move where {{ $row->section }} starts"></button><button
+                    type="button" class="bracket__name" data-section="{{ $sheet->called($row) }}"
+                    title="Tick the pages of {{ $row->section }}">{{ $row->section }}</button>
             @endif
         </span>
     @else
@@ -36,7 +37,7 @@
                 'cut',
                 'cut--start' => $set['starts'],
                 'cut--end' => $set['ends'],
-            ]) title="In the set {{ $set['name'] }}">
+            ]) data-in-set="{{ $set['name'] }}" title="In the set {{ $set['name'] }}">
                 @if ($set['starts'])
                     {{ $set['name'] }}
                 @endif

@@ -3,6 +3,7 @@
 @use('App\View\Count')
 @use('App\View\OriginWords')
 @use('App\View\RoleWords')
+@use('App\View\ShelfRow')
 @use('OpenSlate\Packs\Role')
 @php($preparing = $worksheet->state === WorksheetState::Preparing)
 @php($failed = $worksheet->state === WorksheetState::Failed)
@@ -121,6 +122,7 @@
                         autocomplete="off" x-ref="range" x-on:input="typed" data-range />
                     <x-field name="name" label="Name of the set" autocomplete="off" maxlength="120" />
                     <p class="ledger__tally" role="status"><span x-text="tally">No pages ticked</span></p>
+                    <p class="ledger__warning" role="status" x-show="again" x-cloak x-text="again"></p>
                     <p class="field__error" x-show="warns" x-cloak><span x-text="warning"></span> <button type="button"
                             class="btn btn-plain" x-on:click="onlyStudents">Leave them out</button></p>
                     <div class="verbs">
@@ -147,13 +149,12 @@
                                     x-on:change="choose"> at empty pages</label>
                             <label><input type="checkbox" class="form-check-input" name="unknown" value="1"
                                     x-on:change="choose"> with pages marked “not sure”</label>
+                            <label><input type="checkbox" class="form-check-input" name="again" value="1"
+                                    x-on:change="choose"> again what is cut already</label>
                         </div>
-                        <div class="field" x-show="chosen" x-cloak><label for="pattern">Names</label><input
-                                id="pattern" name="pattern" class="form-control" maxlength="120" autocomplete="off"
-                                aria-describedby="pattern-note" x-on:input="wait">
-                            <div id="pattern-note" class="field__note">
-                                {master} {section} {first} {last} {n} are filled in
-                            </div>
+                        <div class="field" x-show="chosen" x-cloak><label for="pattern">Named by</label><select
+                                id="pattern" name="pattern" class="form-select" autocomplete="off"
+                                x-on:change="wait"></select>
                         </div>
                         <div x-ref="preview" aria-live="polite"></div>
                     </form>
@@ -166,7 +167,7 @@
                         <p><a href="{{ route('boards.edit', $worksheet) }}">{{ $words }}</a></p>
                     @endif
                     <h2>Sets cut from it</h2>
-                    @forelse ($worksheet->sets->sortByDesc('id') as $set)
+                    @forelse (ShelfRow::inOrder($worksheet->sets) as $set)
                         <a @class(['set', 'set--new' => session('cut') === $set->id])
                             href="{{ route('worksheets.show', $set) }}"><b>{{ $set->name }}</b>
                             <span>{{ lcfirst(OriginWords::pages($set) ?? 'no page of it is left') }}</span>

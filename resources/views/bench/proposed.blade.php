@@ -1,5 +1,6 @@
 {{-- What is proposed for the page. $proposals: Blank[] or null --}}
 @use('App\View\Count')
+@use('OpenSlate\Blanks\SelfFilling')
 @if ($proposals === null)
     <p class="ledger__hint">Still looking for blanks on this page. Reload it in a moment.</p>
 @elseif ($proposals !== [])
@@ -11,5 +12,9 @@
             <button type="button" class="btn btn-plain" data-blanks="refuse">Refuse
                 {{ count($proposals) === 1 ? 'it' : 'all' }}</button>
         </div>
+        @if (array_filter($proposals, SelfFilling::fits(...)) !== [])
+            <label class="traits__check"><input type="checkbox" class="form-check-input" data-blanks-fill
+                    autocomplete="off"> Name and date fill themselves in</label>
+        @endif
     </section>
 @endif

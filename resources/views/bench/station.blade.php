@@ -74,6 +74,7 @@
                 @if (!$isParts && $worksheet->pages->count() > 1)
                     <form method="post" action="{{ route('blanks.take-all', $worksheet) }}">@csrf<x-once /><input
                             type="hidden" name="base" value="{{ $worksheet->arranged }}"><input
+                            type="hidden" name="fills" value="" data-blanks-filled><input
                             type="hidden" name="number" value="{{ $row->position }}"><button
                             class="btn btn-plain"
                             title="Lays an answer box on every blank that was found, on all pages for students">Take the

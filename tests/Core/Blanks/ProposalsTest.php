@@ -15,12 +15,15 @@ use OpenSlate\Edit\Paper\Fit;
 use OpenSlate\Edit\Paper\Repaper;
 use OpenSlate\Edit\Paper\Turn;
 use OpenSlate\Elements\AnswerBox;
+use OpenSlate\Elements\Label;
+use OpenSlate\Elements\LabelText;
 use OpenSlate\Geometry\Frame;
 use OpenSlate\Geometry\Rotation;
 use OpenSlate\Page\Backdrop;
 use OpenSlate\Page\Page;
 use OpenSlate\Paper\Colour;
 use OpenSlate\Paper\Size;
+use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
 final class ProposalsTest extends TestCase
@@ -56,6 +59,65 @@ final class ProposalsTest extends TestCase
             [new TickAnswer, 'yes'],
             [Proposals::box($tick, 'c')->form, Proposals::box($tick, 'c')->prompt],
         );
+    }
+
+    /** @return array<string, array{float, float}> */
+    public static function heights(): array
+    {
+        return [
+            'the usual room above a line' => [18.0, 11.0],
+            'little room: as large as can still be read well' => [13.0, 10.0],
+            'less than a line of ten points' => [11.0, 8.0],
+            'hardly any' => [6.0, 6.0],
+            'much room' => [34.0, 16.0],
+        ];
+    }
+
+    #[DataProvider('heights')]
+    public function test_words_are_as_large_as_those_beside_them_or_as_there_is_room_for(float $room, float $size): void
+    {
+        $this->assertSame(
+            $size,
+            Proposals::box(new Blank(BlankKind::Line, Frame::of(90, 90, 200, $room), 0.9), 'a')->size,
+        );
+    }
+
+    /** @return array<string, array{string, LabelText}> */
+    public static function asked(): array
+    {
+        return [
+            'name' => ['Name:', LabelText::Student],
+            'whose' => ['Student’s name ', LabelText::Student],
+            'your name' => ['YOUR NAME', LabelText::Student],
+            'in another language' => ['Imię', LabelText::Student],
+            'date' => ['Date', LabelText::Date],
+            'today' => ['Today’s date:', LabelText::Date],
+            'the name of something else' => ['Name of the boat', LabelText::Own],
+            'a question about names' => ['What is the name?', LabelText::Own],
+            'something else' => ['Height', LabelText::Own],
+            'nothing' => ['', LabelText::Own],
+        ];
+    }
+
+    #[DataProvider('asked')]
+    public function test_whose_sheet_it_is_and_the_day_fill_themselves_in_where_the_teacher_allows_it(
+        string $label,
+        LabelText $fills,
+    ): void {
+        $blank = new Blank(BlankKind::Line, Frame::of(90, 90, 200, 18), 0.9, label: $label);
+        $this->assertInstanceOf(AnswerBox::class, Proposals::laid($blank, 'a', false));
+        $laid = Proposals::laid($blank, 'a', true);
+        if ($fills === LabelText::Own) {
+            $this->assertInstanceOf(AnswerBox::class, $laid);
+
+            return;
+        }
+        $this->assertInstanceOf(Label::class, $laid);
+        $this->assertSame([$fills, '', 108.0], [$laid->fills, $laid->text, $laid->frame->bottom()]);
+        $page = new Page(Size::of(600, 800), Colour::white(), Backdrop::of(str_repeat('ab', 32), 1), [$laid]);
+        $this->assertSame([], Proposals::on($page, [$blank], Size::of(600, 800)), 'it has taken its place');
+        $lines = new Blank(BlankKind::Lines, Frame::of(90, 90, 200, 60), 0.9, 20.0, 3, $label);
+        $this->assertInstanceOf(AnswerBox::class, Proposals::laid($lines, 'a', true));
     }
 
     public function test_a_form_field_takes_what_the_file_says(): void

@@ -39,7 +39,36 @@ final class CutPlanTest extends TestCase
         $sets = CutPlan::of($cards, CutBy::Section, 1, 'Cards', CutBy::Section->pattern(), false);
 
         $this->assertSame(['2', '3', '4', '5', '6', '7', '8', '9'], $this->ranges($sets));
-        $this->assertSame('Cards, Card 8', $sets[7]->name);
+        $this->assertSame('Card 8', $sets[7]->name);
+    }
+
+    public function test_what_is_cut_already_is_left_out_and_the_others_keep_their_numbers(): void
+    {
+        $days = array_map(fn (int $n): PackPage => new PackPage($n, Role::Student, null), range(1, 9));
+        $plan = fn (array $cut): array => CutPlan::of($days, CutBy::Every, 3, 'Log', 'Part {n}', false, [], $cut);
+
+        $this->assertSame(
+            ['Part 1', 'Part 3'],
+            array_map(fn (PlannedSet $set): string => $set->name, $plan([[4, 5, 6], [7, 8]])),
+        );
+        $this->assertSame([], $plan([[1, 2, 3], [4, 5, 6], [7, 8, 9]]));
+    }
+
+    public function test_a_section_is_named_with_what_its_first_page_is_called(): void
+    {
+        $pages = [
+            new PackPage(1, Role::Student, 'Day 1', 'Boats at the quay'),
+            new PackPage(2, Role::Student, 'Day 1', 'More boats'),
+            new PackPage(3, Role::Student, 'Day 2'),
+        ];
+
+        $this->assertSame(
+            ['Day 1: boats at the quay', 'Day 2'],
+            array_map(
+                fn (PlannedSet $set): string => $set->name,
+                CutPlan::of($pages, CutBy::Section, 1, 'Log', CutBy::Section->pattern(), false),
+            ),
+        );
     }
 
     public function test_pages_for_the_teacher_are_in_no_set_even_between_student_pages(): void
