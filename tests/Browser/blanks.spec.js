@@ -46,6 +46,7 @@ test('where the teacher allows it, name and date fill themselves in; what is cho
 }) => {
     await bringIn(page, 'working-harbour-pack.pdf');
     await page.locator('[data-number="6"] .sheet').dblclick({ position: { x: 60, y: 60 } });
+    await expect(page.getByRole('heading', { name: 'Page 6 of 20' })).toBeVisible();
     const fills = page.getByLabel('Name and date fill themselves in');
     await expect(async () => {
         await page.reload();
