@@ -58,7 +58,7 @@ test('where the teacher allows it, name and date fill themselves in; what is cho
     await expect(page.locator('[data-ghost]')).toHaveCount(0);
     await expect(page.locator('.label')).toHaveText(['(the student’s name)', '(the day it was handed out)']);
     await expect(page.locator('.element--box')).toHaveCount(found - 2);
-    await page.getByRole('navigation', { name: 'Pages' }).getByRole('link', { name: '8' }).click();
+    await page.getByRole('navigation', { name: 'Pages' }).getByRole('link', { name: '8', exact: true }).click();
     await expect(fills).toBeChecked();
     await fills.uncheck();
     const more = await page.locator('[data-ghost]').count();

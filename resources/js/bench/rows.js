@@ -15,7 +15,7 @@ export class Rows {
             if (row && !selection.has(row.dataset.row)) selection.only([row.dataset.row]);
         });
         list.addEventListener('change', ({ target: field }) => {
-            if (field.readOnly) return;
+            if (field.readOnly || !field.matches('[data-row-trait]')) return;
             const id = field.closest('[data-row]').dataset.row;
             send({ kind: 'change', ids: [id], set: { [field.dataset.rowTrait]: field.value } });
         });
