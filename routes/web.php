@@ -30,10 +30,38 @@ use App\Http\Controllers\SharingController;
 use App\Http\Controllers\SheetController;
 use App\Http\Controllers\ShelfController;
 use App\Http\Controllers\SignInController;
+use App\Http\Controllers\TrialController;
 use App\Http\Controllers\UnitController;
 use App\Http\Controllers\WhoController;
 use App\Http\Controllers\WorksheetController;
 use Illuminate\Support\Facades\Route;
+
+$sheet = ['number' => '[1-9][0-9]{0,5}', 'what' => 'page|thumbnail|element-[A-Za-z0-9_-]{1,24}'];
+
+// A copy and what is done at it: for its student, and for a teacher who tries a worksheet.
+$copies = function (string $ability): void {
+    Route::get('{copy}', [CopyController::class, 'show'])
+        ->can($ability, 'copy')
+        ->middleware('cache.headers:etag')
+        ->name('show');
+    Route::get('{copy}/guides/{number}', [CopyController::class, 'guides'])
+        ->whereNumber('number')
+        ->can($ability, 'copy')
+        ->name('guides');
+    Route::patch('{copy}', [CopyController::class, 'save'])
+        ->can($ability, 'copy')
+        ->name('save');
+    Route::post('{copy}/pictures', [PictureController::class, 'put'])
+        ->can($ability, 'copy')
+        ->middleware('throttle:pictures')
+        ->name('pictures');
+    Route::post('{copy}/hand-in', [CopyController::class, 'handIn'])
+        ->can($ability, 'copy')
+        ->name('hand-in');
+    Route::post('{copy}/take-back', [CopyController::class, 'takeBack'])
+        ->can($ability, 'copy')
+        ->name('take-back');
+};
 
 Route::get('/', HomeController::class)->name('home');
 Route::get('who', WhoController::class)->name('who');
@@ -58,7 +86,7 @@ Route::middleware('guest:student')->group(function (): void {
 });
 
 // A new password, or a new PIN, ends the sessions that were begun with the old one.
-Route::middleware(['auth:teacher', 'auth.session'])->group(function (): void {
+Route::middleware(['auth:teacher', 'auth.session'])->group(function () use ($copies, $sheet): void {
     // Both go over what is the teacher's own, and nothing else.
     Route::get('shelf', [ShelfController::class, 'show'])->name('shelf');
     Route::get('shelf/find', [ShelfController::class, 'find'])->name('shelf.find');
@@ -257,6 +285,20 @@ Route::middleware(['auth:teacher', 'auth.session'])->group(function (): void {
         ->can('update', 'page')
         ->name('page.redo');
 
+    Route::prefix('try')
+        ->name('trial.')
+        ->group(function () use ($copies, $sheet): void {
+            $copies('try');
+            Route::get('sheets/{item}/{number}/{what}', SheetController::class)
+                ->can('try', 'item')
+                ->where($sheet)
+                ->name('sheets');
+            Route::delete('{copy}', [TrialController::class, 'end'])->can('try', 'copy')->name('end');
+        });
+    Route::post('worksheets/{worksheet}/try', [TrialController::class, 'store'])
+        ->can('update', 'worksheet')
+        ->name('trial.store');
+
     Route::get('handouts', [HandoutController::class, 'index'])->name('handouts.index');
     Route::get('handouts/{handout}', [DesksController::class, 'show'])
         ->can('watch', 'handout')
@@ -295,34 +337,14 @@ Route::middleware(['auth:teacher', 'auth.session'])->group(function (): void {
 
 Route::middleware(['auth:student', 'auth.session'])
     ->prefix('my')
-    ->group(function (): void {
+    ->group(function () use ($copies, $sheet): void {
         Route::get('day', DayController::class)
             ->middleware('cache.headers:etag')
             ->name('day');
-        Route::get('copies/{copy}', [CopyController::class, 'show'])
-            ->can('work', 'copy')
-            ->middleware('cache.headers:etag')
-            ->name('copies.show');
-        Route::get('copies/{copy}/guides/{number}', [CopyController::class, 'guides'])
-            ->whereNumber('number')
-            ->can('work', 'copy')
-            ->name('copies.guides');
-        Route::patch('copies/{copy}', [CopyController::class, 'save'])
-            ->can('work', 'copy')
-            ->name('copies.save');
-        Route::post('copies/{copy}/pictures', [PictureController::class, 'put'])
-            ->can('work', 'copy')
-            ->middleware('throttle:pictures')
-            ->name('pictures.put');
-        Route::post('copies/{copy}/hand-in', [CopyController::class, 'handIn'])
-            ->can('work', 'copy')
-            ->name('copies.hand-in');
-        Route::post('copies/{copy}/take-back', [CopyController::class, 'takeBack'])
-            ->can('work', 'copy')
-            ->name('copies.take-back');
+        Route::prefix('copies')->name('copies.')->group(fn () => $copies('work'));
         Route::get('sheets/{item}/{number}/{what}', SheetController::class)
             ->can('see', 'item')
-            ->where(['number' => '[1-9][0-9]{0,5}', 'what' => 'page|thumbnail|element-[A-Za-z0-9_-]{1,24}'])
+            ->where($sheet)
             ->name('sheets.show');
         Route::get('readings/{item}', ReadingController::class)->can('read', 'item')->name('readings.show');
     });

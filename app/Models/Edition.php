@@ -28,7 +28,7 @@ final class Edition extends Model
 
     protected $table = 'editions';
 
-    protected $fillable = ['worksheet_id', 'name', 'places', 'places_count', 'pages_count'];
+    protected $fillable = ['worksheet_id', 'name', 'places', 'places_count', 'pages_count', 'trial'];
 
     /** @return BelongsTo<Worksheet, $this> */
     public function worksheet(): BelongsTo

@@ -21,6 +21,7 @@ use OpenSlate\Handout\Due;
  * @property Carbon|null $due_at
  * @property int|null $points
  * @property bool $reads_aloud
+ * @property bool $trial
  * @property Carbon|null $answers_shown_at
  * @property Carbon $created_at
  */
@@ -28,7 +29,16 @@ final class Handout extends Model
 {
     protected $table = 'handouts';
 
-    protected $fillable = ['teacher_id', 'title', 'directions', 'due_at', 'points', 'reads_aloud', 'answers_shown_at'];
+    protected $fillable = [
+        'teacher_id',
+        'title',
+        'directions',
+        'due_at',
+        'points',
+        'reads_aloud',
+        'answers_shown_at',
+        'trial',
+    ];
 
     /** @return BelongsTo<Teacher, $this> */
     public function teacher(): BelongsTo
@@ -63,6 +73,11 @@ final class Handout extends Model
 
     protected function casts(): array
     {
-        return ['due_at' => 'datetime', 'answers_shown_at' => 'datetime', 'reads_aloud' => 'boolean'];
+        return [
+            'due_at' => 'datetime',
+            'answers_shown_at' => 'datetime',
+            'reads_aloud' => 'boolean',
+            'trial' => 'boolean',
+        ];
     }
 }

@@ -43,7 +43,13 @@ final class Teacher extends Authenticatable
     /** @return HasMany<Handout, $this> */
     public function handouts(): HasMany
     {
-        return $this->hasMany(Handout::class);
+        return $this->hasMany(Handout::class)->where('trial', false);
+    }
+
+    /** @return HasMany<Handout, $this> made to try worksheets, for nobody else */
+    public function trials(): HasMany
+    {
+        return $this->hasMany(Handout::class)->where('trial', true);
     }
 
     /** @return HasMany<Unit, $this> in the teacher's own order */

@@ -187,10 +187,10 @@ final class Worksheet extends Model
         return $this->hasMany(self::class, 'joins_id')->orderBy('id');
     }
 
-    /** @return HasMany<Edition, $this> */
+    /** @return HasMany<Edition, $this> those that were handed out */
     public function editions(): HasMany
     {
-        return $this->hasMany(Edition::class);
+        return $this->hasMany(Edition::class)->where('trial', false);
     }
 
     /**

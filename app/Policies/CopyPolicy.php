@@ -16,6 +16,11 @@ final class CopyPolicy
         return $user instanceof Student && $copy->student_id === $user->id;
     }
 
+    public function try(Teacher|Student $user, Copy $copy): bool
+    {
+        return $copy->item->handout->trial && $this->watch($user, $copy);
+    }
+
     public function watch(Teacher|Student $user, Copy $copy): bool
     {
         return $user instanceof Teacher && $copy->item->handout->teacher_id === $user->id;

@@ -12,6 +12,11 @@ use OpenSlate\Handout\Mode;
 /** An item that is only to be read is read by those who were given the handout. */
 final class HandoutItemPolicy
 {
+    public function try(Teacher|Student $user, HandoutItem $item): bool
+    {
+        return $user instanceof Teacher && $item->handout->trial && $item->handout->teacher_id === $user->id;
+    }
+
     /** Its pages are for those who were given the handout, whether to read or as a copy. */
     public function see(Teacher|Student $user, HandoutItem $item): bool
     {

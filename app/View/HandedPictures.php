@@ -52,7 +52,7 @@ final readonly class HandedPictures implements PagePictures
     {
         // Browsers keep it for good: in another database the same numbers may be another page.
         return route(
-            'sheets.show',
+            CopyAddress::sheets($this->item),
             [
                 'item' => $this->item->id,
                 'number' => $number,

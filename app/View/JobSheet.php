@@ -14,6 +14,7 @@ final readonly class JobSheet
      * @param  Station|null  $at  where one is
      * @param  array<string, string>  $progress  of each station, in words
      * @param  array<string, string>  $addresses  of the stations that one can go to
+     * @param  int|null  $number  of the page that one is at
      */
     private function __construct(
         public Worksheet $worksheet,
@@ -22,6 +23,7 @@ final readonly class JobSheet
         public bool $hasMaster,
         public array $progress,
         public array $addresses,
+        public ?int $number,
     ) {
     }
 
@@ -48,6 +50,7 @@ final readonly class JobSheet
             hasMaster: $master !== null && ! $master->trashed(),
             progress: $progress,
             addresses: $addresses,
+            number: $number,
         );
     }
 }

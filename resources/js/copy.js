@@ -5,8 +5,9 @@ new CopyWork(work);
 
 // Keeps this page, its pictures and scripts, so that a reload works while the server is away. The first time on a
 // device, this page is there before the worker is: it is told what to keep.
-navigator.serviceWorker?.register('/sw.js').catch(() => {});
-if (navigator.serviceWorker && !navigator.serviceWorker.controller)
+const isKept = navigator.serviceWorker && !('trial' in work.dataset);
+if (isKept) navigator.serviceWorker.register('/sw.js').catch(() => {});
+if (isKept && !navigator.serviceWorker.controller)
     window.addEventListener('load', async () => {
         const { active } = await navigator.serviceWorker.ready;
         const loaded = performance.getEntriesByType('resource').map((one) => one.name);

@@ -1,4 +1,4 @@
-import { bringIn, expect, test } from './support.js';
+import { bringIn, expect, expectAccessible, test } from './support.js';
 
 const top = (locator) => locator.evaluate((one) => one.scrollTop);
 
@@ -45,4 +45,28 @@ test('cutting, a missing name and taking all blanks leave one where one was', as
     await page.getByRole('button', { name: 'Take the blanks of all pages' }).click();
     await expect(page.getByText(/^Laid on the pages for students/)).toBeVisible();
     await expect(page.getByRole('heading', { name: 'Page 2 of 2' })).toBeVisible();
+});
+
+test('a worksheet is tried as a student has it from any station, and one is back where one was', async ({
+    teacher: page,
+}) => {
+    await page.goto('/shelf');
+    await page.getByRole('link', { name: /^Activity 1: reading a tide table/ }).click();
+    await page.getByRole('link', { name: /^Boxes/ }).click();
+    await page.getByRole('navigation', { name: 'Pages' }).getByRole('link', { name: '2' }).click();
+    await expect(page.getByRole('heading', { name: 'Page 2 of 2' })).toBeVisible();
+    await page.getByRole('button', { name: 'Try it as a student' }).click();
+    await expect(page.getByText('This is what a student sees.')).toBeVisible();
+    const place = page.locator('[data-place]').first();
+    await place.fill('Only a try');
+    await expect(page.getByText('Saved', { exact: true })).toBeVisible();
+    await expect(page.locator('[data-tally]')).toContainText('1 of');
+    await expectAccessible(page);
+    await page.getByRole('button', { name: 'Hand in' }).click();
+    await page.getByRole('button', { name: 'Yes, hand in' }).click();
+    await expect(page.getByText('Handed in').first()).toBeVisible();
+    await page.getByRole('button', { name: 'End the trial' }).click();
+    await expect(page.getByRole('heading', { name: 'Page 2 of 2' })).toBeVisible();
+    await page.goBack();
+    await expect(page.getByText('Only a try')).toHaveCount(0);
 });

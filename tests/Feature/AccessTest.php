@@ -8,6 +8,7 @@ use App\Actions\ApplyEdit;
 use App\Actions\BringInFile;
 use App\Actions\HandoutPlan;
 use App\Actions\HandOutWorksheets;
+use App\Actions\TryWorksheet;
 use App\Models\Copy;
 use App\Models\HandoutItem;
 use App\Models\Kit;
@@ -68,6 +69,9 @@ final class AccessTest extends TestCase
     /** @var array<string, string> values for the parameters in routes */
     private array $parameters;
 
+    /** @var array<string, string> the same, of a copy that is tried */
+    private array $trial;
+
     protected function setUp(): void
     {
         parent::setUp();
@@ -86,12 +90,15 @@ final class AccessTest extends TestCase
             $this->teacher,
             new HandoutPlan('T', '', null, null, [[$worksheet, Mode::OwnCopy], [$worksheet, Mode::ReadOnly]], [$class]),
         );
+        $copy = Copy::sole();
+        $trial = app(TryWorksheet::class)($this->teacher, $worksheet);
+        $this->trial = ['copy' => (string) $trial->id, 'item' => (string) $trial->handout_item_id];
         $this->parameters = [
             'worksheet' => (string) $worksheet->id,
             'number' => '1',
             'page' => (string) $page->id,
             'handout' => (string) $handout->id,
-            'copy' => (string) Copy::sole()->id,
+            'copy' => (string) $copy->id,
             'item' => (string) HandoutItem::where('mode', Mode::ReadOnly)->sole()->id,
             'class' => (string) $class->id,
             'student' => (string) $this->student->id,
@@ -106,6 +113,17 @@ final class AccessTest extends TestCase
             ])->id,
             'unit' => (string) $this->teacher->units()->create(['name' => 'Harbour', 'position' => 1])->id,
         ];
+    }
+
+    public function test_a_students_copy_is_no_trial_and_a_trial_is_no_students_copy(): void
+    {
+        $this->actingAs($this->teacher, 'teacher');
+        $this->get("/try/{$this->parameters['copy']}")->assertForbidden();
+        $this->get("/try/sheets/{$this->parameters['item']}/1/page")->assertForbidden();
+        $this->delete("/try/{$this->parameters['copy']}")->assertForbidden();
+        $this->actingAs($this->student, 'student');
+        $this->get("/my/copies/{$this->trial['copy']}")->assertForbidden();
+        $this->get("/my/sheets/{$this->trial['item']}/1/page")->assertForbidden();
     }
 
     public function test_every_route_refuses_guests_other_teachers_and_other_students(): void
@@ -251,7 +269,9 @@ final class AccessTest extends TestCase
     {
         // In the address of a picture "page" is the number of the page, not its key.
         $parameters =
-            ['page' => str_starts_with($uri, 'backdrops/') ? '1' : $this->parameters['page']] + $this->parameters;
+            ['page' => str_starts_with($uri, 'backdrops/') ? '1' : $this->parameters['page']] +
+            (str_starts_with($uri, 'try/') ? $this->trial : []) +
+            $this->parameters;
 
         return '/'.
             (string) preg_replace_callback(

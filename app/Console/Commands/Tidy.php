@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Actions\EmptyBin;
+use App\Actions\EndTrials;
 use App\Actions\SweepPictures;
 use App\Actions\ThinRevisions;
+use App\Models\Handout;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\Storage;
 use Symfony\Component\Finder\Finder;
@@ -23,8 +25,14 @@ final class Tidy extends Command
     protected $description = 'Throw away what has had its time: worksheets in the bin, replaced pictures, old '
         .'revisions, half-done work, logs';
 
-    public function handle(EmptyBin $emptyBin, SweepPictures $sweepPictures, ThinRevisions $thin): int
-    {
+    public function handle(
+        EndTrials $endTrials,
+        EmptyBin $emptyBin,
+        SweepPictures $sweepPictures,
+        ThinRevisions $thin,
+    ): int {
+        $old = Handout::query()->where('created_at', '<', now()->subDay());
+        $this->line($endTrials($old).' trial copies thrown away.');
         $this->line($emptyBin().' worksheets thrown away.');
         $this->line($sweepPictures().' pictures thrown away.');
         $this->line($thin().' old revisions thrown away.');

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Actions\MoveCopy;
 use App\Actions\SaveWork;
 use App\Models\Copy;
+use App\View\CopyAddress;
 use App\View\EditionWords;
 use App\View\LaidParts;
 use App\View\RefusedWords;
@@ -87,13 +88,13 @@ final class CopyController
     {
         $move->handIn($copy);
 
-        return to_route('copies.show', $copy)->with('handed-in', true);
+        return to_route(CopyAddress::route($copy->item->handout, 'show'), $copy)->with('handed-in', true);
     }
 
     public function takeBack(Copy $copy, MoveCopy $move): RedirectResponse
     {
         $move->takeBack($copy);
 
-        return to_route('copies.show', $copy);
+        return to_route(CopyAddress::route($copy->item->handout, 'show'), $copy);
     }
 }

@@ -1,3 +1,4 @@
+@use('App\View\CopyAddress')
 @use('App\View\CopyWords')
 @use('App\View\HandedPictures')
 @use('App\View\HandoutWords')
@@ -7,8 +8,13 @@
 @php($mayTakeBack = $closed && !$handout->due()->isPast(now()->toDateTimeImmutable()))
 <x-layout.base :title="$handout->title" body-class="student at-copy" :scripts="['resources/js/copy.js']">
     <header class="copybar">
-        <a class="copybar__back" href="{{ route('day') }}" aria-label="My day"><span aria-hidden="true">‹</span> <span
-                class="copybar__back-words">My day</span></a>
+        @if ($handout->trial)
+            <form method="post" action="{{ route('trial.end', $copy) }}" class="copybar__end">@csrf @method('delete')<button
+                    class="btn btn-primary">End the trial</button></form>
+        @else
+            <a class="copybar__back" href="{{ route('day') }}" aria-label="My day"><span
+                    aria-hidden="true">‹</span> <span class="copybar__back-words">My day</span></a>
+        @endif
         <div class="copybar__what"><b>{{ $handout->title }}</b><span>{{ $copy->student->name }}</span></div>
         <button type="button" class="btn btn-plain copybar__read" data-read-aloud hidden>Read aloud</button>
         <button type="button" class="btn btn-plain copybar__list" data-list>List<span class="copybar__wide"> of
@@ -24,14 +30,18 @@
             <p class="visually-hidden" data-told role="status"></p>
         @endunless
     </header>
-    <main id="main" class="copy" data-copy-work data-save="{{ route('copies.save', $copy) }}"
+    <main id="main" class="copy" data-copy-work data-save="{{ route(CopyAddress::route($handout, 'save'), $copy) }}"
         data-copy="{{ $copy->id }}" data-student="{{ $copy->student_id }}" data-revision="{{ $work->revision }}"
         data-closed="{{ $closed ? 'yes' : 'no' }}" data-places="{{ $edition->places_count }}"
-        @if ($handout->reads_aloud) data-reads-aloud @endif>
+        @if ($handout->trial) data-trial @endif @if ($handout->reads_aloud) data-reads-aloud @endif>
         <h1 class="visually-hidden">{{ $handout->title }}</h1>
         @error('refused')
             <p class="notice notice--bad" role="alert">{{ $message }}</p>
         @enderror
+        @if ($handout->trial)
+            <p class="copy__directions"><b>A trial.</b> This is what a student sees. What you do here is thrown away when
+                you end it.</p>
+        @endif
         @if ($closed)
             <div class="notice notice--good handed" role="status">
                 <p><b>Handed in</b> {{ $copy->handed_in_at ? $school->said($copy->handed_in_at) : '' }}.
@@ -41,7 +51,7 @@
                             {{ CopyWords::next($next->state) }} {{ $next->item->edition->name }}</a></p>
                 @endif
                 @if ($mayTakeBack)
-                    <form method="post" action="{{ route('copies.take-back', $copy) }}">@csrf<button
+                    <form method="post" action="{{ route(CopyAddress::route($handout, 'take-back'), $copy) }}">@csrf<button
                             class="btn btn-plain">Take it back to change it</button></form>
                 @endif
             </div>
@@ -98,7 +108,7 @@
             <ul class="ask__blanks" data-ask-blanks aria-label="Still blank"></ul>
             <p data-taking-back="{{ $handout->due_at?->getTimestamp() }}"
                 data-over="{{ HandoutWords::OVER }}">{{ HandoutWords::takingBack($handout, $school) }}</p>
-            <form method="post" action="{{ route('copies.hand-in', $copy) }}" data-hand-in-form>
+            <form method="post" action="{{ route(CopyAddress::route($handout, 'hand-in'), $copy) }}" data-hand-in-form>
                 @csrf
                 <button type="button" class="btn btn-plain btn-lg" data-not-yet>Not yet</button>
                 <button class="btn btn-primary btn-lg">Yes, hand in</button>
