@@ -10,7 +10,7 @@
     <header class="copybar">
         @if ($handout->trial)
             <form method="post" action="{{ route('trial.end', $copy) }}" class="copybar__end">@csrf @method('delete')<button
-                    class="btn btn-primary">End the trial</button></form>
+                    class="btn btn-plain">End the trial</button></form>
         @else
             <a class="copybar__back" href="{{ route('day') }}" aria-label="My day"><span
                     aria-hidden="true">‹</span> <span class="copybar__back-words">My day</span></a>
