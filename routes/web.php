@@ -297,6 +297,7 @@ Route::middleware(['auth:teacher', 'auth.session'])->group(function () use ($cop
         });
     Route::post('worksheets/{worksheet}/try', [TrialController::class, 'store'])
         ->can('update', 'worksheet')
+        ->middleware('once')
         ->name('trial.store');
 
     Route::get('handouts', [HandoutController::class, 'index'])->name('handouts.index');

@@ -52,22 +52,6 @@ final class TraitWords
         'height' => 'Height',
     ];
 
-    public const SIDES = [
-        'left' => 'Left',
-        'centre' => 'Centre',
-        'right' => 'Right',
-        'top' => 'Top',
-        'middle' => 'Middle',
-        'bottom' => 'Bottom',
-    ];
-
-    public const ORDERS = [
-        'front' => 'To the front',
-        'forward' => 'Above next',
-        'backward' => 'Below next',
-        'back' => 'To the back',
-    ];
-
     /** @return array<string, string> */
     public static function kinds(): array
     {

@@ -33,6 +33,14 @@ final class EditRefused extends DomainException implements Refusal
         return new self('Only a picture or a clip can be made a part. Select one of them.');
     }
 
+    public static function noRoomForKit(): self
+    {
+        return new self(
+            'There is no room on this page for the kit, even in small. Take something off the page or move things '
+                .'together, or lay it on another page.',
+        );
+    }
+
     public static function noStock(): self
     {
         return new self('There is only one of it. Give the part a number first, then lay the copies out.');

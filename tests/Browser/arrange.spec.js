@@ -27,11 +27,11 @@ test('many at once: lined up, spaced, made one size, grouped, locked, put in ord
     await draw(page, 'Short box', 75, 260, 100, 24);
     await selectAll(page);
     await openGroup(page, 'arrange');
-    await page.getByRole('button', { name: 'Line up: Left' }).click();
+    await page.getByRole('button', { name: 'Line up their left sides' }).click();
     await expect
         .poll(async () => Object.values(await frames(page)).map((frame) => Math.round(frame.x)))
         .toEqual([60, 60, 60]);
-    await page.getByRole('button', { name: 'Space down' }).click();
+    await page.getByRole('button', { name: 'The same room between them, down' }).click();
     await expect
         .poll(async () => {
             const { A1, P1, A2 } = await frames(page);
@@ -306,4 +306,54 @@ test('by finger: a box is drawn, moved and made larger', async ({ teacher: page 
     await swipe({ x: handle.x + 12, y: handle.y + 12 }, { x: handle.x + 92, y: handle.y + 72 });
     await expect.poll(async () => (await frames(page)).A1.width).toBeGreaterThan(240);
     await expect.poll(async () => (await frames(page)).A1.height).toBeGreaterThan(110);
+});
+
+test('whatever is selected, all that the panel offers lies within it and has words of its own', async ({
+    teacher: page,
+}) => {
+    const outside = () =>
+        page.locator('[data-traits]').evaluate((panel) => {
+            const edge = panel.getBoundingClientRect();
+            return [...panel.querySelectorAll('label, button, input, select, textarea')]
+                .filter((one) => one.checkVisibility())
+                .filter((one) => {
+                    const { left, right } = one.getBoundingClientRect();
+                    return left < edge.left || right > edge.right;
+                })
+                .map((one) => one.outerHTML.slice(0, 80));
+        });
+    const verbs = () =>
+        page
+            .locator('[data-traits]')
+            .getByRole('button')
+            .evaluateAll((all) =>
+                all
+                    .filter((one) => one.checkVisibility())
+                    .map((one) => one.getAttribute('aria-label') ?? one.textContent.trim()),
+            );
+    for (const [sheet, station] of [
+        ['Before we sail', 'Boxes'],
+        ['A day at the harbour', 'Boxes'],
+        ['Build the harbour', 'Parts'],
+    ]) {
+        await page.goto('/shelf');
+        await page
+            .getByRole('link', { name: new RegExp(`^${sheet}`) })
+            .first()
+            .click();
+        const unlock = page.getByRole('button', { name: 'Unlock to change it' });
+        expect(await unlock.count()).toBe(0);
+        await page.getByRole('link', { name: new RegExp(`^${station}`) }).click();
+        const rows = page.locator('[data-row-select]');
+        await rows.first().waitFor();
+        for (let n = 0; n < (await rows.count()); n += 1) {
+            await rows.nth(n).click();
+            expect(await outside(), `${sheet}: ${await rows.nth(n).textContent()}`).toEqual([]);
+        }
+        await rows.first().click({ modifiers: ['Shift'] });
+        await page.locator('[data-traits] details').evaluateAll((all) => all.forEach((one) => (one.open = true)));
+        expect(await outside()).toEqual([]);
+        const said = await verbs();
+        expect(said).toEqual([...new Set(said)]);
+    }
 });

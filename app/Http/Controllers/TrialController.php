@@ -29,7 +29,7 @@ final class TrialController
         if ($worksheet->state !== WorksheetState::Ready) {
             return to_route('worksheets.show', $worksheet);
         }
-        $station = $request->has('station') ? Station::named($request->input('station')) : Station::Pages;
+        $station = Station::named($request->input('station') ?: 'pages');
         $number = $request->integer('number');
         $at = $station->isOfOnePage() ? array_filter([$worksheet->id, $number]) : $worksheet->id;
         $request->session()->put(self::FROM, route($station->route(), $at));

@@ -38,7 +38,7 @@ export class Keys {
             else this.bench.selection.clear();
             return true;
         }
-        if (key === 'Enter' && laying.chosen && (onPage || event.target.closest('[data-tool]'))) {
+        if (key === 'Enter' && laying.chosen && (onPage || event.target.closest('.tool'))) {
             laying.layInMiddle(this.bench.desk);
             return true;
         }

@@ -6,6 +6,9 @@ const HINTS = {
     joint: 'Press a part where it should hold; press a joint to take it away. Esc when done.',
     any: 'Draw it on the page, as often as you like. Esc when done.',
 };
+const LAST = 'open-slate.tools-last';
+const AT_HAND = 3; // tools that stay when the others fold away
+const REMEMBERED = 12;
 const PICTURES = ['picture', 'part-picture'];
 
 /** The tools: which one is chosen, and what is laid with it. */
@@ -19,8 +22,34 @@ export class Laying {
      */
     constructor(ledger, stage, selection, tools, does) {
         Object.assign(this, { ledger, stage, selection, tools, does });
-        this.buttons = [...ledger.querySelectorAll('[data-tool]')];
-        this.buttons.forEach((button) => button.addEventListener('click', () => this.toggle(button.dataset.tool)));
+        ledger.addEventListener('click', (event) => {
+            const { tool, toolAgain } = event.target.closest('[data-tool], [data-tool-again]')?.dataset ?? {};
+            if (tool ?? toolAgain) this.toggle(tool ?? toolAgain);
+        });
+        this.last = ledger.querySelector('[data-tools-last]');
+        this.#showLast();
+    }
+
+    /** The tools used last stay at hand while the others are folded away. */
+    #showLast() {
+        const all = [...this.ledger.querySelectorAll('[data-laying] [data-tool]')];
+        const used = JSON.parse(localStorage.getItem(LAST) ?? '[]');
+        const shown = [...used, ...all.map((button) => button.dataset.tool)]
+            .map((tool) => all.find((button) => button.dataset.tool === tool))
+            .filter((button, at, every) => button && every.indexOf(button) === at);
+        this.last.replaceChildren(
+            ...shown.slice(0, AT_HAND).map((button) => {
+                const again = button.cloneNode(true);
+                again.dataset.toolAgain = button.dataset.tool;
+                again.removeAttribute('data-tool');
+                return again;
+            }),
+        );
+    }
+
+    #used(tool) {
+        const used = JSON.parse(localStorage.getItem(LAST) ?? '[]').filter((one) => one !== tool);
+        localStorage.setItem(LAST, JSON.stringify([tool, ...used].slice(0, REMEMBERED)));
     }
 
     toggle(tool) {
@@ -34,7 +63,13 @@ export class Laying {
             return;
         }
         this.chosen = tool;
-        this.buttons.forEach((button) => button.setAttribute('aria-pressed', String(button.dataset.tool === tool)));
+        if (tool) this.#used(tool);
+        else this.#showLast();
+        this.ledger
+            .querySelectorAll('[data-tool], [data-tool-again]')
+            .forEach((button) =>
+                button.setAttribute('aria-pressed', String((button.dataset.tool ?? button.dataset.toolAgain) === tool)),
+            );
         this.ledger.querySelector('[data-hint]').textContent = HINTS[tool ?? 'none'] ?? HINTS.any;
         this.does.changed();
     }

@@ -63,10 +63,12 @@ export class Many {
             const [what, how] = button.dataset.many.split(' ');
             button.disabled =
                 what === 'lock' ? !elements.some((element) => element.locked !== (how === 'yes')) : can[what] === false;
+            // What cannot be done to these is not offered in words; in the picture each keeps its place.
+            if (!button.closest('.arranger')) button.hidden = button.disabled;
             if (button.dataset.verbFor) button.hidden = ids.length !== 1 || elements[0].kind !== 'box';
         });
         const given = this.panel.querySelector('[data-style=paste]');
-        given.disabled = !this.model || !this.stage.element(this.model) || ids.every((id) => id === this.model);
+        given.hidden = !this.model || !this.stage.element(this.model) || ids.every((id) => id === this.model);
     }
 
     #times(form) {

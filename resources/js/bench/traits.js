@@ -88,7 +88,7 @@ function suits({ dataset: { traitFor, kinds, forms } }, element) {
     );
 }
 
-/** The properties of what is selected: one field for all that have the property. */
+/** The properties of what is selected: one field for each that all of it has. */
 export class Traits {
     #timer = 0;
 
@@ -134,7 +134,7 @@ export class Traits {
             ids.length === 1 ? `${this.stage.element(ids[0]).dataset.tag} selected` : `${ids.length} selected`;
         this.panel.querySelectorAll('[data-trait-for]').forEach((row) => {
             row.hidden =
-                !elements.some((element) => suits(row, element)) ||
+                !elements.every((element) => suits(row, element)) ||
                 (ids.length > 1 && row.querySelector('[data-boxes]') !== null);
         });
         this.panel.querySelector('[data-levels-hint]').hidden = this.#drawn(ids[0]) === undefined;

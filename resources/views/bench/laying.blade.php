@@ -17,3 +17,4 @@
     <p class="ledger__hint" data-hint>Choose one, then draw it on the page.</p>
     <input type="file" accept="image/*" data-picture-file hidden aria-label="{{ $picture }}">
 </details>
+<div class="tools tools--last" role="group" aria-label="Tools used last" data-tools-last></div>

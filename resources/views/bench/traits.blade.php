@@ -1,4 +1,5 @@
 {{-- What the selected are like, and what can be done with them. A row shows where something selected has it. --}}
+@use('App\View\Arranger')
 @use('App\View\ElementWords')
 @use('App\View\TraitWords')
 @use('OpenSlate\Elements\OrganiserShape')
@@ -7,15 +8,17 @@
     <div class="traits__row" data-trait-for="text"><label for="trait-text">Words</label>
         <textarea id="trait-text" class="form-control" data-trait="text" rows="2" maxlength="2000"></textarea>
     </div>
-    <div class="traits__row traits__row--side" data-trait-for="fills"><label for="trait-fills">Then</label><select
+    <div class="traits__row traits__row--side" data-trait-for="fills"><label for="trait-fills">Filled
+            in with</label><select
             id="trait-fills" class="form-select" data-trait="fills">
             <option value="own">nothing more</option>
             <option value="student">the student’s name</option>
             <option value="date">the day it is handed out</option>
         </select></div>
-    <div class="traits__row" data-trait-for="name"><label for="trait-name">Name <small>(alike parts have one
-                name)</small></label><input id="trait-name" class="form-control" data-trait="name" maxlength="60"></div>
-    <div class="traits__row" data-trait-for="words"><label for="trait-words">What is to be seen</label><input
+    <div class="traits__row" data-trait-for="name"><label for="trait-name">Called <small>(parts that are
+                called the same stand for each other)</small></label><input id="trait-name" class="form-control" data-trait="name" maxlength="60"></div>
+    <div class="traits__row" data-trait-for="words"><label for="trait-words">What is to be seen on it, for those who
+                hear the page</label><input
             id="trait-words" class="form-control" data-trait="words" maxlength="300"></div>
     <div class="traits__row" data-trait-for="target"><label for="trait-target">Leads to</label><input id="trait-target"
             class="form-control" data-trait="target" maxlength="2000" inputmode="url" autocomplete="off"
@@ -166,8 +169,8 @@
             be right</label>
         <label data-trait-for="spelling"><input type="checkbox" class="form-check-input" data-trait="spelling">
             Allow spelling help</label>
-        <label data-trait-for="printed"><input type="checkbox" class="form-check-input" data-trait="printed"> Words
-            are printed here</label>
+        <label data-trait-for="printed"><input type="checkbox" class="form-check-input" data-trait="printed"> Its
+            prompt is printed there already</label>
         <label data-trait-for="kept"><input type="checkbox" class="form-check-input" data-trait="kept"> An answer:
             keep it back</label>
         <label data-trait-for="cover"><input type="checkbox" class="form-check-input" data-trait="cover"> Cover the
@@ -291,42 +294,33 @@
     </details>
     <details class="trait-group" data-trait-group="arrange">
         <summary>Line up, space, order</summary>
-        <div class="verbs verbs--small" role="group" aria-label="Line up">
-            @foreach (TraitWords::SIDES as $to => $words)
-                <button type="button" class="btn btn-plain" data-many="align {{ $to }}"
-                    aria-label="Line up: {{ $words }}">{{ $words }}</button>
+        <div class="arranger" role="group" aria-label="Line up, space, order">
+            @foreach (Arranger::ALL as $verb => [$words, $at, $path])
+                <button type="button" class="arranger__way" data-many="{{ $verb }}"
+                    aria-label="{{ $words }}" style="grid-area:{{ $at }}"><svg viewBox="0 0 24 24"
+                        aria-hidden="true">
+                        <path d="{{ $path }}" />
+                    </svg></button>
             @endforeach
         </div>
-        <div class="verbs verbs--small"><button type="button" class="btn btn-plain" data-many="space across">Space
-                across</button><button type="button" class="btn btn-plain" data-many="space down">Space
-                down</button><button type="button" class="btn btn-plain" data-many="stack">Stack</button><button
-                type="button" class="btn btn-plain" data-many="centre">Centre on the page</button></div>
-        <div class="verbs verbs--small" role="group" aria-label="Same size as the first">
+        <div class="verbs verbs--small">
             @foreach (['width' => 'Same width', 'height' => 'Same height', 'both' => 'Same size'] as $side => $words)
-                <button type="button" class="btn btn-plain"
+                <button type="button" class="btn btn-plain" title="As the first that was selected"
                     data-many="same {{ $side }}">{{ $words }}</button>
             @endforeach
+            <button type="button" class="btn btn-plain" data-many="group">Group</button>
+            <button type="button" class="btn btn-plain" data-many="ungroup">Take apart</button>
+            <button type="button" class="btn btn-plain" data-many="lock yes">Lock</button>
+            <button type="button" class="btn btn-plain" data-many="lock no">Unlock</button>
+            <button type="button" class="btn btn-plain" data-style="copy">Copy its looks</button>
+            <button type="button" class="btn btn-plain" data-style="paste" hidden>Give it the looks copied</button>
         </div>
-        <div class="verbs verbs--small"><button type="button" class="btn btn-plain"
-                data-many="group">Group</button><button type="button" class="btn btn-plain"
-                data-many="ungroup">Take apart</button><button type="button" class="btn btn-plain"
-                data-many="lock yes">Lock</button><button type="button" class="btn btn-plain"
-                data-many="lock no">Unlock</button></div>
-        <div class="verbs verbs--small" role="group" aria-label="Order">
-            @foreach (TraitWords::ORDERS as $to => $words)
-                <button type="button" class="btn btn-plain"
-                    data-many="order {{ $to }}">{{ $words }}</button>
-            @endforeach
-        </div>
-        <div class="verbs verbs--small"><button type="button" class="btn btn-plain" data-style="copy">Copy
-                looks</button><button type="button" class="btn btn-plain" data-style="paste" disabled>Give
-                looks</button></div>
         <form class="times" data-times><label>Repeat <input type="number" class="form-control" name="times"
                     value="3" min="1" max="100" aria-label="How many times"> times,
                 each</label><label><input class="form-control" name="dx" value="0" inputmode="decimal"
                     aria-label="To the right"> right</label><label><input class="form-control" name="dy"
                     value="" inputmode="decimal" aria-label="Down"> down</label><button
-                class="btn btn-plain">Repeat</button></form>
+                class="btn btn-plain">Lay them</button></form>
         @if ($shown->content->backdrop === null)
             <form class="times" data-room><label>Room above it: <input class="form-control" name="by"
                         inputmode="decimal" required

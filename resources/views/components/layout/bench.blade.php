@@ -23,11 +23,11 @@
                 </li>
             @endforeach
         </ol>
-        @isset($job->addresses[Station::HandOut->value])
-            <form class="job__try" method="post" action="{{ route('trial.store', $job->worksheet) }}">@csrf<input
+        @if (count($job->addresses) > 1)
+            <form class="job__try" method="post" action="{{ route('trial.store', $job->worksheet) }}">@csrf<x-once /><input
                     type="hidden" name="station" value="{{ $job->at?->value }}"><input type="hidden" name="number"
                     value="{{ $job->number }}"><button class="btn btn-plain">Try it as a student</button></form>
-        @endisset
+        @endif
         <p class="job__more"><a href="{{ route('sharing.edit', $job->worksheet) }}"
                 @if ($at === 'sharing') aria-current="page" @endif>Share with colleagues</a></p>
     </nav>

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Edit\Parts;
 
+use OpenSlate\Edit\EditRefused;
 use OpenSlate\Edit\Parts\LayKit;
 use OpenSlate\Elements\Element;
 use OpenSlate\Elements\Label;
@@ -35,6 +36,42 @@ final class LayKitTest extends TestCase
             $this->page(300, 800, null),
         );
         $this->assertEquals([Frame::of(0, 300, 300, 50)], $this->frames($laid));
+    }
+
+    public function test_it_lies_beside_what_is_there_and_not_over_it_but_on_the_ground_of_the_page(): void
+    {
+        $kit = $this->page(300, 200, null, new Label('a', Frame::of(100, 85, 100, 30), 'Tides', size: 20));
+        $page = $this->page(
+            600,
+            400,
+            null,
+            new Label('ground', Frame::of(0, 0, 600, 400)),
+            new Label('there', Frame::of(240, 150, 200, 60)),
+        );
+        $this->assertEquals(Frame::of(250, 216, 100, 30), $this->frames($this->laid($kit, $page))[2]);
+
+        $full = $page->withElements([
+            ...$page->elements(),
+            new Label('left', Frame::of(0, 0, 238, 400)),
+            new Label('right', Frame::of(326, 0, 274, 400)),
+        ]);
+        $laid = $this->laid($kit, $full);
+        $this->assertSame([60.0, 18.0], [$this->frames($laid)[4]->width, $this->frames($laid)[4]->height]);
+        $label = $laid->elements()[4];
+        $this->assertInstanceOf(Label::class, $label);
+        $this->assertSame(12.0, $label->size, 'its words get smaller with it');
+
+        $this->expectException(EditRefused::class);
+        $this->expectExceptionMessage('There is no room on this page for the kit');
+        $between = new Label('between', Frame::of(238, 0, 80, 400));
+        $this->laid($kit, $full->withElements([...$full->elements(), $between]));
+    }
+
+    public function test_beside_what_waits_in_the_tray_already(): void
+    {
+        $kit = $this->page(300, 200, new Tray(TraySide::Right, 100), new Part('p', Frame::of(320, 40, 60, 30)));
+        $page = $this->page(600, 400, new Tray(TraySide::Right, 100), new Part('q', Frame::of(620, 40, 60, 30)));
+        $this->assertEquals(Frame::of(620, 76, 60, 30), $this->frames($this->laid($kit, $page))[1]);
     }
 
     public function test_what_waits_in_its_tray_waits_in_the_pages_tray_as_far_from_the_page(): void
