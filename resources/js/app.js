@@ -12,6 +12,7 @@ import { handOut } from './hand-out';
 import { forgetKept, mayLeave } from './copy/kept';
 import { keepsView } from './lib/kept-view';
 import { watchMenus } from './lib/menus';
+import { sheetsSlideUp } from './lib/sheet-up';
 import { smallPages } from './lib/small-pages';
 import { here, NOBODY, signOutBy, watchWhoIsHere } from './lib/who';
 
@@ -36,5 +37,6 @@ document.querySelectorAll('#worksheets').forEach((shelf) => {
 document.querySelectorAll('[data-chosen]').forEach(choosesOnShelf);
 renamesInPlace(document);
 watchMenus(document);
+document.querySelectorAll('[data-footbar]').forEach(sheetsSlideUp);
 if (document.body.classList.contains('teacher')) keepsView();
 document.querySelectorAll('form[data-leave]').forEach((form) => signOutBy(form, () => mayLeave(here), forgetKept));

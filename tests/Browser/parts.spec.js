@@ -572,7 +572,7 @@ test('a teacher makes parts, a stock, a spot and a tray at the Parts station', a
     await draw('ring', [80, 400], [240, 500], ['Shift']);
     await expect(page.locator('.element--spot')).toHaveCount(1);
     await page.locator('summary', { hasText: 'Line up, space, order' }).click();
-    await page.getByRole('button', { name: 'Centre on the page' }).click();
+    await page.getByRole('button', { name: 'Put in the middle of the page' }).click();
     const width = Number(await page.locator('.sheet__layer').getAttribute('data-width'));
     await expect
         .poll(async () => {

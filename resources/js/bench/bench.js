@@ -8,6 +8,7 @@ import { Clipboard } from './clipboard';
 import { Clipping } from './clipping';
 import { Edits } from './edits';
 import { clamp, tidy } from './geometry';
+import { Footbar } from './footbar';
 import { Gestures } from './gestures';
 import { Ghosts } from './ghosts';
 import { JobCounts } from './job-counts';
@@ -61,6 +62,12 @@ export class Bench {
         this.#guided(JSON.parse(table.dataset.guides));
         this.#panels();
         this.#page();
+        this.footbar = new Footbar(document.querySelector('[data-footbar]'), {
+            done: () => {
+                this.does('leave');
+            },
+            several: (on) => table.classList.toggle('is-several', on),
+        });
         new Keys(this, document.querySelector('[data-keys-list]'));
         this.#listen();
         this.#steps(table.dataset.undo === 'yes', table.dataset.redo === 'yes');
@@ -116,6 +123,7 @@ export class Bench {
             joint: (id, at) => this.#joint(id, at),
             changed: () => {
                 this.table.classList.toggle('is-drawing', this.laying.chosen !== null);
+                if (this.laying.chosen !== null) this.footbar.down();
                 this.#makeRoom();
             },
         });
@@ -133,6 +141,7 @@ export class Bench {
             room: (at, by) => this.#send({ path: 'room', body: { at, by } }),
             pressed: (event) => this.tables.press(event.target, event.shiftKey),
             leaveTool: () => this.laying.choose(null),
+            adds: (event) => event.shiftKey || this.footbar.several,
         });
         this.nudging = new Nudging(stage, selection, {
             send: (edit) => this.edits.send(edit),
@@ -195,6 +204,10 @@ export class Bench {
             },
             paste: () => this.clipboard.paste(),
             remove: () => this.#remove(),
+            leave: () => {
+                this.laying.choose(null);
+                this.selection.clear();
+            },
             group: () => this.many.does('group'),
             ungroup: () => this.many.does('ungroup'),
             all: () => this.selection.only(this.stage.elements().map((element) => element.dataset.id)),
@@ -344,6 +357,7 @@ export class Bench {
     #selected(ids) {
         if (ids.join() !== this.shown?.join()) this.#leaveField(ids);
         this.shown = ids;
+        this.footbar?.show(ids.length);
         this.nudging.settle(ids);
         this.traits.show(ids);
         if (ids.length > 0) {

@@ -14,7 +14,7 @@ export class Gestures {
         stage,
         selection,
         guides,
-        { tool, within, ratio, moved, resized, laid, jointed, optionMoved, room, pressed, leaveTool },
+        { tool, within, ratio, moved, resized, laid, jointed, optionMoved, room, pressed, leaveTool, adds },
     ) {
         Object.assign(this, {
             stage,
@@ -31,6 +31,7 @@ export class Gestures {
             pushed: room,
             pressed,
             leaveTool,
+            adds,
         });
         this.handles = document.createElement('div');
         this.handles.className = 'handles';
@@ -118,7 +119,7 @@ export class Gestures {
         }
         if (option && this.#isAlone(element.dataset.id)) return { kind: 'option', id: element.dataset.id, option, at };
         if (element) return this.#pressElement(element.dataset.id, event, at);
-        return { kind: 'marquee', within: this.stage.whole, at, before: event.shiftKey ? this.selection.ids : [] };
+        return { kind: 'marquee', within: this.stage.whole, at, before: this.adds(event) ? this.selection.ids : [] };
     }
 
     #below(y) {
@@ -133,7 +134,7 @@ export class Gestures {
 
     #pressElement(id, event, at) {
         const wasSelected = this.selection.has(id);
-        if (event.shiftKey) this.selection.toggle(id);
+        if (this.adds(event)) this.selection.toggle(id);
         else if (!wasSelected) this.selection.only([id]);
         this.pressed(event);
         const ids = this.selection.ids.filter((one) => !this.stage.data(one).locked);
@@ -146,7 +147,7 @@ export class Gestures {
             bounds: this.stage.bounds(ids),
             within: this.stage.reach(ids),
             at,
-            alone: wasSelected && !event.shiftKey ? id : null,
+            alone: wasSelected && !this.adds(event) ? id : null,
         };
     }
 

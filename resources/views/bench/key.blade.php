@@ -50,5 +50,7 @@
         <div class="ledger__body" data-key-ledger @if ($locked) inert @endif>
             @include('bench.key-ledger')</div>
     </aside>
+    <div class="footbar" data-footbar><button type="button" class="btn btn-plain" data-sheet-up=".ledger__body"
+            aria-expanded="false">Right answers</button></div>
     @include('student.put-back')
 </x-layout.bench>

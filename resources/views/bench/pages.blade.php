@@ -183,6 +183,8 @@
         @endunless
     </aside>
     @if ($ready)
+        <div class="footbar" data-footbar><button type="button" class="btn btn-plain" data-sheet-up=".ledger__head"
+                aria-expanded="false">Roles, sections and sets</button></div>
         <dialog class="keys" data-keys-list aria-labelledby="keys-title">
             <h2 id="keys-title" tabindex="-1" autofocus>Keys</h2>
             <dl>

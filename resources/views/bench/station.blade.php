@@ -94,6 +94,18 @@
             </div>
         @endif
     </aside>
+    <div class="footbar" data-footbar>
+        @unless ($locked)
+            <button type="button" class="btn btn-plain" data-sheet-up="[data-laying]" aria-expanded="false">Tools</button>
+            <button type="button" class="btn btn-plain" data-sheet-up="[data-traits]" aria-expanded="false" data-selected
+                disabled>Change it</button>
+        @endunless
+        <button type="button" class="btn btn-plain" data-sheet-up=".ledger__body" aria-expanded="false">List</button>
+        @unless ($locked)
+            <button type="button" class="btn btn-plain" data-several aria-pressed="false">Select several</button>
+            <button type="button" class="btn btn-primary" data-done>Done</button>
+        @endunless
+    </div>
     @unless ($locked)
         @include('bench.clip-dialog')@include('bench.link-dialog')
     @endunless
