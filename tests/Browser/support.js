@@ -97,15 +97,20 @@ export const test = base.extend({
 
 const RULES = ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'];
 
-/** @param {{every?: boolean}} how every: also what axe-core holds for minor, WCAG 2.2 AA and best practice included */
-export async function expectAccessible(page, { every = false } = {}) {
+/** @param {boolean} every also what axe-core holds for minor, WCAG 2.2 AA and best practice included */
+export async function violationsOn(page, every) {
     // No page has frames of other origins, for which alone the other mode opens a window of its own.
     const { violations } = await new AxeBuilder({ page })
         .setLegacyMode(true)
         .options({ resultTypes: ['violations'], ...(every && { runOnly: RULES }) })
         .analyze();
     const grave = violations.filter((one) => every || ['serious', 'critical'].includes(one.impact));
-    expect(grave.map((one) => `${one.id}: ${one.nodes.map((node) => node.target.join(' ')).join(', ')}`)).toEqual([]);
+    return grave.map((one) => `${one.id}: ${one.nodes.map((node) => node.target.join(' ')).join(', ')}`);
+}
+
+/** @param {{every?: boolean}} how as in violationsOn */
+export async function expectAccessible(page, { every = false } = {}) {
+    expect(await violationsOn(page, every)).toEqual([]);
 }
 
 /** A student's copy of a handout, from their day on. */

@@ -401,7 +401,8 @@ export class Bench {
     #zoom(zoom) {
         this.zoom = clamp(zoom ?? 1, 0.4, 4);
         const style = this.desk.style;
-        style.setProperty('--fit', `${Math.max(200, Math.min(1100, this.desk.clientWidth - 36))}px`);
+        const sides = 2 * parseFloat(getComputedStyle(this.desk).paddingLeft);
+        style.setProperty('--fit', `${Math.max(200, Math.min(1100, this.desk.clientWidth - sides))}px`);
         style.setProperty('--zoom', this.zoom);
         this.gestures.showHandles();
     }

@@ -21,7 +21,7 @@
             <p role="alert" data-problem-words></p><button type="button" class="btn btn-plain"
                 data-dismiss>Close</button>
         </div>
-        <div class="desk" data-desk data-scrolls="desk {{ $row->id }}" tabindex="-1">
+        <div class="desk" data-desk data-scrolls="desk {{ $row->id }}" @if ($locked) tabindex="0" role="group" aria-label="The page" @else tabindex="-1" @endif>
             <div class="desk__page" data-page="1">
                 @unless ($locked)
                     @includeWhen($shown->content->hasMoves(), 'student.moves', ['page' => $shown->content, 'isKey' => true])

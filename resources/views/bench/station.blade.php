@@ -40,7 +40,8 @@
             <p role="alert" data-problem-words></p><button type="button" class="btn btn-plain" data-again hidden>Do
                 my change again</button><button type="button" class="btn btn-plain" data-dismiss>Close</button>
         </div>
-        <div class="desk" data-desk data-scrolls="desk {{ $row->id }}" tabindex="-1">
+        <div class="desk" data-desk data-scrolls="desk {{ $row->id }}"
+            @if ($locked) tabindex="0" role="group" aria-label="The page" @else tabindex="-1" @endif>
             <div class="desk__page" data-stage>
                 @if ($locked)
                     <x-page.sheet answers :page="$content" :number="$row->position" sizes="760px" />
