@@ -209,10 +209,11 @@ test('a student who joins the class later has it too', async ({ teacher, student
     await teacher.goto('/classes');
     await expectAccessible(teacher);
     await teacher.getByRole('link', { name: /6 Curlew/ }).click();
-    await teacher.getByLabel('Add a student').fill('Late Arrival');
+    await teacher.getByLabel('Add students, one name a line').fill('Late Arrival');
     await teacher.getByRole('button', { name: 'Add to the class' }).click();
     const notice = teacher.getByRole('status');
-    await expect(notice).toContainText('Late Arrival is in the class');
+    await expect(notice).toContainText('In the class now');
+    await expect(notice).toContainText('Late Arrival');
     await expectAccessible(teacher);
     const pin = await notice.locator('code').textContent();
 

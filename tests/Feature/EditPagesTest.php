@@ -189,7 +189,7 @@ final class EditPagesTest extends TestCase
 
         $this->post("/worksheets/{$this->worksheet->id}/unlock")->assertRedirect();
         $this->edit(1, $place)->assertOk();
-        $this->assertReads('Unlocked. What you change is offered', $this->get("/worksheets/{$this->worksheet->id}/boxes/1"));
+        $this->assertReads('Unlocked. What you change', $this->get("/worksheets/{$this->worksheet->id}/boxes/1"));
         $this->post("/worksheets/{$this->worksheet->id}/lock")->assertRedirect();
         $this->edit(2, $place)->assertStatus(423);
     }

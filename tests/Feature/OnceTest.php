@@ -43,11 +43,11 @@ final class OnceTest extends TestCase
     public function test_the_words_for_the_next_page_are_those_of_the_first(): void
     {
         $class = SchoolClass::factory()->for($this->teacher)->create();
-        $this->post("/classes/{$class->id}/students", ['name' => 'Ada Quill', 'once' => self::TOKEN]);
-        $this->post("/classes/{$class->id}/students", ['name' => 'Ada Quill', 'once' => self::TOKEN]);
+        $this->post("/classes/{$class->id}/students", ['names' => 'Ada Quill', 'once' => self::TOKEN]);
+        $this->post("/classes/{$class->id}/students", ['names' => 'Ada Quill', 'once' => self::TOKEN]);
 
         $this->assertSame(1, Student::count());
-        $this->get("/classes/{$class->id}")->assertSee('Write it down; it is not shown again.');
+        $this->get("/classes/{$class->id}")->assertSee('they are not shown again');
     }
 
     public function test_what_was_refused_can_be_mended_and_sent_again(): void

@@ -14,6 +14,8 @@ use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Validation\ValidationException;
 
 /** A teacher's classes, their codes and their students. */
 final class ClassController
@@ -22,6 +24,13 @@ final class ClassController
     private const CODE_LETTERS = 'ABCDEFGHJKMNPQRSTUVWXYZ23456789';
 
     private const CODE_LENGTH = 6;
+
+    private const LONGEST_NAME = 80;
+
+    private const MOST_AT_ONCE = 60;
+
+    private const NAMES = 'Type or paste the students’ names, one a line: at most 60 at once, each of at most 80 '.
+        'letters.';
 
     public function index(#[CurrentUser('teacher')] Teacher $teacher): View
     {
@@ -64,14 +73,17 @@ final class ClassController
 
     public function enrol(Request $request, SchoolClass $class, EnrolStudent $enrol): RedirectResponse
     {
-        $request->validate(
-            ['name' => ['required', 'string', 'max:80']],
-            ['name.*' => 'Type the student’s name, at most 80 letters.'],
-        );
-        $pin = $this->newPin();
-        $student = $enrol($class, trim((string) $request->string('name')), $pin);
+        $request->validate(['names' => ['required', 'string', 'max:8000']], ['names.*' => self::NAMES]);
+        $lines = (string) $request->string('names')->trim();
+        $names = preg_split('/\s*[\r\n]+\s*/u', $lines, -1, PREG_SPLIT_NO_EMPTY) ?: [];
+        $tooLong = array_filter($names, fn (string $name): bool => mb_strlen($name) > self::LONGEST_NAME);
+        if ($names === [] || $tooLong !== [] || count($names) > self::MOST_AT_ONCE) {
+            throw ValidationException::withMessages(['names' => self::NAMES]);
+        }
+        $pins = array_map(fn (string $name): array => ['name' => $name, 'pin' => $this->newPin()], $names);
+        DB::transaction(fn () => array_map(fn (array $new) => $enrol($class, $new['name'], $new['pin']), $pins));
 
-        return to_route('classes.show', $class)->with('pin', ['name' => $student->name, 'pin' => $pin, 'new' => true]);
+        return to_route('classes.show', $class)->with('pins', $pins)->with('new', true);
     }
 
     public function pin(SchoolClass $class, Student $student): RedirectResponse
@@ -79,7 +91,7 @@ final class ClassController
         $pin = $this->newPin();
         $student->update(['pin' => $pin]);
 
-        return to_route('classes.show', $class)->with('pin', ['name' => $student->name, 'pin' => $pin, 'new' => false]);
+        return to_route('classes.show', $class)->with('pins', [['name' => $student->name, 'pin' => $pin]]);
     }
 
     /** Whoever waits because of wrong PINs need not any more. */

@@ -5,15 +5,29 @@
             <h1>{{ $class->name }}</h1>
             <p class="code-card">Students go to <b>{{ url('/class') }}</b> and type <code>{{ $class->code }}</code></p>
         </div>
-        @if ($given = session('pin'))
-            <p class="notice notice--good" role="status">
-                {{ $given['name'] }}
-                {{ $given['new'] ? 'is in the class, with a copy of all that the class was given.' : 'has a new PIN.' }}
-                PIN: <code>{{ $given['pin'] }}</code>. Write it down; it is not shown again.</p>
+        @if ($pins = session('pins'))
+            <section class="notice notice--good pins" role="status" aria-labelledby="pins-title">
+                <h2 id="pins-title">
+                    {{ session('new') ? 'In the class now, with a copy of all that the class was given' : 'A new PIN' }}</h2>
+                <p>Write the PINs down or print this page: they are not shown again.</p>
+                <ul>
+                    @foreach ($pins as $given)
+                        <li><span>{{ $given['name'] }}</span> <code>{{ $given['pin'] }}</code></li>
+                    @endforeach
+                </ul>
+            </section>
         @endif
-        <form method="post" action="{{ route('classes.enrol', $class) }}" class="inline-form" novalidate>
+        <form method="post" action="{{ route('classes.enrol', $class) }}" class="stack enrol" novalidate>
             @csrf<x-once />
-            <x-field name="name" label="Add a student" maxlength="80" autocomplete="off" />
+            <div class="field"><label for="names">Add students, one name a line</label>
+                <textarea id="names" name="names" rows="3" maxlength="8000" autocomplete="off"
+                    class="form-control @error('names') is-invalid @enderror" aria-describedby="names-note">{{ old('names') }}</textarea>
+                <div id="names-note" class="field__note">
+                    @error('names')
+                        <span class="field__error">{{ $message }}</span>
+                    @enderror
+                </div>
+            </div>
             <button class="btn btn-primary">Add to the class</button>
         </form>
         @if ($class->students->isEmpty())

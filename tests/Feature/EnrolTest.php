@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Actions\HandoutPlan;
+use App\Actions\HandOutWorksheets;
+use App\Models\SchoolClass;
+use App\Models\Student;
+use App\Models\Teacher;
+use App\Models\Worksheet;
+use Illuminate\Foundation\Testing\RefreshDatabase;
+use OpenSlate\Elements\AnswerBox;
+use OpenSlate\Geometry\Frame;
+use OpenSlate\Handout\Mode;
+use Tests\TestCase;
+
+/** Students come into a class by their names, as many as are pasted. */
+final class EnrolTest extends TestCase
+{
+    use RefreshDatabase;
+
+    public function test_pasted_names_are_students_each_with_a_pin_and_what_the_class_was_given(): void
+    {
+        [$teacher, $class] = $this->class();
+        app(HandOutWorksheets::class)(
+            $teacher,
+            new HandoutPlan('Tides', '', null, null, [
+                [
+                    Worksheet::factory()
+                        ->for($teacher)
+                        ->withPages(new AnswerBox('b', Frame::of(10, 10, 90, 20)))
+                        ->create(),
+                    Mode::OwnCopy,
+                ],
+            ], [$class]),
+        );
+        $page = $this->post("/classes/{$class->id}/students", [
+            'names' => "  Ada Brine \r\n\r\nBo O’Keel\n\tČenda Malý\n",
+        ]);
+        $page->assertRedirect("/classes/{$class->id}");
+        $names = ['Ada Brine', 'Bo O’Keel', 'Čenda Malý'];
+        $this->assertEqualsCanonicalizing($names, $class->students()->pluck('name')->all());
+        $pins = session('pins');
+        $this->assertSame($names, array_column($pins, 'name'));
+        foreach ($class->students as $student) {
+            $this->assertSame(1, $student->handouts()->count());
+        }
+        $shown = $this->get("/classes/{$class->id}")->assertSee('they are not shown again');
+        foreach (array_column($pins, 'pin') as $pin) {
+            $this->assertMatchesRegularExpression('/^\d{4}$/', $pin);
+            $shown->assertSee("<code>{$pin}</code>", false);
+        }
+        $this->get("/classes/{$class->id}")->assertDontSee('they are not shown again');
+    }
+
+    public function test_all_of_them_or_none(): void
+    {
+        [, $class] = $this->class();
+        foreach (
+            [
+                '',
+                " \n \n",
+                "Ada\n".str_repeat('x', 81),
+                implode("\n", array_map(fn (int $n): string => "Student {$n}", range(1, 61))),
+            ] as $names
+        ) {
+            $this->post("/classes/{$class->id}/students", ['names' => $names])->assertSessionHasErrors('names');
+        }
+        $this->assertSame(0, Student::count());
+    }
+
+    /** @return array{Teacher, SchoolClass} */
+    private function class(): array
+    {
+        $teacher = Teacher::factory()->create();
+        $this->actingAs($teacher, 'teacher');
+
+        return [$teacher, SchoolClass::factory()->for($teacher)->create()];
+    }
+}
