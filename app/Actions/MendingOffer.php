@@ -25,6 +25,25 @@ final readonly class MendingOffer
         $this->merge = Merge::of($base, $this->set, $this->master);
     }
 
+    /** @return array<string, string> a mark for each element that mending lays anew or changes, by its id */
+    public function changes(): array
+    {
+        $mended = $this->merge->page();
+        $marked = [];
+        foreach ($mended->elements() as $element) {
+            if ($this->set->element($element->id()) != $element) {
+                $marked[$element->id()] = $this->set->element($element->id()) === null ? 'new' : 'changed';
+            }
+        }
+        foreach ($this->set->elements() as $element) {
+            if ($mended->element($element->id()) === null) {
+                $marked[$element->id()] = 'goes';
+            }
+        }
+
+        return $marked;
+    }
+
     /** @return array<string, string> a number for each element that both changed, by its id: their tags may differ */
     public function marked(): array
     {

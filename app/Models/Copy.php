@@ -109,6 +109,26 @@ final class Copy extends Model
         return [Places::fromJson($edition->places), (int) $edition->pages_count];
     }
 
+    /**
+     * How many there are of what was handed out of some worksheets; trials do not count.
+     *
+     * @param  list<int>  $worksheets
+     * @return array<int, int> by worksheet
+     */
+    public static function ofWorksheets(array $worksheets): array
+    {
+        return DB::table('copies')
+            ->join('handout_items', 'handout_items.id', '=', 'copies.handout_item_id')
+            ->join('editions', 'editions.id', '=', 'handout_items.edition_id')
+            ->whereIn('editions.worksheet_id', $worksheets)
+            ->where('editions.trial', false)
+            ->groupBy('editions.worksheet_id')
+            ->selectRaw('editions.worksheet_id, count(*) as copies')
+            ->pluck('copies', 'worksheet_id')
+            ->map(intval(...))
+            ->all();
+    }
+
     /** Notes a picture as one that its student put here. */
     public function givePicture(StoredFile $picture): void
     {

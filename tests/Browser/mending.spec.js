@@ -38,7 +38,7 @@ test('a mended master is offered to its sets: taken as it is, or settled element
     await page.getByRole('link', { name: 'Look and mend' }).click();
     await expectAccessible(page);
 
-    await page.getByRole('button', { name: 'Mend it' }).click();
+    await page.getByRole('button', { name: 'Mend what is ticked' }).click();
     await expect(page.getByText('Mended: 1 page.')).toBeVisible();
     await expect(page.getByRole('heading', { name: `${name} second, page 1: changed on both sides` })).toBeVisible();
     await expect(page.locator('.element--marked')).toHaveText([/Write in pencil/, /Write neatly/]);

@@ -6,7 +6,12 @@ namespace Tests\Feature;
 
 use App\Actions\ApplyEdit;
 use App\Actions\CutPageSet;
+use App\Actions\HandoutPlan;
+use App\Actions\HandOutWorksheets;
+use App\Actions\TryWorksheet;
 use App\Actions\UndoEdit;
+use App\Models\SchoolClass;
+use App\Models\Student;
 use App\Models\Teacher;
 use App\Models\Worksheet;
 use App\Models\WorksheetPage;
@@ -27,6 +32,7 @@ use OpenSlate\Elements\Shape;
 use OpenSlate\Elements\Table;
 use OpenSlate\Elements\TableCell;
 use OpenSlate\Geometry\Frame;
+use OpenSlate\Handout\Mode;
 use OpenSlate\Page\Tray;
 use OpenSlate\Page\TraySide;
 use Symfony\Component\HttpFoundation\Response;
@@ -72,11 +78,11 @@ final class MendingTest extends TestCase
         );
         $this->get($this->url())->assertSee('Can take the change as it is: 2 pages');
 
-        $this->post($this->url())->assertRedirect()->assertSessionHas('done', 'Mended: 2 pages.');
+        $this->mendAll()->assertRedirect()->assertSessionHas('done', 'Mended: 2 pages.');
         $this->assertSame(['Tide times', 'Harbour'], $this->texts($this->one, 1));
         $this->assertSame(['Tide times', 'Harbour', 'For Two'], $this->texts($this->two, 1));
         $this->get($this->url())->assertSee('Nothing waits to be mended.');
-        $this->post($this->url())->assertSessionHas('done', 'Mended: 0 pages.');
+        $this->mendAll()->assertSessionHas('done', 'Mended: 0 pages.');
 
         $page = $this->page($this->one, 1);
         app(UndoEdit::class)($page, $page->revision);
@@ -93,7 +99,7 @@ final class MendingTest extends TestCase
         $this->get($this->url())
             ->assertSee('Ebb and flow')
             ->assertSee('taken off the page');
-        $this->post($this->url())->assertSessionHas('done', 'Mended: 1 page.');
+        $this->mendAll()->assertSessionHas('done', 'Mended: 1 page.');
         $this->assertSame(['Ebb and flow'], $this->texts($this->one, 1), 'a clash is never settled by itself');
 
         $this->settle($this->one, 1, ['take' => ['a' => 'set', 'b' => 'master']])->assertSessionHas(
@@ -204,8 +210,33 @@ final class MendingTest extends TestCase
     {
         app(CutPageSet::class)($this->one, [2], 'Of one');
         $this->edit($this->master, 1, $this->words('a', 'Tide times'));
-        $this->post($this->url())->assertSessionHas('done', 'Mended: 1 page. Locked, and left as it was: One.');
+        $this->mendAll()->assertSessionHas('done', 'Mended: 1 page. Locked, and left as it was: One.');
         $this->assertSame('Tides', $this->texts($this->one, 1)[0]);
+    }
+
+    public function test_sets_are_chosen_and_it_is_said_how_many_copies_are_out_already(): void
+    {
+        $class = SchoolClass::factory()->for($this->one->teacher)->create();
+        $class->students()->attach(Student::factory()->count(3)->create());
+        app(HandOutWorksheets::class)(
+            $this->one->teacher,
+            new HandoutPlan('T', '', null, null, [[$this->one, Mode::OwnCopy]], [$class]),
+        );
+        app(TryWorksheet::class)($this->two->teacher, $this->two);
+        $this->edit($this->master, 1, $this->words('a', 'Tide times'));
+
+        $page = $this->get($this->url())->assertSee('3 copies of it')->assertDontSee('1 copy of it');
+        $page->assertSeeInOrder(['Page 1 as it is', 'Tides', 'Page 1 mended', 'Tide times']);
+        $this->post($this->url())->assertSessionHasErrors(['refused']);
+        $this->post($this->url(), ['sets' => ['x', [1]]])->assertSessionHasErrors(['refused']);
+        $this->post($this->url(), ['sets' => [$this->two->id]])->assertSessionHas('done', 'Mended: 1 page.');
+        $this->assertSame(['Tides', 'Tide times'], [$this->texts($this->one, 1)[0], $this->texts($this->two, 1)[0]]);
+    }
+
+    /** @return TestResponse<Response> */
+    private function mendAll(): TestResponse
+    {
+        return $this->post($this->url(), ['sets' => $this->master->sets()->pluck('id')->all()]);
     }
 
     private function url(): string

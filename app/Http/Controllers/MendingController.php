@@ -8,6 +8,7 @@ use App\Actions\MasterLocked;
 use App\Actions\MendingOffer;
 use App\Actions\MendPage;
 use App\Actions\OfferMending;
+use App\Models\Copy;
 use App\Models\Worksheet;
 use App\View\Count;
 use App\View\JobSheet;
@@ -22,20 +23,31 @@ final class MendingController
 {
     public function show(Worksheet $worksheet, OfferMending $offer): View
     {
+        $offers = collect($offer($worksheet));
+
         return view('bench.mending', [
             'job' => JobSheet::of($worksheet, Station::Pages),
             'worksheet' => $worksheet->load('sets'),
-            'offers' => collect($offer($worksheet)),
+            'offers' => $offers,
+            'copies' => Copy::ofWorksheets($offers->pluck('page.worksheet_id')->unique()->values()->all()),
         ]);
     }
 
-    /** Gives it to every page that can take it as it is. */
-    public function takeAll(Worksheet $worksheet, OfferMending $offer, MendPage $mend): RedirectResponse
-    {
+    /** Gives it to every page of the chosen sets that can take it as it is. */
+    public function takeAll(
+        Request $request,
+        Worksheet $worksheet,
+        OfferMending $offer,
+        MendPage $mend,
+    ): RedirectResponse {
+        $sets = array_map(intval(...), array_filter((array) $request->input('sets'), is_numeric(...)));
+        if ($sets === []) {
+            return $this->back($worksheet, 'Nothing was mended: tick the sets that are to take the change.');
+        }
         $taken = 0;
         $locked = [];
         foreach ($offer($worksheet) as $clean) {
-            if ($clean->merge->isClean()) {
+            if ($clean->merge->isClean() && in_array($clean->page->worksheet_id, $sets, true)) {
                 try {
                     $mend($clean);
                     $taken++;

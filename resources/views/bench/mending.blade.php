@@ -24,15 +24,32 @@
                 </h3>
                 <p class="ledger__hint">What was changed in the sets themselves stays. Each page can be put back with
                     Undo at its Boxes.</p>
-                <ul class="mending__list">
-                    @foreach ($clean as $offer)
-                        <li><b>{{ $offer->page->worksheet->name }}</b><span>page {{ $offer->page->position }}, from page
-                                {{ $offer->source->position }}</span></li>
+                <form method="post" action="{{ route('mending.take-all', $worksheet) }}">@csrf<x-once />
+                    @foreach ($clean->groupBy('page.worksheet_id') as $id => $ofSet)
+                        <fieldset class="mending__set">
+                            <legend><label><input type="checkbox" class="form-check-input" name="sets[]"
+                                        value="{{ $id }}" checked> <b>{{ $ofSet[0]->page->worksheet->name }}</b></label>
+                                @if ($copies[$id] ?? 0)
+                                    <small>{{ Count::of($copies[$id], 'copy', 'copies') }} of it
+                                        {{ $copies[$id] === 1 ? 'is' : 'are' }} out and
+                                        {{ $copies[$id] === 1 ? 'stays as it is' : 'stay as they are' }}.</small>
+                                @endif
+                            </legend>
+                            @foreach ($ofSet as $offer)
+                                <div class="mending__page">
+                                    @foreach (['as it is' => $offer->set, 'mended' => $offer->merge->page()] as $said => $page)
+                                        <figure>
+                                            <figcaption>Page {{ $offer->page->position }} {{ $said }}</figcaption>
+                                            <x-page.sheet answers :$page :number="$offer->page->position"
+                                                :marked="$offer->changes()" sizes="260px" />
+                                        </figure>
+                                    @endforeach
+                                </div>
+                            @endforeach
+                        </fieldset>
                     @endforeach
-                </ul>
-                <form method="post" action="{{ route('mending.take-all', $worksheet) }}">@csrf<x-once /><button
-                        class="btn btn-primary">Mend
-                        {{ $clean->count() === 1 ? 'it' : 'all ' . $clean->count() }}</button></form>
+                    <button class="btn btn-primary">Mend what is ticked</button>
+                </form>
             </section>
         @endif
         @foreach ($settle as $offer)
@@ -40,6 +57,11 @@
             <section class="mend" aria-labelledby="mend-{{ $id }}">
                 <h3 id="mend-{{ $id }}">{{ $offer->page->worksheet->name }}, page
                     {{ $offer->page->position }}: changed on both sides</h3>
+                @if ($out = $copies[$offer->page->worksheet_id] ?? 0)
+                    <p class="ledger__hint">{{ Count::of($out, 'copy', 'copies') }} of this set
+                        {{ $out === 1 ? 'is' : 'are' }} out already; what you do here does not reach
+                        {{ $out === 1 ? 'it' : 'them' }}.</p>
+                @endif
                 <form method="post" action="{{ route('mending.settle', $worksheet) }}">
                     @csrf<x-once />
                     <input type="hidden" name="page" value="{{ $id }}"><input type="hidden"
