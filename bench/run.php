@@ -11,7 +11,7 @@ require dirname(__DIR__).'/vendor/autoload.php';
 require __DIR__.'/Bench.php';
 require __DIR__.'/Rows.php';
 
-$names = array_slice($argv, 1) ?: ['bring-in', 'hand-out', 'save', 'load', 'desks', 'drag', 'parts', 'edit', 'blanks'];
+$names = array_slice($argv, 1) ?: ['bring-in', 'hand-out', 'save', 'load', 'desks', 'drag', 'parts', 'edit', 'stations', 'blanks'];
 $bench = new Bench;
 foreach ($names as $name) {
     $file = __DIR__."/{$name}.php";

@@ -65,10 +65,19 @@ test('many at once: lined up, spaced, made one size, grouped, locked, put in ord
 });
 
 test('dragging holds to guides and to gaps that come back; Control lets go', async ({ teacher: page }) => {
-    // A slow answer: the lines of what was laid last come when it is dragged already.
-    await page.route('**/guides', (route) => setTimeout(() => route.continue().catch(() => {}), 600));
     await blank(page);
+    const first = page.waitForResponse('**/guides');
     await draw(page, 'Short box', 100, 100, 150, 20);
+    await first;
+    // A slow answer: the lines of what was laid last come when it is dragged already, and holds to the first.
+    let come;
+    const held = new Promise((resolve) => {
+        come = resolve;
+    });
+    await page.route('**/guides', async (route) => {
+        await held;
+        await route.continue().catch(() => {});
+    });
     await draw(page, 'Short box', 100, 150, 150, 20);
     await draw(page, 'Short box', 300, 300, 150, 20);
     await page.keyboard.press('Escape');
@@ -79,6 +88,9 @@ test('dragging holds to guides and to gaps that come back; Control lets go', asy
     await page.mouse.down();
     await page.mouse.move(to.x + 40, to.y + 40, { steps: 4 });
     await page.mouse.move(to.x, to.y, { steps: 4 });
+    await expect(page.locator('.guide--x')).toHaveCount(1);
+    await expect(page.locator('.gap--down')).toHaveCount(0);
+    come();
     // What to hold to may come while one drags: from the next move on it counts.
     await expect(async () => {
         await page.mouse.move(to.x + 3, to.y);
@@ -177,7 +189,7 @@ test('a box goes down the lines, a choice over what is printed, a tick where a s
     );
     await draw(page, 'Short box', cell.x + 2, cell.y + 2, cell.w - 4, cell.h - 4);
     await page.keyboard.press('Escape');
-    await page.getByRole('button', { name: 'Fill the table' }).click();
+    await page.getByRole('button', { name: 'In all empty cells' }).click();
     await expect.poll(() => page.locator('.element--short').count()).toBeGreaterThanOrEqual(5);
 });
 

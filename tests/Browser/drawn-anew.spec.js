@@ -48,7 +48,7 @@ test('what edits have drawn is what is drawn anew: kits laid, their parts remove
         if ((await fold.getAttribute('open')) === null) await fold.locator('summary').click();
         await kits.selectOption(kit);
         const count = await page.locator('.element').count();
-        await page.getByRole('button', { name: 'Lay it' }).click();
+        await page.getByRole('button', { name: 'Lay the kit' }).click();
         await expect(page.locator('.element')).not.toHaveCount(count);
         await asAnew(`${kit} laid`);
         const parts = page.locator('.rows [data-row]:has([data-row-select])');

@@ -1,4 +1,4 @@
-import { bringIn, expect, expectAccessible, test } from './support.js';
+import { bringIn, draw, expect, expectAccessible, settled, test } from './support.js';
 
 const top = (locator) => locator.evaluate((one) => one.scrollTop);
 
@@ -50,17 +50,21 @@ test('cutting, a missing name and taking all blanks leave one where one was', as
 test('a worksheet is tried as a student has it from any station, and one is back where one was', async ({
     teacher: page,
 }) => {
-    await page.goto('/shelf');
-    await page.getByRole('link', { name: /^Activity 1: reading a tide table/ }).click();
-    await page.getByRole('link', { name: /^Boxes/ }).click();
-    await page.getByRole('navigation', { name: 'Pages' }).getByRole('link', { name: '2' }).click();
+    const name = await bringIn(page, 'working-harbour-pack.pdf');
+    await page.getByLabel('Pages', { exact: true }).fill('6-7');
+    await page.getByLabel('Name of the set').fill(`Tried ${name}`);
+    await page.getByRole('button', { name: 'Cut the set' }).click();
+    await page.getByRole('link', { name: new RegExp(`^Tried ${name}`) }).click();
+    await page.locator('[data-number="2"] .sheet').dblclick({ position: { x: 60, y: 60 } });
     await expect(page.getByRole('heading', { name: 'Page 2 of 2' })).toBeVisible();
+    await draw(page, 'Short box', 100, 100, 200, 24);
+    await settled(page);
     await page.getByRole('button', { name: 'Try it as a student' }).click();
     await expect(page.getByText('This is what a student sees.')).toBeVisible();
     const place = page.locator('[data-place]').first();
     await place.fill('Only a try');
     await expect(page.getByText('Saved', { exact: true })).toBeVisible();
-    await expect(page.locator('[data-tally]')).toContainText('1 of');
+    await expect(page.locator('[data-tally]')).toContainText('1 of 1');
     await expectAccessible(page);
     await page.getByRole('button', { name: 'Hand in' }).click();
     await page.getByRole('button', { name: 'Yes, hand in' }).click();

@@ -642,7 +642,7 @@ test('an arrow of a food web runs one way: it has a head, and the key says that 
     await startBlank(page, `Food web ${Date.now()}`);
     await page.getByRole('link', { name: /^Parts/ }).click();
     await page.getByLabel('Kit', { exact: true }).selectOption('food-web');
-    await page.getByRole('button', { name: 'Lay it' }).click();
+    await page.getByRole('button', { name: 'Lay the kit' }).click();
     await expect(page.locator('.element--part')).toHaveCount(9);
     await page.locator('.element--part', { has: page.locator('marker') }).click();
     await expect(page.getByLabel('Arrow’s head')).toHaveValue('end');
@@ -741,10 +741,10 @@ test('a kit is laid, with its tray; a page’s parts are kept as one of the teac
 }) => {
     await startBlank(page, `Kits ${Date.now()}`);
     await page.getByRole('link', { name: /^Parts/ }).click();
-    await page.getByRole('button', { name: 'Lay it' }).click();
+    await page.getByRole('button', { name: 'Lay the kit' }).click();
     await expect(page.locator('[data-problem-words]')).toHaveText('Choose a kit first.');
     await page.getByLabel('Kit', { exact: true }).selectOption({ label: 'Food web' });
-    await page.getByRole('button', { name: 'Lay it' }).click();
+    await page.getByRole('button', { name: 'Lay the kit' }).click();
     await expect(page.locator('.element--part')).toHaveCount(9);
     await expect(page.getByLabel('Tray')).toHaveValue('right');
     await page.locator('[data-desk]').focus();
@@ -757,7 +757,7 @@ test('a kit is laid, with its tray; a page’s parts are kept as one of the teac
     await page.getByRole('button', { name: 'Keep it' }).click();
     await expect(page.getByLabel('Kit', { exact: true }).locator('option:checked')).toHaveText('Our shore');
     await openKits(page);
-    await page.getByRole('button', { name: 'Lay it' }).click();
+    await page.getByRole('button', { name: 'Lay the kit' }).click();
     await expect(page.locator('.element--part')).toHaveCount(18);
     await openKits(page);
     await page.getByRole('button', { name: 'Throw away' }).click();

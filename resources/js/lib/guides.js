@@ -71,6 +71,10 @@ export class Guides {
 
     end() {
         this.moving = null;
+        this.#clear();
+    }
+
+    #clear() {
         this.shownX = this.shownY = null;
         this.layer.replaceChildren();
     }
@@ -102,7 +106,7 @@ export class Guides {
     #show(x, y) {
         const same = (a, b) => a?.line === b?.line && a?.gap === b?.gap;
         if (same(x, this.shownX) && same(y, this.shownY)) return;
-        this.end();
+        this.#clear();
         [this.shownX, this.shownY] = [x, y];
         const { scale, width, height } = this;
         const mark = (className, style) => {

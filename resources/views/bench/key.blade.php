@@ -44,7 +44,7 @@
             @unless ($locked)
                 <form class="times" data-all-points><label>Every place on this page: <input type="number"
                             class="form-control" min="0" max="100" step="0.5" value="1"
-                            aria-label="Points"> points</label><button class="btn btn-plain">Give</button></form>
+                            aria-label="Points"> points</label><button class="btn btn-plain">Set the points</button></form>
             @endunless
         </div>
         <div class="ledger__body" data-key-ledger @if ($locked) inert @endif>

@@ -13,7 +13,7 @@
                 @endforeach
             </optgroup>
         </select></div>
-    <button class="btn btn-plain" data-kit-lay>Lay it</button>
+    <button class="btn btn-plain" data-kit-lay>Lay the kit</button>
     <button type="button" class="btn btn-plain" data-kit-keep
         title="The parts and spots that are selected, or all of this page">Keep as a kit</button>
     <button type="button" class="btn btn-plain btn-bad" data-kit-away hidden>Throw away</button>

@@ -157,8 +157,8 @@
     </div>
     <div class="traits__row" data-trait-for="set" data-forms="picture"><span data-set-said>To choose from: their own
             pictures</span>
-        <div class="verbs verbs--small"><button type="button" class="btn btn-plain" data-set="add">Give a
-                picture</button><button type="button" class="btn btn-plain" data-set="none">Give none</button></div>
+        <div class="verbs verbs--small"><button type="button" class="btn btn-plain" data-set="add">Add a picture of
+                mine</button><button type="button" class="btn btn-plain" data-set="none">None of mine</button></div>
     </div>
     <p class="ledger__warning" data-faint role="status" hidden></p>
     <div class="traits__row traits__row--side" data-trait-for="size"><label for="trait-size">Text size</label><input
@@ -330,8 +330,8 @@
     </details>
     <div class="verbs verbs--small">
         <button type="button" class="btn btn-plain" data-make-part hidden>Make it a part</button>
-        <button type="button" class="btn btn-plain" data-many="down" data-verb-for="line">Down the lines</button>
-        <button type="button" class="btn btn-plain" data-many="fill" data-verb-for="line">Fill the table</button>
+        <button type="button" class="btn btn-plain" data-many="down" data-verb-for="line">On the lines below too</button>
+        <button type="button" class="btn btn-plain" data-many="fill" data-verb-for="line">In all empty cells</button>
         <button type="button" class="btn btn-plain" data-verb="repeat">Repeat</button>
         <button type="button" class="btn btn-plain" data-verb="copy">Copy</button>
         <button type="button" class="btn btn-plain btn-bad" data-verb="remove">Delete</button>
