@@ -11,7 +11,8 @@ require dirname(__DIR__).'/vendor/autoload.php';
 require __DIR__.'/Bench.php';
 require __DIR__.'/Rows.php';
 
-$names = array_slice($argv, 1) ?: ['bring-in', 'hand-out', 'save', 'load', 'desks', 'drag', 'parts', 'edit', 'stations', 'blanks'];
+$all = ['bring-in', 'hand-out', 'save', 'load', 'desks', 'drag', 'parts', 'edit', 'stations', 'blanks'];
+$names = array_slice($argv, 1) ?: $all;
 $bench = new Bench;
 foreach ($names as $name) {
     $file = __DIR__."/{$name}.php";

@@ -1,8 +1,8 @@
 <?php
 
-// Each station, until it can be worked at: of a pack of 34 pages, and of a page with 200 things on it; against the shelf
-// in the same run. The goal is 2 for all; a page with a hundred parts to move takes the browser longer to lay out at the
-// Parts and the Key station, and is held to what it takes now.
+// Each station, until it can be worked at: of a pack of 34 pages, and of a page with 200 things on it; against the
+// shelf in the same run. The goal is 2 for all; a page with a hundred parts to move takes the browser longer to lay out
+// at the Parts and the Key station, and is held to what it takes now.
 
 declare(strict_types=1);
 

@@ -20,8 +20,8 @@ final class FindOnShelf
 {
     private const LONGEST = 200;
 
-    /** Pages that are read for one answer, at most; the next answer goes on with the others. */
-    private const AT_ONCE = 400;
+    /** Seconds that pages are read for one answer, at most; the next answer goes on with the others. */
+    private const PATIENCE = 3.0;
 
     /** What of an element is words, by the names of the page format. */
     private const WORDS = ['text', 'prompt', 'name', 'words', 'wrong'];
@@ -59,14 +59,17 @@ final class FindOnShelf
     {
         $changed = self::pages($teacher)
             ->where(fn (Builder $page) => $page->whereNull('sought_of')->orWhereColumn('sought_of', '<>', 'revision'))
-            ->with(['current', 'backdrop'])
-            ->limit(self::AT_ONCE);
-        foreach ($changed->get() as $page) {
+            ->with(['current', 'backdrop']);
+        $until = microtime(true) + self::PATIENCE;
+        foreach ($changed->lazyById(50) as $page) {
             // A print that nobody has read yet is looked at again.
             $isRead = $page->backdrop === null || $page->backdrop->lines !== null;
             WorksheetPage::query()
                 ->whereKey($page->id)
                 ->update(['sought' => self::said($page), 'sought_of' => $isRead ? $page->current->number : null]);
+            if (microtime(true) > $until) {
+                return;
+            }
         }
     }
 

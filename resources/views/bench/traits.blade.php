@@ -169,8 +169,8 @@
             be right</label>
         <label data-trait-for="spelling"><input type="checkbox" class="form-check-input" data-trait="spelling">
             Allow spelling help</label>
-        <label data-trait-for="printed"><input type="checkbox" class="form-check-input" data-trait="printed"> Its
-            prompt is printed there already</label>
+        <label data-trait-for="printed"><input type="checkbox" class="form-check-input" data-trait="printed"> Prompt
+            is printed already</label>
         <label data-trait-for="kept"><input type="checkbox" class="form-check-input" data-trait="kept"> An answer:
             keep it back</label>
         <label data-trait-for="cover"><input type="checkbox" class="form-check-input" data-trait="cover"> Cover the
