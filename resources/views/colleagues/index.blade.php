@@ -20,9 +20,9 @@
                         <span class="shelf__words">
                             <b class="shelf__name">{{ $worksheet->name }}</b>
                             <span>{{ Count::of($worksheet->pages_total, 'page') }}</span>
-                            <span class="shelf__origin">{{ $worksheet->teacher->name }}</span>
-                            <time class="shelf__time" datetime="{{ $worksheet->updated_at->toIso8601String() }}">
-                                {{ $school->brief($worksheet->updated_at) }}
+                            <span class="shelf__fact">{{ $worksheet->teacher->name }}</span>
+                            <time class="shelf__fact" datetime="{{ $worksheet->updated_at->toIso8601String() }}">
+                                Changed {{ $school->spoken($worksheet->updated_at) }}
                             </time>
                         </span>
                     </a></li>
