@@ -29,7 +29,11 @@ final class MendingController
             'job' => JobSheet::of($worksheet, Station::Pages),
             'worksheet' => $worksheet->load('sets'),
             'offers' => $offers,
-            'copies' => Copy::ofWorksheets($offers->pluck('page.worksheet_id')->unique()->values()->all()),
+            'copies' => Copy::ofWorksheets(
+                array_values(
+                    $offers->map(fn (MendingOffer $one): int => $one->page->worksheet_id)->unique()->all(),
+                ),
+            ),
         ]);
     }
 
