@@ -119,7 +119,7 @@ final class HandOutTest extends TestCase
         ]);
         $this->assertSame(5, Copy::count());
 
-        $this->post("/classes/{$this->heron->id}/students", ['name' => 'Late Comer'])->assertSessionHas('pin.pin');
+        $this->post("/classes/{$this->heron->id}/students", ['names' => 'Late Comer'])->assertSessionHas('pins.0.pin');
         $late = Student::where('name', 'Late Comer')->sole();
         $this->assertSame(['Tide times'], $late->handouts()->pluck('title')->all());
         $this->assertSame(1, $late->copies()->count());

@@ -7,7 +7,7 @@ namespace OpenSlate\Edit\Parts;
 use Closure;
 use OpenSlate\Edit\Edit;
 use OpenSlate\Edit\EditRefused;
-use OpenSlate\Edit\Layout\FreeRoom;
+use OpenSlate\Edit\FreeRoom;
 use OpenSlate\Edit\Place;
 use OpenSlate\Elements\Element;
 use OpenSlate\Elements\Part;

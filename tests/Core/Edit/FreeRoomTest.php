@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-namespace Tests\Core\Edit\Layout;
+namespace Tests\Core\Edit;
 
-use OpenSlate\Edit\Layout\FreeRoom;
+use OpenSlate\Edit\FreeRoom;
 use OpenSlate\Geometry\Frame;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;

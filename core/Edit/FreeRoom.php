@@ -2,9 +2,8 @@
 
 declare(strict_types=1);
 
-namespace OpenSlate\Edit\Layout;
+namespace OpenSlate\Edit;
 
-use OpenSlate\Edit\Bounds;
 use OpenSlate\Geometry\Frame;
 
 /**
