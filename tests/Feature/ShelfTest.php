@@ -218,6 +218,17 @@ final class ShelfTest extends TestCase
         $this->assertSame([], $find('maree'));
     }
 
+    public function test_a_page_in_small_uses_up_no_words_that_are_meant_for_the_next_screen(): void
+    {
+        [$gone, $stays] = [$this->worksheet('Gone'), $this->worksheet('Stays')];
+        $this->delete("/worksheets/{$gone->id}")->assertRedirect('/shelf');
+        $page = $stays->pages()->sole();
+        $this->get("/pages/{$page->id}/small/{$page->revision}")->assertOk();
+        $this->get("/pages/{$page->id}/small/99")->assertNotFound();
+        $this->get('/shelf')->assertSee('Gone</b> is in the bin', false);
+        $this->get('/shelf')->assertDontSee('Gone</b> is in the bin', false);
+    }
+
     public function test_two_sets_of_one_name_are_told_apart(): void
     {
         $master = Worksheet::factory()

@@ -21,7 +21,7 @@ final class StartSession extends Start
     /** Set on a request that is not to write its session after all. */
     public const LEAVE_AS_IT_IS = 'session.leave-as-it-is';
 
-    private const PICTURES = ['pictures.show', 'backdrops.show', 'sheets.show'];
+    private const PICTURES = ['pictures.show', 'backdrops.show', 'sheets.show', 'trial.sheets', 'page.small'];
 
     /** @param  Session  $session */
     protected function handleStatefulRequest(Request $request, $session, Closure $next): Response
