@@ -1,17 +1,9 @@
 // Drags on the bench in Chromium and reads from its own trace how long scripts ran in each frame. Prints JSON.
-import { chromium } from '@playwright/test';
-import { execFileSync } from 'node:child_process';
 import { thrice } from './frames.mjs';
+import { signedIn } from './signed-in.mjs';
 
 const [base, email, password, worksheet] = process.argv.slice(2);
-const executablePath = execFileSync('sh', ['-c', 'command -v chromium'], { encoding: 'utf8' }).trim();
-const browser = await chromium.launch({ executablePath, args: ['--no-sandbox', '--disable-gpu'] });
-const page = await browser.newPage({ viewport: { width: 1280, height: 800 }, baseURL: base });
-await page.goto('/sign-in');
-await page.getByLabel('E-mail address').fill(email);
-await page.getByLabel('Password').fill(password);
-await page.getByRole('button', { name: 'Sign in' }).click();
-await page.waitForURL('**/shelf');
+const { browser, page } = await signedIn(base, email, password);
 await page.goto(`/worksheets/${worksheet}/boxes`);
 await page.locator('.element').first().waitFor();
 

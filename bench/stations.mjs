@@ -1,17 +1,9 @@
 // Goes to the shelf and to each station by turns, and waits until each can be worked at. Prints the medians as JSON.
-import { chromium } from '@playwright/test';
-import { execFileSync } from 'node:child_process';
+import { signedIn } from './signed-in.mjs';
 
 const [base, email, password, pack, full] = process.argv.slice(2);
 const TURNS = 7;
-const executablePath = execFileSync('sh', ['-c', 'command -v chromium'], { encoding: 'utf8' }).trim();
-const browser = await chromium.launch({ executablePath, args: ['--no-sandbox', '--disable-gpu'] });
-const page = await browser.newPage({ viewport: { width: 1280, height: 800 }, baseURL: base });
-await page.goto('/sign-in');
-await page.getByLabel('E-mail address').fill(email);
-await page.getByLabel('Password').fill(password);
-await page.getByRole('button', { name: 'Sign in' }).click();
-await page.waitForURL('**/shelf');
+const { browser, page } = await signedIn(base, email, password);
 
 const rooms = { shelf: '/shelf' };
 for (const [name, id] of [
