@@ -1,7 +1,7 @@
 /** The names of an organiser's boxes as text, one a line; in a hierarchy with a dash for each level below the top. */
 
 const MOST = 12;
-const NAME = 120;
+export const NAME = 120; // letters of a box's name, as OrganiserBox has it
 const PROMPT = 200;
 const DEEPEST = 5;
 const DASHES = /^[\s\-\u2013\u2014]*/;

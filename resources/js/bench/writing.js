@@ -1,3 +1,5 @@
+import { NAME } from './outline';
+
 // What of each kind is written on it where it lies: its property, and whether that is one line.
 const WRITTEN = {
     box: { trait: 'prompt', oneLine: true },
@@ -133,7 +135,7 @@ export class Writing {
     }
 
     #longest({ id, cell, part }) {
-        if (part !== undefined) return 120;
+        if (part !== undefined) return NAME;
         const trait = cell === undefined ? WRITTEN[this.stage.data(id).kind].trait : null;
         const field = this.panel.querySelector(trait ? `[data-trait=${trait}]` : '[data-cell-text]');
         return field.maxLength;

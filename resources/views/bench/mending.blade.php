@@ -8,12 +8,7 @@
         <div class="table__head">
             <h2>Mending what was cut</h2><a href="{{ route('worksheets.show', $worksheet) }}">Back to the pages</a>
         </div>
-        @if (session('done'))
-            <p class="notice notice--good" role="status">{{ session('done') }}</p>
-        @endif
-        @error('refused')
-            <p class="notice notice--bad" role="alert">{{ $message }}</p>
-        @enderror
+        @include('bench.said')
         @if ($offers->isEmpty())
             <p class="empty"><b>Nothing waits to be mended.</b> What you change on a page here is offered to the sets
                 that were cut with that page, and stands here until they took it or you left them as they are.</p>

@@ -67,12 +67,7 @@
                     aria-label="Pages prepared"></progress>
             </div>
             <div data-arriving="{{ json_encode(ContactSheet::arriving($worksheet)) }}"></div>
-            @error('refused')
-                <p class="notice notice--bad" role="alert">{{ $message }}</p>
-            @enderror
-            @if (session('done'))
-                <p class="notice notice--good" role="status">{{ session('done') }}</p>
-            @endif
+            @include('bench.said')
             <div class="notice notice--bad" role="alert" x-show="problem" x-cloak x-text="problem"></div>
             <div class="notice notice--bad" data-page-problem hidden>
                 <p role="alert" data-page-problem-words></p><button type="button" class="btn btn-plain"

@@ -30,12 +30,7 @@
             @endunless
         </div>
         @include('bench.lock')
-        @if (session('done'))
-            <p class="notice notice--good" role="status">{{ session('done') }}</p>
-        @endif
-        @error('refused')
-            <p class="notice notice--bad" role="alert">{{ $message }}</p>
-        @enderror
+        @include('bench.said')
         <div class="notice notice--bad" data-problem hidden>
             <p role="alert" data-problem-words></p><button type="button" class="btn btn-plain" data-again hidden>Do
                 my change again</button><button type="button" class="btn btn-plain" data-dismiss>Close</button>
