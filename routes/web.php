@@ -94,6 +94,7 @@ Route::middleware(['auth:teacher', 'auth.session'])->group(function () use ($cop
     Route::post('shelf/bin', [ChosenController::class, 'bin'])->name('chosen.bin');
     Route::post('shelf/put-back', [ChosenController::class, 'putBack'])->name('chosen.put-back');
     Route::post('shelf/hand-out', [ChosenController::class, 'handOut'])->name('chosen.hand-out');
+    Route::post('shelf/board', [ChosenController::class, 'board'])->name('chosen.board');
 
     Route::post('worksheets', [WorksheetController::class, 'store'])
         ->middleware('throttle:bring-in')

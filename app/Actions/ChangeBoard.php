@@ -43,7 +43,7 @@ final class ChangeBoard
                 if ($locked->isLocked()) {
                     throw new MasterLocked;
                 }
-                $rows = $this->chosen($locked, $master, $board);
+                $rows = $this->chosen($locked, $board);
                 $first = $this->redraw(
                     $locked,
                     $master,
@@ -71,8 +71,8 @@ final class ChangeBoard
         });
     }
 
-    /** @return array<int, WorksheetPage> the set's pages for what is on the board, by the master's page, in order */
-    private function chosen(Worksheet $set, Worksheet $master, ChoiceBoard $board): array
+    /** @return array<int, WorksheetPage> the set's pages for what is on the board, by what they are cut from, in order */
+    private function chosen(Worksheet $set, ChoiceBoard $board): array
     {
         $here = $set
             ->allPages()
@@ -80,7 +80,11 @@ final class ChangeBoard
             ->orderByRaw('position is null desc')
             ->get()
             ->keyBy('source_page_id');
-        $sources = $master->pages()->with('current')->whereIn('id', $board->pages())->get()->keyBy('id');
+        $sources = WorksheetPage::with('current')
+            ->whereNotNull('position')
+            ->whereIn('id', $board->pages())
+            ->get()
+            ->keyBy('id');
         $rows = [];
         foreach ($board->pages() as $id) {
             $row = $here->get($id);
@@ -96,7 +100,7 @@ final class ChangeBoard
         return $rows;
     }
 
-    /** @param  array<int, string>  $anchors  by the master's page */
+    /** @param  array<int, string>  $anchors  by the page that each was cut from */
     private function redraw(Worksheet $set, Worksheet $master, ChoiceBoard $board, array $anchors): WorksheetPage
     {
         $page = $set->allPages()->with('current')->whereKey($set->board_page_id)->firstOrFail();

@@ -6,6 +6,7 @@ namespace App\Actions;
 
 use App\Models\Worksheet;
 use App\Models\WorksheetPage;
+use Illuminate\Database\Eloquent\Collection;
 use OpenSlate\Boards\BoardPage;
 use OpenSlate\Boards\BoardTile;
 use OpenSlate\Boards\ChoiceBoard;
@@ -18,17 +19,17 @@ use OpenSlate\Paper\Colour;
 use OpenSlate\Paper\PaperSize;
 use OpenSlate\Paper\Size;
 
-/** Draws a choice board as a page, with the pages of its master for pictures. */
+/** Draws a choice board as a page, with the first page of each option for its picture. */
 final class DrawBoard
 {
     /**
-     * @param  array<int, string>  $anchors  of the pages in the set, by the master's page; the master's own where there
-     *                                       is none
+     * @param  array<int, string>  $anchors  of the pages in the set, by the page they were cut from; that page's own
+     *                                       where there is none
      * @param  Page|null  $now  the page as it is, whose paper and whose other elements stay; null draws a new one
      */
     public function __invoke(Worksheet $master, ChoiceBoard $board, array $anchors = [], ?Page $now = null): Page
     {
-        $pages = $master->allPages()->with('current')->whereIn('id', $board->pages())->get()->keyBy('id');
+        $pages = $this->pages($master, $board);
         $tiles = array_map(function (?ChoiceOption $option) use ($pages, $anchors): ?BoardTile {
             $first = $option === null ? null : $pages->get($option->pages[0] ?? 0);
             if ($option === null || ! $first instanceof WorksheetPage) {
@@ -53,6 +54,20 @@ final class DrawBoard
             ...BoardPage::draw($board->title, $board->directions, $tiles, $page->size),
             ...$own,
         ]);
+    }
+
+    /**
+     * @return Collection<int, WorksheetPage> by id, of the teacher's worksheets alone; those of a worksheet in the bin
+     *                                        are still there
+     */
+    private function pages(Worksheet $master, ChoiceBoard $board): Collection
+    {
+        return WorksheetPage::query()
+            ->with('current')
+            ->whereIn('id', $board->pages())
+            ->whereIn('worksheet_id', Worksheet::withTrashed()->where('teacher_id', $master->teacher_id)->select('id'))
+            ->get()
+            ->keyBy('id');
     }
 
     /** The paper that the master's pages for students have. */

@@ -26,7 +26,11 @@ final class MakeBoard
         $board->check();
 
         return DB::transaction(function () use ($master, $board, $name): Worksheet {
-            $pages = $master->pages()->with('current')->whereIn('id', $board->pages())->get()->keyBy('id');
+            $pages = WorksheetPage::with('current')
+                ->whereNotNull('position')
+                ->whereIn('id', $board->pages())
+                ->get()
+                ->keyBy('id');
             $chosen = array_values(
                 array_filter(array_map(fn (int $id): ?WorksheetPage => $pages->get($id), $board->pages())),
             );
@@ -38,18 +42,31 @@ final class MakeBoard
                 'name' => $name,
                 'state' => WorksheetState::Ready,
                 'pages_total' => count($chosen) + 1,
-                'cut_from' => PageRange::format(array_map(fn (WorksheetPage $page): int => $page->number(), $chosen)),
+                'cut_from' => PageRange::format($this->numbers($master, $chosen)),
                 'board' => $board->encode(),
             ]);
-            $first = WorksheetPage::begin($set->id, ($this->draw)($master, $board), [
+            // What comes from several worksheets may get another anchor here: the board is drawn when they have theirs.
+            ($this->copy)($chosen, $set, tied: true, from: 2);
+            $anchors = $set->pages()->pluck('anchor', 'source_page_id')->all();
+            $first = WorksheetPage::begin($set->id, ($this->draw)($master, $board, $anchors), [
                 'position' => 1,
                 'role' => Role::Student,
                 'role_reason' => 'the choice board',
             ]);
-            ($this->copy)($chosen, $set, tied: true, from: 2);
             $set->update(['board_page_id' => $first->id]);
 
             return $set;
         });
+    }
+
+    /**
+     * @param  list<WorksheetPage>  $pages
+     * @return list<int>
+     */
+    private function numbers(Worksheet $master, array $pages): array
+    {
+        $own = array_filter($pages, fn (WorksheetPage $page): bool => $page->worksheet_id === $master->id);
+
+        return array_values(array_map(fn (WorksheetPage $page): int => $page->number(), $own));
     }
 }

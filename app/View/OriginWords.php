@@ -47,6 +47,14 @@ final class OriginWords
 
     private static function cutFrom(Worksheet $set): string
     {
-        return (self::pages($set) ?? 'No page is left').' of '.($set->master->name ?? 'a master');
+        $pages = self::pages($set);
+        $own = ($pages ?? 'No page is left').' of '.($set->master->name ?? 'a master');
+        $others = $set->choiceBoard()?->placedOthers() ?? 0;
+
+        return match (true) {
+            $others === 0 => $own,
+            $pages === null => 'Pages of '.Count::of($others, 'other worksheet'),
+            default => "{$own}, and of ".Count::of($others, 'other worksheet'),
+        };
     }
 }

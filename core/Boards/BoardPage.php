@@ -34,6 +34,9 @@ final class BoardPage
 
     private const LINE_HEIGHT = 1.3;
 
+    /** The width of a letter, in sizes of the words: a little more than the mean of the shipped face. */
+    private const LETTER = 0.55;
+
     public static function isGenerated(Element $element): bool
     {
         return str_starts_with($element->id(), 'bd');
@@ -102,19 +105,20 @@ final class BoardPage
         $name = max(TextSize::SMALLEST, min(18.0, round($place->width / 11, 1), round($place->height / 9, 1)));
         $line = max(TextSize::SMALLEST, round($name * 0.8, 1));
         $words = Frame::of($place->x + $pad, $place->y, $place->width - 2 * $pad, $place->height);
-        $text = 2 * self::LINE_HEIGHT * ($name + $line) + 2 * $pad;
-        $picture = max(
-            self::PICTURE_LEAST * $place->height,
-            min(self::PICTURE_MOST * $place->height, $place->height - $text),
-        );
-        $nameAt = $place->y + $picture + $pad;
-        $nameHeight =
-            $name * self::LINE_HEIGHT * (mb_strlen($tile->option->name) * $name * 0.55 > $words->width ? 2 : 1);
+        $nameHeight = self::height($tile->option->name, $name, $words->width, 2);
+        $lineHeight = self::height($tile->option->line, $line, $words->width, 4);
+        $room = $place->height - $nameHeight - $lineHeight - 3 * $pad;
+        $most = max(self::PICTURE_LEAST * $place->height, min(self::PICTURE_MOST * $place->height, $room));
+        $shown = $tile->picture === null ? null : self::fitted($tile->shown, $words->width, $most - $pad);
+        // The picture and its words are one thing to look at: together they stand in the middle of the tile.
+        $left = $room + $pad - ($shown === null ? 0.0 : $shown->height + $pad);
+        $top = $place->y + $pad + max(0.0, $left / 2);
+        $nameAt = $shown === null ? $top : $top + $shown->height + $pad;
         $elements = [];
-        if ($tile->picture !== null) {
+        if ($tile->picture !== null && $shown !== null) {
             $elements[] = new Clip(
                 "{$id}c",
-                self::fitted($tile->shown, Frame::of($words->x, $place->y + $pad, $words->width, $picture - $pad)),
+                Frame::of($words->x + ($words->width - $shown->width) / 2, $top, $shown->width, $shown->height),
                 $tile->picture->source,
                 $tile->picture->page,
                 $tile->picture->turn,
@@ -131,7 +135,7 @@ final class BoardPage
         if ($tile->option->line !== '' && $left >= $line * self::LINE_HEIGHT) {
             $elements[] = new Label(
                 "{$id}l",
-                Frame::of($words->x, $nameAt + $nameHeight, $words->width, $left),
+                Frame::of($words->x, $nameAt + $nameHeight, $words->width, min($left, $lineHeight)),
                 $tile->option->line,
                 $line,
             );
@@ -149,17 +153,20 @@ final class BoardPage
         return $elements;
     }
 
-    private static function fitted(Size $shown, Frame $into): Frame
+    /** The largest size of these proportions that has room. */
+    private static function fitted(Size $shown, float $width, float $height): Size
     {
-        $factor = min($into->width / $shown->width, $into->height / $shown->height);
-        [$width, $height] = [$shown->width * $factor, $shown->height * $factor];
+        $factor = min($width / $shown->width, $height / $shown->height);
 
-        return Frame::of(
-            $into->x + ($into->width - $width) / 2,
-            $into->y + ($into->height - $height) / 2,
-            $width,
-            $height,
-        );
+        return Size::of($shown->width * $factor, $shown->height * $factor);
+    }
+
+    /** Of words in lines of a width, so many lines at most. */
+    private static function height(string $words, float $size, float $width, int $most): float
+    {
+        $lines = min($most, (int) ceil((mb_strlen($words) * $size * self::LETTER) / $width));
+
+        return $lines * $size * self::LINE_HEIGHT;
     }
 
     /** @return array{Frame, Frame|null} of the title, and of the directions if there are any */

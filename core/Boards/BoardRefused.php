@@ -22,7 +22,7 @@ final class BoardRefused extends DomainException implements Refusal
 
     public static function noPages(string $name): self
     {
-        return new self("“{$name}” has no pages. Say which pages of the master belong to it.");
+        return new self("“{$name}” has no pages. Say which pages belong to it.");
     }
 
     public static function noName(): self

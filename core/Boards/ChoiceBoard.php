@@ -50,7 +50,7 @@ final readonly class ChoiceBoard
         return array_map(fn (?string $id): ?ChoiceOption => $id === null ? null : $byId[$id] ?? null, $this->places);
     }
 
-    /** @return list<int> ids of the master's pages of what is on the board, each once, in the order of the places */
+    /** @return list<int> ids of the pages of what is on the board, each once, in the order of the places */
     public function pages(): array
     {
         return array_values(
@@ -63,13 +63,29 @@ final readonly class ChoiceBoard
         );
     }
 
-    /** @return list<int> ids of the master's pages of every option, on the board or not */
+    /** @return list<int> ids of the pages of every option, on the board or not */
     public function allPages(): array
     {
         return array_values(
             array_unique(
                 array_merge([], ...array_map(fn (ChoiceOption $option): array => $option->pages, $this->options)),
             ),
+        );
+    }
+
+    /** @return list<int> ids of the worksheets from which options come, but for the one that the board is made from */
+    public function others(): array
+    {
+        return array_values(
+            array_unique(array_filter(array_map(fn (ChoiceOption $option): ?int => $option->of, $this->options))),
+        );
+    }
+
+    /** From how many worksheets, but for that from which it is made, the options on the board come. */
+    public function placedOthers(): int
+    {
+        return count(
+            array_unique(array_filter(array_map(fn (?ChoiceOption $option): ?int => $option?->of, $this->placed()))),
         );
     }
 
@@ -109,6 +125,7 @@ final readonly class ChoiceBoard
                         'name' => $option->name,
                         'line' => $option->line,
                         'pages' => $option->pages,
+                        'of' => $option->of,
                     ],
                     $this->options,
                 ),
@@ -132,6 +149,7 @@ final readonly class ChoiceBoard
                     $option->text('name', ChoiceOption::LONGEST_NAME),
                     $option->text('line', ChoiceOption::LONGEST_LINE),
                     $option->integers('pages', Arrangement::MOST_PAGES),
+                    $option->isGiven('of') ? $option->integer('of', 1) : null,
                 ),
                 $board->objects('options', self::MOST_OPTIONS),
             ),

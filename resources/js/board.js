@@ -1,4 +1,5 @@
 import { Idiomorph } from 'idiomorph';
+import { takesOtherWorksheets } from './bench/other-worksheets';
 import { once, request } from './lib/request';
 
 const WAIT = 250;
@@ -13,6 +14,7 @@ class Board {
     #asked = 0;
     #dragged = null;
     #focusNext = null;
+    #made = 0;
     #once = once();
 
     constructor(root, ledger) {
@@ -23,6 +25,12 @@ class Board {
         ledger.addEventListener('input', (event) => this.#input(event));
         ledger.querySelector('[data-board-save]').addEventListener('click', () => this.#save());
         ledger.querySelector('[data-option-new]').addEventListener('click', () => this.#another());
+        ledger.addEventListener('click', (event) => {
+            if (event.target.matches('[data-option-remove]')) this.#remove(event.target.closest('[data-option-row]'));
+        });
+        const others = document.querySelector('[data-others]');
+        if (others)
+            takesOtherWorksheets(others, ledger.querySelector('[data-others-open]'), (taken) => this.#take(taken));
         this.#stage.addEventListener('keydown', (event) => this.#key(event));
         this.#dragging();
     }
@@ -71,8 +79,7 @@ class Board {
         select.value = String(place);
         select.dataset.now = select.value;
         const name = row.querySelector('[data-option-name]').value || 'The option';
-        this.#root.querySelector('[data-board-said]').textContent =
-            place > 0 ? `${name} is in place ${place}.` : `${name} is off the board.`;
+        this.#say(place > 0 ? `${name} is in place ${place}.` : `${name} is off the board.`);
         this.#draw();
     }
 
@@ -88,10 +95,53 @@ class Board {
 
     #another() {
         const row = this.#ledger.querySelector('[data-option-template]').content.firstElementChild.cloneNode(true);
-        row.dataset.optionRow = `n${Date.now().toString(36)}`;
+        this.#made += 1;
+        row.dataset.optionRow = `n${Date.now().toString(36)}${this.#made}`;
         this.#ledger.querySelector('[data-options]').append(row);
         this.#places();
         row.querySelector('[data-option-name]').focus();
+        return row;
+    }
+
+    /** Other worksheets as options, each in the next free place; where there is none, the board gets one. */
+    #take(worksheets) {
+        worksheets.forEach(({ of, name, pages, worksheet }) => {
+            const row = this.#another();
+            row.dataset.of = of;
+            row.querySelector('[data-option-name]').value = name;
+            row.querySelector('[data-option-pages]').value = pages;
+            row.querySelector('[data-option-of] b').textContent = worksheet;
+            row.querySelector('[data-option-of]').hidden = false;
+            row.querySelector('[data-option-remove]').ariaLabel = `Remove ${name}`;
+            this.#select(row).value = String(this.#free());
+            this.#select(row).dataset.now = this.#select(row).value;
+        });
+        if (worksheets.length === 0) return;
+        this.#say(
+            worksheets.length === 1 ? `${worksheets[0].name} is an option.` : `${worksheets.length} more options.`,
+        );
+        this.#draw();
+    }
+
+    /** The first place that nothing stands in; 0 where the board has no room for one more. */
+    #free() {
+        const taken = new Set(this.#rows().map((row) => Number(this.#select(row).value)));
+        const count = this.#ledger.querySelector('[data-board-count]');
+        const free = Array.from({ length: this.#count() }, (_, n) => n + 1).find((place) => !taken.has(place));
+        if (free) return free;
+        if (count.selectedIndex === count.options.length - 1) return 0;
+        count.selectedIndex += 1;
+        this.#places();
+        return this.#count();
+    }
+
+    #remove(row) {
+        const name = row.querySelector('[data-option-name]').value || 'The option';
+        const next = row.nextElementSibling ?? row.previousElementSibling;
+        row.remove();
+        (next?.querySelector('[data-option-remove]') ?? this.#ledger.querySelector('[data-option-new]')).focus();
+        this.#say(`${name} is removed.`);
+        this.#draw();
     }
 
     #state() {
@@ -103,6 +153,7 @@ class Board {
             count: this.#count(),
             options: this.#rows().map((row) => ({
                 id: row.dataset.optionRow,
+                of: Number(row.dataset.of) || null,
                 name: value(row, 'name'),
                 line: value(row, 'line'),
                 pages: value(row, 'pages'),
@@ -202,6 +253,10 @@ class Board {
         document.addEventListener('dragend', () => {
             this.#dragged = null;
         });
+    }
+
+    #say(words) {
+        this.#root.querySelector('[data-board-said]').textContent = words;
     }
 
     #problem(words) {

@@ -131,6 +131,7 @@
                 <b data-chosen-count role="status"></b>
                 <button class="btn btn-primary" formaction="{{ route('chosen.hand-out') }}">Hand
                     out together</button>
+                <button class="btn btn-plain" formaction="{{ route('chosen.board') }}">Choice board</button>
                 @if ($units->isNotEmpty())
                     <span class="chosen__move"><label for="chosen-unit">Move to</label> <select id="chosen-unit"
                             name="unit" class="form-select" autocomplete="off">

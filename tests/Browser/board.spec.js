@@ -39,9 +39,7 @@ test('a choice board is made by drag and by keys, changed later, and leads stude
     await page.getByLabel('Name of the option').last().fill('Knots');
     await page.getByLabel('Place of the new option').selectOption('place 4');
     await page.getByRole('button', { name: 'Make the set' }).click();
-    await expect(page.getByRole('alert')).toHaveText(
-        '“Knots” has no pages. Say which pages of the master belong to it.',
-    );
+    await expect(page.getByRole('alert')).toHaveText('“Knots” has no pages. Say which pages belong to it.');
     await page.getByLabel('Pages of the new option').fill('12');
     await page.getByLabel('One line about the new option').fill('Tie three of them');
     await page.getByRole('button', { name: 'Make the set' }).click();
@@ -73,4 +71,37 @@ test('a choice board is made by drag and by keys, changed later, and leads stude
     await expect(pupil.getByRole('link', { name: 'Activity 5', exact: true })).toBeFocused();
     await expect(pupil.locator('[data-page="1"]')).toBeInViewport({ ratio: 0.3 });
     await expect(pupil.getByRole('button', { name: 'Back to page 1' })).toBeHidden();
+});
+
+test('a board is made of several worksheets, those that were ticked on the shelf and more', async ({
+    teacher: page,
+}) => {
+    await page.goto('/shelf');
+    for (const name of ['Before we sail', 'Three useful knots (photo)'])
+        await page.getByLabel(`Choose ${name}`, { exact: true }).check();
+    await page.getByRole('button', { name: 'Choice board' }).click();
+    await expect(page.locator('[data-place]')).toHaveCount(2);
+    await expect(page.locator('[data-option-row]')).toHaveCount(2);
+    await page.getByRole('button', { name: 'Options from other worksheets' }).click();
+    const dialog = page.getByRole('dialog');
+    await expectAccessible(page);
+    await dialog.getByLabel('Find').fill('tide table');
+    await dialog.getByLabel('Activity 1: reading a tide table').first().check();
+    await dialog.getByRole('button', { name: 'Take as options' }).click();
+
+    // The board gets a place more for it, and it comes with the boxes of the set.
+    await expect(page.locator('[data-place="3"]')).toHaveAccessibleName('Place 3: Activity 1: reading a tide table');
+    const row = page.locator('[data-option-row]').last();
+    await expect(row.locator('[data-option-pages]')).toHaveValue('1, 2');
+    await expect(row).toContainText('of Activity 1: reading a tide table');
+    await page.getByRole('button', { name: 'Another option' }).click();
+    await page.locator('[data-option-row]').last().getByRole('button', { name: 'Remove' }).click();
+    await expect(page.locator('[data-option-row]')).toHaveCount(3);
+    await page.getByLabel('Title').fill(`Of three ${process.pid}`);
+    await page.getByRole('button', { name: 'Make the set' }).click();
+    await expect(page.locator('[data-contact] > li')).toHaveCount(5);
+    await expect(page.locator('.job__origin')).toContainText('and of 2 other worksheets');
+    await expect(page.locator('.job')).toContainText('answer boxes');
+    await page.getByRole('link', { name: 'Change the choice board' }).click();
+    await expect(page.locator('[data-option-of]:visible')).toHaveCount(2);
 });

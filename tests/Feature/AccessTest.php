@@ -50,6 +50,7 @@ final class AccessTest extends TestCase
         'chosen.bin' => 'teacher',
         'chosen.put-back' => 'teacher',
         'chosen.hand-out' => 'teacher',
+        'chosen.board' => 'teacher',
         'worksheets.store' => 'teacher',
         'worksheets.blank' => 'teacher',
         'handouts.index' => 'teacher',

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Actions\ApplyEdit;
+use App\Actions\CutPageSet;
 use App\Actions\HandoutPlan;
 use App\Actions\HandOutWorksheets;
+use App\Actions\StartBlank;
 use App\Models\Copy;
 use App\Models\SchoolClass;
 use App\Models\StoredFile;
@@ -23,6 +25,9 @@ use OpenSlate\Elements\Label;
 use OpenSlate\Elements\Link;
 use OpenSlate\Geometry\Frame;
 use OpenSlate\Handout\Mode;
+use OpenSlate\Page\Theme;
+use OpenSlate\Paper\PaperSize;
+use OpenSlate\Paper\Size;
 use Symfony\Component\HttpFoundation\Response;
 use Tests\Support\DemoPack;
 use Tests\Support\ReadsFilesOnce;
@@ -132,14 +137,95 @@ final class BoardTest extends TestCase
         $this->assertNotNull($this->board($set)->element('bdo1g'));
     }
 
+    public function test_options_come_from_a_set_with_its_boxes_and_from_other_worksheets(): void
+    {
+        $tides = app(CutPageSet::class)($this->pack, [6, 7], 'My tides');
+        $page = $tides->pages()->where('position', 1)->sole();
+        app(ApplyEdit::class)($page, 1, new Place([new AnswerBox('mine', Frame::of(50, 50, 100, 20))]));
+        $blank = app(StartBlank::class)($this->teacher, 'Knots I know', Size::ofPaper(PaperSize::A4), Theme::Plain);
+        $form = $this->form(['Tides' => '1-2', 'Knots' => '1', 'Printed tides' => '6'], [1, 2, 3]);
+        $form['options'][0]['of'] = $tides->id;
+        $form['options'][1]['of'] = $blank->id;
+
+        $this->post($this->url($this->pack).'/preview', $form, ['Accept' => 'application/json'])->assertOk();
+        $this->store($this->pack, $form)->assertCreated();
+        $set = Worksheet::latest('id')->firstOrFail();
+        $rows = $set->pages()->with(['source', 'current'])->get();
+        $this->assertSame(
+            [null, $tides->id, $tides->id, $blank->id, $this->pack->id],
+            $rows->map(fn (WorksheetPage $row): ?int => $row->source?->worksheet_id)->all(),
+        );
+        $this->assertSame('6', $set->cut_from, 'what it says of the master is the master’s alone');
+        $this->assertNotNull($rows[1]?->current->page()->element('mine'));
+        $this->assertCount(5, $rows->pluck('anchor')->unique(), 'page 6 is there twice, and each has its own name');
+        $this->assertSame(
+            [$rows[1]->anchor, $rows[3]?->anchor, $rows[4]?->anchor],
+            array_map(fn (Link $link): ?string => $link->target->anchor(), $this->board($set)->links()),
+        );
+        $this->get($this->url($set))->assertOk()->assertSee('My tides')->assertSee('Knots I know');
+
+        $form['options'][0]['place'] = null;
+        $this->store($set, $form)->assertOk();
+        $this->assertSame(
+            [null, $blank->id, $this->pack->id],
+            $set->pages()->with('source')->get()->map(
+                fn (WorksheetPage $row): ?int => $row->source?->worksheet_id,
+            )->all(),
+        );
+        $form['options'][0]['place'] = 1;
+        $this->store($set, $form)->assertOk();
+        $this->assertSame(5, $set->refresh()->pages_total);
+        $this->assertNotNull($set->pages()->where('position', 2)->sole()->current->page()->element('mine'));
+    }
+
+    public function test_an_option_of_a_worksheet_in_the_bin_or_of_somebody_else_is_refused_and_said(): void
+    {
+        $mine = app(StartBlank::class)($this->teacher, 'Mine', Size::ofPaper(PaperSize::A4), Theme::Plain);
+        $theirs = app(StartBlank::class)(
+            Teacher::factory()->create(),
+            'Theirs',
+            Size::ofPaper(PaperSize::A4),
+            Theme::Plain,
+        );
+        $mine->delete();
+        foreach ([$mine, $theirs] as $gone) {
+            $form = $this->form(['Tides' => '1', 'Knots' => '12']);
+            $form['options'][0]['of'] = $gone->id;
+            foreach ([$this->url($this->pack).'/preview', $this->url($this->pack)] as $url) {
+                $this->postJson($url, ['base' => 0] + $form)
+                    ->assertUnprocessable()
+                    ->assertSee('Tides')
+                    ->assertSee('not on your shelf any more');
+            }
+        }
+        $this->get($this->url($this->pack).'?with='.$theirs->id)->assertOk()->assertDontSee('Theirs');
+        $this->get($this->url($this->pack).'?with[]=x')->assertOk();
+    }
+
+    public function test_worksheets_that_are_chosen_on_the_shelf_become_options(): void
+    {
+        $one = app(CutPageSet::class)($this->pack, [6, 7], 'My tides');
+        $two = app(CutPageSet::class)($this->pack, [12], 'My knots');
+        $this->post('/shelf/board', ['worksheets' => [$one->id, $two->id]])
+            ->assertRedirect("/worksheets/{$two->id}/board?with={$one->id}");
+        $this->get("/worksheets/{$two->id}/board?with={$one->id}")
+            ->assertOk()
+            ->assertSeeInOrder(['value="My knots"', 'value="My tides"', 'value="1, 2"'], false);
+        $this->store($this->pack, $this->form(['Tides' => '6', 'Knots' => '12']))->assertCreated();
+        $board = Worksheet::latest('id')->firstOrFail();
+        $this->post('/shelf/board', ['worksheets' => [$one->id, $board->id]])
+            ->assertRedirect("/worksheets/{$one->id}/board?with={$board->id}");
+        $this->post('/shelf/board', ['worksheets' => [$board->id]])->assertSessionHasErrors('worksheets');
+    }
+
     public function test_pages_that_make_no_sense_are_said_with_their_option(): void
     {
         $this->store($this->pack, $this->form(['Tides' => '7-6', 'Knots' => '12']))
             ->assertUnprocessable()
-            ->assertJsonFragment(['Tides: “7-6” runs backwards. Put the smaller number first.']);
+            ->assertJsonFragment(['“Tides”: “7-6” runs backwards. Put the smaller number first.']);
         $this->store($this->pack, $this->form(['Tides' => '', 'Knots' => '12']))
             ->assertUnprocessable()
-            ->assertJson(['message' => '“Tides” has no pages. Say which pages of the master belong to it.']);
+            ->assertJson(['message' => '“Tides” has no pages. Say which pages belong to it.']);
         $this->assertSame(1, Worksheet::count());
     }
 

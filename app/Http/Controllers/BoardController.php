@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\BoardSources;
 use App\Actions\ChangeBoard;
 use App\Actions\DrawBoard;
 use App\Actions\MakeBoard;
@@ -16,13 +17,16 @@ use App\View\Station;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Collection;
 use OpenSlate\Boards\ChoiceBoard;
 use OpenSlate\Page\Page;
 
-/** Choice boards: a new one from a master, or that from which a set was made. */
+/** Choice boards: a new one from a worksheet, or that from which a set was made. */
 final class BoardController
 {
-    public function edit(Worksheet $worksheet, DrawBoard $draw): View|RedirectResponse
+    /** With `with`, ids of worksheets and hyphens between, a new one starts with these as options. */
+    public function edit(Request $request, Worksheet $worksheet, DrawBoard $draw): View|RedirectResponse
     {
         $master = $this->master($worksheet);
         if ($worksheet->state !== WorksheetState::Ready) {
@@ -34,14 +38,16 @@ final class BoardController
             ]);
         }
         $worksheet->load(['pages.current', 'sets']);
-        $board = $worksheet->choiceBoard() ?? BoardForm::suggested($master);
+        $others = BoardSources::others($master, $worksheet);
+        $board = $worksheet->choiceBoard() ?? BoardForm::suggested($master, $this->chosen($request, $others));
 
         return view('bench.board', [
             'job' => JobSheet::of($worksheet, Station::Pages),
             'worksheet' => $worksheet,
             'master' => $master,
             'board' => $board,
-            'form' => new BoardForm($board, $master->pages()->pluck('position', 'id')->all()),
+            'form' => new BoardForm($board, BoardSources::of($master, $board->others())),
+            'others' => $others,
             'page' => $draw($master, $board, [], $this->now($worksheet)),
         ]);
     }
@@ -71,6 +77,18 @@ final class BoardController
         $change($worksheet, $master, $request->integer('base'), $board);
 
         return response()->json(['url' => route('worksheets.show', $worksheet)]);
+    }
+
+    /**
+     * @param  Collection<int, Worksheet>  $others
+     * @return list<Worksheet>
+     */
+    private function chosen(Request $request, Collection $others): array
+    {
+        $with = $request->query('with');
+        $ids = is_string($with) ? array_map(intval(...), explode('-', $with)) : [];
+
+        return array_values($others->whereIn('id', $ids)->all());
     }
 
     private function master(Worksheet $worksheet): Worksheet

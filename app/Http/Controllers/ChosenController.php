@@ -55,10 +55,29 @@ final class ChosenController
 
     public function handOut(Request $request, #[CurrentUser('teacher')] Teacher $teacher): RedirectResponse
     {
-        $ready = $teacher->worksheets()->shelved()->where('state', WorksheetState::Ready);
-        $first = self::chosen($request, $ready)->modelKeys();
+        $ids = self::ready($request, $teacher)->modelKeys();
 
-        return to_route('handouts.create', ['worksheet' => array_shift($first), 'with' => implode('-', $first)]);
+        return to_route('handouts.create', ['worksheet' => array_shift($ids), 'with' => implode('-', $ids)]);
+    }
+
+    public function board(Request $request, #[CurrentUser('teacher')] Teacher $teacher): RedirectResponse
+    {
+        $chosen = self::ready($request, $teacher);
+        // A board changes where it is opened; it may be an option of another, but that one is made from something else.
+        $from = $chosen->firstWhere('board', null) ?? throw ValidationException::withMessages([
+            'worksheets' => 'All that you chose are choice boards. Tick a worksheet from which the new board is made.',
+        ]);
+
+        return to_route('boards.edit', [
+            'worksheet' => $from,
+            'with' => implode('-', $chosen->except([$from->id])->modelKeys()),
+        ]);
+    }
+
+    /** @return Collection<int, Worksheet> */
+    private static function ready(Request $request, Teacher $teacher): Collection
+    {
+        return self::chosen($request, $teacher->worksheets()->shelved()->where('state', WorksheetState::Ready));
     }
 
     /**

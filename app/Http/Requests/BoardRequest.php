@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Actions\BoardSources;
 use App\Models\Worksheet;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\ValidationException;
@@ -12,7 +13,7 @@ use OpenSlate\Boards\ChoiceOption;
 use OpenSlate\Cutting\PageRange;
 use OpenSlate\Cutting\UnusableRange;
 
-/** Reads a choice board as its form has it: the master's pages by their numbers, and each option with its place. */
+/** Reads a choice board as its form has it: pages by their numbers in the worksheet they are of, and each option's place. */
 final class BoardRequest extends FormRequest
 {
     /** @return array<string, mixed> */
@@ -27,6 +28,7 @@ final class BoardRequest extends FormRequest
             'options.*.id' => ['required', 'string', 'distinct', 'regex:/^[a-z0-9]{1,16}$/D'],
             'options.*.name' => ['present', 'nullable', 'string', 'max:'.ChoiceOption::LONGEST_NAME],
             'options.*.line' => ['present', 'nullable', 'string', 'max:'.ChoiceOption::LONGEST_LINE],
+            'options.*.of' => ['nullable', 'integer'],
             'options.*.pages' => ['present', 'nullable', 'string', 'max:300'],
             'options.*.place' => ['nullable', 'integer', 'between:1,'.ChoiceBoard::MOST, 'distinct'],
         ];
@@ -51,17 +53,19 @@ final class BoardRequest extends FormRequest
     /** @throws ValidationException naming the option whose pages make no sense */
     public function board(Worksheet $master): ChoiceBoard
     {
-        $ids = $master->pages()->pluck('id', 'position')->all();
+        $rows = array_map(fn (mixed $given): array => (array) $given, array_values((array) $this->input('options')));
+        $of = array_map(fn (array $given): ?int => is_numeric($given['of'] ?? null) ? (int) $given['of'] : null, $rows);
+        $sources = BoardSources::of($master, array_values(array_filter($of)));
         $places = array_fill(0, $this->integer('count'), null);
         $options = [];
-        foreach (array_values((array) $this->input('options')) as $index => $given) {
-            $given = (array) $given;
+        foreach ($rows as $index => $given) {
             $name = trim($this->words($given['name'] ?? ''));
             $option = new ChoiceOption(
                 $this->words($given['id'] ?? ''),
                 $name,
                 trim($this->words($given['line'] ?? '')),
-                $this->pages($this->words($given['pages'] ?? ''), $ids, $index, $name),
+                $this->pages($this->words($given['pages'] ?? ''), $sources, $of[$index], "options.{$index}.pages", $name),
+                $of[$index],
             );
             $options[] = $option;
             $place = is_numeric($given['place'] ?? null) ? (int) $given['place'] : 0;
@@ -78,21 +82,24 @@ final class BoardRequest extends FormRequest
         );
     }
 
-    /**
-     * @param  array<int, int>  $ids  by number
-     * @return list<int>
-     */
-    private function pages(string $range, array $ids, int $index, string $name): array
+    /** @return list<int> */
+    private function pages(string $range, BoardSources $sources, ?int $of, string $field, string $name): array
     {
+        $called = $name === '' ? 'An option without a name' : "“{$name}”";
+        if ($sources->worksheet($of) === null) {
+            throw ValidationException::withMessages([
+                $field => "{$called} comes from a worksheet that is not on your shelf any more. Put that back from the "
+                    .'bin, or remove the option.',
+            ]);
+        }
         if (trim($range) === '') {
             return [];
         }
+        $ids = $sources->pages($of);
         try {
             return array_map(fn (int $number): int => $ids[$number], PageRange::parse($range, count($ids)));
         } catch (UnusableRange $problem) {
-            throw ValidationException::withMessages([
-                "options.{$index}.pages" => ($name === '' ? 'Option '.($index + 1) : $name).': '.$problem->getMessage(),
-            ]);
+            throw ValidationException::withMessages([$field => "{$called}: {$problem->getMessage()}"]);
         }
     }
 

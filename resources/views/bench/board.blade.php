@@ -33,13 +33,20 @@
             <div class="ledger__body">
                 <h2>Options</h2>
                 <p class="ledger__hint">Drag one into a place, or choose its place. In a place: arrows move it, Delete
-                    takes it off the board. Pages are those of {{ $master->name }} (1-{{ $master->pages_total }}).</p>
+                    takes it off the board. Pages are those of {{ $master->name }} (1-{{ $master->pages_total }}), unless it
+                    says of what they are.</p>
                 <ol class="options" data-options>
                     @foreach ($board->options as $option)
                         @include('bench.board-option')
                     @endforeach
                 </ol>
-                <button type="button" class="btn btn-plain" data-option-new>Another option</button>
+                <div class="verbs">
+                    <button type="button" class="btn btn-plain" data-option-new>Another option</button>
+                    @if ($others->isNotEmpty())
+                        <button type="button" class="btn btn-plain" data-others-open>Options from other
+                            worksheets</button>
+                    @endif
+                </div>
                 <template data-option-template>@include('bench.board-option', [
                     'option' => new ChoiceOption('', '', '', []),
                     'form' => null,
@@ -47,4 +54,5 @@
             </div>
         </div>
     </aside>
+    @includeWhen($others->isNotEmpty(), 'bench.board-others')
 </x-layout.bench>

@@ -1,0 +1,32 @@
+const plain = (text) => text.normalize('NFD').replace(/\p{M}/gu, '').toLowerCase();
+
+/** The dialog in which other worksheets are ticked and taken; what is taken is told as {of, name, pages, worksheet}. */
+export function takesOtherWorksheets(dialog, opener, take) {
+    const rows = [...dialog.querySelectorAll('[data-other-row]')];
+    const box = (row) => row.querySelector('input');
+    const find = dialog.querySelector('[data-others-find]');
+    const show = () => {
+        const sought = plain(find.value.trim());
+        rows.forEach((row) => {
+            // What is ticked stays in sight, so that nothing is taken unseen.
+            row.hidden = !plain(box(row).dataset.worksheet).includes(sought) && !box(row).checked;
+        });
+        dialog.querySelector('[data-others-none]').hidden = rows.some((row) => !row.hidden);
+    };
+    opener.addEventListener('click', () => {
+        rows.forEach((row) => {
+            box(row).checked = false;
+        });
+        find.value = '';
+        show();
+        dialog.showModal();
+    });
+    find.addEventListener('input', show);
+    dialog.querySelector('[data-others-close]').addEventListener('click', () => dialog.close());
+    dialog.querySelector('form').addEventListener('submit', (event) => {
+        event.preventDefault();
+        const ticked = rows.map(box).filter(({ checked }) => checked);
+        dialog.close();
+        take(ticked.map(({ value, dataset: { name, pages, worksheet } }) => ({ of: value, name, pages, worksheet })));
+    });
+}

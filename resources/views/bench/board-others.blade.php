@@ -1,0 +1,29 @@
+{{-- Worksheets from which options may come, ticked and taken together. $others: with their pages --}}
+@use('App\Actions\BoardSources')
+@use('App\View\BoardForm')
+@use('App\View\OriginWords')
+<dialog class="panel" data-others aria-labelledby="others-title">
+    <h2 id="others-title" tabindex="-1" autofocus>Options from other worksheets</h2>
+    <p class="ledger__hint">Each comes with its pages for students, and with the boxes and parts that lie on them. You
+        may change its pages afterwards.</p>
+    <label class="find">Find <input type="search" class="form-control" data-others-find autocomplete="off"
+            aria-controls="others-list" placeholder="in names"></label>
+    <form novalidate>
+        <ul id="others-list" class="others">
+            @foreach ($others as $other)
+                @php($pages = BoardSources::forStudents($other))
+                <li data-other-row>
+                    <label class="others__one"><input type="checkbox" class="form-check-input"
+                            value="{{ $other->id }}" data-name="{{ BoardForm::called($other) }}"
+                            data-pages="{{ BoardForm::typed($pages) }}" data-worksheet="{{ $other->name }}">
+                        <x-page.small :row="$pages[0]" />
+                        <span><b>{{ $other->name }}</b>
+                            <span>{{ OriginWords::short($other) }}</span></span></label>
+                </li>
+            @endforeach
+        </ul>
+        <p class="empty" data-others-none hidden><b>No worksheet has these letters in its name.</b></p>
+        <div class="verbs"><button class="btn btn-primary">Take as options</button><button type="button"
+                class="btn btn-plain" data-others-close>Not now</button></div>
+    </form>
+</dialog>
