@@ -39,6 +39,6 @@ final class ShippedKits
 
     private static function folder(): string
     {
-        return database_path('kits');
+        return dirname(__DIR__).'/database/kits';
     }
 }

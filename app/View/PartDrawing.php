@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use OpenSlate\Elements\Course;
+use OpenSlate\Elements\Drawing;
 use OpenSlate\Elements\Part;
 use OpenSlate\Elements\PartForm;
+use OpenSlate\Geometry\Point;
 use OpenSlate\Paper\Colour;
 
 /** The outline of a part as SVG, in points from the top left of its frame. */
@@ -42,7 +45,27 @@ final class PartDrawing
             ),
             PartForm::Callout => self::callout($left, $top, $right, $bottom),
             PartForm::Arrow => self::arrow($left, $top, $right, $bottom),
+            PartForm::Symbol => Drawing::parse($part->drawing)->at($left, $top, $right - $left, $bottom - $top),
             PartForm::Connector, PartForm::Picture => '',
+        };
+    }
+
+    /**
+     * A connector's line between its ends. resources/js/lib/connector-line.js draws the same while an end is moved.
+     *
+     * @param  array{float, float, float, float}  $ends
+     */
+    public static function line(Course $course, array $ends): string
+    {
+        [$x1, $y1, $x2, $y2] = $ends;
+        [$first, $second] = Course::corners(new Point($x1, $y1), new Point($x2, $y2));
+        $to = fn (float $x, float $y): string => self::number($x).' '.self::number($y);
+        $way = [$to($first->x, $first->y), $to($second->x, $second->y), $to($x2, $y2)];
+
+        return "M{$to($x1, $y1)}".match ($course) {
+            Course::Straight => "L{$way[2]}",
+            Course::Bent => 'L'.implode('L', $way),
+            Course::Curved => 'C'.implode(' ', $way),
         };
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\ShippedSymbols;
 use OpenSlate\Answers\AnswerKind;
 use OpenSlate\Elements\AnswerBox;
 use OpenSlate\Elements\Label;
@@ -192,6 +193,16 @@ final readonly class Tools
             $like->form === PartForm::Connector,
         );
         $of = fn (PartForm $form): Part => new Part('new', Frame::of(0, 0, 1, 1), $form, fill: $white);
+        $symbol = fn (Part $like): Tool => $part(
+            'symbol',
+            'Symbol',
+            'Y',
+            'symbol of a circuit or a flow chart',
+            $like->frame->width,
+            $like->frame->height,
+            $like,
+            $like->frame->height / $like->frame->width,
+        );
         $bare = fn (string $text, float $size, bool $bold): Part => new Part(
             'new',
             Frame::of(0, 0, 1, 1),
@@ -218,6 +229,7 @@ final readonly class Tools
                 8,
                 new Part('new', Frame::of(0, 0, 1, 1), PartForm::Connector, weight: 3),
             ),
+            $symbol(array_merge(...array_values(ShippedSymbols::groups()))[0]),
             $part('words', 'Word', 'W', 'word', 90, 24, $bare('words', 14, false)),
             $part('sign', 'Sign', 'M', 'sign', 36, 36, $bare('+', 28, true)),
             $part('picture', 'Picture', 'I', 'picture', 80, 80, $bare('', 14, false))->asking(['form' => 'picture']),

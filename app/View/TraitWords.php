@@ -29,6 +29,12 @@ final class TraitWords
         'connector' => 'connector',
     ];
 
+    public const COURSES = [
+        'straight' => 'straight',
+        'bent' => 'bent twice',
+        'curved' => 'curved',
+    ];
+
     public const SPOT_FORMS = [
         'zone' => 'zone',
         'slot' => 'slot',

@@ -109,13 +109,13 @@ final class BoardPage
         $lineHeight = self::height($tile->option->line, $line, $words->width, 4);
         $room = $place->height - $nameHeight - $lineHeight - 3 * $pad;
         $most = max(self::PICTURE_LEAST * $place->height, min(self::PICTURE_MOST * $place->height, $room));
-        $shown = $tile->picture === null ? null : self::fitted($tile->shown, $words->width, $most - $pad);
+        $shown = self::fitted($tile->shown, $words->width, $most - $pad);
+        $above = $tile->picture === null ? 0.0 : $shown->height + $pad;
         // The picture and its words are one thing to look at: together they stand in the middle of the tile.
-        $left = $room + $pad - ($shown === null ? 0.0 : $shown->height + $pad);
-        $top = $place->y + $pad + max(0.0, $left / 2);
-        $nameAt = $shown === null ? $top : $top + $shown->height + $pad;
+        $top = $place->y + $pad + max(0.0, ($room + $pad - $above) / 2);
+        $nameAt = $top + $above;
         $elements = [];
-        if ($tile->picture !== null && $shown !== null) {
+        if ($tile->picture !== null) {
             $elements[] = new Clip(
                 "{$id}c",
                 Frame::of($words->x + ($words->width - $shown->width) / 2, $top, $shown->width, $shown->height),

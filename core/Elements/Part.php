@@ -44,8 +44,10 @@ final readonly class Part implements Written
      * @param  list<Joint>  $joints
      * @param  list<string>  $set  SHA-256 of the pictures among which students choose, beside those of their own
      * @param  Head  $head  of a connector
+     * @param  Course  $course  of a connector
+     * @param  string  $drawing  of a symbol, as Drawing reads it
      *
-     * @throws InvalidArgumentException when two joints have one id, or a picture has none
+     * @throws InvalidArgumentException when two joints have one id, a picture has none, or a symbol no drawing
      */
     public function __construct(
         public string $id,
@@ -70,6 +72,8 @@ final readonly class Part implements Written
         public array $joints = [],
         public array $set = [],
         public Head $head = Head::None,
+        public Course $course = Course::Straight,
+        public string $drawing = '',
         public ?string $group = null,
         public bool $locked = false,
     ) {
@@ -83,6 +87,11 @@ final readonly class Part implements Written
         }
         if ($form === PartForm::Picture ? $source === '' && ! $own : $source !== '' || $set !== []) {
             throw new InvalidArgumentException('A picture has a source, and nothing else has.');
+        }
+        if ($form === PartForm::Symbol) {
+            Drawing::parse($drawing);
+        } elseif ($drawing !== '') {
+            throw new InvalidArgumentException('A symbol has a drawing, and nothing else has.');
         }
     }
 

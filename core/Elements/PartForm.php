@@ -21,5 +21,8 @@ enum PartForm: string
     /** A line of which students move each end by itself. */
     case Connector = 'connector';
 
+    /** Drawn with lines of its own, such as the symbols of a circuit. */
+    case Symbol = 'symbol';
+
     case Picture = 'picture';
 }

@@ -59,6 +59,8 @@ final class ElementCodec
         'joints' => [],
         'set' => [],
         'head' => 'none',
+        'course' => 'straight',
+        'drawing' => '',
         'takes' => [],
         'most' => null,
         'hole' => 0.0,

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace OpenSlate\Format;
 
 use InvalidArgumentException;
+use OpenSlate\Elements\Course;
+use OpenSlate\Elements\Drawing;
 use OpenSlate\Elements\Head;
 use OpenSlate\Elements\Joint;
 use OpenSlate\Elements\Lay;
@@ -48,6 +50,8 @@ final class PartCodec
                     $element->joints,
                 ),
                 'head' => $element->head->value,
+                'course' => $element->course->value,
+                'drawing' => $element->drawing,
                 'set' => array_map(fn (string $source): array => ['source' => $source], $element->set),
             ],
             $element instanceof Spot => [
@@ -96,6 +100,8 @@ final class PartCodec
                     : [],
                 set: $fields->has('set') ? array_map(self::given(...), $fields->objects('set', Part::MOST_IN_SET)) : [],
                 head: $fields->has('head') ? $fields->oneOf('head', Head::class) : Head::None,
+                course: $fields->has('course') ? $fields->oneOf('course', Course::class) : Course::Straight,
+                drawing: $fields->has('drawing') ? $fields->text('drawing', Drawing::LONGEST) : '',
             );
         } catch (InvalidArgumentException $problem) {
             throw $fields->wrong('form', $problem);

@@ -885,3 +885,33 @@ test('a student puts a picture of their own on a card; what is none is refused i
         )
         .toBe(40);
 });
+
+test('a circuit is laid from the kit; its symbols change, and its wires bend while they are drawn and when they rest', async ({
+    teacher: page,
+}) => {
+    await startBlank(page, `Circuit ${process.pid}`);
+    await page.getByRole('link', { name: /^Parts/ }).click();
+    await page.getByLabel('Kit', { exact: true }).selectOption('circuit');
+    await page.getByRole('button', { name: 'Lay the kit' }).click();
+    const row = (name) => page.locator('[data-row]', { has: page.locator(`[placeholder^="${name}"]`) });
+    await row('resistor').locator('[data-row-select]').click();
+    const symbol = page.getByLabel('Symbol', { exact: true });
+    await expect(symbol).toHaveValue(/^M0 50H20M20 20/);
+    await symbol.selectOption('fuse');
+    await expect(row('fuse')).toHaveCount(1); // It is called what it is.
+    await expect(row('resistor')).toHaveCount(0);
+
+    await page.getByRole('button', { name: 'Try it as a student' }).click();
+    const wire = page.locator('.piece--connector[aria-label^="wire, 12 of 12"]');
+    const line = wire.locator('path[stroke]');
+    const from = await middle(wire.locator('[data-end="1"]'));
+    await page.mouse.move(from.x, from.y);
+    await page.mouse.down();
+    await page.mouse.move(from.x - 300, from.y - 100, { steps: 6 });
+    const drawn = await line.getAttribute('d');
+    expect(drawn).toMatch(/^M\S+ \S+L\S+ \S+L\S+ \S+L\S+ \S+$/);
+    await page.mouse.up();
+    await saved(page);
+    await page.reload();
+    expect(await line.getAttribute('d')).toMatch(/^M\S+ \S+L\S+ \S+L\S+ \S+L\S+ \S+$/);
+});

@@ -27,6 +27,8 @@ final class PageSchemaTest extends TestCase
         'a key in a cell of words',
         'two joints of one id',
         'a picture of nothing',
+        'a symbol of nothing',
+        'a drawing for what is no symbol',
         'a key that is no model',
         'a set for what is no picture',
     ];

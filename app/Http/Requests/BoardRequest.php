@@ -64,7 +64,13 @@ final class BoardRequest extends FormRequest
                 $this->words($given['id'] ?? ''),
                 $name,
                 trim($this->words($given['line'] ?? '')),
-                $this->pages($this->words($given['pages'] ?? ''), $sources, $of[$index], "options.{$index}.pages", $name),
+                $this->pages(
+                    $this->words($given['pages'] ?? ''),
+                    $sources,
+                    $of[$index],
+                    "options.{$index}.pages",
+                    $name,
+                ),
                 $of[$index],
             );
             $options[] = $option;

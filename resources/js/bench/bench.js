@@ -253,8 +253,10 @@ export class Bench {
         this.#steps(answer.undo, answer.redo);
         this.tray?.show();
         this.ghosts.show();
-        if (answer.new?.length) this.selection.only(answer.new);
-        else this.selection.show();
+        if (answer.new?.length) {
+            this.selection.only(answer.new);
+            this.stage.bring(answer.new);
+        } else this.selection.show();
         this.counts.show(this.stage.elements());
     }
 

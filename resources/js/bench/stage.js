@@ -60,6 +60,21 @@ export class Stage {
         return JSON.parse(this.element(id).dataset.element);
     }
 
+    /** Scrolls to the first of them where none is to be seen. */
+    bring(ids) {
+        const view = this.root.closest('.desk').getBoundingClientRect();
+        const isSeen = (id) => {
+            const box = this.element(id).getBoundingClientRect();
+            return (
+                box.bottom > Math.max(0, view.top) &&
+                box.top < Math.min(window.innerHeight, view.bottom) &&
+                box.right > view.left &&
+                box.left < view.right
+            );
+        };
+        if (!ids.some(isSeen)) this.element(ids[0]).scrollIntoView({ block: 'center', inline: 'center' });
+    }
+
     point(event) {
         const box = this.#box ?? this.layer.getBoundingClientRect();
         return { x: (event.clientX - box.left) / this.scale, y: (event.clientY - box.top) / this.scale };

@@ -223,7 +223,15 @@ export class Traits {
         if (field.dataset.boxes)
             return BOXES[field.dataset.boxes].changes(this.stage.data(this.ids[0]), field.value, this.#levels());
         const value = this.#value(field);
-        return value === undefined ? null : { [field.dataset.trait]: value };
+        if (value === undefined) return null;
+        return { [field.dataset.trait]: value, ...('names' in field.dataset && this.#called(field)) };
+    }
+
+    /** What is chosen names the parts, too, unless the teacher has given them a name of another kind. */
+    #called(field) {
+        const names = ['', ...[...field.options].map(({ text }) => text)];
+        const free = this.ids.every((id) => names.includes(this.stage.data(id).name));
+        return free ? { name: field.selectedOptions[0].text } : {};
     }
 
     /** Of the boxes of a hierarchy, how far each is below the top, as the server has drawn them. */

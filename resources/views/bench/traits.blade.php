@@ -1,4 +1,5 @@
 {{-- What the selected are like, and what can be done with them. A row shows where something selected has it. --}}
+@use('App\ShippedSymbols')
 @use('App\View\Arranger')
 @use('App\View\ElementWords')
 @use('App\View\TraitWords')
@@ -69,10 +70,23 @@
             <option value="line">line</option>
             <option value="arrow">arrow</option>
         </select></div>
-    <div class="traits__row traits__row--side" data-trait-for="form" data-kinds="part"><label
+    <div class="traits__row traits__row--side" data-trait-for="form" data-kinds="part"
+        data-forms="{{ implode(' ', array_keys(TraitWords::PART_FORMS)) }}"><label
             for="trait-part-form">Shape</label><select id="trait-part-form" class="form-select" data-trait="form">
             @foreach (TraitWords::PART_FORMS as $form => $words)
                 <option value="{{ $form }}">{{ $words }}</option>
+            @endforeach
+        </select>
+    </div>
+    <div class="traits__row traits__row--side" data-trait-for="drawing" data-forms="symbol"><label
+            for="trait-drawing">Symbol</label><select id="trait-drawing" class="form-select" data-trait="drawing"
+            data-names>
+            @foreach (ShippedSymbols::groups() as $group => $symbols)
+                <optgroup label="{{ $group }}">
+                    @foreach ($symbols as $symbol)
+                        <option value="{{ $symbol->drawing }}">{{ $symbol->name }}</option>
+                    @endforeach
+                </optgroup>
             @endforeach
         </select>
     </div>
@@ -91,6 +105,13 @@
             <option value="falling">falling</option>
             <option value="rising">rising</option>
         </select></div>
+    <div class="traits__row traits__row--side" data-trait-for="course" data-forms="connector"><label
+            for="trait-course">On its way</label><select id="trait-course" class="form-select" data-trait="course">
+            @foreach (TraitWords::COURSES as $course => $words)
+                <option value="{{ $course }}">{{ $words }}</option>
+            @endforeach
+        </select>
+    </div>
     <div class="traits__row traits__row--side" data-trait-for="head" data-forms="connector"><label
             for="trait-head">Arrow’s head</label><select id="trait-head" class="form-select" data-trait="head">
             <option value="none">none</option>
@@ -146,7 +167,7 @@
             for="trait-sides">Sides of a polygon</label><input id="trait-sides" type="number" class="form-control"
             data-trait="sides" min="3" max="12"></div>
     <div class="traits__row" data-trait-for="joints"
-        data-forms="ellipse rectangle rounded triangle polygon callout arrow picture"><span
+        data-forms="ellipse rectangle rounded triangle polygon callout arrow symbol picture"><span
             id="joints-label">Joints</span>
         <div class="verbs verbs--small" role="group" aria-labelledby="joints-label">
             @foreach (TraitWords::JOINTS as $where => $words)

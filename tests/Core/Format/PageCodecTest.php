@@ -19,6 +19,7 @@ use OpenSlate\Answers\TextAnswer;
 use OpenSlate\Answers\TickAnswer;
 use OpenSlate\Elements\AnswerBox;
 use OpenSlate\Elements\Clip;
+use OpenSlate\Elements\Course;
 use OpenSlate\Elements\Font;
 use OpenSlate\Elements\Head;
 use OpenSlate\Elements\Joint;
@@ -199,7 +200,15 @@ final class PageCodecTest extends TestCase
                     PartForm::Connector,
                     lay: Lay::Rising,
                     head: Head::Start,
+                    course: Course::Bent,
                     locked: true,
+                ),
+                new Part(
+                    'm5',
+                    Frame::of(620, 260, 60, 30),
+                    PartForm::Symbol,
+                    name: 'fuse',
+                    drawing: 'M20 20H80V80H20ZM0 50H100',
                 ),
                 new Spot(
                     'o1',
@@ -395,6 +404,22 @@ final class PageCodecTest extends TestCase
             'a picture of nothing' => [
                 self::with('elements', [['form' => 'picture'] + self::part()]),
                 '$.elements[0].form: A picture has a source',
+            ],
+            'a symbol of nothing' => [
+                self::with('elements', [['form' => 'symbol'] + self::part()]),
+                '$.elements[0].form: A drawing is SVG path data',
+            ],
+            'a drawing for what is no symbol' => [
+                self::with('elements', [['drawing' => 'M0 0L9 9'] + self::part()]),
+                '$.elements[0].form: A symbol has a drawing',
+            ],
+            'a drawing that is none' => [
+                self::with('elements', [['form' => 'symbol', 'drawing' => 'M0 0"/><script>'] + self::part()]),
+                '$.elements[0].form',
+            ],
+            'a connector on a way of its own' => [
+                self::with('elements', [['course' => 'zigzag'] + self::part()]),
+                '$.elements[0].course',
             ],
             'a set for what is no picture' => [
                 self::with('elements', [['set' => [['source' => str_repeat('9c', 32)]]] + self::part()]),

@@ -1,3 +1,4 @@
+import { connectorLine } from '../../lib/connector-line';
 import { followers, hold, tidy } from './model-text';
 
 /** The parts of a page as they are drawn: where each is, what holds it, and what it is called there. */
@@ -149,13 +150,10 @@ export class Pieces {
             piece.style.setProperty(`--${name}`, value),
         );
         piece.querySelector('svg').setAttribute('viewBox', `0 0 ${Math.max(1, width)} ${Math.max(1, height)}`);
-        piece
-            .querySelectorAll('line')
-            .forEach((line) =>
-                Object.entries({ x1: x - left, y1: y - top, x2: x2 - left, y2: y2 - top }).forEach(([name, value]) =>
-                    line.setAttribute(name, value),
-                ),
-            );
+        piece.querySelectorAll('[data-course]').forEach((line) => {
+            const ends = [x - left, y - top, x2 - left, y2 - top];
+            line.setAttribute('d', connectorLine(line.dataset.course, ends));
+        });
         piece.querySelectorAll('[data-end]').forEach((end) => {
             const second = end.dataset.end === '1';
             end.style.setProperty('--ex', (second ? x2 : x) - left);

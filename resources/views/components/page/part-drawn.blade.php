@@ -28,10 +28,10 @@
                 <path d="M0 0L10 5L0 10Z" fill="{{ $part->colour->hex }}" />
             </marker>
         @endif
-        <line class="part__reach" x1="{{ $ends[0] }}" y1="{{ $ends[1] }}" x2="{{ $ends[2] }}"
-            y2="{{ $ends[3] }}" />
-        <line x1="{{ $ends[0] }}" y1="{{ $ends[1] }}" x2="{{ $ends[2] }}" y2="{{ $ends[3] }}"
-            stroke="{{ $part->colour->hex }}" stroke-width="{{ $weight }}"
+        <path class="part__reach" data-course="{{ $part->course->value }}"
+            d="{{ PartDrawing::line($part->course, $ends) }}" />
+        <path data-course="{{ $part->course->value }}" d="{{ PartDrawing::line($part->course, $ends) }}" fill="none"
+            stroke-linejoin="round" stroke="{{ $part->colour->hex }}" stroke-width="{{ $weight }}"
             @if ($part->head === Head::None) stroke-linecap="round" @endif
             @if ($part->dashed) stroke-dasharray="{{ 3 * $weight }} {{ 2 * $weight }}" @endif
             @if ($part->head->isAtStart()) marker-start="url(#{{ $as }})" @endif
