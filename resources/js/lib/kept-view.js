@@ -10,11 +10,20 @@ const scrollers = () => [
     ...[...document.querySelectorAll('[data-scrolls]')].map((one) => [one.dataset.scrolls, one]),
 ];
 
+const scrolled = new Map(); // how far each scroller is that was scrolled, since this page came
+
+/** Noted as it happens: asked for on the way out, the browser would lay a page out that nobody will see. */
+function note({ target }) {
+    const scroller = target === document ? document.scrollingElement : target;
+    const [name] = scrollers().find(([, one]) => one === scroller) ?? [];
+    if (name) scrolled.set(name, Math.round(scroller.scrollTop));
+}
+
 function keepScroll() {
     const { tops = {}, ...view } = read();
-    scrollers().forEach(([name, scroller]) => {
+    scrolled.forEach((top, name) => {
         delete tops[name];
-        if (scroller.scrollTop > 0) tops[name] = Math.round(scroller.scrollTop);
+        if (top > 0) tops[name] = top;
     });
     write({ ...view, tops: Object.fromEntries(Object.entries(tops).slice(-MOST)) });
 }
@@ -29,6 +38,7 @@ export function scrollBack() {
 }
 
 export function keepsView() {
+    document.addEventListener('scroll', note, { capture: true, passive: true });
     scrollBack();
     window.addEventListener('pagehide', keepScroll);
 }
