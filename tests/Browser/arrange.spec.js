@@ -189,7 +189,7 @@ test('a box goes down the lines, a choice over what is printed, a tick where a s
     );
     await draw(page, 'Short box', cell.x + 2, cell.y + 2, cell.w - 4, cell.h - 4);
     await page.keyboard.press('Escape');
-    await page.getByRole('button', { name: 'In all empty cells' }).click();
+    await page.getByRole('button', { name: 'Repeat it in all empty cells' }).click();
     await expect.poll(() => page.locator('.element--short').count()).toBeGreaterThanOrEqual(5);
 });
 
@@ -211,9 +211,9 @@ test('a clip of another page is dragged out, laid, and kept back as an answer', 
     const data = await clip.evaluate((element) => JSON.parse(element.dataset.element));
     expect(Math.abs(data.left - 60 / box.width)).toBeLessThan(0.01);
     expect(Math.abs(data.width / data.height - 2)).toBeLessThan(0.05);
-    await page.getByLabel('An answer: keep it back').check();
+    await page.getByLabel('An answer: left out of copies').check();
     await expect(clip).toHaveClass(/element--kept/);
-    await page.getByRole('button', { name: 'Make it a part' }).click();
+    await page.getByRole('button', { name: 'Let students move it' }).click();
     const part = page.locator('.element--part img');
     await expect
         .poll(() => part.evaluate((picture) => picture.naturalWidth / picture.naturalHeight))
@@ -232,7 +232,7 @@ test('room is made above what is selected; what crosses the foot goes on and com
     await page.locator('[data-tag=A2]').click();
     await openGroup(page, 'arrange');
     await page.getByLabel('How much room').fill('40');
-    await page.getByRole('button', { name: 'Push down' }).click();
+    await page.getByRole('button', { name: 'Make room' }).click();
     await expect(page.getByRole('alert')).toContainText('1 page right after this one');
     await expect(page.locator('.element')).toHaveCount(1);
 

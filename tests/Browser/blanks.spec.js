@@ -33,7 +33,7 @@ test('blanks that were found are taken by a press and by keys, refused, and take
     await page.getByRole('button', { name: 'Undo' }).click();
     await expect(ghosts).toHaveCount(found - 3);
 
-    await page.getByRole('button', { name: 'Take the blanks of all pages' }).click();
+    await page.getByRole('button', { name: 'Lay boxes on the blanks of all pages' }).click();
     await expect(page.getByText(/Laid on the pages for students: \d+ answer boxes/)).toBeVisible();
     await page.getByRole('link', { name: /^Pages/ }).click();
     await expect(page.locator('[data-number="2"] .contact__count')).toHaveCount(1);
@@ -54,7 +54,7 @@ test('where the teacher allows it, name and date fill themselves in; what is cho
     }).toPass({ timeout: 30000 });
     await fills.check();
     const found = await page.locator('[data-ghost]').count();
-    await page.getByRole('button', { name: /^Take all/ }).click();
+    await page.getByRole('button', { name: /^Lay boxes on all/ }).click();
     await expect(page.locator('[data-ghost]')).toHaveCount(0);
     await expect(page.locator('.label')).toHaveText(['(the student’s name)', '(the day it was handed out)']);
     await expect(page.locator('.element--box')).toHaveCount(found - 2);
@@ -62,6 +62,6 @@ test('where the teacher allows it, name and date fill themselves in; what is cho
     await expect(fills).toBeChecked();
     await fills.uncheck();
     const more = await page.locator('[data-ghost]').count();
-    await page.getByRole('button', { name: /^Take all/ }).click();
+    await page.getByRole('button', { name: /^Lay boxes on all/ }).click();
     await expect(page.locator('.element--box')).toHaveCount(more);
 });

@@ -46,7 +46,7 @@ test('one activity is cut, its blanks are taken and it is handed out to a class 
     await page.getByRole('button', { name: 'Cut the set' }).click();
     await page.getByRole('link', { name: /^Activity 5: the harbour log/ }).click();
     await page.getByRole('link', { name: /^Boxes/ }).click();
-    await page.getByRole('button', { name: 'Take the blanks of all pages' }).click();
+    await page.getByRole('button', { name: 'Lay boxes on the blanks of all pages' }).click();
     await expect(page.getByText(/Laid on the pages for students: [1-9]/)).toBeVisible();
     await page.getByRole('link', { name: /^Hand out/ }).click();
     await page

@@ -580,8 +580,8 @@ test('a teacher makes parts, a stock, a spot and a tray at the Parts station', a
             return ring.x + ring.width / 2;
         })
         .toBeCloseTo(width / 2, 1);
-    await page.getByLabel('Takes only, one name a line').fill('buoy');
-    await page.getByLabel('Takes only, one name a line').blur();
+    await page.getByLabel('Only these may go here, one name a line').fill('buoy');
+    await page.getByLabel('Only these may go here, one name a line').blur();
     await expect
         .poll(
             async () => (await page.locator('.element--spot').evaluate((one) => JSON.parse(one.dataset.element))).takes,
@@ -647,9 +647,9 @@ test('an arrow of a food web runs one way: it has a head, and the key says that 
     await page.locator('.element--part', { has: page.locator('marker') }).click();
     await expect(page.getByLabel('Arrow’s head')).toHaveValue('end');
     await page.getByLabel('Arrow’s head').selectOption('both');
-    await expect(page.locator('.element--part line[marker-start]')).toHaveCount(1);
+    await expect(page.locator('.element--part path[marker-start]')).toHaveCount(1);
     await page.getByLabel('Arrow’s head').selectOption('end');
-    await expect(page.locator('.element--part line[marker-start]')).toHaveCount(0);
+    await expect(page.locator('.element--part path[marker-start]')).toHaveCount(0);
 
     await page.getByRole('link', { name: /^Key/ }).click();
     const box = (name) => page.locator(`[data-piece][data-name="${name}"]`).last();

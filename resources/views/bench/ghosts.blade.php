@@ -3,6 +3,6 @@
 @use('App\View\Lie')
 @foreach ($proposals as $index => $blank)
     <div class="ghost" role="button" tabindex="0" data-ghost="{{ $index }}"
-        style="{{ Lie::of($blank->frame) }}" title="Enter takes it, Delete refuses it"
-        aria-label="{{ ElementWords::proposed($blank) }}. Enter takes it, Delete refuses it."></div>
+        style="{{ Lie::of($blank->frame) }}" title="Enter lays a box on it, Delete if it is no blank"
+        aria-label="{{ ElementWords::proposed($blank) }}. Enter lays a box on it, Delete if it is no blank."></div>
 @endforeach

@@ -48,7 +48,7 @@
             @elseif ($row->form instanceof TickAnswer)
                 <select class="form-select" data-key="{{ $row->name }}" data-one
                     aria-label="Right answer of {{ $row->said() }}">
-                    <option value="">not said</option>
+                    <option value="">no right answer</option>
                     <option value="yes" @selected($row->isRight('yes'))>has to be ticked</option>
                     <option value="no" @selected($row->isRight('no'))>has to stay empty</option>
                 </select>

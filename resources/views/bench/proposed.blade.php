@@ -7,10 +7,9 @@
     <section class="proposed" aria-labelledby="proposed-title">
         <h2 id="proposed-title">{{ Count::of(count($proposals), 'blank') }} found here</h2>
         <div class="verbs">
-            <button type="button" class="btn btn-primary" data-blanks="take">Take
-                {{ count($proposals) === 1 ? 'it' : 'all ' . count($proposals) }}</button>
-            <button type="button" class="btn btn-plain" data-blanks="refuse">Refuse
-                {{ count($proposals) === 1 ? 'it' : 'all' }}</button>
+            <button type="button" class="btn btn-primary" data-blanks="take">Lay
+                {{ count($proposals) === 1 ? 'a box on it' : 'boxes on all ' . count($proposals) }}</button>
+            <button type="button" class="btn btn-plain" data-blanks="refuse">{{ count($proposals) === 1 ? 'It is no blank' : 'None is a blank' }}</button>
         </div>
         @if (array_filter($proposals, SelfFilling::fits(...)) !== [])
             <label class="traits__check"><input type="checkbox" class="form-check-input" data-blanks-fill

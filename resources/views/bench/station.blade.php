@@ -73,8 +73,8 @@
                             type="hidden" name="fills" value="" data-blanks-filled><input
                             type="hidden" name="number" value="{{ $row->position }}"><button
                             class="btn btn-plain"
-                            title="Lays an answer box on every blank that was found, on all pages for students">Take the
-                            blanks of all pages</button></form>
+                            title="Lays an answer box on every blank that was found, on all pages for students">Lay boxes
+                            on the blanks of all pages</button></form>
                 @endif
             </div>
             @if ($isParts)

@@ -18,8 +18,8 @@
         </select></div>
     <div class="traits__row" data-trait-for="name"><label for="trait-name">Called <small>(parts that are
                 called the same stand for each other)</small></label><input id="trait-name" class="form-control" data-trait="name" maxlength="60"></div>
-    <div class="traits__row" data-trait-for="words"><label for="trait-words">What is to be seen on it, for those who
-                hear the page</label><input
+    <div class="traits__row" data-trait-for="words"><label for="trait-words">What it shows, for those who
+            hear the page</label><input
             id="trait-words" class="form-control" data-trait="words" maxlength="300"></div>
     <div class="traits__row" data-trait-for="target"><label for="trait-target">Leads to</label><input id="trait-target"
             class="form-control" data-trait="target" maxlength="2000" inputmode="url" autocomplete="off"
@@ -98,15 +98,15 @@
         </select>
     </div>
     <div class="traits__row traits__row--side" data-trait-for="lay" data-forms="line arrow connector"
-        data-kinds="shape part"><label for="trait-lay">A line runs</label><select id="trait-lay" class="form-select"
+        data-kinds="shape part"><label for="trait-lay">The line goes</label><select id="trait-lay" class="form-select"
             data-trait="lay">
-            <option value="level">level</option>
-            <option value="upright">upright</option>
-            <option value="falling">falling</option>
-            <option value="rising">rising</option>
+            <option value="level">from left to right</option>
+            <option value="upright">from top to bottom</option>
+            <option value="falling">down to the right</option>
+            <option value="rising">up to the right</option>
         </select></div>
     <div class="traits__row traits__row--side" data-trait-for="course" data-forms="connector"><label
-            for="trait-course">On its way</label><select id="trait-course" class="form-select" data-trait="course">
+            for="trait-course">The line is</label><select id="trait-course" class="form-select" data-trait="course">
             @foreach (TraitWords::COURSES as $course => $words)
                 <option value="{{ $course }}">{{ $words }}</option>
             @endforeach
@@ -142,14 +142,15 @@
     <div class="traits__row traits__row--side" data-trait-for="stock"><label for="trait-stock">How many</label><input
             id="trait-stock" type="number" class="form-control" data-trait="stock" min="1"
             max="60"><button type="button" class="btn btn-plain" data-lay-out>Lay out</button></div>
-    <div class="traits__row" data-trait-for="takes"><label for="trait-takes">Takes only, one name a line</label>
+    <div class="traits__row" data-trait-for="takes"><label for="trait-takes">Only these may go here, one
+            name a line</label>
         <textarea id="trait-takes" class="form-control" data-trait="takes" data-as="lines" rows="2"></textarea>
     </div>
     <div class="traits__row traits__row--side" data-trait-for="settle"><label for="trait-settle">Parts
-            settle</label><select id="trait-settle" class="form-select" data-trait="settle">
+            stand</label><select id="trait-settle" class="form-select" data-trait="settle">
             <option value="grid">in even rows</option>
             <option value="row">side by side</option>
-            <option value="round">round a ring</option>
+            <option value="round">round in a ring</option>
             <option value="stack">in the middle</option>
             <option value="free">where dropped</option>
         </select></div>
@@ -193,7 +194,7 @@
         <label data-trait-for="printed"><input type="checkbox" class="form-check-input" data-trait="printed"> Prompt
             is printed already</label>
         <label data-trait-for="kept"><input type="checkbox" class="form-check-input" data-trait="kept"> An answer:
-            keep it back</label>
+            left out of copies</label>
         <label data-trait-for="cover"><input type="checkbox" class="form-check-input" data-trait="cover"> Cover the
             print</label>
         <label data-trait-for="outline"><input type="checkbox" class="form-check-input" data-trait="outline"> Faint
@@ -277,7 +278,7 @@
         </div>
     </details>
     <details class="trait-group" data-trait-group="asked">
-        <summary>How much, and help</summary>
+        <summary>How long, and help</summary>
         <div class="traits__row" data-trait-for="limit"><label for="trait-limit-of">Write</label>
             <div class="limits"><input type="number" class="form-control" data-limit-part="least" min="1"
                     max="9999" aria-label="At least" placeholder="least"><span>to</span><input type="number"
@@ -326,15 +327,15 @@
         </div>
         <div class="verbs verbs--small">
             @foreach (['width' => 'Same width', 'height' => 'Same height', 'both' => 'Same size'] as $side => $words)
-                <button type="button" class="btn btn-plain" title="As the first that was selected"
+                <button type="button" class="btn btn-plain" title="Same size as the first one selected"
                     data-many="same {{ $side }}">{{ $words }}</button>
             @endforeach
             <button type="button" class="btn btn-plain" data-many="group">Group</button>
-            <button type="button" class="btn btn-plain" data-many="ungroup">Take apart</button>
+            <button type="button" class="btn btn-plain" data-many="ungroup">Ungroup</button>
             <button type="button" class="btn btn-plain" data-many="lock yes">Lock</button>
             <button type="button" class="btn btn-plain" data-many="lock no">Unlock</button>
             <button type="button" class="btn btn-plain" data-style="copy">Copy its looks</button>
-            <button type="button" class="btn btn-plain" data-style="paste" hidden>Give it the looks copied</button>
+            <button type="button" class="btn btn-plain" data-style="paste" hidden>Paste the looks</button>
         </div>
         <form class="times" data-times><label>Repeat <input type="number" class="form-control" name="times"
                     value="3" min="1" max="100" aria-label="How many times"> times,
@@ -345,14 +346,16 @@
         @if ($shown->content->backdrop === null)
             <form class="times" data-room><label>Room above it: <input class="form-control" name="by"
                         inputmode="decimal" required
-                        aria-label="How much room; less than 0 takes it away"></label><button
-                    class="btn btn-plain">Push down</button></form>
+                        aria-label="How much room, in points; less than 0 takes it away"></label><button
+                    class="btn btn-plain">Make room</button></form>
         @endif
     </details>
     <div class="verbs verbs--small">
-        <button type="button" class="btn btn-plain" data-make-part hidden>Make it a part</button>
-        <button type="button" class="btn btn-plain" data-many="down" data-verb-for="line">On the lines below too</button>
-        <button type="button" class="btn btn-plain" data-many="fill" data-verb-for="line">In all empty cells</button>
+        <button type="button" class="btn btn-plain" data-make-part hidden>Let students move it</button>
+        <button type="button" class="btn btn-plain" data-many="down" data-verb-for="line">Repeat it on
+            the lines below</button>
+        <button type="button" class="btn btn-plain" data-many="fill" data-verb-for="line">Repeat it in
+            all empty cells</button>
         <button type="button" class="btn btn-plain" data-verb="repeat">Repeat</button>
         <button type="button" class="btn btn-plain" data-verb="copy">Copy</button>
         <button type="button" class="btn btn-plain btn-bad" data-verb="remove">Delete</button>
