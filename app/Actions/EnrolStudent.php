@@ -25,6 +25,7 @@ final class EnrolStudent
             $class
                 ->handouts()
                 ->wherePivot('whole', true)
+                ->whereNull('handouts.put_away_at')
                 ->get()
                 ->each(fn (Handout $handout) => ($this->give)($handout, [$student->id]));
 

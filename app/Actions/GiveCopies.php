@@ -15,6 +15,10 @@ final class GiveCopies
 {
     private const ROWS_AT_ONCE = 500;
 
+    public function __construct(private SetTimes $times)
+    {
+    }
+
     /** @param  list<int>  $studentIds */
     public function __invoke(Handout $handout, array $studentIds): void
     {
@@ -36,5 +40,6 @@ final class GiveCopies
                 );
             }
         }
+        ($this->times)($handout, $studentIds);
     }
 }

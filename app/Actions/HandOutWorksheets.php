@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Events\EditionFrozen;
+use App\Models\HandedClass;
 use App\Models\Handout;
 use App\Models\HandoutItem;
+use App\Models\SchoolClass;
 use App\Models\Student;
 use App\Models\Teacher;
 use Illuminate\Support\Facades\DB;
@@ -25,7 +27,8 @@ final class HandOutWorksheets
                 'teacher_id' => $teacher->id,
                 'title' => $plan->title,
                 'directions' => $plan->directions,
-                'due_at' => $plan->due?->utc(),
+                ...Handout::columns($plan->times()),
+                'marks_late' => $plan->marksLate,
                 'points' => $plan->points,
                 'reads_aloud' => $plan->readsAloud,
             ]);
@@ -50,14 +53,22 @@ final class HandOutWorksheets
     {
         $ids = [];
         foreach ($plan->classes as $class) {
-            $handout->classes()->attach($class->id, ['whole' => true]);
+            $handout->classes()->attach($class->id, ['whole' => true, ...$this->ownTimes($plan, $class)]);
             $ids = [...$ids, ...$class->students()->pluck('students.id')->all()];
         }
         foreach ($plan->chosen as [$class, $students]) {
-            $handout->classes()->attach($class->id, ['whole' => false]);
+            $handout->classes()->attach($class->id, ['whole' => false, ...$this->ownTimes($plan, $class)]);
             $ids = [...$ids, ...array_map(fn (Student $student): int => $student->id, $students)];
         }
 
         return array_values(array_unique($ids));
+    }
+
+    /** @return array<string, mixed> */
+    private function ownTimes(HandoutPlan $plan, SchoolClass $class): array
+    {
+        $own = $plan->ofClasses[$class->id] ?? null;
+
+        return $own === null ? [] : ['own_times' => true, ...HandedClass::columns($own)];
     }
 }

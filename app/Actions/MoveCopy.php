@@ -11,22 +11,29 @@ use Illuminate\Support\Facades\DB;
 use OpenSlate\Copies\CopyRefused;
 use OpenSlate\Copies\CopyState;
 use OpenSlate\Copies\Standing;
+use OpenSlate\Handout\Due;
 
 /** Opens a copy, hands it in, takes it back. */
 final class MoveCopy
 {
     public function open(Copy $copy): Copy
     {
-        return $this->to($copy, fn (Standing $now): Standing => $now->opened());
+        return $this->isClosed($copy)
+            ? $copy
+            : $this->to($copy, fn (Standing $now): Standing => $now->opened());
     }
 
-    /** @throws CopyRefused when something is missing that is needed */
+    /** @throws CopyRefused when something is missing that is needed, or the time is over */
     public function handIn(Copy $copy): Copy
     {
         $places = $copy->item->edition->placesToFill();
 
-        return $this->to($copy, function (Standing $now, Copy $locked) use ($places): Standing {
+        return $this->to($copy, function (Standing $now, Copy $locked) use ($places, $copy): Standing {
             $missing = $now->state === CopyState::HandedIn ? 0 : $locked->written()->stillNeeded($places);
+
+            if ($now->state !== CopyState::HandedIn && $this->isClosed($copy)) {
+                throw CopyRefused::closed();
+            }
 
             return $missing === 0
                 ? $now->handedIn(now()->toDateTimeImmutable())
@@ -37,9 +44,15 @@ final class MoveCopy
     /** @throws CopyRefused when it is not handed in, or the time is over */
     public function takeBack(Copy $copy): Copy
     {
-        $due = $copy->item->handout->due();
+        $times = $copy->times();
+        $until = new Due($times->due ?? $times->closes);
 
-        return $this->to($copy, fn (Standing $now): Standing => $now->takenBack(now()->toDateTimeImmutable(), $due));
+        return $this->to($copy, fn (Standing $now): Standing => $now->takenBack(now()->toDateTimeImmutable(), $until));
+    }
+
+    private function isClosed(Copy $copy): bool
+    {
+        return $copy->times()->isClosed(now()->toDateTimeImmutable());
     }
 
     /** @param  Closure(Standing, Copy): Standing  $move */

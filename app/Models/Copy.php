@@ -12,6 +12,7 @@ use OpenSlate\Copies\CopyState;
 use OpenSlate\Copies\Places;
 use OpenSlate\Copies\Standing;
 use OpenSlate\Copies\Work;
+use OpenSlate\Handout\Times;
 
 /**
  * One student's work on an edition. The page itself is not in it.
@@ -77,6 +78,42 @@ final class Copy extends Model
         return $this->work === null ? Work::none() : Work::fromJson($this->work);
     }
 
+    /** From when and until when its student has it. */
+    public function times(): Times
+    {
+        return $this->given()?->times() ?? new Times(null);
+    }
+
+    /** Whether its student has it at this moment: it is out, and nobody took it back. */
+    public function isGiven(): bool
+    {
+        $given = $this->given();
+
+        return $given !== null &&
+            $given->times()->isOut(now()->toDateTimeImmutable()) &&
+            $given->withdrawn_at === null &&
+            $given->getAttribute('item_withdrawn_at') === null &&
+            $given->getAttribute('put_away_at') === null;
+    }
+
+    /** All that bears on it, in one question: it is asked with every save. */
+    private function given(): ?Recipient
+    {
+        return once(
+            fn (): ?Recipient => Recipient::query()
+                ->join('handouts', 'handouts.id', '=', 'recipients.handout_id')
+                ->join('handout_items', 'handout_items.handout_id', '=', 'handouts.id')
+                ->where('handout_items.id', $this->handout_item_id)
+                ->where('recipients.student_id', $this->student_id)
+                ->select([
+                    'recipients.*',
+                    'handouts.put_away_at',
+                    'handout_items.withdrawn_at as item_withdrawn_at',
+                ])
+                ->first(),
+        );
+    }
+
     /** What its student has not handed in, the first due first; null when this was the last of it. */
     public function nextOfTheDay(): ?self
     {
@@ -86,8 +123,11 @@ final class Copy extends Model
             ->where('copies.state', '!=', CopyState::HandedIn)
             ->join('handout_items', 'handout_items.id', '=', 'copies.handout_item_id')
             ->join('handouts', 'handouts.id', '=', 'handout_items.handout_id')
-            ->orderByRaw('handouts.due_at is null')
-            ->orderBy('handouts.due_at')
+            ->joinSub($this->student->given(), 'given', 'given.handout_id', '=', 'handouts.id')
+            ->whereNull('handout_items.withdrawn_at')
+            ->where(fn ($open) => $open->whereNull('given.closes_at')->orWhere('given.closes_at', '>=', now()))
+            ->orderByRaw('given.due_at is null')
+            ->orderBy('given.due_at')
             ->orderByDesc('handouts.id')
             ->select('copies.*')
             ->with('item.edition')

@@ -10,6 +10,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
 use OpenSlate\Handout\Due;
+use OpenSlate\Handout\Times;
 
 /**
  * What is given to classes.
@@ -18,7 +19,8 @@ use OpenSlate\Handout\Due;
  * @property int $teacher_id
  * @property string $title
  * @property string $directions
- * @property Carbon|null $due_at
+ * @property bool $marks_late whether what is handed in after its due time is said to be late
+ * @property Carbon|null $put_away_at since when it is off all lists; the work is kept
  * @property int|null $points
  * @property bool $reads_aloud
  * @property bool $trial
@@ -27,13 +29,19 @@ use OpenSlate\Handout\Due;
  */
 final class Handout extends Model
 {
+    use HasTimes;
+
     protected $table = 'handouts';
 
     protected $fillable = [
         'teacher_id',
         'title',
         'directions',
+        'out_at',
         'due_at',
+        'closes_at',
+        'marks_late',
+        'put_away_at',
         'points',
         'reads_aloud',
         'answers_shown_at',
@@ -52,29 +60,46 @@ final class Handout extends Model
         return $this->hasMany(HandoutItem::class)->orderBy('position');
     }
 
-    /** @return BelongsToMany<SchoolClass, $this> */
+    /** @return BelongsToMany<SchoolClass, $this, HandedClass, 'pivot'> */
     public function classes(): BelongsToMany
     {
         return $this->belongsToMany(SchoolClass::class, 'handout_classes')
-            ->withPivot('whole')
+            ->using(HandedClass::class)
+            ->withPivot(HandedClass::COLUMNS)
             ->orderBy('school_classes.name');
     }
 
-    /** @return BelongsToMany<Student, $this> */
+    /** @return BelongsToMany<Student, $this, Recipient, 'pivot'> */
     public function recipients(): BelongsToMany
     {
-        return $this->belongsToMany(Student::class, 'recipients');
+        return $this->belongsToMany(Student::class, 'recipients')
+            ->using(Recipient::class)
+            ->withPivot(Recipient::COLUMNS);
     }
 
-    public function due(): Due
+    /** @return array<int, Times> of those who have it, by student */
+    public function timesByStudent(): array
     {
-        return new Due($this->due_at?->toDateTimeImmutable());
+        return Recipient::where('handout_id', $this->id)
+            ->get()
+            ->mapWithKeys(fn (Recipient $one): array => [$one->student_id => $one->times()])
+            ->all();
+    }
+
+    /** After which a copy is said to be late. */
+    public function lateAfter(Times $times): Due
+    {
+        return $this->marks_late ? $times->due() : new Due(null);
     }
 
     protected function casts(): array
     {
         return [
+            'out_at' => 'datetime',
             'due_at' => 'datetime',
+            'closes_at' => 'datetime',
+            'put_away_at' => 'datetime',
+            'marks_late' => 'boolean',
             'answers_shown_at' => 'datetime',
             'reads_aloud' => 'boolean',
             'trial' => 'boolean',

@@ -7,6 +7,7 @@ namespace App\Models;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Support\Carbon;
 use OpenSlate\Handout\Mode;
 
 /**
@@ -17,6 +18,7 @@ use OpenSlate\Handout\Mode;
  * @property int $edition_id
  * @property int $position
  * @property Mode $mode
+ * @property Carbon|null $withdrawn_at since when students do not have it any more; the work is kept
  * @property-read Handout $handout
  * @property-read Edition $edition
  */
@@ -26,7 +28,7 @@ final class HandoutItem extends Model
 
     protected $table = 'handout_items';
 
-    protected $fillable = ['handout_id', 'edition_id', 'position', 'mode'];
+    protected $fillable = ['handout_id', 'edition_id', 'position', 'mode', 'withdrawn_at'];
 
     /** @return BelongsTo<Handout, $this> */
     public function handout(): BelongsTo
@@ -48,6 +50,6 @@ final class HandoutItem extends Model
 
     protected function casts(): array
     {
-        return ['mode' => Mode::class];
+        return ['mode' => Mode::class, 'withdrawn_at' => 'datetime'];
     }
 }

@@ -39,9 +39,11 @@ final class SchoolClass extends Model
         return $this->belongsToMany(Student::class, 'enrolments')->orderBy('students.name');
     }
 
-    /** @return BelongsToMany<Handout, $this> */
+    /** @return BelongsToMany<Handout, $this, HandedClass, 'pivot'> */
     public function handouts(): BelongsToMany
     {
-        return $this->belongsToMany(Handout::class, 'handout_classes')->withPivot('whole');
+        return $this->belongsToMany(Handout::class, 'handout_classes')
+            ->using(HandedClass::class)
+            ->withPivot(HandedClass::COLUMNS);
     }
 }

@@ -8,6 +8,7 @@ use App\Access\Account;
 use App\Access\Guesses;
 use Database\Factories\StudentFactory;
 use DateTimeInterface;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Casts\Attribute;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
@@ -43,10 +44,18 @@ final class Student extends Authenticatable
         return $this->belongsToMany(SchoolClass::class, 'enrolments');
     }
 
-    /** @return BelongsToMany<Handout, $this> */
+    /** @return BelongsToMany<Handout, $this, Recipient, 'pivot'> all that they were ever given, also what is not out yet */
     public function handouts(): BelongsToMany
     {
-        return $this->belongsToMany(Handout::class, 'recipients');
+        return $this->belongsToMany(Handout::class, 'recipients')
+            ->using(Recipient::class)
+            ->withPivot(Recipient::COLUMNS);
+    }
+
+    /** @return Builder<Recipient> of what they have at this moment */
+    public function given(): Builder
+    {
+        return Recipient::query()->now()->where('recipients.student_id', $this->id);
     }
 
     /** @return HasMany<Copy, $this> */

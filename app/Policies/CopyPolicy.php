@@ -13,7 +13,7 @@ final class CopyPolicy
 {
     public function work(Teacher|Student $user, Copy $copy): bool
     {
-        return $user instanceof Student && $copy->student_id === $user->id;
+        return $user instanceof Student && $copy->student_id === $user->id && $copy->isGiven();
     }
 
     public function try(Teacher|Student $user, Copy $copy): bool

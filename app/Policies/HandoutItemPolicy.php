@@ -20,7 +20,9 @@ final class HandoutItemPolicy
     /** Its pages are for those who were given the handout, whether to read or as a copy. */
     public function see(Teacher|Student $user, HandoutItem $item): bool
     {
-        return $user instanceof Student && $user->handouts()->whereKey($item->handout_id)->exists();
+        return $user instanceof Student &&
+            $item->withdrawn_at === null &&
+            $user->given()->where('recipients.handout_id', $item->handout_id)->exists();
     }
 
     public function read(Teacher|Student $user, HandoutItem $item): bool

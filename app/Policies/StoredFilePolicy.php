@@ -53,12 +53,12 @@ final class StoredFilePolicy
         return DB::table('revision_files')
             ->join('edition_pages', 'edition_pages.page_revision_id', '=', 'revision_files.page_revision_id')
             ->join('handout_items', 'handout_items.edition_id', '=', 'edition_pages.edition_id')
-            ->join('recipients', 'recipients.handout_id', '=', 'handout_items.handout_id')
+            ->whereNull('handout_items.withdrawn_at')
+            ->whereIn('handout_items.handout_id', $student->given()->select('recipients.handout_id'))
             ->where([
                 'revision_files.sha256' => $file->sha256,
                 'revision_files.page' => 0,
                 'revision_files.whole' => true,
-                'recipients.student_id' => $student->id,
             ])
             ->exists();
     }

@@ -11,14 +11,17 @@ use App\School;
 use OpenSlate\Copies\CopyState;
 use OpenSlate\Copies\Standing;
 use OpenSlate\Handout\Due;
+use OpenSlate\Handout\Times;
 
 /** Says in words where a copy stands. */
 final class CopyWords
 {
     /** @return array{student: string, date: string} what labels that fill themselves in say on this copy */
-    public static function fills(Copy $copy, Handout $handout, School $school): array
+    public static function fills(Copy $copy, Handout $handout, Times $times, School $school): array
     {
-        return ['student' => $copy->student->name, 'date' => $school->local($handout->created_at)->format('j F Y')];
+        $day = $school->local($times->out ?? $handout->created_at);
+
+        return ['student' => $copy->student->name, 'date' => $day->format('j F Y')];
     }
 
     /** What its student does with it next. */

@@ -24,6 +24,11 @@ final class CopyRefused extends DomainException implements Refusal
         );
     }
 
+    public static function closed(): self
+    {
+        return new self('The time for this is over. What you did until then is kept. Ask your teacher for more time.');
+    }
+
     public static function notHandedIn(): self
     {
         return new self('This is not handed in, so there is nothing to take back.');

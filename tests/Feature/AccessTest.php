@@ -10,6 +10,7 @@ use App\Actions\HandoutPlan;
 use App\Actions\HandOutWorksheets;
 use App\Actions\TryWorksheet;
 use App\Models\Copy;
+use App\Models\Handout;
 use App\Models\HandoutItem;
 use App\Models\Kit;
 use App\Models\SchoolClass;
@@ -20,6 +21,7 @@ use App\Models\TeacherFile;
 use App\Models\WorksheetPage;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Routing\Route;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Route as Router;
 use Illuminate\Testing\TestResponse;
 use OpenSlate\Edit\Place;
@@ -182,6 +184,58 @@ final class AccessTest extends TestCase
         $this->actingAs($neighbour, 'student')
             ->get("/my/copies/{$this->parameters['copy']}")
             ->assertForbidden();
+    }
+
+    public function test_nobody_has_anything_of_a_handout_before_its_time_or_after_it_was_taken_back(): void
+    {
+        $handout = Handout::findOrFail((int) $this->parameters['handout']);
+        $items = fn () => $handout->items()->toBase();
+        $recipients = fn () => DB::table('recipients')->where('handout_id', $handout->id);
+        $ways = [
+            'not out yet' => [
+                fn () => $recipients()->update(['out_at' => now()->addMinute()]),
+                fn () => $this->travel(2)->minutes(),
+            ],
+            'only prepared' => [
+                fn () => $recipients()->update(['out_at' => null]),
+                fn () => $recipients()->update(['out_at' => now()]),
+            ],
+            'taken back from the student' => [
+                fn () => $recipients()->update(['withdrawn_at' => now()]),
+                fn () => $recipients()->update(['withdrawn_at' => null]),
+            ],
+            'taken back, each item' => [
+                fn () => $items()->update(['withdrawn_at' => now()]),
+                fn () => $items()->update(['withdrawn_at' => null]),
+            ],
+            'put away' => [
+                fn () => $handout->update(['put_away_at' => now()]),
+                fn () => $handout->update(['put_away_at' => null]),
+            ],
+        ];
+        $routes = array_filter(
+            $this->routes(),
+            fn (Route $route): bool => preg_match('#^(my/(copies|sheets|items|read)|pictures)#', $route->uri()) === 1 &&
+                ! str_contains($route->uri(), 'take-back') &&
+                ! str_contains($route->uri(), 'hand-in'),
+        );
+        $this->assertGreaterThan(4, count($routes));
+        foreach ($ways as $way => [$take, $give]) {
+            $take();
+            $this->app?->make('auth')->forgetGuards();
+            $this->actingAs($this->student, 'student');
+            foreach ($routes as $route) {
+                $this->assertRefused($this->ask($route), "{$way}: {$route->uri()}");
+            }
+            foreach (['hand-in', 'take-back'] as $move) {
+                $this->post($this->address("my/copies/{copy}/{$move}"))->assertForbidden();
+            }
+            $this->get('/my/day')->assertOk()->assertSee('Nothing is set for you');
+            $give();
+            foreach ($routes as $route) {
+                $this->assertNotContains($this->ask($route)->getStatusCode(), [401, 403, 404], "{$way}: {$route->uri()}");
+            }
+        }
     }
 
     public function test_a_students_pin_is_only_changed_through_their_own_class(): void

@@ -18,6 +18,7 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use OpenSlate\Answers\AnswerKind;
 use OpenSlate\Answers\AnswerRefused;
+use OpenSlate\Copies\CopyRefused;
 use OpenSlate\Copies\Draft;
 use OpenSlate\Copies\Place;
 
@@ -33,6 +34,7 @@ final class CopyController
         return view('student.copy', [
             'copy' => $copy,
             'handout' => $copy->item->handout,
+            'times' => $copy->times(),
             'edition' => $copy->item->edition,
             'printed' => EditionWords::of($copy->item->edition),
             'next' => $copy->nextOfTheDay(),
@@ -40,8 +42,12 @@ final class CopyController
         ]);
     }
 
+    /** @throws CopyRefused when it is handed in, or the time for it is over */
     public function save(Request $request, Copy $copy, SaveWork $save): JsonResponse
     {
+        if (! $copy->times()->takes(now()->toDateTimeImmutable())) {
+            throw CopyRefused::closed();
+        }
         [$places, $pages] = $copy->placesToFill();
         $draft = Draft::decode($request->json()->all()['draft'] ?? null, $places);
         $draft = $draft->settled(

@@ -17,11 +17,15 @@ final class DayController
         $handouts = $student
             ->handouts()
             ->with([
+                'items' => fn ($items) => $items->whereNull('withdrawn_at'),
                 'items.edition:id,name,places_count,pages_count',
                 'items.copies' => fn ($copies) => $copies->where('student_id', $student->id),
             ])
-            ->orderByRaw('due_at is null')
-            ->orderBy('due_at')
+            ->as('recipient')
+            ->whereIn('handouts.id', $student->given()->select('recipients.handout_id'))
+            ->whereHas('items', fn ($items) => $items->whereNull('withdrawn_at'))
+            ->orderByRaw('recipients.due_at is null')
+            ->orderBy('recipients.due_at')
             ->orderByDesc('handouts.id')
             ->get();
 

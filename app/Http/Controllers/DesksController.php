@@ -31,6 +31,7 @@ final class DesksController
             'handout' => $handout,
             'item' => $item,
             'page' => $page,
+            'times' => $handout->timesByStudent(),
             'byClass' => $this->byClass($handout, $item?->copies()->with('student')->get() ?? new Collection),
         ]);
     }
@@ -79,6 +80,7 @@ final class DesksController
         $item->load('edition.revisions');
         $page = $request->pageOf($item->edition->pages_count);
         $pages = $item->edition->frozenPages();
+        $times = $handout->timesByStudent();
 
         return response()->json([
             'copies' => Copy::with('student')
@@ -92,7 +94,7 @@ final class DesksController
                             'pages' => $pages,
                             'page' => $page,
                             'handout' => $handout,
-                            'due' => $handout->due(),
+                            'times' => $times,
                         ])->render(),
                     ],
                 )
@@ -107,6 +109,7 @@ final class DesksController
         return view('desks.copy', [
             'copy' => $copy,
             'handout' => $copy->item->handout,
+            'times' => $copy->times(),
             'edition' => $copy->item->edition,
             'printed' => EditionWords::of($copy->item->edition),
         ]);

@@ -14,7 +14,7 @@
         <div data-large>
             <p class="large__state" data-copy="{{ $copy->id }}" data-version="{{ $copy->version }}"
                 data-state="{{ $copy->state->value }}">
-                <b>{{ CopyWords::state($copy->standing(), $handout->due()) }}</b>
+                <b>{{ CopyWords::state($copy->standing(), $handout->lateAfter($times)) }}</b>
                 <span>{{ $copy->filled }} of {{ $edition->places_count }} filled</span>
                 <span>
                     @if ($copy->changed_at)
@@ -33,7 +33,7 @@
                     @php($asked = $printed->asked($page, $printed->on($page)))
                     <li id="page-{{ $index + 1 }}"><x-page.sheet :$page :$asked live :leads="$leads" :number="$index + 1"
                             :of="$edition->pages_count" :texts="$copy->written()->texts()"
-                    :fills="CopyWords::fills($copy, $handout, $school)" answers
+                    :fills="CopyWords::fills($copy, $handout, $times, $school)" answers
                             sizes="(min-width: 900px) 860px, 100vw" />
                         @if (($said = AnswerWords::of($page, $index + 1, $copy->written(), $asked)) !== [])
                             <details class="in-words" data-in-words="{{ $index + 1 }}">

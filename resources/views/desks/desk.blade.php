@@ -1,16 +1,17 @@
 {{--
     One copy among the desks. $copy, $edition, $pages: its frozen pages, $page: which to show (0: where the student is),
-    $handout, $due
+    $handout, $times: by student
 --}}
 @use('App\View\CopyWords')
+@php($mine = $times[$copy->student_id] ?? $handout->times())
 @php($shown = $page ?: min($copy->page, $edition->pages_count))
 <li class="pupil pupil--{{ str_replace('_', '-', $copy->state->value) }}" data-copy="{{ $copy->id }}"
     data-version="{{ $copy->version }}" data-state="{{ $copy->state->value }}">
     <a href="{{ route('desks.copy', $copy) }}">
         <span class="pupil__head"><b title="{{ $copy->student->name }}">{{ $copy->student->name }}</b><span
-                class="pupil__state">{{ CopyWords::state($copy->standing(), $due) }}</span></span>
+                class="pupil__state">{{ CopyWords::state($copy->standing(), $handout->lateAfter($mine)) }}</span></span>
         <x-page.sheet :page="$pages[$shown - 1]" :number="$shown" :of="$edition->pages_count"
-            :texts="$copy->written()->texts()" :fills="CopyWords::fills($copy, $handout, $school)" answers
+            :texts="$copy->written()->texts()" :fills="CopyWords::fills($copy, $handout, $mine, $school)" answers
             sizes="240px" />
         <span class="pupil__foot">
             <span>{{ $copy->filled }} of {{ $edition->places_count }} filled</span>

@@ -9,7 +9,7 @@
         <div class="room__head">
             <h1>{{ $handout->title }}</h1>
             <p>{{ $handout->classes->pluck('name')->join(', ', ' and ') }} ·
-                {{ HandoutWords::due($handout, $school) }}
+                {{ HandoutWords::due($handout, $handout->times(), $school) }}
             </p>
         </div>
         @if (session('done'))
@@ -64,7 +64,7 @@
                     @endif
                     <ul class="desks">
                         @foreach ($some as $copy)
-                            @include('desks.desk', ['edition' => $item->edition, 'due' => $handout->due()])
+                            @include('desks.desk', ['edition' => $item->edition])
                         @endforeach
                     </ul>
                 </section>

@@ -3,9 +3,11 @@
 @use('App\View\HandedPictures')
 @use('App\View\HandoutWords')
 @use('OpenSlate\Copies\CopyState')
-@php($closed = $copy->state === CopyState::HandedIn)
+@php($handedIn = $copy->state === CopyState::HandedIn)
+@php($over = $times->isClosed(now()->toDateTimeImmutable()))
+@php($closed = $handedIn || $over)
 @php($work = $copy->written())
-@php($mayTakeBack = $closed && !$handout->due()->isPast(now()->toDateTimeImmutable()))
+@php($mayTakeBack = $handedIn && !$over && !$times->due()->isPast(now()->toDateTimeImmutable()))
 <x-layout.base :title="$handout->title" body-class="student at-copy" :scripts="['resources/js/copy.js']">
     <header class="copybar">
         @if ($handout->trial)
@@ -43,9 +45,14 @@
                 you end it.</p>
         @endif
         @if ($closed)
-            <div class="notice notice--good handed" role="status">
-                <p><b>Handed in</b> {{ $copy->handed_in_at ? $school->said($copy->handed_in_at) : '' }}.
-                    {{ session('handed-in') ? 'Well done!' : '' }}</p>
+            <div @class(['notice', 'notice--good' => $handedIn, 'handed']) role="status">
+                @if ($handedIn)
+                    <p><b>Handed in</b> {{ $copy->handed_in_at ? $school->said($copy->handed_in_at) : '' }}.
+                        {{ session('handed-in') ? 'Well done!' : '' }}</p>
+                @else
+                    <p><b>The time for this is over</b>, since {{ $school->said($times->closes) }}. What you did is kept.
+                        Ask your teacher if you need more time.</p>
+                @endif
                 @if ($next !== null)
                     <p><a class="btn btn-primary" href="{{ route('copies.show', $next) }}">Next:
                             {{ CopyWords::next($next->state) }} {{ $next->item->edition->name }}</a></p>
@@ -77,7 +84,7 @@
             <ol class="copy__pages" data-pages>
                 @php($pictures = new HandedPictures($copy->item))
                 @php($leads = $edition->pageNumbers())
-                @php($fills = CopyWords::fills($copy, $handout, $school))
+                @php($fills = CopyWords::fills($copy, $handout, $times, $school))
                 @foreach ($edition->frozenPages() as $index => $frozen)
                     @php($page = $frozen->forStudents($handout->answers_shown_at !== null))
                     @php($lines = $printed->on($page))
@@ -106,8 +113,8 @@
             <h2 id="ask-title">Hand in now?</h2>
             <p data-ask-words></p>
             <ul class="ask__blanks" data-ask-blanks aria-label="Still blank"></ul>
-            <p data-taking-back="{{ $handout->due_at?->getTimestamp() }}"
-                data-over="{{ HandoutWords::OVER }}">{{ HandoutWords::takingBack($handout, $school) }}</p>
+            <p data-taking-back="{{ ($times->due ?? $times->closes)?->getTimestamp() }}"
+                data-over="{{ HandoutWords::OVER }}">{{ HandoutWords::takingBack($times, $school) }}</p>
             <form method="post" action="{{ route(CopyAddress::route($handout, 'hand-in'), $copy) }}" data-hand-in-form>
                 @csrf
                 <button type="button" class="btn btn-plain btn-lg" data-not-yet>Not yet</button>

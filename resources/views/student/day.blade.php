@@ -12,12 +12,14 @@
         @endif
         <ul class="day">
             @foreach ($handouts as $handout)
-                @php($late = $handout->due()->isPast(now()->toDateTimeImmutable()))
+                @php($times = $handout->recipient->times())
+                @php($late = $times->due()->isPast(now()->toDateTimeImmutable()))
+                @php($over = $times->isClosed(now()->toDateTimeImmutable()))
                 <li class="task">
                     <div class="task__head">
                         <h2>{{ $handout->title }}</h2>
                         <p @class(['task__due', 'task__due--past' => $late])>
-                            {{ HandoutWords::due($handout, $school, $late) }}
+                            {{ HandoutWords::due($handout, $times, $school, $late) }}
                         </p>
                     </div>
                     @if ($handout->directions !== '')
@@ -27,7 +29,7 @@
                         @foreach ($handout->items as $item)
                             @if ($copy = $item->copies->first())
                                 <li><a class="btn btn-primary" href="{{ route('copies.show', $copy) }}">
-                                        {{ CopyWords::next($copy->state) }} {{ $item->edition->name }}@if ($named->isTwice($item))<span
+                                        {{ $over ? 'Look at' : CopyWords::next($copy->state) }} {{ $item->edition->name }}@if ($named->isTwice($item))<span
                                                 class="visually-hidden">, {{ $handout->title }}</span>@endif</a>
                                     <span>{{ CopyWords::filled($copy, $item->edition) }}</span>
                                 </li>
