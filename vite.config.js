@@ -12,6 +12,7 @@ export default defineConfig({
                 'resources/js/board.js',
                 'resources/js/copy.js',
                 'resources/js/desks.js',
+                'resources/js/hand-out.js',
                 'resources/js/pages.js',
             ],
             refresh: false,

@@ -229,6 +229,9 @@ Route::middleware(['auth:teacher', 'auth.session'])->group(function () use ($cop
         ->can('update', 'worksheet')
         ->middleware('once')
         ->name('handouts.store');
+    Route::post('worksheets/{worksheet}/hand-out/preview', [HandoutController::class, 'preview'])
+        ->can('update', 'worksheet')
+        ->name('handouts.preview');
 
     Route::get('pages/{page}', [PageController::class, 'show'])
         ->can('view', 'page')

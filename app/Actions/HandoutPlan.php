@@ -16,7 +16,7 @@ use OpenSlate\Handout\TimesRefused;
 final readonly class HandoutPlan
 {
     /**
-     * @param  non-empty-list<array{Worksheet, Mode}>  $items
+     * @param  list<array{Worksheet, Mode}>  $items
      * @param  list<SchoolClass>  $classes  whole classes, with whoever joins them later
      * @param  list<array{SchoolClass, list<Student>}>  $chosen  students chosen from a class
      * @param  bool  $readsAloud  whether students may have what is asked read aloud

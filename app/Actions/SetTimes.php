@@ -22,7 +22,10 @@ final class SetTimes
     public function __invoke(Handout $handout, ?array $students = null): void
     {
         $ofHandout = $handout->times();
-        $own = HandedClass::where('handout_id', $handout->id)->where('own_times', true)->get()->keyBy('school_class_id');
+        $own = HandedClass::where('handout_id', $handout->id)
+            ->where('own_times', true)
+            ->get()
+            ->keyBy('school_class_id');
         $given = Recipient::where('handout_id', $handout->id)
             ->when($students !== null, fn ($recipients) => $recipients->whereIn('student_id', $students ?? []))
             ->get();
@@ -65,7 +68,9 @@ final class SetTimes
     private function write(Handout $handout, Times $times, array $students): void
     {
         foreach (array_chunk($students, self::ROWS_AT_ONCE) as $some) {
-            Recipient::where('handout_id', $handout->id)->whereIn('student_id', $some)->update(Recipient::columns($times));
+            Recipient::where('handout_id', $handout->id)
+                ->whereIn('student_id', $some)
+                ->update(Recipient::columns($times));
         }
     }
 }

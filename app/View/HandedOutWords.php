@@ -54,9 +54,12 @@ final readonly class HandedOutWords
                 : "some of {$class->name}",
         );
 
-        return 'Given to '.
-            ($to->join(', ', ' and ') ?: 'no class').
-            ' '.
-            $this->school->spoken($handout->created_at);
+        $to = $to->join(', ', ' and ') ?: 'no class';
+
+        return match (true) {
+            $handout->out_at === null => "Kept ready for {$to}",
+            $handout->out_at->isFuture() => "Goes to {$to} ".$this->school->said($handout->out_at),
+            default => "Given to {$to} ".$this->school->spoken($handout->out_at),
+        };
     }
 }

@@ -23,6 +23,17 @@ final class HandoutWords
         return $handout->points === null ? $due : $due.' · '.Count::of($handout->points, 'point');
     }
 
+    /** Whether students have it yet; nothing where they have. */
+    public static function out(Handout $handout, School $school): ?string
+    {
+        return match (true) {
+            $handout->put_away_at !== null => null,
+            $handout->out_at === null => 'kept ready',
+            $handout->out_at->isFuture() => 'out '.$school->said($handout->out_at),
+            default => null,
+        };
+    }
+
     /** What becomes of a copy once it is handed in. */
     public static function takingBack(Times $times, School $school): string
     {

@@ -7,8 +7,8 @@ namespace OpenSlate\Handout;
 use DateTimeImmutable;
 
 /**
- * From when and until when somebody has a handout. A moment that is named is still before it: what is due at 15:30 is in
- * time at 15:30.
+ * From when and until when somebody has a handout. A moment that is named is still before it: what is due at 15:30 is
+ * in time at 15:30.
  */
 final readonly class Times
 {

@@ -18,7 +18,10 @@ final class TimesRefused extends DomainException implements Refusal
 
     public static function dueBeforeOut(): self
     {
-        return new self('due', 'It would be due before students have it. Choose a later due time, or an earlier start.');
+        return new self(
+            'due',
+            'It would be due before students have it. Choose a later time, or let them have it sooner.',
+        );
     }
 
     public static function closedBeforeOut(): self

@@ -8,7 +8,6 @@ import { startBlank } from './shelf/start-blank';
 import { unitsOfShelf } from './shelf/units';
 import { contactSheet } from './pages/contact-sheet';
 import { cutForm, cutMany } from './pages/cutting';
-import { handOut } from './hand-out';
 import { forgetKept, mayLeave } from './copy/kept';
 import { keepsView } from './lib/kept-view';
 import { watchMenus } from './lib/menus';
@@ -22,7 +21,6 @@ Alpine.data('startBlank', startBlank);
 Alpine.data('contactSheet', contactSheet);
 Alpine.data('cutForm', cutForm);
 Alpine.data('cutMany', cutMany);
-Alpine.data('handOut', handOut);
 Alpine.start();
 
 if (here) watchWhoIsHere();

@@ -1,3 +1,4 @@
+@use('App\View\HandoutWords')
 <x-layout.teacher title="Handed out" at="handouts">
     <main id="main" class="room">
         <div class="room__head">
@@ -12,6 +13,9 @@
                 <li><a href="{{ route('desks', $handout) }}">
                         <b>{{ $handout->title }}</b>
                         <span>{{ $handout->classes->pluck('name')->join(', ', ' and ') }}</span>
+                        @if ($out = HandoutWords::out($handout, $school))
+                            <span><b>{{ $out }}</b></span>
+                        @endif
                         <span>{{ $handout->due_at ? 'due ' . $school->said($handout->due_at) : 'no due time' }}</span>
                         <span class="lines-list__end">{{ $handedIn->words($handout) }}</span>
                     </a></li>

@@ -1,4 +1,4 @@
-import { bringIn, dragOnto, expect, expectAccessible, test } from './support.js';
+import { bringIn, dragOnto, expect, expectAccessible, handOutTo, test } from './support.js';
 
 test('a choice board is made by drag and by keys, changed later, and leads students to their pages', async ({
     teacher: page,
@@ -57,8 +57,8 @@ test('a choice board is made by drag and by keys, changed later, and leads stude
     await expect(page.locator('[data-contact] > li')).toHaveCount(8);
 
     await page.getByRole('link', { name: /^Hand out/ }).click();
-    await page.getByLabel('The whole class').first().check();
-    await page.getByRole('button', { name: 'Hand out' }).click();
+    await handOutTo(page, '6 Curlew');
+    await page.getByRole('button', { name: 'Hand out', exact: true }).click();
     await page.waitForURL('**/handouts/*');
     const pupil = await student('Xan Petrel', 'CRLW26');
     await pupil.getByRole('link', { name: new RegExp(title) }).click();

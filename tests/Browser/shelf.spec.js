@@ -160,7 +160,7 @@ test('sets lie with their master, several are chosen together, and words on page
     await expectAccessible(page);
     await page.getByRole('button', { name: 'Hand out together' }).click();
     await expect(page.getByRole('heading', { name: 'Hand out' })).toBeVisible();
-    await expect(page.locator('.item:visible')).toHaveCount(2);
+    await expect(page.locator('[data-given]')).toHaveCount(2);
     await page.goBack();
     for (const set of ['Sooner', 'Later']) await page.getByLabel(`Choose ${set} ${name}`).check();
     await page.getByRole('button', { name: 'Put in the bin' }).last().click();

@@ -1,4 +1,4 @@
-import { bringIn, draw, expect, expectAccessible, frames, test } from './support.js';
+import { bringIn, draw, expect, expectAccessible, frames, handOutTo, test } from './support.js';
 
 const sheet = `Tides ${Date.now()}`;
 
@@ -101,19 +101,30 @@ test('it is handed out to a class, with what is wrong said beside it', async ({ 
     await page.getByRole('link', { name: new RegExp(`^${sheet}, activity 1`) }).click();
     await page.getByRole('link', { name: /^Hand out/ }).click();
     await expectAccessible(page);
-    await page.getByRole('button', { name: 'Hand out' }).click();
-    await expect(page.getByText('Choose who gets it: a class, or students of it.')).toBeVisible();
+    const bracket = (name) => page.locator(`[data-bracket="${name}"]`);
+    await handOutTo(page, null);
+    await expect(bracket('to')).toHaveText('nobody yet');
+    await expect(page.locator('[data-will]')).toHaveText('Nobody gets anything yet.');
+    await page.getByRole('button', { name: 'Hand out', exact: true }).click();
+    await expect(page.getByRole('alert').getByText('Choose who gets it: a class, or students of it.')).toBeVisible();
+    await expectAccessible(page);
 
+    await handOutTo(page, '6 Curlew');
+    await bracket('title').click();
     await page.getByLabel('Title').fill(`${sheet} handed out`);
+    await page.keyboard.press('Enter'); // closes it, and hands nothing out
+    await expect(bracket('title')).toBeFocused();
+    await expect(bracket('title')).toHaveText(`“${sheet} handed out”`);
+    await bracket('directions').click();
     await page.getByLabel('Directions').fill('Read the table first.');
     const due = new Date(Date.now() + 3 * 86400000).toISOString().slice(0, 10);
-    await page.getByLabel('Due day').fill(due);
-    await page.getByLabel('Points').fill('12');
-    await page
-        .getByRole('group', { name: /6 Curlew/ })
-        .getByLabel(/The whole class/)
-        .check();
-    await page.getByRole('button', { name: 'Hand out' }).click();
+    await bracket('due').click();
+    await page.getByLabel('Due day', { exact: true }).fill(due);
+    await bracket('points').click();
+    await page.getByLabel('Points', { exact: true }).fill('12');
+    await expect(bracket('points')).toHaveText('12 points');
+    await expect(page.locator('[data-will]')).toContainText('26 own copies, out at once, due ');
+    await page.getByRole('button', { name: 'Hand out', exact: true }).click();
     await expect(page.getByText('Handed out. Each student now has it.')).toBeVisible();
     await expect(page.locator('.pupil')).toHaveCount(26);
     await expect(page.getByText('26 not opened')).toBeVisible();

@@ -255,6 +255,21 @@ export async function openBlankForm(page) {
     }).toPass();
 }
 
+/** At the Hand out station: to one class, or to nobody. */
+export async function handOutTo(page, name) {
+    const bracket = page.locator('[data-bracket="to"]');
+    if ((await bracket.getAttribute('aria-expanded')) !== 'true') await bracket.click();
+    const opened = page.locator('[data-opened="to"]');
+    for (const group of await opened.locator('[data-class]').all()) await group.getByLabel('Not this class').check();
+    if (name !== null)
+        await opened
+            .getByRole('group', { name: new RegExp(name) })
+            .getByLabel(/The whole class/)
+            .check();
+    await opened.getByRole('button', { name: 'Done' }).click();
+    await expect(bracket).toHaveText(name ?? 'nobody yet');
+}
+
 /** Starts a worksheet from an empty page; it opens on the bench. */
 export async function startBlank(page, name) {
     await openBlankForm(page);

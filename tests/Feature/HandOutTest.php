@@ -133,7 +133,7 @@ final class HandOutTest extends TestCase
         $other = Worksheet::factory()->for($this->teacher)->withPages()->create(['name' => 'Chart']);
         $this->handOut([
             'to' => [$this->heron->id => 'whole'],
-            'also' => [['worksheet' => $other->id, 'mode' => 'own_copy']],
+            'items' => [$this->item($this->worksheet), $this->item($other)],
         ]);
         $this->assertReads('0 of 3 students handed in', $this->get('/handouts'));
         $first = Copy::query()->orderBy('id')->firstOrFail();
@@ -164,7 +164,7 @@ final class HandOutTest extends TestCase
             ->create(['name' => 'Tide table']);
         $handout = $this->handOut([
             'to' => [$this->heron->id => 'whole'],
-            'also' => [['worksheet' => $reading->id, 'mode' => 'read_only'], ['worksheet' => '', 'mode' => 'own_copy']],
+            'items' => [$this->item($this->worksheet), $this->item($reading, 'read_only')],
         ]);
 
         $this->assertSame(3, Copy::count());
@@ -204,16 +204,42 @@ final class HandOutTest extends TestCase
                 ['due_time' => ['due_date' => '2026-12-03', 'due_time' => '']],
                 ['points' => ['points' => '-5']],
                 ['points' => ['points' => 'ten']],
-                ['mode' => ['mode' => 'team']],
-                ['also.0.worksheet' => ['also' => [['worksheet' => $foreign->id, 'mode' => 'own_copy']]]],
-                ['also.0.worksheet' => ['also' => [['worksheet' => $binned->id, 'mode' => 'own_copy']]]],
-                ['also' => ['also' => [['worksheet' => $this->worksheet->id, 'mode' => 'own_copy']]]],
+                ['items' => ['items' => []]],
+                ['items.0.mode' => ['items' => [$this->item($this->worksheet, 'team')]]],
+                ['items.0.worksheet' => ['items' => [$this->item($foreign)]]],
+                ['items.0.worksheet' => ['items' => [$this->item($binned)]]],
+                ['items.1.worksheet' => ['items' => [$this->item($this->worksheet), $this->item($this->worksheet)]]],
+                ['out_date' => ['out' => 'at']],
+                ['out_date' => ['out' => 'at', 'out_date' => '2026-11-30', 'out_time' => '10:00']],
+                ['due_date' => [
+                    'out' => 'at',
+                    'out_date' => '2026-12-03',
+                    'out_time' => '10:00',
+                    'due_date' => '2026-12-03',
+                    'due_time' => '10:00',
+                ]],
+                ['closes_date' => ['late' => 'until']],
+                ['closes_date' => [
+                    'due_date' => '2026-12-03',
+                    'due_time' => '10:00',
+                    'late' => 'until',
+                    'closes_date' => '2026-12-03',
+                    'closes_time' => '09:00',
+                ]],
+                ["own.{$this->heron->id}.due_date" => [
+                    'own' => [$this->heron->id => ['due_date' => '2026-11-30', 'due_time' => '10:00']],
+                ]],
+                ["own.{$this->heron->id}.due_time" => ['own' => [$this->heron->id => ['due_date' => '2026-12-30']]]],
             ] as $case
         ) {
             $field = (string) key($case);
             $this->post(
                 "/worksheets/{$this->worksheet->id}/hand-out",
-                current($case) + ['title' => 'T', 'mode' => 'own_copy', 'to' => [$this->heron->id => 'whole']],
+                current($case) + [
+                    'title' => 'T',
+                    'items' => [$this->item($this->worksheet)],
+                    'to' => [$this->heron->id => 'whole'],
+                ],
             )->assertSessionHasErrors($field);
         }
         $this->assertSame([0, 0, 0], [Handout::count(), Copy::count(), Edition::count()]);
@@ -290,12 +316,18 @@ final class HandOutTest extends TestCase
         return $class;
     }
 
+    /** @return array<string, mixed> */
+    private function item(Worksheet $worksheet, string $mode = 'own_copy'): array
+    {
+        return ['worksheet' => $worksheet->id, 'mode' => $mode];
+    }
+
     /** @param  array<string, mixed>  $form */
     private function handOut(array $form): Handout
     {
         $this->post(
             "/worksheets/{$this->worksheet->id}/hand-out",
-            $form + ['title' => 'Tide times', 'mode' => 'own_copy'],
+            $form + ['title' => 'Tide times', 'items' => [$this->item($this->worksheet)]],
         )
             ->assertSessionHasNoErrors()
             ->assertRedirect();

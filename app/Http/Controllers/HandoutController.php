@@ -9,11 +9,15 @@ use App\Http\Requests\HandOutRequest;
 use App\Models\Teacher;
 use App\Models\Worksheet;
 use App\Models\WorksheetState;
+use App\School;
 use App\View\HandedIn;
+use App\View\HandoutForm;
+use App\View\HandoutSentence;
 use App\View\JobSheet;
 use App\View\Station;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
+use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 
@@ -35,38 +39,52 @@ final class HandoutController
         Request $request,
         #[CurrentUser('teacher')] Teacher $teacher,
         Worksheet $worksheet,
+        School $school,
     ): View|RedirectResponse {
         if ($worksheet->state !== WorksheetState::Ready) {
             return to_route('worksheets.show', $worksheet);
         }
+        $mine = $teacher
+            ->worksheets()
+            ->shelved()
+            ->where('state', WorksheetState::Ready)
+            ->with(['pages.backdrop', 'master'])
+            ->latest('updated_at')
+            ->get();
+        $classes = $teacher->classes()->with('students')->orderBy('name')->get();
+        // What was chosen on the shelf to be handed out with it.
+        $with = $mine->whereIn('id', self::with($request))->where('id', '!=', $worksheet->id);
+        $typed = $request->session()->getOldInput();
+        $form = $typed === []
+            ? HandoutForm::suggested(
+                $teacher,
+                $mine->find($worksheet) ?? $worksheet,
+                array_values($with->all()),
+                $school,
+            )
+            : HandoutForm::typed($typed, array_values($mine->all()));
 
         return view('bench.hand-out', [
             'job' => JobSheet::of($worksheet, Station::HandOut),
-            'ways' => [
-                'none' => 'Not this class',
-                'whole' => 'The whole class, and whoever joins it',
-                'chosen' => 'Chosen students',
-            ],
             'worksheet' => $worksheet,
-            // What was chosen on the shelf to be handed out with it.
-            'with' => self::with($request),
-            'classes' => $teacher->classes()->with('students')->orderBy('name')->get(),
-            'others' => $teacher
-                ->worksheets()
-                ->shelved()
-                ->where('state', WorksheetState::Ready)
-                ->whereKeyNot($worksheet->id)
-                ->latest('updated_at')
-                ->get(['id', 'name', 'pages_total']),
+            'form' => $form,
+            'sentence' => new HandoutSentence($form, $classes->toBase(), $school),
+            'classes' => $classes,
+            'others' => $mine->whereNotIn('id', array_map(fn (array $item): int => $item[0]->id, $form->items)),
         ]);
     }
 
-    /** @return list<string> keys of worksheets */
-    private static function with(Request $request): array
+    /** The form as a sentence, and what is wrong with it. */
+    public function preview(HandOutRequest $request, Worksheet $worksheet, School $school): JsonResponse
     {
-        $with = $request->query('with');
+        $sentence = new HandoutSentence($request->form(), $request->classes()->toBase(), $school);
 
-        return is_string($with) ? array_slice(array_values(array_filter(explode('-', $with))), 0, 20) : [];
+        return response()->json([
+            'words' => $sentence->words(),
+            'will' => $sentence->will(),
+            'button' => $sentence->button(),
+            'problems' => (object) $request->problems(),
+        ]);
     }
 
     public function store(
@@ -74,9 +92,23 @@ final class HandoutController
         #[CurrentUser('teacher')] Teacher $teacher,
         Worksheet $worksheet,
         HandOutWorksheets $handOut,
+        School $school,
     ): RedirectResponse {
-        $handout = $handOut($teacher, $request->plan($worksheet));
+        $plan = $request->plan();
+        $handout = $handOut($teacher, $plan);
 
-        return to_route('desks', $handout)->with('done', 'Handed out. Each student now has it.');
+        return to_route('desks', $handout)->with('done', match (true) {
+            $plan->prepared => 'It is kept ready. Nobody has it yet.',
+            $plan->out !== null => 'It goes out '.$school->said($plan->out).'. Nobody has it before.',
+            default => 'Handed out. Each student now has it.',
+        });
+    }
+
+    /** @return list<int> ids of worksheets */
+    private static function with(Request $request): array
+    {
+        $with = $request->query('with');
+
+        return is_string($with) ? array_map(intval(...), explode('-', $with)) : [];
     }
 }

@@ -11,12 +11,16 @@ use App\Models\Teacher;
 use App\Models\Worksheet;
 use App\Models\WorksheetState;
 use App\School;
+use App\View\HandoutForm;
 use Carbon\CarbonImmutable;
+use Illuminate\Contracts\Validation\Validator as Checked;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
 use OpenSlate\Handout\Mode;
+use OpenSlate\Handout\Times;
+use OpenSlate\Handout\TimesRefused;
 
 /** Reads the Hand out form. Only the teacher's own worksheets and classes count; others are as if they were not. */
 final class HandOutRequest extends FormRequest
@@ -24,29 +28,36 @@ final class HandOutRequest extends FormRequest
     /** @return array<string, mixed> */
     public function rules(): array
     {
+        $day = ['nullable', 'string', 'date_format:Y-m-d'];
+        $time = fn (string $day): array => ['nullable', "required_with:{$day}", 'string', 'date_format:H:i'];
+
         return [
             'title' => ['required', 'string', 'max:120'],
             'directions' => ['nullable', 'string', 'max:2000'],
-            'due_date' => ['nullable', 'date_format:Y-m-d'],
-            'due_time' => ['nullable', 'required_with:due_date', 'date_format:H:i'],
             'points' => ['nullable', 'integer', 'between:0,1000'],
             'reads_aloud' => ['boolean'],
-            'mode' => ['required', Rule::enum(Mode::class)],
-            'also' => ['array', 'max:20'],
-            'also.*.worksheet' => [
-                'nullable',
-                'integer',
-                Rule::exists('worksheets', 'id')
-                    ->where('teacher_id', $this->teacher()->id)
-                    ->where('state', WorksheetState::Ready->value)
-                    ->whereNull('deleted_at'),
-            ],
-            'also.*.mode' => ['required_with:also.*.worksheet', Rule::enum(Mode::class)],
+            'items' => ['required', 'array', 'max:'.HandoutForm::MOST_ITEMS],
+            'items.*.worksheet' => ['required', 'integer', 'distinct', Rule::in($this->mine()->modelKeys())],
+            'items.*.mode' => ['required', Rule::enum(Mode::class)],
             'to' => ['array'],
             'to.*' => [Rule::in(['none', 'whole', 'chosen'])],
             'students' => ['array'],
             'students.*' => ['array'],
             'students.*.*' => ['integer'],
+            'out' => ['nullable', Rule::in(['now', 'at', 'prepared'])],
+            'out_date' => [...$day, 'required_if:out,at'],
+            'out_time' => $time('out_date'),
+            'due_date' => $day,
+            'due_time' => $time('due_date'),
+            'late' => ['nullable', Rule::in(['marked', 'taken', 'until', 'none'])],
+            'closes_date' => [...$day, 'required_if:late,until'],
+            'closes_time' => $time('closes_date'),
+            'own' => ['array'],
+            'own.*' => ['array'],
+            'own.*.out_date' => $day,
+            'own.*.out_time' => $time('own.*.out_date'),
+            'own.*.due_date' => $day,
+            'own.*.due_time' => $time('own.*.due_date'),
         ];
     }
 
@@ -57,10 +68,19 @@ final class HandOutRequest extends FormRequest
             'title.required' => 'Give it a title, so that students know it on their list.',
             'title.max' => 'That title is too long: at most 120 letters.',
             'directions.max' => 'The directions are too long: at most 2000 letters.',
+            'out_date.*' => 'Choose the day from which students have it.',
+            'out_time.*' => 'Choose the time from which students have it on that day.',
             'due_date.*' => 'Choose the day it is due, or leave both day and time empty.',
             'due_time.*' => 'Choose the time it is due on that day.',
+            'closes_date.*' => 'Choose the day until which late work is taken.',
+            'closes_time.*' => 'Choose the time until which late work is taken on that day.',
+            'own.*.*.*' => 'Choose both a day and a time for the class, or neither.',
             'points.*' => 'Points are a whole number up to 1000, or nothing.',
-            'also.*.worksheet.*' => 'That worksheet cannot be handed out. Choose another.',
+            'items.required' => 'Choose at least one worksheet to hand out.',
+            'items.max' => sprintf('At most %d worksheets can be handed out at once.', HandoutForm::MOST_ITEMS),
+            'items.*.worksheet.distinct' => 'The same worksheet is on the list twice. Take one of them off.',
+            'items.*.worksheet.*' => 'That worksheet cannot be handed out. Take it off, or choose another.',
+            'items.*.mode.*' => 'Choose how students get it.',
         ];
     }
 
@@ -69,109 +89,195 @@ final class HandOutRequest extends FormRequest
     {
         return [
             function (Validator $validator): void {
+                $form = $this->form();
                 foreach ($this->classes() as $class) {
-                    if ($this->wanted($class) === 'chosen' && $this->chosenFrom($class)->isEmpty()) {
+                    if ($form->wants($class) === 'chosen' && $this->chosenFrom($class)->isEmpty()) {
                         $validator
                             ->errors()
                             ->add('to', "Choose at least one student of {$class->name}, or leave the class out.");
                     }
                 }
-                if ($this->classes()->every(fn (SchoolClass $class): bool => $this->wanted($class) === 'none')) {
+                if ($this->classes()->every(fn (SchoolClass $class): bool => $form->wants($class) === 'none')) {
                     $validator->errors()->add('to', 'Choose who gets it: a class, or students of it.');
                 }
-                if (! $validator->errors()->hasAny(['due_date', 'due_time']) && $this->due()?->isPast() === true) {
-                    $validator
-                        ->errors()
-                        ->add('due_date', 'That time has passed. Choose a later one, or leave it empty.');
-                }
-                if ($this->anItemTwice()) {
-                    $validator->errors()->add('also', 'The same worksheet is on the list twice. Take one of them off.');
+                if ($validator->errors()->isEmpty()) {
+                    $this->checkTimes($validator);
                 }
             },
         ];
     }
 
-    public function plan(Worksheet $worksheet): HandoutPlan
+    /** What the form says, as it was typed. */
+    public function form(): HandoutForm
     {
+        return once(fn (): HandoutForm => HandoutForm::typed($this->all(), array_values($this->mine()->all())));
+    }
+
+    /** @return array<string, string> what is wrong with it, by field; nothing when it can be handed out */
+    public function problems(): array
+    {
+        $problems = [];
+        foreach ($this->getValidatorInstance()->errors()->messages() as $field => $messages) {
+            $problems[(string) $field] = (string) $messages[0];
+        }
+
+        return $problems;
+    }
+
+    public function plan(): HandoutPlan
+    {
+        $form = $this->form();
+        $times = $this->times();
+
         return new HandoutPlan(
-            title: trim((string) $this->string('title')),
-            directions: trim((string) $this->string('directions')),
+            title: $form->title,
+            directions: $form->directions,
             due: $this->due(),
-            points: $this->filled('points') ? $this->integer('points') : null,
-            items: $this->items($worksheet),
+            points: $form->points === '' ? null : (int) $form->points,
+            items: $form->items,
             classes: array_values(
-                $this->classes()->filter(fn (SchoolClass $class): bool => $this->wanted($class) === 'whole')->all(),
+                $this->classes()->filter(fn (SchoolClass $class): bool => $form->wants($class) === 'whole')->all(),
             ),
             chosen: array_values(
                 $this->classes()
-                    ->filter(fn (SchoolClass $class): bool => $this->wanted($class) === 'chosen')
+                    ->filter(fn (SchoolClass $class): bool => $form->wants($class) === 'chosen')
                     ->map(fn (SchoolClass $class): array => [$class, array_values($this->chosenFrom($class)->all())])
                     ->all(),
             ),
-            readsAloud: $this->boolean('reads_aloud'),
+            readsAloud: $form->readsAloud,
+            out: $form->out === 'at' ? $this->at('out') : null,
+            prepared: $form->out === 'prepared',
+            closes: $times->closes === null ? null : CarbonImmutable::instance($times->closes),
+            marksLate: $form->late !== 'taken',
+            ofClasses: $this->ofClasses($times),
         );
+    }
+
+    /** A form that is only looked at says what is wrong with it beside all the rest. */
+    protected function failedValidation(Checked $validator): void
+    {
+        if (! $this->routeIs('handouts.preview')) {
+            parent::failedValidation($validator);
+        }
+    }
+
+    private function checkTimes(Validator $validator): void
+    {
+        foreach (['out', 'due', 'closes'] as $which) {
+            $isSaid = match ($which) {
+                'out' => $this->form()->out === 'at',
+                'due' => true,
+                'closes' => $this->form()->late === 'until',
+            };
+            if ($isSaid && $this->at($which)?->isPast() === true) {
+                $validator
+                    ->errors()
+                    ->add("{$which}_date", 'That time has passed. Choose a later one, or leave it empty.');
+            }
+        }
+        try {
+            $times = $this->times();
+        } catch (TimesRefused $refused) {
+            $validator->errors()->add("{$refused->field}_date", $refused->getMessage());
+
+            return;
+        }
+        foreach ($this->classes() as $class) {
+            try {
+                $this->ofClass($class, $times);
+            } catch (TimesRefused $refused) {
+                $validator
+                    ->errors()
+                    ->add("own.{$class->id}.{$refused->field}_date", "{$class->name}: {$refused->getMessage()}");
+            }
+        }
+    }
+
+    /** @throws TimesRefused */
+    private function times(): Times
+    {
+        $form = $this->form();
+
+        return new Times(
+            match ($form->out) {
+                'prepared' => null,
+                'at' => $this->at('out'),
+                default => CarbonImmutable::now(),
+            },
+            $this->at('due'),
+            match ($form->late) {
+                'none' => $this->at('due'),
+                'until' => $this->at('closes'),
+                default => null,
+            },
+        );
+    }
+
+    /** @return array<int, Times> */
+    private function ofClasses(Times $times): array
+    {
+        $own = [];
+        foreach ($this->classes() as $class) {
+            $of = $this->form()->wants($class) === 'none' ? null : $this->ofClass($class, $times);
+            if ($of !== null) {
+                $own[$class->id] = $of;
+            }
+        }
+
+        return $own;
+    }
+
+    /**
+     * The times that a class has of its own: what is not said of it is as for the others.
+     *
+     * @throws TimesRefused
+     */
+    private function ofClass(SchoolClass $class, Times $others): ?Times
+    {
+        [$out, $due] = [$this->at('out', $class), $this->at('due', $class)];
+
+        return $out === null && $due === null
+            ? null
+            : new Times(
+                $this->form()->out === 'prepared' ? null : $out ?? $others->out,
+                $due ?? $others->due,
+                $this->form()->late === 'none' ? $due ?? $others->due : $others->closes,
+            );
     }
 
     private function due(): ?CarbonImmutable
     {
-        return $this->filled('due_date')
-            ? app(School::class)->at((string) $this->string('due_date'), (string) $this->string('due_time'))
-            : null;
+        return $this->at('due');
     }
 
-    /** @return non-empty-list<array{Worksheet, Mode}> */
-    private function items(Worksheet $first): array
+    private function at(string $which, ?SchoolClass $class = null): ?CarbonImmutable
     {
-        $items = [[$first, Mode::from((string) $this->string('mode'))]];
-        foreach ($this->also() as [$id, $mode]) {
-            $items[] = [$this->teacher()->worksheets()->findOrFail($id), Mode::from($mode)];
-        }
+        $form = $this->form();
+        $read = fn (string $part): string => $class === null
+            ? $form->time("{$which}_{$part}")
+            : $form->ownTime($class, "{$which}_{$part}");
 
-        return $items;
+        return $read('date') === '' ? null : app(School::class)->at($read('date'), $read('time'));
     }
 
-    /** @return list<array{int, string}> worksheet and mode */
-    private function also(): array
+    /** @return Collection<int, Worksheet> that the teacher may hand out */
+    private function mine(): Collection
     {
-        $also = [];
-        foreach ((array) $this->input('also', []) as $row) {
-            if (is_array($row) && is_numeric($row['worksheet'] ?? null) && is_string($row['mode'] ?? null)) {
-                $also[] = [(int) $row['worksheet'], $row['mode']];
-            }
-        }
-
-        return $also;
-    }
-
-    private function anItemTwice(): bool
-    {
-        /** @var Worksheet $first */
-        $first = $this->route('worksheet');
-        $ids = [$first->id, ...array_column($this->also(), 0)];
-
-        return count($ids) !== count(array_unique($ids));
+        return once(
+            fn () => $this->teacher()->worksheets()->shelved()->where('state', WorksheetState::Ready)->get(),
+        );
     }
 
     /** @return Collection<int, SchoolClass> */
-    private function classes(): Collection
+    public function classes(): Collection
     {
-        return once(fn () => $this->teacher()->classes()->with('students')->get());
-    }
-
-    private function wanted(SchoolClass $class): string
-    {
-        $wanted = $this->input("to.{$class->id}");
-
-        return is_string($wanted) ? $wanted : 'none';
+        return once(fn () => $this->teacher()->classes()->with('students')->orderBy('name')->get());
     }
 
     /** @return Collection<int, Student> */
     private function chosenFrom(SchoolClass $class): Collection
     {
-        return $class->students->whereIn(
-            'id',
-            array_map(intval(...), (array) $this->input("students.{$class->id}", [])),
-        );
+        return $class->students->whereIn('id', $this->form()->chosenFrom($class));
     }
 
     private function teacher(): Teacher

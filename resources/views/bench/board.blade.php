@@ -54,5 +54,10 @@
             </div>
         </div>
     </aside>
-    @includeWhen($others->isNotEmpty(), 'bench.board-others')
+    @includeWhen($others->isNotEmpty(), 'bench.other-worksheets', [
+        'title' => 'Options from other worksheets',
+        'hint' =>
+            'Each comes with its pages for students, and with the boxes and parts that lie on them. You may change its pages afterwards.',
+        'take' => 'Take as options',
+    ])
 </x-layout.bench>

@@ -1,11 +1,10 @@
-{{-- Worksheets from which options may come, ticked and taken together. $others: with their pages --}}
+{{-- Worksheets to be ticked and taken together. $others: with their pages; $title, $hint, $take: on the button --}}
 @use('App\Actions\BoardSources')
 @use('App\View\BoardForm')
 @use('App\View\OriginWords')
 <dialog class="panel" data-others aria-labelledby="others-title">
-    <h2 id="others-title" tabindex="-1" autofocus>Options from other worksheets</h2>
-    <p class="ledger__hint">Each comes with its pages for students, and with the boxes and parts that lie on them. You
-        may change its pages afterwards.</p>
+    <h2 id="others-title" tabindex="-1" autofocus>{{ $title }}</h2>
+    <p class="ledger__hint">{{ $hint }}</p>
     <label class="find">Find <input type="search" class="form-control" data-others-find autocomplete="off"
             aria-controls="others-list" placeholder="in names"></label>
     <form novalidate>
@@ -23,7 +22,7 @@
             @endforeach
         </ul>
         <p class="empty" data-others-none hidden><b>No worksheet has these letters in its name.</b></p>
-        <div class="verbs"><button class="btn btn-primary">Take as options</button><button type="button"
+        <div class="verbs"><button class="btn btn-primary">{{ $take }}</button><button type="button"
                 class="btn btn-plain" data-others-close>Not now</button></div>
     </form>
 </dialog>

@@ -1,0 +1,195 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use App\Models\Handout;
+use App\Models\SchoolClass;
+use App\Models\Teacher;
+use App\Models\Worksheet;
+use App\School;
+use Illuminate\Support\Carbon;
+use OpenSlate\Handout\Mode;
+
+/** What the Hand out form says, as it is typed: what was used last time, or what came back with something wrong in it. */
+final readonly class HandoutForm
+{
+    public const MOST_ITEMS = 20;
+
+    private const LEAVING = '15:30'; // when work is due where nothing was said before
+
+    private const COMING = '08:30';
+
+    /**
+     * @param  list<array{Worksheet, Mode}>  $items
+     * @param  array<int, string>  $to  none, whole or chosen, by class
+     * @param  array<int, list<int>>  $students  those who are chosen, by class
+     * @param  string  $out  now, at or prepared
+     * @param  string  $late  what becomes of late work: marked, taken, until (a time), none
+     * @param  array<string, string>  $times  out_date, out_time, due_date, due_time, closes_date, closes_time
+     * @param  array<int, array<string, string>>  $own  out_date, out_time, due_date, due_time of classes that have any
+     */
+    public function __construct(
+        public array $items,
+        public string $title,
+        public string $directions = '',
+        public string $points = '',
+        public bool $readsAloud = true,
+        public array $to = [],
+        public array $students = [],
+        public string $out = 'now',
+        public string $late = 'marked',
+        public array $times = [],
+        public array $own = [],
+    ) {
+    }
+
+    /**
+     * As the teacher did it last time: the same classes, the same points, due as many days later at the same hour.
+     *
+     * @param  list<Worksheet>  $with  others that were chosen with the first
+     */
+    public static function suggested(Teacher $teacher, Worksheet $first, array $with, School $school): self
+    {
+        $items = array_map(fn (Worksheet $one): array => [$one, Mode::OwnCopy], [$first, ...$with]);
+        $last = $teacher->handouts()->with('classes')->latest('id')->first();
+        if ($last === null) {
+            $only = $teacher->classes()->pluck('id');
+
+            return new self(
+                $items,
+                $first->name,
+                to: $only->count() === 1 ? [(int) $only->sole() => 'whole'] : [],
+                times: ['due_time' => self::LEAVING, 'out_time' => self::COMING],
+            );
+        }
+
+        return new self(
+            $items,
+            $first->name,
+            points: (string) $last->points,
+            readsAloud: $last->reads_aloud,
+            to: $last->classes
+                ->filter(fn (SchoolClass $class): bool => (bool) $class->getRelation('pivot')->getAttribute('whole'))
+                ->mapWithKeys(fn (SchoolClass $class): array => [$class->id => 'whole'])
+                ->all(),
+            late: self::lateOf($last),
+            times: [
+                ...self::dueLike($last, $school),
+                'out_time' => self::wasTimed($last) ? self::clock($last->out_at, $school) : self::COMING,
+            ],
+        );
+    }
+
+    /**
+     * @param  array<string, mixed>  $typed
+     * @param  list<Worksheet>  $mine  that may be handed out
+     */
+    public static function typed(array $typed, array $mine): self
+    {
+        $byId = array_column(array_map(fn (Worksheet $one): array => [$one->id, $one], $mine), 1, 0);
+        $items = [];
+        foreach (self::rows($typed['items'] ?? null) as $row) {
+            $worksheet = $byId[(int) self::text($row, 'worksheet')] ?? null;
+            if ($worksheet !== null) {
+                $items[] = [$worksheet, Mode::tryFrom(self::text($row, 'mode')) ?? Mode::OwnCopy];
+            }
+        }
+
+        return new self(
+            array_slice($items, 0, self::MOST_ITEMS),
+            trim(self::text($typed, 'title')),
+            trim(self::text($typed, 'directions')),
+            self::text($typed, 'points'),
+            self::text($typed, 'reads_aloud') === '1',
+            array_map(fn (mixed $way): string => is_string($way) ? $way : 'none', (array) ($typed['to'] ?? [])),
+            array_map(
+                fn (array $ids): array => array_map(intval(...), array_values(array_filter($ids, is_numeric(...)))),
+                self::rows($typed['students'] ?? null),
+            ),
+            self::text($typed, 'out') ?: 'now',
+            self::text($typed, 'late') ?: 'marked',
+            array_filter($typed, fn (mixed $value, string $name): bool => is_string($value) &&
+                preg_match('/^(out|due|closes)_(date|time)$/D', $name) === 1, ARRAY_FILTER_USE_BOTH),
+            array_map(
+                fn (array $times): array => array_filter($times, is_string(...)),
+                self::rows($typed['own'] ?? null),
+            ),
+        );
+    }
+
+    public function time(string $name): string
+    {
+        return $this->times[$name] ?? '';
+    }
+
+    public function wants(SchoolClass $class): string
+    {
+        return $this->to[$class->id] ?? 'none';
+    }
+
+    /** @return list<int> */
+    public function chosenFrom(SchoolClass $class): array
+    {
+        return $this->students[$class->id] ?? [];
+    }
+
+    public function ownTime(SchoolClass $class, string $name): string
+    {
+        return $this->own[$class->id][$name] ?? '';
+    }
+
+    private static function lateOf(Handout $last): string
+    {
+        return match (true) {
+            $last->closes_at !== null && $last->closes_at == $last->due_at => 'none',
+            $last->marks_late => 'marked',
+            default => 'taken',
+        };
+    }
+
+    /** @return array<string, string> */
+    private static function dueLike(Handout $last, School $school): array
+    {
+        if ($last->due_at === null) {
+            return ['due_time' => self::LEAVING];
+        }
+        $out = $school->local($last->out_at ?? $last->created_at)->startOfDay();
+        $due = $school->local(now())
+            ->startOfDay()
+            ->addDays((int) $out->diffInDays($school->local($last->due_at)->startOfDay()));
+        // Nobody collects work on a Sunday.
+        $due = $due->isWeekend() ? $due->next(Carbon::MONDAY) : $due;
+        $time = self::clock($last->due_at, $school);
+
+        return $school->at($due->format('Y-m-d'), $time)->isPast()
+            ? ['due_time' => $time]
+            : ['due_date' => $due->format('Y-m-d'), 'due_time' => $time];
+    }
+
+    /** @phpstan-assert-if-true !null $last->out_at */
+    private static function wasTimed(Handout $last): bool
+    {
+        return $last->out_at !== null && $last->out_at->diffInMinutes($last->created_at, true) > 1;
+    }
+
+    private static function clock(Carbon $time, School $school): string
+    {
+        return $school->local($time)->format('H:i');
+    }
+
+    /** @return array<int, array<array-key, mixed>> */
+    private static function rows(mixed $rows): array
+    {
+        return array_filter(is_array($rows) ? $rows : [], is_array(...));
+    }
+
+    /** @param  array<array-key, mixed>  $from */
+    private static function text(array $from, string $name): string
+    {
+        $value = $from[$name] ?? '';
+
+        return is_scalar($value) ? (string) $value : '';
+    }
+}

@@ -1,0 +1,191 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use App\Models\SchoolClass;
+use App\Models\Worksheet;
+use App\School;
+use Carbon\CarbonImmutable;
+use Illuminate\Support\Collection;
+use InvalidArgumentException;
+use OpenSlate\Handout\Mode;
+
+/** The Hand out form as one sentence, in pieces: what stands in each of its brackets, and what will happen. */
+final readonly class HandoutSentence
+{
+    private const LATE = [
+        'marked' => 'taken, and marked late',
+        'taken' => 'taken as if it were in time',
+        'none' => 'not taken',
+    ];
+
+    /** @param  Collection<int, SchoolClass>  $classes  the teacher's, with their students */
+    public function __construct(private HandoutForm $form, private Collection $classes, private School $school)
+    {
+    }
+
+    /** @return array<string, string> by the name of the bracket */
+    public function words(): array
+    {
+        return [
+            'items' => $this->items(),
+            'title' => $this->form->title === '' ? 'no title yet' : "“{$this->form->title}”",
+            'to' => $this->to(),
+            'out' => $this->out(),
+            'due' => $this->due(),
+            'late' => $this->late(),
+            'points' => ctype_digit($this->form->points)
+                ? Count::of((int) $this->form->points, 'point')
+                : 'no points',
+            'directions' => $this->directions(),
+        ];
+    }
+
+    /** What pressing the button does; null while nothing would happen. */
+    public function will(): ?string
+    {
+        $students = $this->students();
+        $modes = array_count_values(array_map(fn (array $item): string => $item[1]->value, $this->form->items));
+        $copies = $students * ($modes[Mode::OwnCopy->value] ?? 0);
+        $read = $modes[Mode::ReadOnly->value] ?? 0;
+        if ($students === 0 || $copies + $read === 0) {
+            return null;
+        }
+        $what = array_filter([
+            $copies === 0 ? '' : Count::of($copies, 'own copy', 'own copies'),
+            $read === 0 ? '' : Count::of($read, 'worksheet').' to read for '.Count::of($students, 'student'),
+        ]);
+
+        return implode(' and ', $what).', '.$this->out().($this->at('due') === null ? '' : ', due '.$this->due()).'.';
+    }
+
+    /** What the button says. */
+    public function button(): string
+    {
+        return match ($this->form->out) {
+            'at' => 'Hand out then',
+            'prepared' => 'Keep it ready',
+            default => 'Hand out',
+        };
+    }
+
+    private function items(): string
+    {
+        return $this->listed(
+            array_map(function (array $item): string {
+                [$worksheet, $mode] = $item;
+                $how = $mode === Mode::OwnCopy ? 'own copy' : 'to read';
+
+                return "{$worksheet->name} ({$this->pages($worksheet)}, {$how})";
+            }, $this->form->items),
+            'nothing yet',
+        );
+    }
+
+    private function pages(Worksheet $worksheet): string
+    {
+        return Count::of($worksheet->pages_total, 'page');
+    }
+
+    private function to(): string
+    {
+        $to = [];
+        foreach ($this->classes as $class) {
+            $chosen = count($this->chosen($class));
+            $own = $this->ownTimes($class);
+            $to[] = match ($this->form->wants($class)) {
+                'whole' => $class->name.$own,
+                'chosen' => Count::of($chosen, 'student')." of {$class->name}{$own}",
+                default => '',
+            };
+        }
+
+        return $this->listed(array_values(array_filter($to)), 'nobody yet');
+    }
+
+    private function ownTimes(SchoolClass $class): string
+    {
+        $out = $this->at('out', $class);
+        $due = $this->at('due', $class);
+        $said = array_filter([
+            $out === null ? '' : 'out '.$this->school->said($out),
+            $due === null ? '' : 'due '.$this->school->said($due),
+        ]);
+
+        return $said === [] ? '' : ' ('.implode(', ', $said).')';
+    }
+
+    private function out(): string
+    {
+        return match ($this->form->out) {
+            'prepared' => 'kept ready, out when I say so',
+            'at' => ($at = $this->at('out')) === null ? 'out at a time to be chosen' : 'out '.$this->school->said($at),
+            default => 'out at once',
+        };
+    }
+
+    private function due(): string
+    {
+        $due = $this->at('due');
+
+        return $due === null ? 'no due time' : $this->school->said($due);
+    }
+
+    private function late(): string
+    {
+        $closes = $this->at('closes');
+
+        return $this->form->late === 'until'
+            ? 'taken until '.($closes === null ? 'a time to be chosen' : $this->school->said($closes))
+            : self::LATE[$this->form->late] ?? self::LATE['marked'];
+    }
+
+    private function directions(): string
+    {
+        $first = strtok($this->form->directions, "\n");
+
+        return match (true) {
+            $first === false => 'no directions',
+            mb_strlen($this->form->directions) > 60 => '“'.rtrim(mb_substr($first, 0, 56)).' …”',
+            default => '“'.str_replace("\n", ' / ', $this->form->directions).'”',
+        };
+    }
+
+    private function students(): int
+    {
+        return $this->classes
+            ->flatMap(fn (SchoolClass $class): array => match ($this->form->wants($class)) {
+                'whole' => $class->students->modelKeys(),
+                'chosen' => $this->chosen($class),
+                default => [],
+            })
+            ->unique()
+            ->count();
+    }
+
+    /** @return list<int> */
+    private function chosen(SchoolClass $class): array
+    {
+        return array_values(array_intersect($class->students->modelKeys(), $this->form->chosenFrom($class)));
+    }
+
+    private function at(string $which, ?SchoolClass $class = null): ?CarbonImmutable
+    {
+        $read = fn (string $part): string => $class === null
+            ? $this->form->time("{$which}_{$part}")
+            : $this->form->ownTime($class, "{$which}_{$part}");
+        try {
+            return $read('date') === '' ? null : $this->school->at($read('date'), $read('time'));
+        } catch (InvalidArgumentException) {
+            return null;
+        }
+    }
+
+    /** @param  list<string>  $of */
+    private function listed(array $of, string $none): string
+    {
+        return $of === [] ? $none : collect($of)->join(', ', ' and ');
+    }
+}

@@ -1,0 +1,20 @@
+{{-- A worksheet that is handed out. $worksheet with its pages (null in the template), $mode, $n --}}
+@use('OpenSlate\Handout\Mode')
+<li class="given" data-given="{{ $worksheet?->id }}">
+    <input type="hidden" name="items[{{ $n }}][worksheet]" value="{{ $worksheet?->id }}" data-given-id>
+    <span class="given__picture" data-given-picture>
+        @if ($worksheet && $worksheet->pages->isNotEmpty())
+            <x-page.small :row="$worksheet->pages->first()" />
+        @endif
+    </span>
+    <b data-given-name>{{ $worksheet?->name }}</b>
+    <select name="items[{{ $n }}][mode]" class="form-select"
+        aria-label="How students get {{ $worksheet->name ?? 'it' }}" data-given-mode autocomplete="off">
+        <option value="own_copy" @selected($mode === Mode::OwnCopy)>own copy to fill in</option>
+        <option value="read_only" @selected($mode === Mode::ReadOnly)>to read only</option>
+    </select>
+    <button type="button" class="btn btn-plain" data-given-up
+        aria-label="Move {{ $worksheet->name ?? 'it' }} up">Up</button>
+    <button type="button" class="btn btn-plain" data-given-off
+        aria-label="Take {{ $worksheet->name ?? 'it' }} off">Take off</button>
+</li>
