@@ -15,6 +15,7 @@ use App\Http\Controllers\ClipController;
 use App\Http\Controllers\CopyController;
 use App\Http\Controllers\DayController;
 use App\Http\Controllers\DesksController;
+use App\Http\Controllers\HandoutChangeController;
 use App\Http\Controllers\HandoutController;
 use App\Http\Controllers\HomeController;
 use App\Http\Controllers\KeyController;
@@ -308,12 +309,25 @@ Route::middleware(['auth:teacher', 'auth.session'])->group(function () use ($cop
     Route::get('handouts/{handout}', [DesksController::class, 'show'])
         ->can('watch', 'handout')
         ->name('desks');
+    Route::prefix('handouts/{handout}/change')
+        ->can('watch', 'handout')
+        ->group(function (): void {
+            Route::get('', [HandoutChangeController::class, 'edit'])->name('handouts.change');
+            Route::post('', [HandoutChangeController::class, 'store'])->name('handouts.change.store');
+            Route::post('preview', [HandoutChangeController::class, 'preview'])->name('handouts.change.preview');
+            Route::post('undo', [HandoutChangeController::class, 'undo'])->name('handouts.change.undo');
+            Route::post('redo', [HandoutChangeController::class, 'redo'])->name('handouts.change.redo');
+            Route::post('away', [HandoutChangeController::class, 'putAway'])->name('handouts.change.away');
+        });
     Route::get('handouts/{handout}/changes', [DesksController::class, 'changes'])
         ->can('watch', 'handout')
         ->name('desks.changes');
     Route::post('handouts/{handout}/answers', [DesksController::class, 'answers'])
         ->can('watch', 'handout')
         ->name('desks.answers');
+    Route::post('copies/{copy}/time', [HandoutChangeController::class, 'extend'])
+        ->can('watch', 'copy')
+        ->name('copies.extend');
     Route::get('copies/{copy}', [DesksController::class, 'copy'])
         ->can('watch', 'copy')
         ->name('desks.copy');

@@ -46,6 +46,7 @@ final class Handout extends Model
         'reads_aloud',
         'answers_shown_at',
         'trial',
+        'revision',
     ];
 
     /** @return BelongsTo<Teacher, $this> */

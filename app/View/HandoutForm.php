@@ -4,28 +4,41 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Models\Edition;
 use App\Models\Handout;
+use App\Models\HandoutItem;
 use App\Models\SchoolClass;
 use App\Models\Teacher;
 use App\Models\Worksheet;
 use App\School;
+use DateTimeImmutable;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Collection;
+use OpenSlate\Handout\ClassTerms;
 use OpenSlate\Handout\Mode;
+use OpenSlate\Handout\Terms;
 
 /** What the Hand out form says, as it is typed: what was used last time, or what came back with something wrong in it. */
 final readonly class HandoutForm
 {
     public const MOST_ITEMS = 20;
 
+    public const LATE = [
+        'marked' => 'taken, and marked late',
+        'taken' => 'taken as if it were in time',
+        'until' => 'taken until a time, and marked late',
+        'none' => 'not taken: what is there then is kept',
+    ];
+
     private const LEAVING = '15:30'; // when work is due where nothing was said before
 
     private const COMING = '08:30';
 
     /**
-     * @param  list<array{Worksheet, Mode}>  $items
+     * @param  list<array{Worksheet|Edition, Mode}>  $items  editions are of what is handed out already
      * @param  array<int, string>  $to  none, whole or chosen, by class
      * @param  array<int, list<int>>  $students  those who are chosen, by class
-     * @param  string  $out  now, at or prepared
+     * @param  string  $out  now, at or prepared; since, where students have it already
      * @param  string  $late  what becomes of late work: marked, taken, until (a time), none
      * @param  array<string, string>  $times  out_date, out_time, due_date, due_time, closes_date, closes_time
      * @param  array<int, array<string, string>>  $own  out_date, out_time, due_date, due_time of classes that have any
@@ -74,12 +87,90 @@ final readonly class HandoutForm
                 ->filter(fn (SchoolClass $class): bool => (bool) $class->getRelation('pivot')->getAttribute('whole'))
                 ->mapWithKeys(fn (SchoolClass $class): array => [$class->id => 'whole'])
                 ->all(),
-            late: self::lateOf($last),
+            late: self::lateOf($last) === 'until' ? 'marked' : self::lateOf($last),
             times: [
                 ...self::dueLike($last, $school),
                 'out_time' => self::wasTimed($last) ? self::clock($last->out_at, $school) : self::COMING,
             ],
         );
+    }
+
+    /** Of what is handed out already. */
+    public static function ofHandout(Handout $handout, Terms $terms, School $school): self
+    {
+        $classes = $handout->classes()->with('students')->get();
+        $own = [];
+        foreach ($terms->classes as $id => $class) {
+            if ($class->times !== null) {
+                $own[$id] = self::clocks(['out' => $class->times->out, 'due' => $class->times->due], $school);
+            }
+        }
+
+        return new self(
+            self::given($handout->items()->with('edition')->whereNull('withdrawn_at')->get()),
+            $terms->title,
+            $terms->directions,
+            (string) $terms->points,
+            $terms->readsAloud,
+            array_map(fn (ClassTerms $class): string => $class->whole ? 'whole' : 'chosen', $terms->classes),
+            $classes
+                ->mapWithKeys(fn (SchoolClass $class): array => [
+                    $class->id => array_values(array_intersect($class->students->modelKeys(), $terms->students)),
+                ])
+                ->all(),
+            match (true) {
+                $terms->times->out === null => 'prepared',
+                $terms->times->isOut(now()->toDateTimeImmutable()) => 'since',
+                default => 'at',
+            },
+            self::lateOf($handout),
+            self::clocks(
+                ['out' => $terms->times->out, 'due' => $terms->times->due, 'closes' => $terms->times->closes],
+                $school,
+            ),
+            $own,
+        );
+    }
+
+    /**
+     * What was handed out once, to be handed out again: as the worksheets are now, to nobody yet, at no time yet.
+     *
+     * @param  list<Worksheet>  $mine  that may be handed out
+     */
+    public static function again(Handout $handout, array $mine): self
+    {
+        $byId = array_column(array_map(fn (Worksheet $one): array => [$one->id, $one], $mine), 1, 0);
+        $items = [];
+        foreach ($handout->items()->with('edition')->get() as $item) {
+            if (isset($byId[$item->edition->worksheet_id])) {
+                $items[] = [$byId[$item->edition->worksheet_id], $item->mode];
+            }
+        }
+
+        return new self(
+            $items,
+            $handout->title,
+            $handout->directions,
+            (string) $handout->points,
+            $handout->reads_aloud,
+            late: $handout->marks_late ? 'marked' : 'taken',
+            times: ['due_time' => self::LEAVING, 'out_time' => self::COMING],
+        );
+    }
+
+    /** @param  Collection<int, HandoutItem>  $items  that students are to have */
+    public function giving(Collection $items): self
+    {
+        return new self(...[...get_object_vars($this), 'items' => self::given($items)]);
+    }
+
+    /**
+     * @param  Collection<int, HandoutItem>  $items
+     * @return list<array{Edition, Mode}>
+     */
+    private static function given(Collection $items): array
+    {
+        return array_values($items->map(fn (HandoutItem $item): array => [$item->edition, $item->mode])->all());
     }
 
     /**
@@ -119,6 +210,19 @@ final readonly class HandoutForm
         );
     }
 
+    /**
+     * @param  bool  $isOut  whether students have it already
+     * @return array<string, string>
+     */
+    public static function outs(bool $isOut): array
+    {
+        return [
+            ...$isOut ? ['since' => 'out already'] : ['now' => 'at once'],
+            'at' => 'at a time',
+            'prepared' => 'kept ready until I say so',
+        ];
+    }
+
     public function time(string $name): string
     {
         return $this->times[$name] ?? '';
@@ -140,10 +244,27 @@ final readonly class HandoutForm
         return $this->own[$class->id][$name] ?? '';
     }
 
+    /**
+     * @param  array<string, DateTimeImmutable|null>  $times
+     * @return array<string, string> day and time of each, as fields have them
+     */
+    private static function clocks(array $times, School $school): array
+    {
+        $clocks = [];
+        foreach (array_filter($times) as $name => $time) {
+            $local = $school->local($time);
+            $clocks["{$name}_date"] = $local->format('Y-m-d');
+            $clocks["{$name}_time"] = $local->format('H:i');
+        }
+
+        return $clocks;
+    }
+
     private static function lateOf(Handout $last): string
     {
         return match (true) {
             $last->closes_at !== null && $last->closes_at == $last->due_at => 'none',
+            $last->closes_at !== null => 'until',
             $last->marks_late => 'marked',
             default => 'taken',
         };

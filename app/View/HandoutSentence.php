@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Models\Edition;
 use App\Models\SchoolClass;
 use App\Models\Worksheet;
 use App\School;
@@ -84,9 +85,9 @@ final readonly class HandoutSentence
         );
     }
 
-    private function pages(Worksheet $worksheet): string
+    private function pages(Worksheet|Edition $of): string
     {
-        return Count::of($worksheet->pages_total, 'page');
+        return Count::of($of instanceof Edition ? $of->pages_count : $of->pages_total, 'page');
     }
 
     private function to(): string
@@ -122,6 +123,7 @@ final readonly class HandoutSentence
         return match ($this->form->out) {
             'prepared' => 'kept ready, out when I say so',
             'at' => ($at = $this->at('out')) === null ? 'out at a time to be chosen' : 'out '.$this->school->said($at),
+            'since' => 'out already',
             default => 'out at once',
         };
     }

@@ -1,16 +1,24 @@
 @use('App\View\HandoutWords')
 <x-layout.teacher title="Handed out" at="handouts">
     <main id="main" class="room">
-        <div class="room__head">
-            <h1>Handed out</h1>
+        <div class="room__head room__head--row">
+            <h1>{{ $away ? 'Put away' : 'Handed out' }}</h1>
+            @if ($away)
+                <a href="{{ route('handouts.index') }}">Handed out ({{ $others }})</a>
+            @elseif ($others > 0)
+                <a href="{{ route('handouts.index', ['away' => 1]) }}">Put away ({{ $others }})</a>
+            @endif
         </div>
-        @if ($handouts->isEmpty())
+        @include('bench.said')
+        @if ($handouts->isEmpty() && $away)
+            <p class="empty"><b>Nothing is put away.</b></p>
+        @elseif ($handouts->isEmpty())
             <p class="empty"><b>Nothing has been handed out yet.</b> Open a worksheet on the <a
                     href="{{ route('shelf') }}">shelf</a> and go to its station “Hand out”.</p>
         @endif
         <ul class="lines-list">
             @foreach ($handouts as $handout)
-                <li><a href="{{ route('desks', $handout) }}">
+                <li><a href="{{ route($away ? 'handouts.change' : 'desks', $handout) }}">
                         <b>{{ $handout->title }}</b>
                         <span>{{ $handout->classes->pluck('name')->join(', ', ' and ') }}</span>
                         @if ($out = HandoutWords::out($handout, $school))

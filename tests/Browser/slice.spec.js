@@ -131,6 +131,24 @@ test('it is handed out to a class, with what is wrong said beside it', async ({ 
     await expectAccessible(page);
 });
 
+test('it is changed afterwards: what students will notice is said first, and the change is taken back', async ({
+    teacher: page,
+}) => {
+    await page.goto('/handouts');
+    await page.getByRole('link', { name: `${sheet} handed out` }).click();
+    await page.getByRole('link', { name: 'Change it' }).click();
+    await expect(page.locator('[data-will]')).toHaveText('Nothing is changed yet.');
+    await page.locator('[data-bracket="points"]').click();
+    await page.getByLabel('Points', { exact: true }).fill('9');
+    await expect(page.locator('[data-will]')).toHaveText('It is worth 9 points.');
+    await page.locator('[data-bracket="items"]').click();
+    await expectAccessible(page);
+    await page.getByRole('button', { name: 'Change it' }).click();
+    await expect(page.getByText('Changed. It is worth 9 points.')).toBeVisible();
+    await page.getByRole('button', { name: 'Undo the last change' }).click();
+    await expect(page.locator('[data-bracket="points"]')).toHaveText('12 points');
+});
+
 test('a student opens it, types, and the desks show it without handing in', async ({ teacher, student }) => {
     await teacher.goto('/handouts');
     await expectAccessible(teacher);

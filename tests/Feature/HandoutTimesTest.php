@@ -67,7 +67,10 @@ final class HandoutTimesTest extends TestCase
         Carbon::setTestNow('2026-12-01 10:00:00');
         $this->assertSame([['Tides'], [], []], array_map($this->listOf(...), [$this->ann, $this->bo, $cy]));
         Carbon::setTestNow('2026-12-02 10:00:00');
-        $this->assertSame([['Tides'], ['Tides'], ['Tides']], array_map($this->listOf(...), [$this->ann, $this->bo, $cy]));
+        $this->assertSame(
+            [['Tides'], ['Tides'], ['Tides']],
+            array_map($this->listOf(...), [$this->ann, $this->bo, $cy]),
+        );
         $this->actingAs($this->ann, 'student')->get('/my/day')->assertSee('was due Tuesday 1 December, 11:00');
         $this->actingAs($cy, 'student')->get('/my/day')->assertSee('due Wednesday 2 December, 11:00');
     }

@@ -24,15 +24,23 @@ use Illuminate\Http\Request;
 /** The Hand out station, and what was handed out. */
 final class HandoutController
 {
-    public function index(#[CurrentUser('teacher')] Teacher $teacher): View
+    /** With `away` those that were put away. */
+    public function index(Request $request, #[CurrentUser('teacher')] Teacher $teacher): View
     {
+        $away = $request->query('away') === '1';
         $handouts = $teacher
             ->handouts()
+            ->whereNull('put_away_at', not: $away)
             ->with('classes')
             ->latest('id')
             ->get();
 
-        return view('handouts', ['handouts' => $handouts, 'handedIn' => HandedIn::of($handouts)]);
+        return view('handouts', [
+            'handouts' => $handouts,
+            'handedIn' => HandedIn::of($handouts),
+            'away' => $away,
+            'others' => $teacher->handouts()->whereNull('put_away_at', not: ! $away)->count(),
+        ]);
     }
 
     public function create(
@@ -55,14 +63,17 @@ final class HandoutController
         // What was chosen on the shelf to be handed out with it.
         $with = $mine->whereIn('id', self::with($request))->where('id', '!=', $worksheet->id);
         $typed = $request->session()->getOldInput();
-        $form = $typed === []
-            ? HandoutForm::suggested(
+        $again = $teacher->handouts()->find((int) $request->integer('again'));
+        $form = match (true) {
+            $typed !== [] => HandoutForm::typed($typed, array_values($mine->all())),
+            $again !== null => HandoutForm::again($again, array_values($mine->all())),
+            default => HandoutForm::suggested(
                 $teacher,
                 $mine->find($worksheet) ?? $worksheet,
                 array_values($with->all()),
                 $school,
-            )
-            : HandoutForm::typed($typed, array_values($mine->all()));
+            ),
+        };
 
         return view('bench.hand-out', [
             'job' => JobSheet::of($worksheet, Station::HandOut),

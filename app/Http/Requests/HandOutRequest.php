@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Actions\HandoutPlan;
+use App\Models\Handout;
 use App\Models\SchoolClass;
 use App\Models\Student;
 use App\Models\Teacher;
@@ -18,7 +19,9 @@ use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
+use OpenSlate\Handout\ClassTerms;
 use OpenSlate\Handout\Mode;
+use OpenSlate\Handout\Terms;
 use OpenSlate\Handout\Times;
 use OpenSlate\Handout\TimesRefused;
 
@@ -36,15 +39,13 @@ final class HandOutRequest extends FormRequest
             'directions' => ['nullable', 'string', 'max:2000'],
             'points' => ['nullable', 'integer', 'between:0,1000'],
             'reads_aloud' => ['boolean'],
-            'items' => ['required', 'array', 'max:'.HandoutForm::MOST_ITEMS],
-            'items.*.worksheet' => ['required', 'integer', 'distinct', Rule::in($this->mine()->modelKeys())],
-            'items.*.mode' => ['required', Rule::enum(Mode::class)],
+            ...$this->handout() === null ? $this->itemRules() : ['kept' => ['array'], 'kept.*' => ['integer']],
             'to' => ['array'],
             'to.*' => [Rule::in(['none', 'whole', 'chosen'])],
             'students' => ['array'],
             'students.*' => ['array'],
             'students.*.*' => ['integer'],
-            'out' => ['nullable', Rule::in(['now', 'at', 'prepared'])],
+            'out' => ['nullable', Rule::in(['now', 'at', 'prepared', 'since'])],
             'out_date' => [...$day, 'required_if:out,at'],
             'out_time' => $time('out_date'),
             'due_date' => $day,
@@ -113,6 +114,12 @@ final class HandOutRequest extends FormRequest
         return once(fn (): HandoutForm => HandoutForm::typed($this->all(), array_values($this->mine()->all())));
     }
 
+    /** @return list<int> ids of the items that students are to have */
+    public function kept(): array
+    {
+        return array_map(intval(...), array_values(array_filter((array) $this->input('kept'), is_numeric(...))));
+    }
+
     /** @return array<string, string> what is wrong with it, by field; nothing when it can be handed out */
     public function problems(): array
     {
@@ -134,7 +141,14 @@ final class HandOutRequest extends FormRequest
             directions: $form->directions,
             due: $this->due(),
             points: $form->points === '' ? null : (int) $form->points,
-            items: $form->items,
+            items: array_values(
+                array_filter(
+                    array_map(
+                        fn (array $item): ?array => $item[0] instanceof Worksheet ? [$item[0], $item[1]] : null,
+                        $form->items,
+                    ),
+                ),
+            ),
             classes: array_values(
                 $this->classes()->filter(fn (SchoolClass $class): bool => $form->wants($class) === 'whole')->all(),
             ),
@@ -153,10 +167,80 @@ final class HandOutRequest extends FormRequest
         );
     }
 
+    /** What the handout says once it is changed as the form has it. */
+    public function terms(Terms $is): Terms
+    {
+        $form = $this->form();
+        $times = $this->times();
+        $own = $this->ofClasses($times);
+        $classes = [];
+        foreach ($this->classes() as $class) {
+            if ($form->wants($class) !== 'none') {
+                $classes[$class->id] = new ClassTerms($form->wants($class) === 'whole', $own[$class->id] ?? null);
+            }
+        }
+        ksort($classes);
+        /** @var Handout $handout */
+        $handout = $this->handout();
+
+        return new Terms(
+            $form->title,
+            $form->directions,
+            $form->points === '' ? null : (int) $form->points,
+            $form->readsAloud,
+            $form->late !== 'taken',
+            $times,
+            $classes,
+            $this->students($is),
+            $is->extended,
+            array_values($handout->items()->whereKeyNot($this->kept())->pluck('id')->all()),
+            $is->isPutAway,
+        );
+    }
+
+    /**
+     * Those of the classes as they are now; and who has it but has left the class keeps it.
+     *
+     * @return list<int>
+     */
+    private function students(Terms $is): array
+    {
+        $inClasses = $this->classes()->flatMap(fn (SchoolClass $class): array => $class->students->modelKeys())->all();
+        $given = $this->classes()
+            ->flatMap(fn (SchoolClass $class): array => match ($this->form()->wants($class)) {
+                'whole' => $class->students->modelKeys(),
+                'chosen' => $this->chosenFrom($class)->modelKeys(),
+                default => [],
+            })
+            ->all();
+        $students = array_values(array_unique([...$given, ...array_diff($is->students, $inClasses)]));
+        sort($students);
+
+        return $students;
+    }
+
+    /** What is changed by the form; null where it hands out. */
+    private function handout(): ?Handout
+    {
+        $handout = $this->route('handout');
+
+        return $handout instanceof Handout ? $handout : null;
+    }
+
+    /** @return array<string, mixed> */
+    private function itemRules(): array
+    {
+        return [
+            'items' => ['required', 'array', 'max:'.HandoutForm::MOST_ITEMS],
+            'items.*.worksheet' => ['required', 'integer', 'distinct', Rule::in($this->mine()->modelKeys())],
+            'items.*.mode' => ['required', Rule::enum(Mode::class)],
+        ];
+    }
+
     /** A form that is only looked at says what is wrong with it beside all the rest. */
     protected function failedValidation(Checked $validator): void
     {
-        if (! $this->routeIs('handouts.preview')) {
+        if (! $this->routeIs('*.preview')) {
             parent::failedValidation($validator);
         }
     }
@@ -169,7 +253,14 @@ final class HandOutRequest extends FormRequest
                 'due' => true,
                 'closes' => $this->form()->late === 'until',
             };
-            if ($isSaid && $this->at($which)?->isPast() === true) {
+            // What was said before may have passed meanwhile.
+            $was = $this->handout()?->times();
+            $before = match ($which) {
+                'out' => $was?->out,
+                'due' => $was?->due,
+                'closes' => $was?->closes,
+            };
+            if ($isSaid && $this->at($which)?->isPast() === true && $this->at($which) != $before) {
                 $validator
                     ->errors()
                     ->add("{$which}_date", 'That time has passed. Choose a later one, or leave it empty.');
@@ -202,6 +293,7 @@ final class HandOutRequest extends FormRequest
             match ($form->out) {
                 'prepared' => null,
                 'at' => $this->at('out'),
+                'since' => $this->handout()?->times()->out ?? CarbonImmutable::now(),
                 default => CarbonImmutable::now(),
             },
             $this->at('due'),

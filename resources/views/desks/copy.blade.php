@@ -10,7 +10,23 @@
                     desks</a></p>
             <h1>{{ $copy->student->name }}</h1>
             <p>{{ $handout->title }}: {{ $edition->name }}</p>
+            @if ($times->due)
+                <details class="more-time" @if ($errors->isNotEmpty()) open @endif>
+                    <summary>Due {{ $school->said($times->due) }}: more time for {{ $copy->student->name }}</summary>
+                    <form method="post" action="{{ route('copies.extend', $copy) }}" class="opened__when" novalidate>
+                        @csrf<input type="hidden" name="base" value="{{ $handout->revision }}">
+                        <label>Until <input type="date" name="until_date" class="form-control"
+                                value="{{ old('until_date', $school->local($times->due)->format('Y-m-d')) }}"></label>
+                        <label>at <input type="time" name="until_time" class="form-control"
+                                value="{{ old('until_time', $school->local($times->due)->format('H:i')) }}"></label>
+                        <button class="btn btn-plain">Give more time</button>
+                    </form>
+                    <p class="field__error" role="alert">
+                        {{ $errors->first('until_date') ?: $errors->first('until_time') }}</p>
+                </details>
+            @endif
         </div>
+        @include('bench.said')
         <div data-large>
             <p class="large__state" data-copy="{{ $copy->id }}" data-version="{{ $copy->version }}"
                 data-state="{{ $copy->state->value }}">

@@ -10,7 +10,11 @@
             <h1>{{ $handout->title }}</h1>
             <p>{{ $handout->classes->pluck('name')->join(', ', ' and ') }} ·
                 {{ HandoutWords::due($handout, $handout->times(), $school) }}
+                · <a href="{{ route('handouts.change', $handout) }}">Change it</a>
             </p>
+            @if ($out = HandoutWords::out($handout, $school))
+                <p><b>Nobody has it yet: {{ $out }}.</b></p>
+            @endif
         </div>
         @if (session('done'))
             <p class="notice notice--good" role="status">{{ session('done') }}</p>
