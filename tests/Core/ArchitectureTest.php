@@ -35,6 +35,7 @@ final class ArchitectureTest extends TestCase
         'Arrange',
         'Cutting',
         'Boards',
+        'Check',
         'Edit',
         'Edit/Elements',
         'Edit/Parts',

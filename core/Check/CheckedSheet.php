@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenSlate\Check;
+
+/** A worksheet that is looked through before it goes out. */
+final readonly class CheckedSheet
+{
+    /**
+     * @param  list<CheckedPage>  $pages  in their order
+     * @param  int  $sets  how many sets were cut from it
+     */
+    public function __construct(public string $name, public array $pages, public int $sets = 0)
+    {
+    }
+}
