@@ -8,6 +8,7 @@ use App\Http\Controllers\BenchController;
 use App\Http\Controllers\BinController;
 use App\Http\Controllers\BlankController;
 use App\Http\Controllers\BoardController;
+use App\Http\Controllers\CheckController;
 use App\Http\Controllers\ChosenController;
 use App\Http\Controllers\ClassController;
 use App\Http\Controllers\ClassDoorController;
@@ -223,6 +224,9 @@ Route::middleware(['auth:teacher', 'auth.session'])->group(function () use ($cop
         ->whereNumber('number')
         ->can('update', 'worksheet')
         ->name('key');
+    Route::get('worksheets/{worksheet}/check', CheckController::class)
+        ->can('update', 'worksheet')
+        ->name('check');
     Route::get('worksheets/{worksheet}/hand-out', [HandoutController::class, 'create'])
         ->can('update', 'worksheet')
         ->name('handouts.create');

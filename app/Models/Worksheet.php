@@ -35,6 +35,8 @@ use OpenSlate\Page\Tally;
  * @property WorksheetState $state
  * @property int $pages_total
  * @property string|null $cut_from
+ * @property string|null $looked_at the state of its pages in which it was last looked through
+ * @property int|null $to_mend how much there was to mend in it then
  * @property string|null $problem
  * @property bool $unlocked
  * @property int $arranged the number of the arrangement in force; 0 while the pages are as they came
@@ -76,6 +78,8 @@ final class Worksheet extends Model
         'state',
         'pages_total',
         'cut_from',
+        'looked_at',
+        'to_mend',
         'problem',
         'unlocked',
         'arranged',
@@ -161,6 +165,18 @@ final class Worksheet extends Model
             ->first();
 
         return new Tally((int) $sums?->boxes, (int) $sums?->parts, (int) $sums?->keyed, (int) $sums?->keyable);
+    }
+
+    /** Another for each state of its pages, their roles and its name; no page is read for it. */
+    public function stateOfPages(): string
+    {
+        $pages = DB::table('pages')
+            ->where('worksheet_id', $this->id)
+            ->whereNotNull('position')
+            ->orderBy('position')
+            ->get(['id', 'revision', 'role']);
+
+        return hash('sha256', $this->name.$pages->toJson());
     }
 
     /** @return HasMany<WorksheetPage, $this> those that were taken out as well */

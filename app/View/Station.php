@@ -16,6 +16,7 @@ enum Station: string
     case Boxes = 'boxes';
     case Parts = 'parts';
     case Key = 'key';
+    case Check = 'check';
     case HandOut = 'hand-out';
 
     /** The station that a window says it is at; one that says none lays things, as most do. */
@@ -31,6 +32,7 @@ enum Station: string
             self::Boxes => 'Boxes',
             self::Parts => 'Parts',
             self::Key => 'Key',
+            self::Check => 'Check',
             self::HandOut => 'Hand out',
         };
     }
@@ -43,6 +45,7 @@ enum Station: string
             self::Boxes => 'bench',
             self::Parts => 'parts',
             self::Key => 'key',
+            self::Check => 'check',
             self::HandOut => 'handouts.create',
         };
     }
@@ -58,7 +61,7 @@ enum Station: string
     {
         return match (true) {
             $this === self::Pages => ['resources/js/pages.js'],
-            $locked || $this === self::HandOut => [],
+            $locked || in_array($this, [self::Check, self::HandOut], true) => [],
             $this === self::Key => ['resources/js/key.js'],
             default => ['resources/js/bench.js'],
         };
@@ -73,6 +76,9 @@ enum Station: string
         if ($worksheet->state !== WorksheetState::Ready) {
             return 'when the pages are here';
         }
+        if ($this === self::Check) {
+            return self::found($worksheet);
+        }
         $tally = $worksheet->tally();
 
         return match ($this) {
@@ -80,6 +86,16 @@ enum Station: string
             self::Parts => Count::of($tally->parts, 'part'),
             self::Key => $tally->keyable === 0 ? 'nothing to key' : "{$tally->keyed} of {$tally->keyable} keyed",
             self::HandOut => Count::times($worksheet->editions_count ?? 0),
+        };
+    }
+
+    private static function found(Worksheet $worksheet): string
+    {
+        return match (true) {
+            $worksheet->looked_at === null => 'not looked through',
+            $worksheet->looked_at !== $worksheet->stateOfPages() => 'changed since',
+            $worksheet->to_mend === 0 => 'nothing to mend',
+            default => "{$worksheet->to_mend} to mend",
         };
     }
 

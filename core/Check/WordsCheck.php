@@ -4,9 +4,13 @@ declare(strict_types=1);
 
 namespace OpenSlate\Check;
 
+use OpenSlate\Elements\Clip;
 use OpenSlate\Elements\Label;
 use OpenSlate\Elements\LabelText;
 use OpenSlate\Elements\Part;
+use OpenSlate\Elements\Patch;
+use OpenSlate\Elements\Picture;
+use OpenSlate\Elements\Shape;
 use OpenSlate\Paper\Colour;
 
 /** Words that were laid on the page: whether they are there, large and dark enough to be read, and fit their frame. */
@@ -62,11 +66,13 @@ final class WordsCheck implements Check
                 $label,
             );
         }
-        // On print one cannot know what is behind the words.
-        if ($page->page->backdrop === null) {
-            yield from $this->seen($page, $label, ($label->colour ?? Colour::of('#111111'))->contrastWith(
-                $page->page->paper,
-            ));
+        $behind = $this->behind($page, $label);
+        if ($behind !== null) {
+            yield from $this->seen(
+                $page,
+                $label,
+                ($label->colour ?? Colour::of('#111111'))->contrastWith($behind),
+            );
         }
         if ($label->size < self::SMALLEST) {
             yield $page->finding('small-words', Severity::Mend, "{$tag} is too small to be read with ease.", $label);
@@ -88,6 +94,32 @@ final class WordsCheck implements Check
                 $words,
             );
         }
+    }
+
+    /** The colour behind a label; null where nobody can tell: on print, on pictures, on the edge of a shape. */
+    private function behind(CheckedPage $page, Label $label): ?Colour
+    {
+        $behind = $page->page->backdrop === null ? $page->page->paper : null;
+        foreach ($page->page->elements() as $element) {
+            if ($element === $label) {
+                break;
+            }
+            if (! $element->frame()->meets($label->frame)) {
+                continue;
+            }
+            $isUnder = $element->frame()->contains($label->frame);
+            $behind = match (true) {
+                $element instanceof Patch => $isUnder ? $page->page->paper : null,
+                $element instanceof Shape && $element->fill !== null && $behind !== null && $isUnder => $element->fill
+                    ->over($behind, $element->opacity),
+                $element instanceof Shape && $element->fill !== null,
+                $element instanceof Picture,
+                $element instanceof Clip => null,
+                default => $behind,
+            };
+        }
+
+        return $behind;
     }
 
     /** What its words need at the least. */

@@ -113,15 +113,22 @@ class HandOut {
         this.#asked += 1;
         const asked = this.#asked;
         try {
-            const { words, will, button, problems } = await request('POST', this.#form.dataset.preview, undefined, {
-                body: new URLSearchParams(new FormData(this.#form)),
-            });
+            const { words, will, button, problems, found } = await request(
+                'POST',
+                this.#form.dataset.preview,
+                undefined,
+                {
+                    body: new URLSearchParams(new FormData(this.#form)),
+                },
+            );
             if (asked !== this.#asked) return;
             Object.entries(words).forEach(([name, said]) => {
                 this.#bracket(name).textContent = said;
             });
             this.#form.querySelector('[data-will]').textContent = will ?? 'Nobody gets anything yet.';
             this.#form.querySelector('[data-go]').textContent = button;
+            const short = this.#form.querySelector('[data-found]');
+            if (short) short.innerHTML = found;
             this.#problems(problems);
         } catch (problem) {
             if (asked === this.#asked) this.#form.querySelector('[data-will]').textContent = problem.message;

@@ -27,6 +27,7 @@ class KeyStation {
         this.#steps(root.dataset.undo === 'yes', root.dataset.redo === 'yes');
         this.#listenToPage();
         this.#typedBefore();
+        this.#sentTo(/^#on=([\w-]+)$/.exec(window.location.hash)?.[1]);
         this.list.addEventListener('change', (event) => this.#changed(event.target));
         this.list.addEventListener('click', (event) => {
             if (event.target.closest('[data-key-go]')) this.#go(event.target.closest('[data-key-row]').dataset.keyRow);
@@ -73,6 +74,13 @@ class KeyStation {
             const place = this.places.find((one) => one.holds(event.target));
             if (place) this.#mark(place.key.slice(2));
         });
+    }
+
+    /** Who comes from a finding of the Check station comes to the place that it is about. */
+    #sentTo(id) {
+        const row = id && this.list.querySelector(`[data-key-row="${id}"], [data-key-row^="${id}."]`);
+        row?.scrollIntoView({ block: 'center' });
+        row?.querySelector('textarea, select, input')?.focus();
     }
 
     /** Who is quicker than this script has typed all the same: what differs from what the page came with is kept. */

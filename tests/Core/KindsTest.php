@@ -113,6 +113,7 @@ final class KindsTest extends TestCase
         'Boxes' => ['BenchController'],
         'Parts' => ['BenchController'],
         'Key' => ['KeyController'],
+        'Check' => ['CheckController'],
         'HandOut' => ['HandoutController'],
     ];
 
@@ -168,6 +169,8 @@ final class KindsTest extends TestCase
                 self::STATION,
                 // Of what is not ready yet only the pages can be looked at.
                 'app/View/JobSheet.php',
+                // A finding leads to where it is mended.
+                'app/View/FoundRow.php',
                 // The Boxes and the Parts station are one view.
                 'resources/views/bench/station.blade.php',
             ]);
@@ -205,10 +208,13 @@ final class KindsTest extends TestCase
     {
         $root = dirname(__DIR__, 2).'/';
         $files = [];
+        // What looks for faults looks at things by their kinds: a new kind may have faults of its own, or none.
+        $looks = $root.'core/Check/';
         foreach (['core', 'app', 'resources/views'] as $folder) {
             /** @var SplFileInfo $file */
             foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator($root.$folder)) as $file) {
-                $code = $file->getExtension() === 'php' ? (string) file_get_contents($file->getPathname()) : '';
+                $isRead = $file->getExtension() === 'php' && ! str_starts_with($file->getPathname(), $looks);
+                $code = $isRead ? (string) file_get_contents($file->getPathname()) : '';
                 if (preg_match($pattern, $code) === 1) {
                     $files[] = substr($file->getPathname(), strlen($root));
                 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\HandOutWorksheets;
+use App\Actions\LookThrough;
 use App\Http\Requests\HandOutRequest;
 use App\Models\Teacher;
 use App\Models\Worksheet;
@@ -20,6 +21,10 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use OpenSlate\Check\CheckedPlan;
+use OpenSlate\Check\Finding;
+use OpenSlate\Check\Severity;
+use OpenSlate\Handout\Mode;
 
 /** The Hand out station, and what was handed out. */
 final class HandoutController
@@ -48,6 +53,7 @@ final class HandoutController
         #[CurrentUser('teacher')] Teacher $teacher,
         Worksheet $worksheet,
         School $school,
+        LookThrough $look,
     ): View|RedirectResponse {
         if ($worksheet->state !== WorksheetState::Ready) {
             return to_route('worksheets.show', $worksheet);
@@ -81,13 +87,18 @@ final class HandoutController
             'form' => $form,
             'sentence' => new HandoutSentence($form, $classes->toBase(), $school),
             'classes' => $classes,
+            'found' => self::found($form, $look),
             'others' => $mine->whereNotIn('id', array_map(fn (array $item): int => $item[0]->id, $form->items)),
         ]);
     }
 
-    /** The form as a sentence, and what is wrong with it. */
-    public function preview(HandOutRequest $request, Worksheet $worksheet, School $school): JsonResponse
-    {
+    /** The form as a sentence, what is wrong with it, and what may be wrong with what is handed out. */
+    public function preview(
+        HandOutRequest $request,
+        Worksheet $worksheet,
+        School $school,
+        LookThrough $look,
+    ): JsonResponse {
         $sentence = new HandoutSentence($request->form(), $request->classes()->toBase(), $school);
 
         return response()->json([
@@ -95,6 +106,7 @@ final class HandoutController
             'will' => $sentence->will(),
             'button' => $sentence->button(),
             'problems' => (object) $request->problems(),
+            'found' => view('bench.found-short', ['found' => self::found($request->form(), $look)])->render(),
         ]);
     }
 
@@ -113,6 +125,32 @@ final class HandoutController
             $plan->out !== null => 'It goes out '.$school->said($plan->out).'. Nobody has it before.',
             default => 'Handed out. Each student now has it.',
         });
+    }
+
+    /** @return array<int, array{Worksheet, list<Finding>}> of each worksheet, if it is handed out as the form says */
+    private static function found(HandoutForm $form, LookThrough $look): array
+    {
+        $found = [];
+        foreach ($form->items as [$worksheet, $mode]) {
+            if ($worksheet instanceof Worksheet) {
+                $plan = new CheckedPlan(
+                    $form->title,
+                    $form->directions,
+                    ctype_digit($form->points) ? (int) $form->points : null,
+                    $form->time('due_date') !== '',
+                    $mode === Mode::OwnCopy,
+                );
+                $found[$worksheet->id] = [
+                    $worksheet,
+                    array_values(array_filter(
+                        $look($worksheet, $plan),
+                        fn (Finding $finding): bool => $finding->severity !== Severity::Look,
+                    )),
+                ];
+            }
+        }
+
+        return array_filter($found, fn (array $one): bool => $one[1] !== []);
     }
 
     /** @return list<int> ids of worksheets */

@@ -19,11 +19,13 @@ use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
+use OpenSlate\Cutting\PageRange;
 use OpenSlate\Handout\ClassTerms;
 use OpenSlate\Handout\Mode;
 use OpenSlate\Handout\Terms;
 use OpenSlate\Handout\Times;
 use OpenSlate\Handout\TimesRefused;
+use OpenSlate\Packs\Role;
 
 /** Reads the Hand out form. Only the teacher's own worksheets and classes count; others are as if they were not. */
 final class HandOutRequest extends FormRequest
@@ -101,6 +103,7 @@ final class HandOutRequest extends FormRequest
                 if ($this->classes()->every(fn (SchoolClass $class): bool => $form->wants($class) === 'none')) {
                     $validator->errors()->add('to', 'Choose who gets it: a class, or students of it.');
                 }
+                $this->checkPages($validator);
                 if ($validator->errors()->isEmpty()) {
                     $this->checkTimes($validator);
                 }
@@ -242,6 +245,26 @@ final class HandOutRequest extends FormRequest
     {
         if (! $this->routeIs('*.preview')) {
             parent::failedValidation($validator);
+        }
+    }
+
+    /** What no student may ever be handed; see OpenSlate\Check\Severity::Stops. */
+    private function checkPages(Validator $validator): void
+    {
+        foreach ($this->form()->items as [$worksheet]) {
+            $keys = $worksheet instanceof Worksheet
+                ? $worksheet->pages()->where('role', Role::Key)->pluck('position')
+                : collect();
+            if ($worksheet instanceof Worksheet && $worksheet->pages_total === 0) {
+                $validator->errors()->add('items', "“{$worksheet->name}” has no page to hand out.");
+            }
+            if ($keys->isNotEmpty()) {
+                $validator->errors()->add('items', sprintf(
+                    '“%s” has an answer key among its pages (%s). Take it out at Pages, or cut a set without it.',
+                    $worksheet->name,
+                    PageRange::format(array_values($keys->all())),
+                ));
+            }
         }
     }
 

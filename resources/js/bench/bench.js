@@ -73,6 +73,7 @@ export class Bench {
         this.#steps(table.dataset.undo === 'yes', table.dataset.redo === 'yes');
         this.#zoom(kept('zoom', 1));
         scrollBack();
+        this.#sentTo(/^#on=([\w-]+)$/.exec(window.location.hash)?.[1]);
         this.#showPaste();
     }
 
@@ -187,6 +188,13 @@ export class Bench {
             this.#flush();
             if (!this.edits.idle) event.preventDefault();
         });
+    }
+
+    /** Who comes from a finding of the Check station finds what it is about selected. */
+    #sentTo(id) {
+        if (!id || !this.stage.element(id)) return;
+        this.selection.only([id]);
+        this.stage.bring([id]);
     }
 
     // --- what can be done, by buttons and keys ---

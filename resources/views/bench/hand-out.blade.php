@@ -30,6 +30,7 @@
             </div>
             <p class="handout__will" role="status" data-will>
                 {{ $sentence->will() ?? 'Nobody gets anything yet.' }}</p>
+            <div data-found>@include('bench.found-short')</div>
             <p class="ledger__hint">The pages are kept as they are now; what you change later does not reach copies that
                 are out.</p>
             <button class="btn btn-primary btn-lg" data-go>{{ $sentence->button() }}</button>

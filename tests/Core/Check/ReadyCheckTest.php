@@ -21,6 +21,7 @@ use OpenSlate\Elements\Link;
 use OpenSlate\Elements\LinkTarget;
 use OpenSlate\Elements\Part;
 use OpenSlate\Elements\Patch;
+use OpenSlate\Elements\Shape;
 use OpenSlate\Elements\Spot;
 use OpenSlate\Geometry\Frame;
 use OpenSlate\Packs\Role;
@@ -153,6 +154,16 @@ final class ReadyCheckTest extends TestCase
             'faint-words',
             self::sheet([$card('#777777')]),
             self::sheet([$card('#767676')]),
+        ];
+        $banner = fn (string $fill, float $width): CheckedSheet => self::sheet([
+            new Shape('s', Frame::of(40, 290, $width, 60), fill: Colour::of($fill), weight: 0),
+            new Label('l', Frame::of(50, 300, 200, 20), 'Read', colour: Colour::white()),
+        ]);
+        yield 'white words on a pale shape' => ['faint-words', $banner('#eeeeee', 400), $banner('#26343b', 400)];
+        yield 'white words half on a shape, half on who knows what' => [
+            'faint-words',
+            $banner('#eeeeee', 400),
+            $banner('#eeeeee', 100),
         ];
         yield 'words too small' => [
             'small-words',

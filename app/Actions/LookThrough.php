@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Documents\PrintedPages;
+use App\Models\Worksheet;
+use App\Models\WorksheetPage;
+use OpenSlate\Blanks\PrintedQuestions;
+use OpenSlate\Check\CheckedPage;
+use OpenSlate\Check\CheckedPlan;
+use OpenSlate\Check\CheckedSheet;
+use OpenSlate\Check\Finding;
+use OpenSlate\Check\ReadyCheck;
+use OpenSlate\Check\Severity;
+
+/** Looks through a worksheet as it is, and notes beside it how much there is to mend. */
+final class LookThrough
+{
+    /**
+     * @param  CheckedPlan|null  $plan  how it is to be handed out; null while nobody has said
+     * @return list<Finding>
+     */
+    public function __invoke(Worksheet $worksheet, ?CheckedPlan $plan = null): array
+    {
+        $rows = $worksheet->pages()->with('current')->get();
+        $pages = array_values($rows->map(fn (WorksheetPage $row) => $row->current->page())->all());
+        $printed = PrintedPages::of($pages);
+        $checked = [];
+        foreach ($rows->values() as $index => $row) {
+            $lines = $printed->on($pages[$index]);
+            $checked[] = new CheckedPage(
+                $index + 1,
+                $pages[$index],
+                $row->role,
+                $row->anchor,
+                $lines,
+                PrintedQuestions::of($pages[$index], $lines),
+            );
+        }
+        $findings = ReadyCheck::of(
+            new CheckedSheet($worksheet->name, $checked, $worksheet->sets()->count()),
+            $plan,
+        );
+        if ($plan === null) {
+            $this->note($worksheet, $findings);
+        }
+
+        return $findings;
+    }
+
+    /** @param  list<Finding>  $findings */
+    private function note(Worksheet $worksheet, array $findings): void
+    {
+        $toMend = count(
+            array_filter($findings, fn (Finding $finding): bool => $finding->severity !== Severity::Look),
+        );
+        Worksheet::withoutTimestamps(fn (): bool => $worksheet->update([
+            'looked_at' => $worksheet->stateOfPages(),
+            'to_mend' => $toMend,
+        ]));
+    }
+}

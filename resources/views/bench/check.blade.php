@@ -1,0 +1,35 @@
+@use('App\View\Count')
+<x-layout.bench :$job :title="'Check ' . $worksheet->name">
+    <main id="main" class="table table--form">
+        <div class="table__head">
+            <h2>Check</h2>
+        </div>
+        @if ($found === [])
+            <p class="empty"><b>Nothing to mend.</b> <a href="{{ route('handouts.create', $worksheet) }}">Hand it
+                    out</a>.</p>
+        @else
+            <p class="ledger__hint">What may be wrong, page by page. Nothing here is changed for you.</p>
+        @endif
+        @foreach ($found as $number => $rows)
+            @php($row = $number === 0 ? null : $worksheet->pages->firstWhere('position', $number))
+            <section class="found" aria-labelledby="found-{{ $number }}">
+                <div class="found__of">
+                    @if ($row)
+                        <x-page.small :$row />
+                    @endif
+                    <h3 id="found-{{ $number }}">{{ $number === 0 ? 'All of it' : "Page {$number}" }}</h3>
+                </div>
+                <ul>
+                    @foreach ($rows as $one)
+                        <li class="found__one found__one--{{ strtolower($one->finding->severity->name) }}">
+                            <span class="found__severity">{{ $one->severity() }}</span>
+                            <span>{{ $one->finding->words }}</span>
+                            <a class="btn btn-plain" href="{{ $one->address() }}">{{ $one->go() }}<span
+                                    class="visually-hidden">: {{ $one->finding->words }}</span></a>
+                        </li>
+                    @endforeach
+                </ul>
+            </section>
+        @endforeach
+    </main>
+</x-layout.bench>
