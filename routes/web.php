@@ -317,7 +317,7 @@ Route::middleware(['auth:teacher', 'auth.session'])->group(function () use ($cop
         ->can('watch', 'handout')
         ->group(function (): void {
             Route::get('', [HandoutChangeController::class, 'edit'])->name('handouts.change');
-            Route::post('', [HandoutChangeController::class, 'store'])->name('handouts.change.store');
+            Route::post('', [HandoutChangeController::class, 'store'])->name('handouts.change.save');
             Route::post('preview', [HandoutChangeController::class, 'preview'])->name('handouts.change.preview');
             Route::post('undo', [HandoutChangeController::class, 'undo'])->name('handouts.change.undo');
             Route::post('redo', [HandoutChangeController::class, 'redo'])->name('handouts.change.redo');

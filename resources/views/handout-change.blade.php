@@ -14,7 +14,7 @@
             @endforeach
         </div>
         @include('bench.said')
-        <form method="post" action="{{ route('handouts.change.store', $handout) }}" class="handout" data-hand-out
+        <form method="post" action="{{ route('handouts.change.save', $handout) }}" class="handout" data-hand-out
             data-preview="{{ route('handouts.change.preview', $handout) }}" novalidate>
             @csrf
             <input type="hidden" name="base" value="{{ $handout->revision }}">

@@ -87,7 +87,7 @@ final class BenchTest extends TestCase
             ->where('page_id', $other->id)
             ->update(['content' => 'nothing that could be read']);
 
-        foreach (['boxes/1', 'parts/1', 'key/1', 'hand-out'] as $station) {
+        foreach (['boxes/1', 'parts/1', 'key/1'] as $station) {
             $this->get("/worksheets/{$worksheet->id}/{$station}")
                 ->assertOk()
                 ->assertSee('3 answer boxes')
