@@ -166,7 +166,8 @@ final class DemoSeeder extends Seeder
         $this->units($marlow, ['The working harbour' => [$pack, $tides, $knots], 'Harbour log' => [$workbook]]);
         $this->layBoxes($tides, 'tide-times.pdf', [1]);
         $this->layBoxes($workbook, 'harbour-log-workbook.pdf', [1, 2, 3, 4, 5, 6]);
-        $this->mend($workbook, ($this->cut)($workbook, [1, 2, 3], 'Harbour log, days 1–3'));
+        $days = ($this->cut)($workbook, [1, 2, 3], 'Harbour log, days 1–3');
+        $this->mend($workbook, $days);
         $this->layBoxes($pack, 'working-harbour-pack.pdf', [6, 7, 8]);
         $log = ($this->cut)($pack, [6, 7], 'Activity 1: reading a tide table');
 
@@ -178,6 +179,7 @@ final class DemoSeeder extends Seeder
         $this->handOutSkills($marlow, $skills, $heron);
         $this->handOutModels($marlow, $models, $heron);
         $this->handOutLog($marlow, $log, $tides, $heron, $curlew);
+        $this->prepare($marlow, $days, $heron);
         $this->handOutBoard($marlow, $pack, $curlew);
     }
 
@@ -479,6 +481,24 @@ final class DemoSeeder extends Seeder
                 null,
                 [[$log, Mode::OwnCopy], [$reading, Mode::ReadOnly]],
                 [$heron, $curlew],
+            ),
+        );
+    }
+
+    /** A handout that goes out tomorrow. */
+    private function prepare(Teacher $teacher, Worksheet $days, SchoolClass $class): void
+    {
+        $tomorrow = CarbonImmutable::instance($this->school->local(now())->addDay());
+        ($this->handOut)(
+            $teacher,
+            new HandoutPlan(
+                'The harbour log',
+                'One page a day. Hand in on the third.',
+                $tomorrow->addDays(3)->setTime(15, 30),
+                null,
+                [[$days, Mode::OwnCopy]],
+                [$class],
+                out: $tomorrow->setTime(8, 30),
             ),
         );
     }
