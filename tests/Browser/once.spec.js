@@ -1,4 +1,4 @@
-import { expect, test } from './support.js';
+import { expect, handOutTo, test } from './support.js';
 
 // The same form twice at the very same time: a second press, a browser that sends it again.
 
@@ -12,8 +12,9 @@ test('a handout that arrives twice at once is handed out once, and both presses 
         .click();
     await page.goto(`${page.url().replace(/\/+$/, '')}/hand-out`);
     const title = `Twice ${Date.now()}`;
-    await page.locator('form.handout [name=title]').fill(title);
-    await page.locator('form.handout [name^="to["][value=whole]').first().check({ force: true });
+    await page.locator('[data-bracket="title"]').click();
+    await page.getByLabel('Title').fill(title);
+    await handOutTo(page, '6 Heron');
     const answers = await page.evaluate(async () => {
         const form = document.querySelector('form.handout');
         const send = () =>

@@ -1,4 +1,4 @@
-import { bringIn, draw, expect, expectAccessible, frames, handOutTo, test } from './support.js';
+import { bringIn, draw, expect, expectAccessible, frames, handOutTo, settled, test } from './support.js';
 
 const sheet = `Tides ${Date.now()}`;
 
@@ -94,6 +94,25 @@ test('boxes, a patch and directions are laid on both pages and are there after a
     await expect(page.getByRole('heading', { name: /Page 2/ })).toBeVisible();
     await draw(page, 'Short box', 400, 400, 120, 18);
     await expect(page.getByText('3 answer boxes')).toBeVisible();
+});
+
+test('it is looked through: a finding leads to what it is about, and mended it is gone', async ({ teacher: page }) => {
+    await page.goto('/shelf');
+    await page.getByRole('link', { name: new RegExp(`^${sheet}, activity 1`) }).click();
+    await page.getByRole('link', { name: /^Boxes/ }).click();
+    await draw(page, 'Short box', 40, 600, 120, 7);
+    await expect(page.locator('[data-row]').first()).toBeVisible();
+    await settled(page);
+    await page.getByRole('link', { name: /^Check/ }).click();
+    const finding = page.locator('.found__one', { hasText: 'is too low to write in' });
+    await expect(finding).toContainText('to mend');
+    await expectAccessible(page);
+    await finding.getByRole('link').click();
+    await expect(page.locator('.element.is-selected')).toHaveCount(1);
+    await page.keyboard.press('Delete');
+    await settled(page);
+    await page.getByRole('link', { name: /^Check/ }).click();
+    await expect(page.locator('.found__one', { hasText: 'too low' })).toHaveCount(0);
 });
 
 test('it is handed out to a class, with what is wrong said beside it', async ({ teacher: page }) => {
