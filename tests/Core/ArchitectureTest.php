@@ -21,6 +21,7 @@ final class ArchitectureTest extends TestCase
         'Paper',
         'Text',
         'Handout',
+        'ClassLists',
         'Assembly',
         'Answers',
         'Elements',

@@ -55,6 +55,19 @@ final class EnrolTest extends TestCase
         $this->get("/classes/{$class->id}")->assertDontSee('they are not shown again');
     }
 
+    public function test_names_are_taken_as_lists_and_spreadsheets_have_them(): void
+    {
+        [, $class] = $this->class();
+        $this->post("/classes/{$class->id}/students", [
+            'names' => "Surname\tFirst name\nPenrose\tNia\nHale\tTom",
+        ])->assertSessionHasNoErrors();
+        $this->post("/classes/{$class->id}/students", ['names' => "1. Brine, Ada\n2. Shaw, Viggo"]);
+        $this->assertSame(
+            ['Nia Penrose', 'Tom Hale', 'Ada Brine', 'Viggo Shaw'],
+            Student::query()->orderBy('id')->pluck('name')->all(),
+        );
+    }
+
     public function test_all_of_them_or_none(): void
     {
         [, $class] = $this->class();

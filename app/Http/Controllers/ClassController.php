@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Access\Account;
 use App\Access\Guesses;
 use App\Actions\EnrolStudent;
+use App\Documents\ClassListFile;
 use App\Models\SchoolClass;
 use App\Models\Student;
 use App\Models\Teacher;
@@ -16,6 +17,8 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
+use OpenSlate\ClassLists\ListedStudent;
+use OpenSlate\ClassLists\ListRefused;
 
 /** A teacher's classes, their codes and their students. */
 final class ClassController
@@ -74,8 +77,12 @@ final class ClassController
     public function enrol(Request $request, SchoolClass $class, EnrolStudent $enrol): RedirectResponse
     {
         $request->validate(['names' => ['required', 'string', 'max:8000']], ['names.*' => self::NAMES]);
-        $lines = (string) $request->string('names')->trim();
-        $names = preg_split('/\s*[\r\n]+\s*/u', $lines, -1, PREG_SPLIT_NO_EMPTY) ?: [];
+        try {
+            $listed = ClassListFile::text((string) $request->string('names'))->students;
+        } catch (ListRefused) {
+            throw ValidationException::withMessages(['names' => self::NAMES]);
+        }
+        $names = array_map(fn (ListedStudent $student): string => $student->name(), $listed);
         $tooLong = array_filter($names, fn (string $name): bool => mb_strlen($name) > self::LONGEST_NAME);
         if ($names === [] || $tooLong !== [] || count($names) > self::MOST_AT_ONCE) {
             throw ValidationException::withMessages(['names' => self::NAMES]);
