@@ -12,6 +12,7 @@ use App\Http\Controllers\CheckController;
 use App\Http\Controllers\ChosenController;
 use App\Http\Controllers\ClassController;
 use App\Http\Controllers\ClassDoorController;
+use App\Http\Controllers\ClassListController;
 use App\Http\Controllers\ClipController;
 use App\Http\Controllers\CopyController;
 use App\Http\Controllers\DayController;
@@ -340,6 +341,12 @@ Route::middleware(['auth:teacher', 'auth.session'])->group(function () use ($cop
     Route::post('classes', [ClassController::class, 'store'])
         ->middleware('once')
         ->name('classes.store');
+    Route::post('classes/list', [ClassListController::class, 'preview'])
+        ->middleware('throttle:bring-in')
+        ->name('classes.list');
+    Route::post('classes/list/keep', [ClassListController::class, 'keep'])
+        ->middleware('once')
+        ->name('classes.list.store');
     Route::get('classes/{class}', [ClassController::class, 'show'])
         ->can('view', 'class')
         ->name('classes.show');

@@ -14,7 +14,7 @@ test('a handout that arrives twice at once is handed out once, and both presses 
     const title = `Twice ${Date.now()}`;
     await page.locator('[data-bracket="title"]').click();
     await page.getByLabel('Title').fill(title);
-    await handOutTo(page, '6 Heron');
+    await handOutTo(page, '6 Curlew');
     const answers = await page.evaluate(async () => {
         const form = document.querySelector('form.handout');
         const send = () =>

@@ -58,6 +58,8 @@ final class AccessTest extends TestCase
         'handouts.index' => 'teacher',
         'classes.index' => 'teacher',
         'classes.store' => 'teacher',
+        'classes.list' => 'teacher',
+        'classes.list.store' => 'teacher',
         'bin.index' => 'teacher',
         'units.store' => 'teacher',
         'colleagues.index' => 'teacher',

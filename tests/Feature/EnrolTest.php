@@ -11,6 +11,7 @@ use App\Models\Student;
 use App\Models\Teacher;
 use App\Models\Worksheet;
 use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Http\UploadedFile;
 use OpenSlate\Elements\AnswerBox;
 use OpenSlate\Geometry\Frame;
 use OpenSlate\Handout\Mode;
@@ -66,6 +67,53 @@ final class EnrolTest extends TestCase
             ['Nia Penrose', 'Tom Hale', 'Ada Brine', 'Viggo Shaw'],
             Student::query()->orderBy('id')->pluck('name')->all(),
         );
+    }
+
+    public function test_a_list_is_looked_at_first_and_made_when_it_is_agreed_to_and_again_without_doubles(): void
+    {
+        [, $class] = $this->class();
+        $class->students()->attach(Student::factory()->create(['name' => 'Nia Penrose']));
+        $class->students()->attach(Student::factory()->create(['name' => 'Stays Here']));
+        $csv = "First,Last,Class\nNia,Penrose,{$class->name}\nTom,Hale,{$class->name}\n"
+            ."Ada,Brine,New Class\nAda,Brine,New Class\n";
+        $file = fn () => UploadedFile::fake()->createWithContent('list.csv', $csv);
+        $html = (string) $this->post('/classes/list', ['file' => $file()])
+            ->assertOk()
+            ->assertSee('2 new students, and 1 new class: New Class.')
+            ->assertSee('left as they are: Stays Here.')
+            ->assertSee('there already')
+            ->assertSee('This name is in the list before. Are they two? Left out.')
+            ->getContent();
+        $this->assertSame([1, 2], [SchoolClass::count(), Student::count()]);
+
+        preg_match('#<textarea name="list"[^>]*>(.*?)</textarea>#s', $html, $list);
+        $this->post('/classes/list/keep', ['list' => html_entity_decode($list[1]), 'into' => ''])
+            ->assertRedirect('/classes')
+            ->assertSessionHas("listed.{$class->name}.0.name", 'Tom Hale')
+            ->assertSessionHas('listed.New Class.0.pin', fn (string $pin): bool => preg_match('/^\d{4}$/', $pin) === 1);
+        $this->assertSame([2, 4], [SchoolClass::count(), Student::count()]);
+        $this->post('/classes/list', ['file' => $file()])->assertSee('Nobody in it is new.');
+        $this->post('/classes/list/keep', ['list' => html_entity_decode($list[1])]);
+        $this->assertSame([2, 4], [SchoolClass::count(), Student::count()]);
+    }
+
+    public function test_a_list_without_classes_asks_for_one_and_what_is_none_is_refused(): void
+    {
+        [, $class] = $this->class();
+        $this->post('/classes/list', ['list' => "Nia Penrose\nTom Hale"])->assertSessionHasErrors('into');
+        $this->post('/classes/list', ['list' => "Nia Penrose\nTom Hale", 'into' => $class->name])
+            ->assertOk()
+            ->assertSee('2 new students.');
+        foreach ([[], ['list' => ['x']], ['list' => str_repeat('x', 700000)], ['file' => 'no file']] as $sent) {
+            $this->post('/classes/list', $sent)->assertSessionHasErrors('file');
+        }
+        $picture = UploadedFile::fake()->createWithContent('list.csv', "\x89PNG\x00\x01");
+        $this->post('/classes/list', ['file' => $picture])->assertSessionHasErrors('file');
+        $this->post('/classes/list/keep', [
+            'list' => implode("\n", array_map(fn (int $n): string => "Ada Brine{$n}", range(1, 401))),
+            'into' => 'Huge',
+        ])->assertSessionHasErrors('file');
+        $this->assertSame(0, Student::count());
     }
 
     public function test_all_of_them_or_none(): void

@@ -43,7 +43,10 @@ final class RosterTest extends TestCase
             "UPN,Year,Legal Surname,Preferred First Name,Reg Group\nA1,6,Penrose,Nia,6 Heron\nA2,6,Hale,Tom,6 Curlew",
             $heron,
         ];
-        yield 'a class that is numbered' => ["Name,Class\nNia Penrose,5. Klasse", [['Nia', 'Penrose', '5. Klasse', null]]];
+        yield 'a class that is numbered' => [
+            "Name,Class\nNia Penrose,5. Klasse",
+            [['Nia', 'Penrose', '5. Klasse', null]],
+        ];
         $accents = [['Zoë', 'Müller', '', null], ['Łucja', 'Żak', '', null]];
         $text = "Zoë Müller\nŁucja Żak";
         yield 'UTF-8 with its mark' => ["\xEF\xBB\xBF{$text}", $accents];
@@ -77,10 +80,7 @@ final class RosterTest extends TestCase
         [$status, $answer] = $this->roster($this->file($bytes));
         $this->assertSame(0, $status);
         $this->assertNull($answer['error']);
-        $this->assertSame(
-            $expected,
-            array_map(fn (array $row): array => [$row['first'], $row['last'], $row['class'], $row['trouble']], $answer['rows']),
-        );
+        $this->assertSame($expected, array_map(array_values(...), $answer['rows']));
         $this->assertSame(['first', 'last', 'class', 'trouble'], array_keys($answer['rows'][0]));
     }
 
@@ -88,7 +88,8 @@ final class RosterTest extends TestCase
     {
         $classes = "\"sourcedId\",\"status\",\"title\"\nc1,,6 Heron\nc2,active,6 Curlew\nc3,tobedeleted,Old\n";
         $enrollments = "sourcedId,status,classSourcedId,userSourcedId,role\ne1,,c1,u1,student\ne2,,c2,u2,student\n"
-            ."e3,,c1,u2,student\ne4,,c1,t1,teacher\ne5,tobedeleted,c2,u1,student\ne6,,c9,u1,student\ne7,,c1,u9,student\n";
+            ."e3,,c1,u2,student\ne4,,c1,t1,teacher\ne5,tobedeleted,c2,u1,student\ne6,,c9,u1,student\n"
+            ."e7,,c1,u9,student\n";
         $expected = [
             ['Nia', 'Penrose', '6 Heron', null],
             ['Tom', 'Hale', '6 Curlew', null],

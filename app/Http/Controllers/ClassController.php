@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Access\Account;
 use App\Access\Guesses;
 use App\Actions\EnrolStudent;
+use App\Actions\MakeClass;
 use App\Documents\ClassListFile;
 use App\Models\SchoolClass;
 use App\Models\Student;
@@ -23,11 +24,6 @@ use OpenSlate\ClassLists\ListRefused;
 /** A teacher's classes, their codes and their students. */
 final class ClassController
 {
-    /** Letters and digits that nobody confuses on a board: no I, L, O, 0 or 1. */
-    private const CODE_LETTERS = 'ABCDEFGHJKMNPQRSTUVWXYZ23456789';
-
-    private const CODE_LENGTH = 6;
-
     private const LONGEST_NAME = 80;
 
     private const MOST_AT_ONCE = 60;
@@ -40,15 +36,16 @@ final class ClassController
         return view('classes.index', ['classes' => $teacher->classes()->withCount('students')->orderBy('name')->get()]);
     }
 
-    public function store(Request $request, #[CurrentUser('teacher')] Teacher $teacher): RedirectResponse
-    {
+    public function store(
+        Request $request,
+        #[CurrentUser('teacher')] Teacher $teacher,
+        MakeClass $make,
+    ): RedirectResponse {
         $request->validate(
             ['name' => ['required', 'string', 'max:60']],
             ['name.*' => 'Give the class a name of at most 60 letters.'],
         );
-        $class = $teacher
-            ->classes()
-            ->create(['name' => trim((string) $request->string('name')), 'code' => $this->newCode()]);
+        $class = $make($teacher, trim((string) $request->string('name')));
 
         return to_route('classes.show', $class);
     }
@@ -112,17 +109,5 @@ final class ClassController
     private function newPin(): string
     {
         return sprintf('%04d', random_int(0, 9999));
-    }
-
-    private function newCode(): string
-    {
-        do {
-            $code = '';
-            for ($n = 0; $n < self::CODE_LENGTH; $n++) {
-                $code .= self::CODE_LETTERS[random_int(0, strlen(self::CODE_LETTERS) - 1)];
-            }
-        } while (SchoolClass::where('code', $code)->exists());
-
-        return $code;
     }
 }

@@ -4,6 +4,20 @@
         <div class="room__head">
             <h1>Classes</h1>
         </div>
+        @if ($listed = session('listed'))
+            <section class="notice notice--good pins" role="status" aria-labelledby="pins-title">
+                <h2 id="pins-title">In their classes now, with a copy of all that each class was given</h2>
+                <p>Write the PINs down or print this page: they are not shown again.</p>
+                @foreach ($listed as $name => $pins)
+                    <h3>{{ $name }}</h3>
+                    <ul>
+                        @foreach ($pins as $given)
+                            <li><span>{{ $given['name'] }}</span> <code>{{ $given['pin'] }}</code></li>
+                        @endforeach
+                    </ul>
+                @endforeach
+            </section>
+        @endif
         @if ($classes->isEmpty())
             <p class="empty"><b>No class yet.</b> Make one below, then add its students. They come in with the class
                 code and a PIN.</p>
@@ -19,6 +33,31 @@
             @csrf<x-once />
             <x-field name="name" label="New class" maxlength="60" autocomplete="off" />
             <button class="btn btn-primary">Make the class</button>
+        </form>
+        <form method="post" action="{{ route('classes.list') }}" enctype="multipart/form-data" class="stack enrol"
+            novalidate>
+            @csrf
+            <h2>A class list from a file</h2>
+            <div class="field"><label for="list-file">CSV from a spreadsheet or the school’s office, or a OneRoster export
+                    (ZIP)</label>
+                <input id="list-file" type="file" name="file" class="form-control @error('file') is-invalid @enderror"
+                    accept=".csv,.txt,.tsv,.zip,text/csv,text/plain" aria-describedby="list-note">
+                <div id="list-note" class="field__note">
+                    @error('file')
+                        <span class="field__error" role="alert">{{ $message }}</span>
+                    @else
+                        You see what would come of it first, row by row.
+                    @enderror
+                </div>
+            </div>
+            <x-field name="into" label="Their class, if the list does not say" maxlength="60" autocomplete="off"
+                list="class-names" />
+            <datalist id="class-names">
+                @foreach ($classes as $class)
+                    <option value="{{ $class->name }}">
+                @endforeach
+            </datalist>
+            <button class="btn btn-plain">Look at the list</button>
         </form>
     </main>
 </x-layout.teacher>

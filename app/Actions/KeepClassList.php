@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\SchoolClass;
+use App\Models\Teacher;
+use Illuminate\Support\Facades\DB;
+
+/** Makes the classes and the students of a class list, each student with a PIN. All of it, or nothing. */
+final class KeepClassList
+{
+    public function __construct(private MakeClass $makeClass, private EnrolStudent $enrol)
+    {
+    }
+
+    /** @return array<string, list<array{name: string, pin: string}>> who is new, by class */
+    public function __invoke(Teacher $teacher, ClassListPlan $plan): array
+    {
+        return DB::transaction(function () use ($teacher, $plan): array {
+            $classes = $plan->classes;
+            foreach ($plan->newClasses as $name) {
+                $classes[mb_strtolower($name)] = ($this->makeClass)($teacher, $name);
+            }
+            $made = [];
+            foreach ($plan->newStudents() as $row) {
+                /** @var SchoolClass $class */
+                $class = $classes[mb_strtolower($row->class)];
+                $pin = sprintf('%04d', random_int(0, 9999));
+                ($this->enrol)($class, $row->student->name(), $pin);
+                $made[$class->name][] = ['name' => $row->student->name(), 'pin' => $pin];
+            }
+
+            return $made;
+        });
+    }
+}

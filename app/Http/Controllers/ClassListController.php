@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\ClassListPlan;
+use App\Actions\KeepClassList;
+use App\Documents\ClassListFile;
+use App\Models\Teacher;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Validation\ValidationException;
+use OpenSlate\ClassLists\ClassList;
+use OpenSlate\ClassLists\ListedStudent;
+use OpenSlate\ClassLists\ListRefused;
+
+/** A class list from a file: looked at first, row by row; students are made of it when the teacher says so. */
+final class ClassListController
+{
+    private const MOST_NEW = 400; // each PIN is hashed, which takes its time
+
+    private const LONGEST_LIST = 600000;
+
+    /** What a list would make, change and leave. */
+    public function preview(Request $request, #[CurrentUser('teacher')] Teacher $teacher): View
+    {
+        $list = $this->list($request);
+        $into = $this->into($request, $list);
+
+        return view('classes.list', [
+            'plan' => ClassListPlan::of($teacher, $list, $into),
+            'most' => self::MOST_NEW,
+            'into' => $into,
+            // The same rows in the plainest form, to be read again when they are agreed to.
+            'list' => "First\tLast\tClass\n".implode("\n", array_map(
+                fn (ListedStudent $one): string => implode("\t", [$one->first, $one->last, $one->class]),
+                $list->students,
+            )),
+        ]);
+    }
+
+    public function keep(
+        Request $request,
+        #[CurrentUser('teacher')] Teacher $teacher,
+        KeepClassList $keep,
+    ): RedirectResponse {
+        $list = $this->list($request);
+        $plan = ClassListPlan::of($teacher, $list, $this->into($request, $list));
+        if (count($plan->newStudents()) > self::MOST_NEW) {
+            throw ValidationException::withMessages([
+                'file' => sprintf('At most %d students can be made at once. Send the list in parts.', self::MOST_NEW),
+            ])->redirectTo(route('classes.index'));
+        }
+
+        return to_route('classes.index')->with('listed', $keep($teacher, $plan));
+    }
+
+    private function list(Request $request): ClassList
+    {
+        $file = $request->file('file');
+        $typed = $request->input('list');
+        try {
+            return match (true) {
+                $file instanceof UploadedFile && $file->isValid() => ClassListFile::read($file->path()),
+                is_string($typed) && strlen($typed) <= self::LONGEST_LIST => ClassListFile::text($typed),
+                default => throw ListRefused::empty(),
+            };
+        } catch (ListRefused $refused) {
+            throw ValidationException::withMessages(['file' => $refused->getMessage()])->redirectTo(
+                route('classes.index'),
+            );
+        }
+    }
+
+    /** The class for rows that name none. */
+    private function into(Request $request, ClassList $list): string
+    {
+        $into = $request->input('into');
+        $into = is_string($into) ? trim(mb_substr($into, 0, ClassList::LONGEST_CLASS)) : '';
+        $needs = array_filter($list->students, fn (ListedStudent $one): bool => $one->class === '') !== [];
+        if ($needs && $into === '') {
+            throw ValidationException::withMessages([
+                'into' => 'The list names no class. Say which class these students come into.',
+            ])->redirectTo(route('classes.index'));
+        }
+
+        return $into;
+    }
+}
