@@ -24,11 +24,22 @@ for (const [where, [width, height]] of Object.entries(SIZES))
         }
         await page.getByRole('link', { name: /^6 Heron/ }).click();
         await look('class');
+        await page.goto('/classes');
+        await page
+            .getByLabel(/CSV from a spreadsheet/)
+            .setInputFiles({
+                name: 'list.csv',
+                mimeType: 'text/csv',
+                buffer: Buffer.from('Name,Class\nAda Brine,6 Tern'),
+            });
+        await page.getByRole('button', { name: 'Look at the list' }).click();
+        await expect(page.getByText('1 new student, and 1 new class: 6 Tern.')).toBeVisible();
+        await look('a class list');
         await page.goto('/shelf');
         await page.getByRole('link', { name: /^The Working Harbour \(pack\)/ }).click();
         const pack = new URL(page.url()).pathname;
         await look('pages of a locked pack');
-        for (const at of ['/boxes/6', '/key/6', '/sharing', '/board', '/mending']) {
+        for (const at of ['/boxes/6', '/key/6', '/check', '/sharing', '/board', '/mending']) {
             await page.goto(pack + at);
             await look(`pack ${at}`);
         }
@@ -58,6 +69,13 @@ for (const [where, [width, height]] of Object.entries(SIZES))
         await page.goto('/handouts');
         await page.locator('main a[href*="/handouts/"]').first().click();
         await look('desks');
+        const desks = page.url();
+        await page.getByRole('link', { name: 'Change it' }).click();
+        for (const bracket of ['items', 'to', 'out', 'late']) {
+            await page.locator(`[data-bracket="${bracket}"]`).click();
+            await look(`change, ${bracket}`);
+        }
+        await page.goto(desks);
         await page.locator('main a[href*="/copies/"]').first().click();
         await look('one copy');
         expect(found).toEqual({});
