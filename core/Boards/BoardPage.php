@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OpenSlate\Boards;
 
+use Closure;
 use OpenSlate\Elements\Clip;
 use OpenSlate\Elements\Element;
 use OpenSlate\Elements\Label;
@@ -56,7 +57,7 @@ final class BoardPage
         foreach (self::places(count($tiles), $size, $directions !== '') as $index => $place) {
             $tile = $tiles[$index];
             if ($tile !== null) {
-                array_push($elements, ...self::tile($tile, $place));
+                array_push($elements, ...self::tile($tile, $place, array_filter($tiles)));
             }
         }
 
@@ -97,8 +98,12 @@ final class BoardPage
         );
     }
 
-    /** @return list<Element> */
-    private static function tile(BoardTile $tile, Frame $place): array
+    /**
+     * @param  array<BoardTile>  $all  those of the board: their words get as much room as those that need the most, so
+     *                                 that the pictures stand in line
+     * @return list<Element>
+     */
+    private static function tile(BoardTile $tile, Frame $place, array $all): array
     {
         $id = 'bd'.$tile->option->id;
         $pad = min($place->width, $place->height) * 0.05;
@@ -107,9 +112,12 @@ final class BoardPage
         $words = Frame::of($place->x + $pad, $place->y, $place->width - 2 * $pad, $place->height);
         $nameHeight = self::height($tile->option->name, $name, $words->width, 2);
         $lineHeight = self::height($tile->option->line, $line, $words->width, 4);
-        $room = $place->height - $nameHeight - $lineHeight - 3 * $pad;
-        $most = max(self::PICTURE_LEAST * $place->height, min(self::PICTURE_MOST * $place->height, $room));
-        $shown = self::fitted($tile->shown, $words->width, $most - $pad);
+        $most = fn (Closure $height): float => max(0.0, ...array_values(array_map($height, $all)));
+        $names = $most(fn (BoardTile $one): float => self::height($one->option->name, $name, $words->width, 2));
+        $lines = $most(fn (BoardTile $one): float => self::height($one->option->line, $line, $words->width, 4));
+        $room = $place->height - $names - $lines - 3 * $pad;
+        $picture = max(self::PICTURE_LEAST * $place->height, min(self::PICTURE_MOST * $place->height, $room));
+        $shown = self::fitted($tile->shown, $words->width, $picture - $pad);
         $above = $tile->picture === null ? 0.0 : $shown->height + $pad;
         // The picture and its words are one thing to look at: together they stand in the middle of the tile.
         $top = $place->y + $pad + max(0.0, ($room + $pad - $above) / 2);

@@ -57,6 +57,11 @@ final class CheckTest extends TestCase
         $this->postJson("/worksheets/{$this->pack->id}/hand-out/preview", $form)
             ->assertOk()
             ->assertJsonPath('problems.items', fn (string $said): bool => str_contains($said, 'an answer key among'));
+        $this->get("/worksheets/{$this->pack->id}/hand-out")->assertSeeInOrder([
+            'To mend first',
+            "page {$key->position}: This page is an answer key",
+            'more, and where to mend them',
+        ]);
         $this->assertSame(0, Handout::count());
     }
 

@@ -140,13 +140,15 @@ final class HandoutController
                     $form->time('due_date') !== '',
                     $mode === Mode::OwnCopy,
                 );
-                $found[$worksheet->id] = [
-                    $worksheet,
-                    array_values(array_filter(
-                        $look($worksheet, $plan),
-                        fn (Finding $finding): bool => $finding->severity !== Severity::Look,
-                    )),
-                ];
+                $findings = array_filter(
+                    $look($worksheet, $plan),
+                    fn (Finding $finding): bool => $finding->severity !== Severity::Look,
+                );
+                usort(
+                    $findings,
+                    fn (Finding $one, Finding $other): int => $one->severity->value <=> $other->severity->value,
+                );
+                $found[$worksheet->id] = [$worksheet, $findings];
             }
         }
 
