@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace OpenSlate\Boards;
 
-use Closure;
 use OpenSlate\Elements\Clip;
 use OpenSlate\Elements\Element;
 use OpenSlate\Elements\Label;
@@ -112,9 +111,11 @@ final class BoardPage
         $words = Frame::of($place->x + $pad, $place->y, $place->width - 2 * $pad, $place->height);
         $nameHeight = self::height($tile->option->name, $name, $words->width, 2);
         $lineHeight = self::height($tile->option->line, $line, $words->width, 4);
-        $most = fn (Closure $height): float => max(0.0, ...array_values(array_map($height, $all)));
-        $names = $most(fn (BoardTile $one): float => self::height($one->option->name, $name, $words->width, 2));
-        $lines = $most(fn (BoardTile $one): float => self::height($one->option->line, $line, $words->width, 4));
+        [$names, $lines] = [0.0, 0.0];
+        foreach ($all as $one) {
+            $names = max($names, self::height($one->option->name, $name, $words->width, 2));
+            $lines = max($lines, self::height($one->option->line, $line, $words->width, 4));
+        }
         $room = $place->height - $names - $lines - 3 * $pad;
         $picture = max(self::PICTURE_LEAST * $place->height, min(self::PICTURE_MOST * $place->height, $room));
         $shown = self::fitted($tile->shown, $words->width, $picture - $pad);
