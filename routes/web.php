@@ -17,6 +17,7 @@ use App\Http\Controllers\ClipController;
 use App\Http\Controllers\CopyController;
 use App\Http\Controllers\DayController;
 use App\Http\Controllers\DesksController;
+use App\Http\Controllers\FamilyController;
 use App\Http\Controllers\HandoutChangeController;
 use App\Http\Controllers\HandoutController;
 use App\Http\Controllers\HomeController;
@@ -87,6 +88,13 @@ Route::middleware('guest:student')->group(function (): void {
         ->middleware('throttle:door')
         ->name('class.enter');
 });
+
+Route::get('families/{token}', [FamilyController::class, 'show'])
+    ->middleware('throttle:60,1')
+    ->name('families.show');
+Route::get('families/{token}/set.ics', [FamilyController::class, 'feed'])
+    ->middleware('throttle:60,1')
+    ->name('families.feed');
 
 // A new password, or a new PIN, ends the sessions that were begun with the old one.
 Route::middleware(['auth:teacher', 'auth.session'])->group(function () use ($copies, $sheet): void {
@@ -350,6 +358,9 @@ Route::middleware(['auth:teacher', 'auth.session'])->group(function () use ($cop
     Route::get('classes/{class}', [ClassController::class, 'show'])
         ->can('view', 'class')
         ->name('classes.show');
+    Route::post('classes/{class}/families', [FamilyController::class, 'turn'])
+        ->can('update', 'class')
+        ->name('classes.families');
     Route::post('classes/{class}/students', [ClassController::class, 'enrol'])
         ->can('update', 'class')
         ->middleware('once')

@@ -26,6 +26,8 @@ use OpenSlate\Handout\Times;
  * @property bool $trial
  * @property Carbon|null $answers_shown_at
  * @property Carbon $created_at
+ * @property Carbon $updated_at
+ * @property int $revision
  */
 final class Handout extends Model
 {

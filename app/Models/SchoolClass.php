@@ -17,6 +17,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsToMany;
  * @property int $teacher_id
  * @property string $name
  * @property string $code
+ * @property string|null $family_token in the address for families; null while there is none
  */
 final class SchoolClass extends Model
 {
@@ -25,7 +26,7 @@ final class SchoolClass extends Model
 
     protected $table = 'school_classes';
 
-    protected $fillable = ['teacher_id', 'name', 'code'];
+    protected $fillable = ['teacher_id', 'name', 'code', 'family_token'];
 
     /** @return BelongsTo<Teacher, $this> */
     public function teacher(): BelongsTo

@@ -25,13 +25,11 @@ for (const [where, [width, height]] of Object.entries(SIZES))
         await page.getByRole('link', { name: /^6 Heron/ }).click();
         await look('class');
         await page.goto('/classes');
-        await page
-            .getByLabel(/CSV from a spreadsheet/)
-            .setInputFiles({
-                name: 'list.csv',
-                mimeType: 'text/csv',
-                buffer: Buffer.from('Name,Class\nAda Brine,6 Tern'),
-            });
+        await page.getByLabel(/CSV from a spreadsheet/).setInputFiles({
+            name: 'list.csv',
+            mimeType: 'text/csv',
+            buffer: Buffer.from('Name,Class\nAda Brine,6 Tern'),
+        });
         await page.getByRole('button', { name: 'Look at the list' }).click();
         await expect(page.getByText('1 new student, and 1 new class: 6 Tern.')).toBeVisible();
         await look('a class list');

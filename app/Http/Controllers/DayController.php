@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Models\Student;
+use App\School;
+use App\View\DayList;
 use App\View\ItemNames;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
@@ -12,7 +14,7 @@ use Illuminate\Contracts\View\View;
 /** What is set for a student: by due time, what has none last. */
 final class DayController
 {
-    public function __invoke(#[CurrentUser('student')] Student $student): View
+    public function __invoke(#[CurrentUser('student')] Student $student, School $school): View
     {
         $handouts = $student
             ->handouts()
@@ -32,6 +34,7 @@ final class DayController
         return view('student.day', [
             'student' => $student,
             'handouts' => $handouts,
+            'days' => DayList::of($handouts->toBase(), $school),
             'named' => ItemNames::of($handouts),
         ]);
     }

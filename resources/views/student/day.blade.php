@@ -1,4 +1,5 @@
 @use('App\View\CopyWords')
+@use('App\View\DayList')
 @use('App\View\HandoutWords')
 @use('Illuminate\Support\Str')
 @use('OpenSlate\Handout\Mode')
@@ -10,14 +11,16 @@
         @if ($handouts->isEmpty())
             <p class="empty"><b>Nothing is set for you.</b> When your teacher hands something out, it is here.</p>
         @endif
+        @foreach ($days->groups as [$group, $some])
+        <h2 class="day__group">{{ $group->words() }}</h2>
         <ul class="day">
-            @foreach ($handouts as $handout)
+            @foreach ($some as $handout)
                 @php($times = $handout->recipient->times())
                 @php($late = $times->due()->isPast(now()->toDateTimeImmutable()))
                 @php($over = $times->isClosed(now()->toDateTimeImmutable()))
                 <li class="task">
                     <div class="task__head">
-                        <h2>{{ $handout->title }}</h2>
+                        <h3>{{ $handout->title }}@if (DayList::isNew($handout)) <em class="task__new">new</em>@endif</h3>
                         <p @class(['task__due', 'task__due--past' => $late])>
                             {{ HandoutWords::due($handout, $times, $school, $late) }}
                         </p>
@@ -43,5 +46,6 @@
                 </li>
             @endforeach
         </ul>
+        @endforeach
     </main>
 </x-layout.student>

@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenSlate\Handout;
+
+use DateTimeImmutable;
+
+/** Where something stands on a list by days, in the order of the list. */
+enum DayGroup: int
+{
+    case Late = 0;
+    case Today = 1;
+    case Tomorrow = 2;
+    case ThisWeek = 3;
+    case Later = 4;
+    case Undated = 5;
+    case Done = 6;
+
+    /**
+     * Both times are by the clock of the school: a day ends there at midnight, and a week on Sunday.
+     *
+     * @param  DateTimeImmutable|null  $due  null where it is wanted at no time
+     * @param  bool  $isDone  whether there is nothing left to do
+     */
+    public static function of(?DateTimeImmutable $due, bool $isDone, DateTimeImmutable $now): self
+    {
+        if ($isDone) {
+            return self::Done;
+        }
+        if ($due === null) {
+            return self::Undated;
+        }
+        $today = $now->setTime(0, 0);
+        $day = $due->setTime(0, 0);
+
+        return match (true) {
+            $due < $now => self::Late,
+            $day == $today => self::Today,
+            $day == $today->modify('+1 day') => self::Tomorrow,
+            $day < $today->modify('monday next week') => self::ThisWeek,
+            default => self::Later,
+        };
+    }
+
+    /** What stands above it, in words for a ten-year-old. */
+    public function words(): string
+    {
+        return match ($this) {
+            self::Late => 'Late: do this first',
+            self::Today => 'For today',
+            self::Tomorrow => 'For tomorrow',
+            self::ThisWeek => 'For this week',
+            self::Later => 'For later',
+            self::Undated => 'Whenever you like',
+            self::Done => 'Done',
+        };
+    }
+}
