@@ -23,7 +23,7 @@ enum DayGroup: int
      * @param  DateTimeImmutable|null  $due  null where it is wanted at no time
      * @param  bool  $isDone  whether there is nothing left to do
      */
-    public static function of(?DateTimeImmutable $due, bool $isDone, DateTimeImmutable $now): self
+    public static function of(?DateTimeImmutable $due, bool $isDone, DateTimeImmutable $moment): self
     {
         if ($isDone) {
             return self::Done;
@@ -31,11 +31,11 @@ enum DayGroup: int
         if ($due === null) {
             return self::Undated;
         }
-        $today = $now->setTime(0, 0);
+        $today = $moment->setTime(0, 0);
         $day = $due->setTime(0, 0);
 
         return match (true) {
-            $due < $now => self::Late,
+            $due < $moment => self::Late,
             $day == $today => self::Today,
             $day == $today->modify('+1 day') => self::Tomorrow,
             $day < $today->modify('monday next week') => self::ThisWeek,
