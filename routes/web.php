@@ -233,9 +233,12 @@ Route::middleware(['auth:teacher', 'auth.session'])->group(function () use ($cop
         ->whereNumber('number')
         ->can('update', 'worksheet')
         ->name('key');
-    Route::get('worksheets/{worksheet}/check', CheckController::class)
+    Route::get('worksheets/{worksheet}/check', [CheckController::class, 'show'])
         ->can('update', 'worksheet')
         ->name('check');
+    Route::post('worksheets/{worksheet}/check', [CheckController::class, 'mend'])
+        ->can('update', 'worksheet')
+        ->name('check.mend');
     Route::get('worksheets/{worksheet}/hand-out', [HandoutController::class, 'create'])
         ->can('update', 'worksheet')
         ->name('handouts.create');

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Actions\MendFindings;
 use App\Models\Worksheet;
 use OpenSlate\Check\Finding;
 use OpenSlate\Check\Severity;
@@ -56,6 +57,16 @@ final readonly class FoundRow
                 .($page === null ? '' : "#contact-{$page->id}"),
             default => route($station->route(), array_filter([$this->worksheet->id, $number]))
                 .($this->finding->element === null ? '' : "#on={$this->finding->element}"),
+        };
+    }
+
+    /** What the button says that mends it; null where one has to see to it. */
+    public function mending(): ?string
+    {
+        return match (true) {
+            ! MendFindings::mends($this->finding) => null,
+            MendFindings::takesOut($this->finding) => 'Take it out',
+            default => 'Bring it back',
         };
     }
 

@@ -93,6 +93,43 @@ final class CheckTest extends TestCase
         $this->get("/worksheets/{$set->id}/boxes")->assertSee('nothing to mend');
     }
 
+    public function test_pages_that_are_not_for_students_are_taken_out_together_and_come_back_by_undo(): void
+    {
+        $students = $this->pack->pages()->whereIn('role', ['student', 'blank', 'unknown'])->count();
+        $this->get($this->url($this->pack))->assertSee('pages that are not for');
+        $this->post($this->url($this->pack), ['code' => 'not-for-students'])
+            ->assertRedirect($this->url($this->pack))
+            ->assertSessionHas('done', fn (string $said): bool => str_contains($said, 'Undo at Pages puts them back'));
+        $this->assertSame($students, $this->pack->refresh()->pages_total);
+        $this->get($this->url($this->pack))->assertDontSee('Take it out');
+        $this->post($this->url($this->pack), ['code' => 'not-for-students'])
+            ->assertSessionHas('done', 'That is mended already.');
+        $this->postJson("/worksheets/{$this->pack->id}/pages/undo", ['base' => $this->pack->arranged])->assertOk();
+        $key = $this->pack->pages()->where('role', 'key')->firstOrFail();
+        $this->post($this->url($this->pack), ['code' => 'key-page', 'page' => $key->position])
+            ->assertSessionHas('done', 'Taken out: 1 page. Undo at Pages puts them back.');
+        app(CutPageSet::class)($this->pack, [6], 'Tide table');
+        $this->post($this->url($this->pack), ['code' => 'not-for-students'])->assertSessionHasErrors('refused');
+        $this->assertSame($key->fresh()?->position, null);
+    }
+
+    public function test_what_lies_off_the_page_is_brought_back(): void
+    {
+        $worksheet = Worksheet::factory()
+            ->for($this->teacher)
+            ->withPagesOf([[new AnswerBox('off', Frame::of(500, 300, 200, 20), prompt: 'Name')]])
+            ->create(['name' => 'Tides']);
+        $this->get($this->url($worksheet))->assertSee('Bring it back');
+        foreach ([['code' => 'off-page'], ['code' => 'no-name', 'page' => 1, 'element' => 'off']] as $other) {
+            $this->post($this->url($worksheet), $other)->assertSessionHas('done', 'That is mended already.');
+        }
+        $this->post($this->url($worksheet), ['code' => 'off-page', 'page' => 1, 'element' => 'off'])
+            ->assertSessionHas('done', fn (string $said): bool => str_contains($said, 'Brought back'));
+        $page = $worksheet->pages()->sole()->current->page();
+        $this->assertSame($page->size->width, $page->element('off')?->frame()->right());
+        $this->get($this->url($worksheet))->assertSee('Nothing to mend.');
+    }
+
     public function test_what_is_printed_beside_a_place_names_it(): void
     {
         $set = app(CutPageSet::class)($this->pack, [6], 'Tide table');
@@ -114,5 +151,10 @@ final class CheckTest extends TestCase
         $said = 'The directions say “three pages”, and there are 2.';
         $this->assertStringContainsString($said, $found('Read three pages.'));
         $this->assertSame('', trim($found('Read both pages.')));
+    }
+
+    private function url(Worksheet $worksheet): string
+    {
+        return "/worksheets/{$worksheet->id}/check";
     }
 }

@@ -5,18 +5,24 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\LookThrough;
+use App\Actions\MendFindings;
 use App\Models\Worksheet;
 use App\Models\WorksheetState;
+use App\View\Count;
 use App\View\FoundRow;
 use App\View\JobSheet;
 use App\View\Station;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use OpenSlate\Check\Finding;
 
 /** The Check station: what may be wrong with a worksheet before it goes out. */
 final class CheckController
 {
-    public function __invoke(Worksheet $worksheet, LookThrough $look): View|RedirectResponse
+    public const ALL_PAGES = 'not-for-students';
+
+    public function show(Worksheet $worksheet, LookThrough $look): View|RedirectResponse
     {
         if ($worksheet->state !== WorksheetState::Ready) {
             return to_route('worksheets.show', $worksheet);
@@ -28,6 +34,35 @@ final class CheckController
             'job' => JobSheet::of($worksheet, Station::Check),
             'worksheet' => $worksheet,
             'found' => FoundRow::byPage($findings, $worksheet),
+            'notForStudents' => count(array_filter($findings, MendFindings::takesOut(...))),
         ]);
+    }
+
+    /** Mends what was found: one thing, or all pages that are not for students. */
+    public function mend(
+        Request $request,
+        Worksheet $worksheet,
+        LookThrough $look,
+        MendFindings $mend,
+    ): RedirectResponse {
+        [$code, $page, $element] = [$request->input('code'), $request->integer('page'), $request->input('element')];
+        $findings = array_values(array_filter(
+            $look($worksheet),
+            fn (Finding $one): bool => $code === self::ALL_PAGES
+                ? MendFindings::takesOut($one)
+                : MendFindings::mends($one) &&
+                    [$one->code, $one->page, $one->element ?? ''] === [$code, $page, $element ?? ''],
+        ));
+        $mend($worksheet, $findings);
+
+        return to_route('check', $worksheet)->with(
+            'done',
+            match (true) {
+                $findings === [] => 'That is mended already.',
+                MendFindings::takesOut($findings[0]) => 'Taken out: '.Count::of(count($findings), 'page')
+                    .'. Undo at Pages puts them back.',
+                default => 'Brought back on to the page. Undo at Boxes or Parts puts it where it was.',
+            },
+        );
     }
 }

@@ -4,11 +4,17 @@
         <div class="table__head">
             <h2>Check</h2>
         </div>
+        @include('bench.said')
         @if ($found === [])
             <p class="empty"><b>Nothing to mend.</b> <a href="{{ route('handouts.create', $worksheet) }}">Hand it
                     out</a>.</p>
         @else
-            <p class="ledger__hint">What may be wrong, page by page. Nothing here is changed for you.</p>
+            <p class="ledger__hint">What may be wrong, page by page. Nothing is changed before you say so.</p>
+            @if ($notForStudents > 1)
+                <form method="post" action="{{ route('check.mend', $worksheet) }}">@csrf<button class="btn btn-plain"
+                        name="code" value="not-for-students">Take out all {{ $notForStudents }} pages that are not for
+                        students</button></form>
+            @endif
         @endif
         @foreach ($found as $number => $rows)
             @php($row = $number === 0 ? null : $worksheet->pages->firstWhere('position', $number))
@@ -24,8 +30,19 @@
                         <li class="found__one found__one--{{ strtolower($one->finding->severity->name) }}">
                             <span class="found__severity">{{ $one->severity() }}</span>
                             <span>{{ $one->finding->words }}</span>
-                            <a class="btn btn-plain" href="{{ $one->address() }}">{{ $one->go() }}<span
-                                    class="visually-hidden">: {{ $one->finding->words }}</span></a>
+                            <span class="verbs">
+                                @if ($one->mending())
+                                    <form method="post" action="{{ route('check.mend', $worksheet) }}">@csrf
+                                        <input type="hidden" name="page" value="{{ $one->finding->page }}">
+                                        <input type="hidden" name="element" value="{{ $one->finding->element }}">
+                                        <button class="btn btn-plain" name="code"
+                                            value="{{ $one->finding->code }}">{{ $one->mending() }}<span
+                                                class="visually-hidden">: {{ $one->finding->words }}</span></button>
+                                    </form>
+                                @endif
+                                <a class="btn btn-plain" href="{{ $one->address() }}">{{ $one->go() }}<span
+                                        class="visually-hidden">: {{ $one->finding->words }}</span></a>
+                            </span>
                         </li>
                     @endforeach
                 </ul>

@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\Worksheet;
+use App\Models\WorksheetPage;
+use Illuminate\Support\Facades\DB;
+use OpenSlate\Arrange\Arrangement;
+use OpenSlate\Arrange\ArrangementRefused;
+use OpenSlate\Check\Finding;
+use OpenSlate\Edit\EditRefused;
+use OpenSlate\Edit\Elements\Move;
+use OpenSlate\Edit\Selection;
+
+/** Mends what was found in a worksheet where one answer is plain. All of it, or nothing; each can be undone. */
+final class MendFindings
+{
+    /** Pages that are taken out. */
+    private const PAGES = ['key-page', 'teacher-page', 'empty-page'];
+
+    /** Things that are moved on to their page. */
+    private const MOVED = 'off-page';
+
+    public function __construct(private Rearrange $rearrange, private ApplyEdit $apply)
+    {
+    }
+
+    public static function takesOut(Finding $finding): bool
+    {
+        return in_array($finding->code, self::PAGES, true);
+    }
+
+    public static function mends(Finding $finding): bool
+    {
+        return self::takesOut($finding) || $finding->code === self::MOVED;
+    }
+
+    /**
+     * @param  list<Finding>  $findings
+     *
+     * @throws MasterLocked|StaleArrangement|ArrangementRefused|StaleEdit|EditRefused
+     */
+    public function __invoke(Worksheet $worksheet, array $findings): void
+    {
+        DB::transaction(function () use ($worksheet, $findings): void {
+            $pages = $worksheet->pages()->with('current')->get()->keyBy('position');
+            $out = [];
+            foreach ($findings as $finding) {
+                $page = $pages->get($finding->page ?? 0);
+                if ($page instanceof WorksheetPage && self::takesOut($finding)) {
+                    $out[] = $page->id;
+                } elseif ($page instanceof WorksheetPage && $finding->code === self::MOVED) {
+                    $this->bringBack($page, (string) $finding->element);
+                }
+            }
+            if ($out !== []) {
+                ($this->rearrange)(
+                    $worksheet,
+                    $worksheet->arranged,
+                    fn (Arrangement $is): Arrangement => $is->without(array_values(array_unique($out))),
+                );
+            }
+        });
+    }
+
+    private function bringBack(WorksheetPage $row, string $id): void
+    {
+        $row = $row->refresh()->load('current');
+        if ($row->current->page()->element($id) !== null) {
+            // What is moved stops at the paper's edge, also from outside.
+            ($this->apply)($row, $row->revision, new Move(Selection::of([$id]), 0.0, 0.0));
+        }
+    }
+}
