@@ -189,7 +189,7 @@ final class HandoutTimesTest extends TestCase
     private function listOf(Student $student): array
     {
         $html = (string) $this->actingAs($student, 'student')->get('/my/day')->assertOk()->getContent();
-        preg_match_all('#<h3>(.*?)(?: <em|</h3>)#', $html, $titles);
+        preg_match_all('#<h3>(.*?)</h3>#', $html, $titles);
 
         return $titles[1];
     }

@@ -20,7 +20,12 @@
                 @php($over = $times->isClosed(now()->toDateTimeImmutable()))
                 <li class="task">
                     <div class="task__head">
-                        <h3>{{ $handout->title }}@if (DayList::isNew($handout)) <em class="task__new">new</em>@endif</h3>
+                        <div class="task__title">
+                            <h3>{{ $handout->title }}</h3>
+                            @if (DayList::isNew($handout))
+                                <em class="task__new">new</em>
+                            @endif
+                        </div>
                         <p @class(['task__due', 'task__due--past' => $late])>
                             {{ HandoutWords::due($handout, $times, $school, $late) }}
                         </p>

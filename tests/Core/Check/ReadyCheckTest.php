@@ -23,6 +23,8 @@ use OpenSlate\Elements\Part;
 use OpenSlate\Elements\Patch;
 use OpenSlate\Elements\Shape;
 use OpenSlate\Elements\Spot;
+use OpenSlate\Elements\Table;
+use OpenSlate\Elements\TableCell;
 use OpenSlate\Geometry\Frame;
 use OpenSlate\Packs\Role;
 use OpenSlate\Page\Backdrop;
@@ -309,6 +311,53 @@ final class ReadyCheckTest extends TestCase
                 ReadyCheck::of($sheet),
             ),
         );
+    }
+
+    public function test_half_a_point_over_any_edge_is_not_seen_and_more_is(): void
+    {
+        // A4 is 595.28 by 841.89 points (ISO 216, at 72 points to the inch).
+        foreach ([[-0.4, 300, -0.6, 300], [50, -0.4, 50, -0.6]] as [$x, $y, $offX, $offY]) {
+            $this->assertSame([], ReadyCheck::of(self::sheet([self::box('b', $x, $y)])));
+            $this->assertSame('off-page', ReadyCheck::of(self::sheet([self::box('b', $offX, $offY)]))[0]->code);
+        }
+        $size = Size::ofPaper(PaperSize::A4);
+        foreach ([[0.4, 0], [0.6, 1]] as [$over, $found]) {
+            $right = self::sheet([self::box('b', $size->width - 200 + $over, 300)]);
+            $foot = self::sheet([self::box('b', 300, $size->height - 20 + $over)]);
+            $this->assertCount($found, ReadyCheck::of($right));
+            $this->assertCount($found, ReadyCheck::of($foot));
+        }
+    }
+
+    public function test_it_says_how_many_right_answers_are_missing_and_what_the_points_come_to(): void
+    {
+        $box = fn (string $id, array $key, ?float $points): AnswerBox => new AnswerBox(
+            $id,
+            Frame::of(50, 300 + 30 * ord($id), 200, 18)->keptIn(Frame::of(0, 0, 595, 841)),
+            prompt: 'When?',
+            points: $points,
+            key: $key,
+        );
+        $words = fn (float $points, int $of): string => ReadyCheck::of(
+            new CheckedSheet('Tides', [
+                new CheckedPage(1, self::page([$box('b', ['noon'], $points)]), Role::Student, 'p1'),
+            ]),
+            self::plan(points: $of),
+        )[0]->words;
+        $this->assertSame('Its places are worth 4 points together, and it is handed out for 5 points.', $words(4, 5));
+        $this->assertSame('Its places are worth 1 point together, and it is handed out for 5 points.', $words(1, 5));
+        $this->assertSame('Its places are worth 2.5 points together, and it is handed out for 5 points.', $words(2.5, 5));
+
+        $cell = fn (array $key): TableCell => new TableCell('', true, $key);
+        $found = ReadyCheck::of(self::sheet([
+            new Table('t', Frame::of(50, 300, 300, 60), [0.5, 0.5], [0.5, 0.5], [
+                $cell(['noon']), $cell([]), $cell([]), $cell(['one']),
+            ]),
+        ]));
+        $this->assertSame(['A1 has no right answer, and others have one.', 'B1 lacks 2 right answers, and others have one.'], [
+            $found[0]->words,
+            (string) preg_replace('/^\\w+/', 'B1', $found[1]->words),
+        ]);
     }
 
     public function test_a_finding_is_a_sentence_that_names_what_it_is_about(): void
