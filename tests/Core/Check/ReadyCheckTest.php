@@ -344,9 +344,12 @@ final class ReadyCheckTest extends TestCase
             ]),
             self::plan(points: $of),
         )[0]->words;
-        $this->assertSame('Its places are worth 4 points together, and it is handed out for 5 points.', $words(4, 5));
-        $this->assertSame('Its places are worth 1 point together, and it is handed out for 5 points.', $words(1, 5));
-        $this->assertSame('Its places are worth 2.5 points together, and it is handed out for 5 points.', $words(2.5, 5));
+        foreach ([[4, '4 points'], [1, '1 point'], [2.5, '2.5 points']] as [$points, $said]) {
+            $this->assertSame(
+                "Its places are worth {$said} together, and it is handed out for 5 points.",
+                $words($points, 5),
+            );
+        }
 
         $cell = fn (array $key): TableCell => new TableCell('', true, $key);
         $found = ReadyCheck::of(self::sheet([
@@ -354,10 +357,8 @@ final class ReadyCheckTest extends TestCase
                 $cell(['noon']), $cell([]), $cell([]), $cell(['one']),
             ]),
         ]));
-        $this->assertSame(['A1 has no right answer, and others have one.', 'B1 lacks 2 right answers, and others have one.'], [
-            $found[0]->words,
-            (string) preg_replace('/^\\w+/', 'B1', $found[1]->words),
-        ]);
+        $this->assertSame('A1 has no right answer, and others have one.', $found[0]->words);
+        $this->assertStringEndsWith('lacks 2 right answers, and others have one.', $found[1]->words);
     }
 
     public function test_a_finding_is_a_sentence_that_names_what_it_is_about(): void
