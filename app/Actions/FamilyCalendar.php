@@ -27,7 +27,7 @@ final class FamilyCalendar
     public function of(SchoolClass $class): Collection
     {
         return $this->all($class)
-            ->filter(fn (array $one): bool => $one['handout']->put_away_at === null)
+            ->filter(fn (array $one): bool => self::isThere($one['handout']))
             ->sortBy(fn (array $one): int => $one['times']->due?->getTimestamp() ?? PHP_INT_MAX)
             ->values();
     }
@@ -52,7 +52,7 @@ final class FamilyCalendar
                 'LAST-MODIFIED' => $changed,
                 'SEQUENCE' => $handout->revision - 1,
                 'DTSTART' => self::utc($due),
-                'STATUS' => $handout->put_away_at === null ? 'CONFIRMED' : 'CANCELLED',
+                'STATUS' => self::isThere($handout) ? 'CONFIRMED' : 'CANCELLED',
                 'TRANSP' => 'TRANSPARENT',
             ]);
         }
@@ -67,6 +67,7 @@ final class FamilyCalendar
             ->handouts()
             ->wherePivot('whole', true)
             ->where('handouts.trial', false)
+            ->withCount(['items' => fn ($items) => $items->whereNull('withdrawn_at')])
             ->latest('handouts.id')
             ->limit(self::MOST)
             ->get()
@@ -80,6 +81,12 @@ final class FamilyCalendar
         $class = $handout->getRelation('pivot');
 
         return $class->own_times ? $class->times() : $handout->times();
+    }
+
+    /** What was put away, or of which every item was taken back, is not. */
+    private static function isThere(Handout $handout): bool
+    {
+        return $handout->put_away_at === null && $handout->getAttribute('items_count') > 0;
     }
 
     private static function utc(DateTimeImmutable $time): DateTimeImmutable

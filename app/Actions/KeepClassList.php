@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Models\SchoolClass;
+use App\Models\Student;
 use App\Models\Teacher;
 use Illuminate\Support\Facades\DB;
 
@@ -27,7 +28,7 @@ final class KeepClassList
             foreach ($plan->newStudents() as $row) {
                 /** @var SchoolClass $class */
                 $class = $classes[mb_strtolower($row->class)];
-                $pin = sprintf('%04d', random_int(0, 9999));
+                $pin = Student::newPin();
                 ($this->enrol)($class, $row->student->name(), $pin);
                 $made[$class->name][] = ['name' => $row->student->name(), 'pin' => $pin];
             }

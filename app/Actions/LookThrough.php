@@ -29,14 +29,12 @@ final class LookThrough
         $printed = PrintedPages::of($pages);
         $checked = [];
         foreach ($rows->values() as $index => $row) {
-            $lines = $printed->on($pages[$index]);
             $checked[] = new CheckedPage(
                 $index + 1,
                 $pages[$index],
                 $row->role,
                 $row->anchor,
-                $lines,
-                PrintedQuestions::of($pages[$index], $lines),
+                PrintedQuestions::of($pages[$index], $printed->on($pages[$index])),
             );
         }
         $findings = ReadyCheck::of(

@@ -33,12 +33,13 @@ final class PutPicture
      *
      * @throws InvalidJson where no such place takes a picture
      * @throws FileRefused
-     * @throws CopyRefused when the copy is handed in
+     * @throws CopyRefused when the copy is handed in, or the time for it is over
      */
     public function __invoke(Copy $copy, string $name, string $path, int $base, string $window, int $page): array
     {
         $places = $copy->item->edition->placesToFill();
         $place = $this->place($places->find($name));
+        $copy->refuseAfterClosing();
         $copy->standing()->written();
         $most = (int) config('slate.pictures.most_a_day');
         if ($copy->student->picturesSince($this->school->local(now())->startOfDay()) >= $most) {

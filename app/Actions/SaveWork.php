@@ -22,10 +22,11 @@ final class SaveWork
     /**
      * @param  int  $page  the page of the edition that the student is on
      *
-     * @throws CopyRefused when the copy is handed in
+     * @throws CopyRefused when the copy is handed in, or the time for it is over
      */
     public function __invoke(Copy $copy, Draft $draft, Places $places, int $page): Saved
     {
+        $copy->refuseAfterClosing();
         [$draft, $wanted] = $this->settle->wanted($copy, $draft, $places);
 
         $saved = DB::transaction(function () use ($copy, $draft, $places, $page, $wanted): Saved {

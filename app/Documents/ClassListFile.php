@@ -133,7 +133,7 @@ final class ClassListFile
     private static function table(string $text): array
     {
         $text = preg_replace('/\r\n?/', "\n", $text) ?? $text;
-        // Spreadsheets of Microsoft's say in a first line of its own what separates.
+        // Some spreadsheets say in a first line of its own what separates.
         if (preg_match('/^sep=(.)\n/i', $text, $said) === 1) {
             return self::parted(substr($text, strlen($said[0])), $said[1]);
         }

@@ -8,6 +8,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
+use OpenSlate\Copies\CopyRefused;
 use OpenSlate\Copies\CopyState;
 use OpenSlate\Copies\Places;
 use OpenSlate\Copies\Standing;
@@ -82,6 +83,14 @@ final class Copy extends Model
     public function times(): Times
     {
         return $this->given()?->times() ?? new Times(null);
+    }
+
+    /** @throws CopyRefused when the time for it is over, and nothing more is taken */
+    public function refuseAfterClosing(): void
+    {
+        if (! $this->times()->takes(now()->toDateTimeImmutable())) {
+            throw CopyRefused::closed();
+        }
     }
 
     /** Whether its student has it at this moment: it is out, and nobody took it back. */

@@ -87,6 +87,12 @@ final class Student extends Authenticatable
         return Attribute::set(fn (string $pin): string => Hash::isHashed($pin) ? $pin : self::hashed($pin));
     }
 
+    /** Four digits, by chance. */
+    public static function newPin(): string
+    {
+        return sprintf('%04d', random_int(0, 9999));
+    }
+
     /**
      * Four digits are guessed through in a moment, however slowly they are hashed; so they are hashed as quickly as a
      * class that comes in all at once needs it, and guessing is slowed down at the door.

@@ -8,7 +8,6 @@ use OpenSlate\Elements\Element;
 use OpenSlate\Packs\Role;
 use OpenSlate\Page\Page;
 use OpenSlate\Page\Tags;
-use OpenSlate\Text\TextLine;
 
 /** A page of a worksheet that is looked through before it goes out. */
 final readonly class CheckedPage
@@ -19,7 +18,6 @@ final readonly class CheckedPage
     /**
      * @param  int  $number  from 1
      * @param  string  $anchor  by which links name it
-     * @param  list<TextLine>  $lines  the print that can be read on it
      * @param  array<string, string>  $asked  what is asked at its places by what is printed there, by the place's name
      */
     public function __construct(
@@ -27,7 +25,6 @@ final readonly class CheckedPage
         public Page $page,
         public Role $role,
         public string $anchor,
-        public array $lines = [],
         public array $asked = [],
     ) {
         $this->tags = Tags::of($page);

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace OpenSlate\Check;
 
-use OpenSlate\Elements\Link;
-
 /** Links: whether they lead somewhere, and say where. */
 final class LinksCheck implements Check
 {
@@ -34,7 +32,7 @@ final class LinksCheck implements Check
                         $link,
                     );
                 }
-                if ($this->saysNothing($link)) {
+                if (trim($link->text) === '') {
                     yield $page->finding(
                         'link-without-words',
                         Severity::Mend,
@@ -44,10 +42,5 @@ final class LinksCheck implements Check
                 }
             }
         }
-    }
-
-    private function saysNothing(Link $link): bool
-    {
-        return trim($link->text) === '';
     }
 }

@@ -71,6 +71,7 @@ final class FamiliesTest extends TestCase
         $this->handOut('To come', out: '2026-12-02 08:00');
         $this->handOut('For Nia alone', chosen: true);
         $this->handOut('Put away')->update(['put_away_at' => now()]);
+        $this->handOut('Taken back')->items()->update(['withdrawn_at' => now()]);
         $this->get('/families/anything')->assertNotFound();
         $address = $this->turn('1');
         $this->app?->make('auth')->forgetGuards();
@@ -80,7 +81,7 @@ final class FamiliesTest extends TestCase
             ->assertSee('Tides')
             ->assertSee('due Thursday 3 December, 15:30')
             ->assertHeader('X-Robots-Tag', 'noindex, nofollow');
-        foreach (['Nia', 'To come', 'alone', 'Put away', $this->class->code, 'copies'] as $kept) {
+        foreach (['Nia', 'To come', 'alone', 'Put away', 'Taken back', $this->class->code, 'copies'] as $kept) {
             $page->assertDontSee($kept);
         }
         $this->get($address.'/set.ics')->assertDontSee('Nia')->assertDontSee('To come');

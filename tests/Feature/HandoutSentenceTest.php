@@ -136,7 +136,9 @@ final class HandoutSentenceTest extends TestCase
             'words.to',
             '6 Curlew (out Wednesday 2 December, 09:00, due Wednesday 2 December, 10:00) and 6 Heron',
         );
-        $handout = $this->handOut($form);
+        $this->post($this->url(), $this->form($form))
+            ->assertSessionHas('done', 'Handed out. Each class has it from its own time.');
+        $handout = Handout::sole();
         $times = $handout->timesByStudent();
         $student = fn (SchoolClass $class): int => (int) $class->students()->firstOrFail()->id;
         $this->assertSame('2026-12-01 10:00', $times[$student($this->heron)]->closes?->format('Y-m-d H:i'));

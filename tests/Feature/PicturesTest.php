@@ -10,6 +10,7 @@ use App\Actions\SweepPictures;
 use App\Documents\FileStore;
 use App\Documents\Pictures;
 use App\Models\Copy;
+use App\Models\Recipient;
 use App\Models\SchoolClass;
 use App\Models\StoredFile;
 use App\Models\Student;
@@ -89,6 +90,14 @@ final class PicturesTest extends TestCase
             ->assertForbidden();
     }
 
+    public function test_after_the_time_is_over_no_picture_is_taken_and_none_is_kept(): void
+    {
+        Recipient::query()->update(['out_at' => now()->subHour(), 'closes_at' => now()->subMinutes(2)]);
+        $files = StoredFile::count();
+        $this->send($this->photo())->assertConflict()->assertSee('The time for this is over');
+        $this->assertSame([$files, ''], [StoredFile::count(), $this->copy->refresh()->written()->text('1.p')]);
+    }
+
     public function test_it_can_be_taken_off_again_and_another_window_does_not_lose_it(): void
     {
         $sha = (string) $this->send($this->photo())->json('value');
@@ -142,6 +151,7 @@ final class PicturesTest extends TestCase
         $this->send($this->photo(), '1.t')->assertUnprocessable();
         $this->send($this->photo(), '1.nowhere')->assertUnprocessable();
         $this->post("/my/copies/{$this->copy->id}/hand-in");
+        fwrite(STDERR, (string) $this->send($this->photo())->getContent());
         $this->send($this->photo())->assertConflict();
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Models\SchoolClass;
+use App\Models\Student;
 use Illuminate\Console\Command;
 
 /** Gives all students of a class new PINs, and says them once. */
@@ -23,7 +24,7 @@ final class NewPins extends Command
             return self::FAILURE;
         }
         foreach ($class->students as $student) {
-            $pin = sprintf('%04d', random_int(0, 9999));
+            $pin = Student::newPin();
             $student->update(['pin' => $pin]);
             $this->line("{$pin}  {$student->name}");
         }

@@ -84,7 +84,7 @@ final class ClassController
         if ($names === [] || $tooLong !== [] || count($names) > self::MOST_AT_ONCE) {
             throw ValidationException::withMessages(['names' => self::NAMES]);
         }
-        $pins = array_map(fn (string $name): array => ['name' => $name, 'pin' => $this->newPin()], $names);
+        $pins = array_map(fn (string $name): array => ['name' => $name, 'pin' => Student::newPin()], $names);
         DB::transaction(fn () => array_map(fn (array $new) => $enrol($class, $new['name'], $new['pin']), $pins));
 
         return to_route('classes.show', $class)->with('pins', $pins)->with('new', true);
@@ -92,7 +92,7 @@ final class ClassController
 
     public function pin(SchoolClass $class, Student $student): RedirectResponse
     {
-        $pin = $this->newPin();
+        $pin = Student::newPin();
         $student->update(['pin' => $pin]);
 
         return to_route('classes.show', $class)->with('pins', [['name' => $student->name, 'pin' => $pin]]);
@@ -104,10 +104,5 @@ final class ClassController
         Guesses::clear(Account::ofStudent($student->id));
 
         return to_route('classes.show', $class);
-    }
-
-    private function newPin(): string
-    {
-        return sprintf('%04d', random_int(0, 9999));
     }
 }

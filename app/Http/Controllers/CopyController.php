@@ -18,7 +18,6 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use OpenSlate\Answers\AnswerKind;
 use OpenSlate\Answers\AnswerRefused;
-use OpenSlate\Copies\CopyRefused;
 use OpenSlate\Copies\Draft;
 use OpenSlate\Copies\Place;
 
@@ -42,12 +41,8 @@ final class CopyController
         ]);
     }
 
-    /** @throws CopyRefused when it is handed in, or the time for it is over */
     public function save(Request $request, Copy $copy, SaveWork $save): JsonResponse
     {
-        if (! $copy->times()->takes(now()->toDateTimeImmutable())) {
-            throw CopyRefused::closed();
-        }
         [$places, $pages] = $copy->placesToFill();
         $draft = Draft::decode($request->json()->all()['draft'] ?? null, $places);
         $draft = $draft->settled(

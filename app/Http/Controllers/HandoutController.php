@@ -25,6 +25,7 @@ use OpenSlate\Check\CheckedPlan;
 use OpenSlate\Check\Finding;
 use OpenSlate\Check\Severity;
 use OpenSlate\Handout\Mode;
+use OpenSlate\Handout\Times;
 
 /** The Hand out station, and what was handed out. */
 final class HandoutController
@@ -119,10 +120,12 @@ final class HandoutController
     ): RedirectResponse {
         $plan = $request->plan();
         $handout = $handOut($teacher, $plan);
+        $later = array_filter($plan->ofClasses, fn (Times $own): bool => $own->out > now());
 
         return to_route('desks', $handout)->with('done', match (true) {
             $plan->prepared => 'It is kept ready. Nobody has it yet.',
             $plan->out !== null => 'It goes out '.$school->said($plan->out).'. Nobody has it before.',
+            $later !== [] => 'Handed out. Each class has it from its own time.',
             default => 'Handed out. Each student now has it.',
         });
     }

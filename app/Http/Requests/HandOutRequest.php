@@ -142,7 +142,7 @@ final class HandOutRequest extends FormRequest
         return new HandoutPlan(
             title: $form->title,
             directions: $form->directions,
-            due: $this->due(),
+            due: $this->at('due'),
             points: $form->points === '' ? null : (int) $form->points,
             items: array_values(
                 array_filter(
@@ -358,11 +358,6 @@ final class HandOutRequest extends FormRequest
                 $due ?? $others->due,
                 $this->form()->late === 'none' ? $due ?? $others->due : $others->closes,
             );
-    }
-
-    private function due(): ?CarbonImmutable
-    {
-        return $this->at('due');
     }
 
     private function at(string $which, ?SchoolClass $class = null): ?CarbonImmutable

@@ -1,4 +1,4 @@
-const plain = (text) => text.normalize('NFD').replace(/\p{M}/gu, '').toLowerCase();
+import { plain } from '../lib/plain';
 
 /**
  * The dialog in which other worksheets are ticked and taken. What is taken is told as {of, name, pages, worksheet,

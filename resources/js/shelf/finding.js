@@ -1,10 +1,10 @@
+import { plain } from '../lib/plain';
 import { request } from '../lib/request';
 import { foldSets } from './drawn';
 
 const REST = 250; // milliseconds of rest in typing before the pages are searched
 const SHORTEST = 3; // letters that are looked for on pages
 
-const plain = (text) => text.normalize('NFD').replace(/\p{M}/gu, '').toLowerCase();
 const onPages = (pages) => (pages.length === 1 ? `on page ${pages[0]}` : `on pages ${pages.join(', ')}`);
 
 /**

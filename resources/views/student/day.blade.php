@@ -12,45 +12,45 @@
             <p class="empty"><b>Nothing is set for you.</b> When your teacher hands something out, it is here.</p>
         @endif
         @foreach ($days->groups as [$group, $some])
-        <h2 class="day__group">{{ $group->words() }}</h2>
-        <ul class="day">
-            @foreach ($some as $handout)
-                @php($times = $handout->recipient->times())
-                @php($late = $times->due()->isPast(now()->toDateTimeImmutable()))
-                @php($over = $times->isClosed(now()->toDateTimeImmutable()))
-                <li class="task">
-                    <div class="task__head">
-                        <div class="task__title">
-                            <h3>{{ $handout->title }}</h3>
-                            @if (DayList::isNew($handout))
-                                <em class="task__new">new</em>
-                            @endif
+            <h2 class="day__group">{{ $group->words() }}</h2>
+            <ul class="day">
+                @foreach ($some as $handout)
+                    @php($times = $handout->recipient->times())
+                    @php($late = $times->due()->isPast(now()->toDateTimeImmutable()))
+                    @php($over = $times->isClosed(now()->toDateTimeImmutable()))
+                    <li class="task">
+                        <div class="task__head">
+                            <div class="task__title">
+                                <h3>{{ $handout->title }}</h3>
+                                @if (DayList::isNew($handout))
+                                    <em class="task__new">new</em>
+                                @endif
+                            </div>
+                            <p @class(['task__due', 'task__due--past' => $late])>
+                                {{ HandoutWords::due($handout, $times, $school, $late) }}
+                            </p>
                         </div>
-                        <p @class(['task__due', 'task__due--past' => $late])>
-                            {{ HandoutWords::due($handout, $times, $school, $late) }}
-                        </p>
-                    </div>
-                    @if ($handout->directions !== '')
-                        <p class="task__directions">{!! nl2br(e($handout->directions)) !!}</p>
-                    @endif
-                    <ul class="task__items">
-                        @foreach ($handout->items as $item)
-                            @if ($copy = $item->copies->first())
-                                <li><a class="btn btn-primary" href="{{ route('copies.show', $copy) }}">
-                                        {{ $over ? 'Look at' : CopyWords::next($copy->state) }} {{ $item->edition->name }}@if ($named->isTwice($item))<span
-                                                class="visually-hidden">, {{ $handout->title }}</span>@endif</a>
-                                    <span>{{ CopyWords::filled($copy, $item->edition) }}</span>
-                                </li>
-                            @elseif ($item->mode === Mode::ReadOnly)
-                                <li><a class="btn btn-plain" href="{{ route('readings.show', $item) }}">Read
-                                        {{ $item->edition->name }}@if ($named->isTwice($item))<span
-                                                class="visually-hidden">, {{ $handout->title }}</span>@endif</a></li>
-                            @endif
-                        @endforeach
-                    </ul>
-                </li>
-            @endforeach
-        </ul>
+                        @if ($handout->directions !== '')
+                            <p class="task__directions">{!! nl2br(e($handout->directions)) !!}</p>
+                        @endif
+                        <ul class="task__items">
+                            @foreach ($handout->items as $item)
+                                @if ($copy = $item->copies->first())
+                                    <li><a class="btn btn-primary" href="{{ route('copies.show', $copy) }}">
+                                            {{ $over ? 'Look at' : CopyWords::next($copy->state) }} {{ $item->edition->name }}@if ($named->isTwice($item))<span
+                                                    class="visually-hidden">, {{ $handout->title }}</span>@endif</a>
+                                        <span>{{ CopyWords::filled($copy, $item->edition) }}</span>
+                                    </li>
+                                @elseif ($item->mode === Mode::ReadOnly)
+                                    <li><a class="btn btn-plain" href="{{ route('readings.show', $item) }}">Read
+                                            {{ $item->edition->name }}@if ($named->isTwice($item))<span
+                                                    class="visually-hidden">, {{ $handout->title }}</span>@endif</a></li>
+                                @endif
+                            @endforeach
+                        </ul>
+                    </li>
+                @endforeach
+            </ul>
         @endforeach
     </main>
 </x-layout.student>
