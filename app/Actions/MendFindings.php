@@ -17,6 +17,9 @@ use OpenSlate\Edit\Selection;
 /** Mends what was found in a worksheet where one answer is plain. All of it, or nothing; each can be undone. */
 final class MendFindings
 {
+    /** All pages that are taken out, together. */
+    public const NOT_FOR_STUDENTS = 'not-for-students';
+
     /** Pages that are taken out. */
     private const PAGES = ['key-page', 'teacher-page', 'empty-page'];
 

@@ -32,8 +32,8 @@ final readonly class DayList
         foreach ($handouts as $handout) {
             $times = $handout->getRelation('recipient')->times();
             $due = $times->due === null ? null : $school->local($times->due)->toDateTimeImmutable();
-            $isDone = self::isDone($handout) || $times->isClosed(now()->toDateTimeImmutable());
-            $group = DayGroup::of($due, $isDone, $now);
+            $isOver = $times->isClosed(now()->toDateTimeImmutable());
+            $group = DayGroup::of($due, self::isDone($handout), $isOver, $now);
             $groups[$group->value] ??= [$group, []];
             $groups[$group->value][1][] = $handout;
         }

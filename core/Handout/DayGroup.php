@@ -15,18 +15,24 @@ enum DayGroup: int
     case ThisWeek = 3;
     case Later = 4;
     case Undated = 5;
-    case Done = 6;
+    case Over = 6;
+    case Done = 7;
 
     /**
      * Both times are by the clock of the school: a day ends there at midnight, and a week on Sunday.
      *
      * @param  DateTimeImmutable|null  $due  null where it is wanted at no time
      * @param  bool  $isDone  whether there is nothing left to do
+     * @param  bool  $isOver  whether nothing more is taken
      */
-    public static function of(?DateTimeImmutable $due, bool $isDone, DateTimeImmutable $moment): self
-    {
-        if ($isDone) {
-            return self::Done;
+    public static function of(
+        ?DateTimeImmutable $due,
+        bool $isDone,
+        bool $isOver,
+        DateTimeImmutable $moment,
+    ): self {
+        if ($isDone || $isOver) {
+            return $isDone ? self::Done : self::Over;
         }
         if ($due === null) {
             return self::Undated;
@@ -53,6 +59,7 @@ enum DayGroup: int
             self::ThisWeek => 'For this week',
             self::Later => 'For later',
             self::Undated => 'Whenever you like',
+            self::Over => 'The time is over',
             self::Done => 'Done',
         };
     }

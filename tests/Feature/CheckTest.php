@@ -96,7 +96,9 @@ final class CheckTest extends TestCase
     public function test_pages_that_are_not_for_students_are_taken_out_together_and_come_back_by_undo(): void
     {
         $students = $this->pack->pages()->whereIn('role', ['student', 'blank', 'unknown'])->count();
-        $this->get($this->url($this->pack))->assertSee('pages that are not for');
+        $this->get($this->url($this->pack))
+            ->assertSee('pages that are not for')
+            ->assertSee('value="teacher-page"', false);
         $this->post($this->url($this->pack), ['code' => 'not-for-students'])
             ->assertRedirect($this->url($this->pack))
             ->assertSessionHas('done', fn (string $said): bool => str_contains($said, 'Undo at Pages puts them back'));
@@ -109,6 +111,10 @@ final class CheckTest extends TestCase
         $this->post($this->url($this->pack), ['code' => 'key-page', 'page' => $key->position])
             ->assertSessionHas('done', 'Taken out: 1 page. Undo at Pages puts them back.');
         app(CutPageSet::class)($this->pack, [6], 'Tide table');
+        $this->get($this->url($this->pack))
+            ->assertSee('It is locked, since sets were cut from it')
+            ->assertDontSee('value="teacher-page"', false)
+            ->assertDontSee('pages that are not for');
         $this->post($this->url($this->pack), ['code' => 'not-for-students'])->assertSessionHasErrors('refused');
         $this->assertSame($key->fresh()?->position, null);
     }

@@ -115,7 +115,7 @@ final class HandoutTimesTest extends TestCase
             ->assertSee('The time for this is over')
             ->assertSee('in the last moment')
             ->assertDontSee('data-hand-in', false);
-        $this->get('/my/day')->assertSee('Look at');
+        $this->get('/my/day')->assertSee('The time is over')->assertSee('Look at');
         $this->assertNull($this->bo->copies()->sole()->nextOfTheDay(), 'what is over is not what comes next');
     }
 

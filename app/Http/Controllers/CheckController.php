@@ -20,8 +20,6 @@ use OpenSlate\Check\Finding;
 /** The Check station: what may be wrong with a worksheet before it goes out. */
 final class CheckController
 {
-    public const ALL_PAGES = 'not-for-students';
-
     public function show(Worksheet $worksheet, LookThrough $look): View|RedirectResponse
     {
         if ($worksheet->state !== WorksheetState::Ready) {
@@ -34,7 +32,10 @@ final class CheckController
             'job' => JobSheet::of($worksheet, Station::Check),
             'worksheet' => $worksheet,
             'found' => FoundRow::byPage($findings, $worksheet),
-            'notForStudents' => count(array_filter($findings, MendFindings::takesOut(...))),
+            'notForStudents' => $worksheet->isLocked()
+                ? 0
+                : count(array_filter($findings, MendFindings::takesOut(...))),
+            'locked' => $worksheet->isLocked(),
         ]);
     }
 
@@ -48,7 +49,7 @@ final class CheckController
         [$code, $page, $element] = [$request->input('code'), $request->integer('page'), $request->input('element')];
         $findings = array_values(array_filter(
             $look($worksheet),
-            fn (Finding $one): bool => $code === self::ALL_PAGES
+            fn (Finding $one): bool => $code === MendFindings::NOT_FOR_STUDENTS
                 ? MendFindings::takesOut($one)
                 : MendFindings::mends($one) &&
                     [$one->code, $one->page, $one->element ?? ''] === [$code, $page, $element ?? ''],

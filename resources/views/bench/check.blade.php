@@ -1,4 +1,4 @@
-@use('App\View\Count')
+@use('App\Actions\MendFindings')
 <x-layout.bench :$job :title="'Check ' . $worksheet->name">
     <main id="main" class="table table--form">
         <div class="table__head">
@@ -9,11 +9,17 @@
             <p class="empty"><b>Nothing to mend.</b> <a href="{{ route('handouts.create', $worksheet) }}">Hand it
                     out</a>.</p>
         @else
-            <p class="ledger__hint">What may be wrong, page by page. Nothing is changed before you say so.</p>
+            <p class="ledger__hint">What may be wrong, page by page.
+                @if ($locked)
+                    It is locked, since sets were cut from it: unlock it at Pages to mend it.
+                @else
+                    Nothing is changed before you say so.
+                @endif
+            </p>
             @if ($notForStudents > 1)
-                <form method="post" action="{{ route('check.mend', $worksheet) }}">@csrf<button class="btn btn-plain"
-                        name="code" value="not-for-students">Take out all {{ $notForStudents }} pages that are not for
-                        students</button></form>
+                <form method="post" action="{{ route('check.mend', $worksheet) }}" class="found-all">@csrf<button
+                        class="btn btn-plain" name="code" value="{{ MendFindings::NOT_FOR_STUDENTS }}">Take out all
+                        {{ $notForStudents }} pages that are not for students</button></form>
             @endif
         @endif
         @foreach ($found as $number => $rows)
@@ -31,7 +37,7 @@
                             <span class="found__severity">{{ $one->severity() }}</span>
                             <span>{{ $one->finding->words }}</span>
                             <span class="verbs">
-                                @if ($one->mending())
+                                @if (!$locked && $one->mending())
                                     <form method="post" action="{{ route('check.mend', $worksheet) }}">@csrf
                                         <input type="hidden" name="page" value="{{ $one->finding->page }}">
                                         <input type="hidden" name="element" value="{{ $one->finding->element }}">

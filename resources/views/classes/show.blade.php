@@ -30,24 +30,6 @@
             </div>
             <button class="btn btn-primary">Add to the class</button>
         </form>
-        <section class="families" aria-labelledby="families-title">
-            <h2 id="families-title">For families</h2>
-            @if ($class->family_token)
-                <p>Whoever has this address sees what the class was set and when it is due, and no names and no work:
-                    <a href="{{ route('families.show', $class->family_token) }}">{{ route('families.show', $class->family_token) }}</a>
-                </p>
-            @else
-                <p>An address at which families see what the class was set, and when it is due. It is off.</p>
-            @endif
-            <form method="post" action="{{ route('classes.families', $class) }}" class="verbs">@csrf
-                @if ($class->family_token)
-                    <button class="btn btn-plain" name="on" value="1">A new address in its place</button>
-                    <button class="btn btn-plain" name="on" value="0">Turn it off</button>
-                @else
-                    <button class="btn btn-plain" name="on" value="1">Turn it on</button>
-                @endif
-            </form>
-        </section>
         @if ($class->students->isEmpty())
             <p class="empty"><b>No students yet.</b> Add the first one above.</p>
         @endif
@@ -67,5 +49,23 @@
                 </li>
             @endforeach
         </ul>
+        <section class="families" aria-labelledby="families-title">
+            <h2 id="families-title">For families</h2>
+            @if ($class->family_token)
+                <p>Whoever has this address sees what the class was set and when it is due, and no names and no work:
+                    <a href="{{ route('families.show', $class->family_token) }}">{{ route('families.show', $class->family_token) }}</a>
+                </p>
+            @else
+                <p>An address at which families see what the class was set, and when it is due. It is off.</p>
+            @endif
+            <form method="post" action="{{ route('classes.families', $class) }}" class="verbs">@csrf
+                @if ($class->family_token)
+                    <button class="btn btn-plain" name="on" value="1">A new address in its place</button>
+                    <button class="btn btn-plain" name="on" value="0">Turn it off</button>
+                @else
+                    <button class="btn btn-plain" name="on" value="1">Turn it on</button>
+                @endif
+            </form>
+        </section>
     </main>
 </x-layout.teacher>

@@ -2,6 +2,7 @@
 @use('App\View\DayList')
 @use('App\View\HandoutWords')
 @use('Illuminate\Support\Str')
+@use('OpenSlate\Handout\DayGroup')
 @use('OpenSlate\Handout\Mode')
 <x-layout.student title="What is set">
     <main id="main" class="room">
@@ -17,6 +18,8 @@
                 @foreach ($some as $handout)
                     @php($times = $handout->recipient->times())
                     @php($late = $times->due()->isPast(now()->toDateTimeImmutable()))
+                    {{-- What is handed in is no longer pressing. --}}
+                    @php($presses = $late && $group !== DayGroup::Done)
                     @php($over = $times->isClosed(now()->toDateTimeImmutable()))
                     <li class="task">
                         <div class="task__head">
@@ -26,7 +29,7 @@
                                     <em class="task__new">new</em>
                                 @endif
                             </div>
-                            <p @class(['task__due', 'task__due--past' => $late])>
+                            <p @class(['task__due', 'task__due--past' => $presses])>
                                 {{ HandoutWords::due($handout, $times, $school, $late) }}
                             </p>
                         </div>

@@ -34,8 +34,11 @@ final class DayGroupTest extends TestCase
     public function test_each_stands_with_its_day(?string $due, DayGroup $group, string $at = '2026-12-01 09:00'): void
     {
         $time = $due === null ? null : new DateTimeImmutable($due);
-        $this->assertSame($group, DayGroup::of($time, false, new DateTimeImmutable($at)));
-        $this->assertSame(DayGroup::Done, DayGroup::of($time, true, new DateTimeImmutable($at)));
+        $this->assertSame($group, DayGroup::of($time, false, false, new DateTimeImmutable($at)));
+        foreach ([true, false] as $isOver) {
+            $this->assertSame(DayGroup::Done, DayGroup::of($time, true, $isOver, new DateTimeImmutable($at)));
+        }
+        $this->assertSame(DayGroup::Over, DayGroup::of($time, false, true, new DateTimeImmutable($at)));
         $this->assertNotSame('', $group->words());
     }
 
