@@ -22,7 +22,8 @@ self.addEventListener('fetch', (event) => {
 self.addEventListener('message', (event) => event.waitUntil(keepWhatCamePast(event.data)));
 
 async function keepWhatCamePast({ page, files }) {
-    await serverFirst(new Request(page), true);
+    // Nobody looks at this one: what is to be said on the next page stays for the next page.
+    await serverFirst(new Request(page, { headers: { Purpose: 'prefetch' } }), true);
     await Promise.all(files.filter((file) => isForGood(new URL(file))).map((file) => keptFirst(new Request(file))));
 }
 
@@ -49,7 +50,11 @@ async function keptPage(url) {
 /** The same request, for a page that is sent only where it is another than the one kept. */
 const unlessSame = (request, kept) =>
     new Request(request.url, {
-        headers: { Accept: 'text/html', 'If-None-Match': kept.headers.get('ETag') },
+        headers: {
+            Accept: 'text/html',
+            'If-None-Match': kept.headers.get('ETag'),
+            ...(request.headers.has('Purpose') && { Purpose: request.headers.get('Purpose') }),
+        },
         credentials: 'same-origin',
         redirect: 'manual',
     });

@@ -5,7 +5,7 @@ const place = (page, name) => page.locator(`[data-place="1.${name}"]`);
 
 async function open(page) {
     await page.getByRole('link', { name: /^(Start|Go on with) Before we sail/ }).click();
-    await expect(place(page, 'ring')).toBeVisible();
+    await expect(page.locator('[data-copy-work][data-ready]')).toBeVisible();
 }
 
 /** What the server has, on another machine. */

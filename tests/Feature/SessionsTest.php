@@ -78,6 +78,7 @@ final class SessionsTest extends TestCase
     {
         $this->post('/class', ['code' => 'NOSUCH'])->assertRedirect();
         $this->getJson('/who')->assertOk();
+        $this->get('/class', ['Purpose' => 'prefetch'])->assertOk()->assertDontSee('No class has this code');
         $this->get('/class')->assertSee('No class has this code');
         $this->get('/class')->assertDontSee('No class has this code');
     }
