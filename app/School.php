@@ -11,7 +11,8 @@ use InvalidArgumentException;
 /** The school that this program runs for: its name, and its clock. Times are stored in UTC and shown by this clock. */
 final readonly class School
 {
-    public function __construct(public string $name, public string $timezone)
+    /** @param  string  $language  in which its worksheets are, as a language tag (BCP 47) */
+    public function __construct(public string $name, public string $timezone, public string $language = 'en')
     {
     }
 

@@ -66,7 +66,7 @@ final class Rows
             fn (int $n): AnswerBox => new AnswerBox("b{$n}", Frame::of(50, 30 + 35 * $n, 300, 30), TextAnswer::lines()),
             range(0, 19),
         );
-        $teacher = $class->teacher()->firstOrFail();
+        $teacher = $class->teachers()->firstOrFail();
         $worksheet = WorksheetFactory::new()
             ->for($teacher)
             ->withPagesOf([$boxes])

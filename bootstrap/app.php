@@ -27,7 +27,8 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->alias(['once' => Once::class]);
         // What people type on pages stays exactly as typed: an empty answer is an answer, a space is a space.
         $typed = fn (Request $request): bool => $request->is('my/copies/*', 'pages/*');
-        $middleware->trimStrings(except: [$typed]);
+        $passwords = ['current', 'everywhere', 'second'];
+        $middleware->trimStrings(except: [$typed, ...$passwords]);
         $middleware->convertEmptyStringsToNull(except: [$typed]);
         $middleware->redirectGuestsTo(
             fn (Request $request): string => $request->is('my/*') ? route('class.code') : route('sign-in'),

@@ -8,10 +8,14 @@ return [
     'url' => env('SLATE_URL'),
     'hosts' => array_values(array_filter(explode(',', (string) env('SLATE_HOSTS', '')))),
 
+    // Until the first visit has said better.
     'school' => [
         'name' => env('SLATE_SCHOOL', 'Saltmarsh Quay School'),
         'timezone' => env('SLATE_TIMEZONE', 'Europe/London'),
     ],
+
+    // Whether a mail server is set up (MAIL_MAILER and what belongs to it): links for teachers are sent by it as well.
+    'mail' => env('MAIL_MAILER') !== null,
 
     // What a file that is brought in may be at most, and take: seconds of the processor, over all programs together.
     'files' => [

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\AccountController;
 use App\Http\Controllers\ArrangementController;
 use App\Http\Controllers\BackdropController;
 use App\Http\Controllers\BenchController;
@@ -13,6 +14,7 @@ use App\Http\Controllers\ChosenController;
 use App\Http\Controllers\ClassController;
 use App\Http\Controllers\ClassDoorController;
 use App\Http\Controllers\ClassListController;
+use App\Http\Controllers\ClassTeacherController;
 use App\Http\Controllers\ClipController;
 use App\Http\Controllers\CopyController;
 use App\Http\Controllers\DayController;
@@ -30,12 +32,17 @@ use App\Http\Controllers\PageController;
 use App\Http\Controllers\PageSetController;
 use App\Http\Controllers\PictureController;
 use App\Http\Controllers\ReadingController;
+use App\Http\Controllers\SchoolController;
 use App\Http\Controllers\SharingController;
 use App\Http\Controllers\SheetController;
 use App\Http\Controllers\ShelfController;
 use App\Http\Controllers\SignInController;
+use App\Http\Controllers\SlipController;
+use App\Http\Controllers\StudentController;
+use App\Http\Controllers\TeacherController;
 use App\Http\Controllers\TrialController;
 use App\Http\Controllers\UnitController;
+use App\Http\Controllers\WelcomeController;
 use App\Http\Controllers\WhoController;
 use App\Http\Controllers\WorksheetController;
 use Illuminate\Support\Facades\Route;
@@ -73,6 +80,8 @@ Route::get('who', WhoController::class)->name('who');
 Route::middleware('guest:teacher')->group(function (): void {
     Route::get('sign-in', [SignInController::class, 'create'])->name('sign-in');
     Route::post('sign-in', [SignInController::class, 'store'])->middleware('throttle:door');
+    Route::get('sign-in/code', [SignInController::class, 'code'])->name('sign-in.code');
+    Route::post('sign-in/code', [SignInController::class, 'enter'])->middleware('throttle:door');
 });
 Route::post('sign-out', [SignInController::class, 'destroy'])
     ->middleware('auth:teacher,student')
@@ -88,6 +97,14 @@ Route::middleware('guest:student')->group(function (): void {
         ->middleware('throttle:door')
         ->name('class.enter');
 });
+
+Route::prefix('welcome/{token}')
+    ->middleware('throttle:door')
+    ->group(function (): void {
+        Route::get('', [WelcomeController::class, 'show'])->name('welcome');
+        Route::post('', [WelcomeController::class, 'choose'])->name('welcome.choose');
+        Route::post('school', [WelcomeController::class, 'open'])->name('welcome.open');
+    });
 
 Route::get('families/{token}', [FamilyController::class, 'show'])
     ->middleware('throttle:60,1')
@@ -368,15 +385,66 @@ Route::middleware(['auth:teacher', 'auth.session'])->group(function () use ($cop
         ->can('update', 'class')
         ->middleware('once')
         ->name('classes.enrol');
-    Route::post('classes/{class}/students/{student}/pin', [ClassController::class, 'pin'])
+    Route::prefix('classes/{class}')
         ->can('update', 'class')
-        ->scopeBindings()
-        ->middleware('once')
-        ->name('classes.pin');
-    Route::post('classes/{class}/students/{student}/let-try', [ClassController::class, 'letTry'])
-        ->can('update', 'class')
-        ->scopeBindings()
-        ->name('classes.let-try');
+        ->group(function (): void {
+            Route::patch('', [ClassController::class, 'rename'])->name('classes.rename');
+            Route::get('slips', [SlipController::class, 'show'])->name('classes.slips');
+            Route::put('door', [SlipController::class, 'door'])->name('classes.door');
+            Route::post('pins', [SlipController::class, 'renew'])
+                ->middleware('once')
+                ->name('classes.pins');
+            Route::post('away', [ClassController::class, 'putAway'])->name('classes.away');
+            Route::post('teachers', [ClassTeacherController::class, 'add'])->name('classes.teachers');
+            Route::delete('teachers/{teacher}', [ClassTeacherController::class, 'remove'])
+                ->scopeBindings()
+                ->name('classes.teachers.remove');
+            Route::post('students/{leaver}/come-back', [StudentController::class, 'comeBack'])
+                ->scopeBindings()
+                ->name('students.come-back');
+            Route::prefix('students/{student}')
+                ->scopeBindings()
+                ->group(function (): void {
+                    Route::patch('', [StudentController::class, 'rename'])->name('students.rename');
+                    Route::post('pin', [StudentController::class, 'pin'])
+                        ->middleware('once')
+                        ->name('classes.pin');
+                    Route::post('let-try', [StudentController::class, 'letTry'])->name('classes.let-try');
+                    Route::post('move', [StudentController::class, 'move'])->name('students.move');
+                    Route::post('leave', [StudentController::class, 'leave'])->name('students.leave');
+                });
+        });
+
+    // What each teacher settles for themselves.
+    Route::get('account', [AccountController::class, 'show'])->name('account');
+    Route::prefix('account')
+        ->middleware('throttle:account')
+        ->group(function (): void {
+            Route::put('name', [AccountController::class, 'rename'])->name('account.name');
+            Route::put('password', [AccountController::class, 'password'])->name('account.password');
+            Route::post('everywhere', [AccountController::class, 'everywhere'])->name('account.everywhere');
+            Route::post('second', [AccountController::class, 'offer'])->name('account.second.offer');
+            Route::put('second', [AccountController::class, 'turnOn'])->name('account.second.on');
+            Route::delete('second', [AccountController::class, 'turnOff'])->name('account.second.off');
+        });
+
+    Route::middleware('can:look-after-school')->group(function (): void {
+        Route::get('school', [SchoolController::class, 'show'])->name('school');
+        Route::put('school', [SchoolController::class, 'update'])->name('school.update');
+        Route::post('school/teachers', [TeacherController::class, 'invite'])
+            ->middleware('once')
+            ->name('teachers.store');
+    });
+    Route::prefix('school/teachers/{teacher}')
+        ->can('lookAfter', 'teacher')
+        ->group(function (): void {
+            Route::delete('', [TeacherController::class, 'destroy'])->name('teachers.destroy');
+            Route::post('link', [TeacherController::class, 'link'])->name('teachers.link');
+            Route::put('office', [TeacherController::class, 'office'])->name('teachers.office');
+            Route::delete('phone', [TeacherController::class, 'withoutPhone'])->name('teachers.without-phone');
+            Route::post('leave', [TeacherController::class, 'leave'])->name('teachers.leave');
+            Route::post('come-back', [TeacherController::class, 'comeBack'])->name('teachers.come-back');
+        });
 });
 
 Route::middleware(['auth:student', 'auth.session'])

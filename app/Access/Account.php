@@ -16,6 +16,12 @@ final readonly class Account
         return new self("s{$id}");
     }
 
+    /** Of a teacher whose password was right. */
+    public static function ofSecondFactor(int $id): self
+    {
+        return new self("f{$id}");
+    }
+
     /** Of whatever address was typed, whether it is anybody's or not. */
     public static function ofTeacher(string $email): self
     {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Models\SchoolClass;
+use App\Models\Student;
 use App\Models\Teacher;
 use OpenSlate\ClassLists\ClassList;
 
@@ -35,11 +36,14 @@ final readonly class ClassListPlan
                 $there[$name][mb_strtolower($student->name)] = true;
             }
         }
+        $known = self::known($teacher);
         $rows = $new = [];
         foreach ($list->students as $student) {
             $class = $student->class === '' ? $into : $student->class;
             $key = mb_strtolower($class);
-            $row = new PlannedStudent($student, $class, isset($there[$key][mb_strtolower($student->name())]));
+            $name = mb_strtolower($student->name());
+            [$same, $from] = $known[$name][$key] ?? $known[$name][''] ?? [null, ''];
+            $row = new PlannedStudent($student, $class, isset($there[$key][$name]), $same, $from);
             if ($row->isNew() && ! isset($classes[$key])) {
                 $new[$key] ??= $class;
             }
@@ -49,7 +53,31 @@ final readonly class ClassListPlan
         return new self($rows, array_values($new), $classes);
     }
 
-    /** @return list<PlannedStudent> those who would be made */
+    /**
+     * Who left one of the classes, by its name; and who is of a class put away, by '', where the name is one student's.
+     *
+     * @return array<string, array<string, array{Student|null, string}>> by the student's name, then by the class's
+     */
+    private static function known(Teacher $teacher): array
+    {
+        $known = [];
+        foreach ($teacher->allClasses()->with('everyone:id,name')->get() as $class) {
+            foreach ($class->everyone as $student) {
+                $name = mb_strtolower($student->name);
+                $of = $class->put_away_at === null ? mb_strtolower($class->name) : '';
+                if ($of !== '' && $student->getRelationValue('pivot')?->left_at === null) {
+                    continue;
+                }
+                // Two of one name are nobody's guess.
+                $before = isset($known[$name][$of]) ? $known[$name][$of][0] : $student;
+                $known[$name][$of] = $before?->is($student) === true ? [$student, $class->name] : [null, ''];
+            }
+        }
+
+        return $known;
+    }
+
+    /** @return list<PlannedStudent> those who would come into their classes */
     public function newStudents(): array
     {
         return array_values(array_filter($this->rows, fn (PlannedStudent $row): bool => $row->isNew()));

@@ -5,39 +5,76 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Database\Factories\SchoolClassFactory;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
-use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
+use Illuminate\Support\Carbon;
 
 /**
  * A class of students, with the code by which they find it.
  *
  * @property int $id
- * @property int $teacher_id
  * @property string $name
  * @property string $code
  * @property string|null $family_token in the address for families; null while there is none
+ * @property Door $door how its students come in
+ * @property int $pin_length of new PINs
+ * @property Carbon|null $put_away_at
+ * @property Collection<int, Teacher> $teachers
  */
 final class SchoolClass extends Model
 {
     /** @use HasFactory<SchoolClassFactory> */
     use HasFactory;
 
+    public const SHORTEST_PIN = 4;
+
+    public const LONGEST_PIN = 8;
+
     protected $table = 'school_classes';
 
-    protected $fillable = ['teacher_id', 'name', 'code', 'family_token'];
+    protected $fillable = ['name', 'code', 'family_token', 'put_away_at', 'door', 'pin_length'];
 
-    /** @return BelongsTo<Teacher, $this> */
-    public function teacher(): BelongsTo
+    protected $attributes = ['door' => Door::Digits->value, 'pin_length' => self::SHORTEST_PIN];
+
+    /** @return BelongsToMany<Teacher, $this> who keep it together, all alike */
+    public function teachers(): BelongsToMany
     {
-        return $this->belongsTo(Teacher::class);
+        return $this->belongsToMany(Teacher::class, 'class_teachers')->orderBy('teachers.name');
+    }
+
+    /** @return BelongsToMany<Student, $this> who are in it */
+    public function students(): BelongsToMany
+    {
+        return $this->everyone()->wherePivotNull('left_at');
+    }
+
+    /** @return BelongsToMany<Student, $this> who were in it, and can come back */
+    public function leavers(): BelongsToMany
+    {
+        return $this->everyone()->wherePivotNotNull('left_at');
     }
 
     /** @return BelongsToMany<Student, $this> */
-    public function students(): BelongsToMany
+    public function everyone(): BelongsToMany
     {
-        return $this->belongsToMany(Student::class, 'enrolments')->orderBy('students.name');
+        return $this->belongsToMany(Student::class, 'enrolments')
+            ->withPivot('left_at')
+            ->orderBy('students.name');
+    }
+
+    /** By chance, as long as its PINs are. */
+    public function newPin(): string
+    {
+        return str_pad((string) random_int(0, 10 ** $this->pin_length - 1), $this->pin_length, '0', STR_PAD_LEFT);
+    }
+
+    /** @return Builder<self> those of this year */
+    public static function current(): Builder
+    {
+        return self::query()->whereNull('put_away_at');
     }
 
     /** @return BelongsToMany<Handout, $this, HandedClass, 'pivot'> */
@@ -46,5 +83,10 @@ final class SchoolClass extends Model
         return $this->belongsToMany(Handout::class, 'handout_classes')
             ->using(HandedClass::class)
             ->withPivot(HandedClass::COLUMNS);
+    }
+
+    protected function casts(): array
+    {
+        return ['put_away_at' => 'datetime', 'door' => Door::class, 'pin_length' => 'integer'];
     }
 }

@@ -15,20 +15,21 @@ use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Foundation\Auth\User as Authenticatable;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\Crypt;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Hash;
 
 /**
  * @property int $id
  * @property string $name
- * @property string $pin
+ * @property string $pin encrypted with the key of the program, which is not in the database. A hash would hide nothing:
+ *                       ten thousand PINs are tried through in minutes, however slowly they are hashed; and a slip that
+ *                       is lost could only be replaced by another PIN. Guessing is slowed down at the door.
  */
 final class Student extends Authenticatable
 {
     /** @use HasFactory<StudentFactory> */
     use HasFactory;
-
-    private const ROUNDS = 8;
 
     protected $table = 'students';
 
@@ -38,10 +39,12 @@ final class Student extends Authenticatable
 
     protected $authPasswordName = 'pin';
 
-    /** @return BelongsToMany<SchoolClass, $this> */
+    /** @return BelongsToMany<SchoolClass, $this> in which they are */
     public function classes(): BelongsToMany
     {
-        return $this->belongsToMany(SchoolClass::class, 'enrolments');
+        return $this->belongsToMany(SchoolClass::class, 'enrolments')
+            ->wherePivotNull('left_at')
+            ->whereNull('school_classes.put_away_at');
     }
 
     /** @return BelongsToMany<Handout, $this, Recipient, 'pivot'> all that they were ever given, also what is not out yet */
@@ -84,23 +87,21 @@ final class Student extends Authenticatable
     /** @return Attribute<never, string> */
     protected function pin(): Attribute
     {
-        return Attribute::set(fn (string $pin): string => Hash::isHashed($pin) ? $pin : self::hashed($pin));
+        return Attribute::set(fn (string $pin): string => Crypt::encryptString($pin));
     }
 
-    /** Four digits, by chance. */
-    public static function newPin(): string
+    public function isPin(string $typed): bool
     {
-        return sprintf('%04d', random_int(0, 9999));
+        return Hash::isHashed($this->pin)
+            ? Hash::check($typed, $this->pin)
+            : $typed !== '' && hash_equals((string) $this->shownPin(), $typed);
     }
 
-    /**
-     * Four digits are guessed through in a moment, however slowly they are hashed; so they are hashed as quickly as a
-     * class that comes in all at once needs it, and guessing is slowed down at the door.
-     */
-    public static function hashed(string $pin): string
+    /** The PIN for a slip; nothing where it is from before PINs could be shown, or where nobody can read it any more. */
+    public function shownPin(): ?string
     {
-        return Hash::make($pin, [
-            'rounds' => min(self::ROUNDS, (int) config('hashing.bcrypt.rounds', self::ROUNDS)),
-        ]);
+        return Hash::isHashed($this->pin)
+            ? null
+            : rescue(fn (): string => Crypt::decryptString($this->pin), report: false);
     }
 }

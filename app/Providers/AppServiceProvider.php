@@ -15,6 +15,9 @@ use App\Events\FileWaiting;
 use App\Jobs\JoinFile;
 use App\Jobs\ShowPages;
 use App\Jobs\TakeTurn;
+use App\Models\SchoolSettings;
+use App\Models\Student;
+use App\Models\Teacher;
 use App\School;
 use App\Session\SessionFiles;
 use Closure;
@@ -27,12 +30,14 @@ use Illuminate\Queue\Events\JobProcessing;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Event;
+use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\Session;
 use Illuminate\Support\Facades\URL;
 use Illuminate\Support\Facades\View;
 use Illuminate\Support\ServiceProvider;
+use Illuminate\View\View as Drawn;
 use PDO;
 
 final class AppServiceProvider extends ServiceProvider
@@ -52,16 +57,13 @@ final class AppServiceProvider extends ServiceProvider
         // The kinds of files that can be brought in.
         $this->app->tag([PdfSource::class], Source::class);
         $this->app->when(Sources::class)->needs(Source::class)->giveTagged(Source::class);
-        $this->app->singleton(
-            School::class,
-            fn (): School => new School((string) config('slate.school.name'), (string) config('slate.school.timezone')),
-        );
+        $this->app->scoped(School::class, fn (): School => SchoolSettings::school());
     }
 
     public function boot(): void
     {
         Model::shouldBeStrict(! $this->app->isProduction());
-        View::share('school', $this->app->make(School::class));
+        View::composer('*', fn (Drawn $view) => $view->with('school', $this->app->make(School::class)));
 
         $url = (string) config('slate.url');
         if ($url !== '') {
@@ -88,6 +90,11 @@ final class AppServiceProvider extends ServiceProvider
             });
         }
 
+        Gate::define(
+            'look-after-school',
+            fn (Teacher|Student $user): bool => $user instanceof Teacher && $user->office,
+        );
+
         // What can wait is done by the workers of the queue.
         Event::listen(FileWaiting::class, fn () => TakeTurn::dispatch());
         Event::listen(FileArrived::class, fn (FileArrived $event) => JoinFile::dispatch($event->worksheetId));
@@ -101,6 +108,10 @@ final class AppServiceProvider extends ServiceProvider
         RateLimiter::for(
             'pictures',
             fn (Request $request): Limit => Limit::perMinute(20)->by('student|'.Auth::guard('student')->id()),
+        );
+        RateLimiter::for(
+            'account',
+            fn (Request $request): Limit => Limit::perMinute(20)->by('teacher|'.Auth::guard('teacher')->id()),
         );
         RateLimiter::for(
             'bring-in',

@@ -17,9 +17,21 @@ final class SchoolClassFactory extends Factory
     public function definition(): array
     {
         return [
-            'teacher_id' => Teacher::factory(),
             'name' => fake()->unique()->bothify('# ???'),
             'code' => Str::upper(Str::random(6)),
         ];
+    }
+
+    public function of(Teacher $teacher): self
+    {
+        return $this->hasAttached($teacher);
+    }
+
+    public function configure(): self
+    {
+        return $this->afterCreating(
+            fn (SchoolClass $class) => $class->teachers()->exists() ||
+                $class->teachers()->attach(Teacher::factory()->create()),
+        );
     }
 }

@@ -14,6 +14,11 @@ final class TeacherFactory extends Factory
 
     public function definition(): array
     {
-        return ['name' => fake()->name(), 'email' => fake()->unique()->safeEmail(), 'password' => 'a-password'];
+        return [
+            'name' => fake()->name(),
+            'email' => fake()->unique()->safeEmail(),
+            'password' => 'a-password',
+            'joined_at' => now(),
+        ];
     }
 }

@@ -17,6 +17,7 @@ use App\Actions\StartBlank;
 use App\Models\Copy;
 use App\Models\Handout;
 use App\Models\SchoolClass;
+use App\Models\SchoolSettings;
 use App\Models\Student;
 use App\Models\Teacher;
 use App\Models\Worksheet;
@@ -54,6 +55,8 @@ use OpenSlate\Paper\Size;
 final class DemoSeeder extends Seeder
 {
     public const TEACHERS = ['marlow@saltmarsh.example', 'okafor@saltmarsh.example'];
+
+    private const SCHOOL = 'Saltmarsh Quay School';
 
     public const PASSWORD = 'harbour-light';
 
@@ -151,8 +154,10 @@ final class DemoSeeder extends Seeder
         }
         // The pages are prepared here and now, so that the demo is whole when this ends.
         Queue::setDefaultDriver('sync');
-        $marlow = Teacher::create(['name' => 'Ms Marlow', 'email' => self::TEACHERS[0], 'password' => self::PASSWORD]);
-        $okafor = Teacher::create(['name' => 'Mr Okafor', 'email' => self::TEACHERS[1], 'password' => self::PASSWORD]);
+        SchoolSettings::create(['name' => self::SCHOOL, 'timezone' => 'Europe/London', 'language' => 'en']);
+        $here = ['password' => self::PASSWORD, 'joined_at' => now()];
+        $marlow = Teacher::create(['name' => 'Ms Marlow', 'email' => self::TEACHERS[0], 'office' => true, ...$here]);
+        $okafor = Teacher::create(['name' => 'Mr Okafor', 'email' => self::TEACHERS[1], ...$here]);
         $heron = $this->schoolClass($marlow, '6 Heron', 'HERN26', self::HERON);
         $curlew = $this->schoolClass($marlow, '6 Curlew', 'CRLW26', self::CURLEW);
 
@@ -187,12 +192,10 @@ final class DemoSeeder extends Seeder
     private function schoolClass(Teacher $teacher, string $name, string $code, array $names): SchoolClass
     {
         $class = $teacher->classes()->create(['name' => $name, 'code' => $code]);
-        // One hash for all: fifty slow hashes would be a slow first start.
-        $pin = Student::hashed(self::PIN);
         foreach ($names as $student) {
             $class
                 ->students()
-                ->attach(Student::create(['name' => $student, 'pin' => $pin])->id, ['created_at' => now()]);
+                ->attach(Student::create(['name' => $student, 'pin' => self::PIN])->id, ['created_at' => now()]);
         }
 
         return $class;

@@ -2,14 +2,16 @@ import { execFileSync, spawn } from 'node:child_process';
 import { mkdtempSync, readFileSync, rmSync, statSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { expect, test } from '@playwright/test';
+import { expect, expectAccessible, test } from './support.js';
 
-// Workers that die come back, and nothing is left when the program goes: tried on the program as anyone starts it.
+// The program as anyone starts it, with nothing in it: the first visit makes the school; workers that die come back;
+// nothing is left when it goes.
 
 const PORT = Number(process.env.SLATE_TEST_PORT ?? 8199) - 1;
 const address = `http://127.0.0.1:${PORT}`;
 const data = mkdtempSync(join(tmpdir(), 'slate-'));
 let started;
+let printed = '';
 
 /** All that was started by it, directly or not: ids and commands. */
 function family() {
@@ -38,16 +40,45 @@ const answers = async () => {
 test.describe.configure({ mode: 'serial' });
 
 test.beforeAll(async () => {
-    started = spawn('bin/start', ['--port', String(PORT), '--no-demo'], {
+    started = spawn('bin/start', ['--port', String(PORT), '--empty'], {
         env: { ...process.env, SLATE_DATA: data },
-        stdio: 'ignore',
+        stdio: ['ignore', 'pipe', 'ignore'],
     });
+    started.stdout.on('data', (some) => (printed += some));
     await expect.poll(answers, { timeout: 90000 }).toBe(200);
 });
 
 test.afterAll(() => {
     started.kill('SIGKILL');
     rmSync(data, { recursive: true, force: true });
+});
+
+test('who comes first makes the school, by the address that was printed, and nobody after them does', async ({
+    browser,
+}) => {
+    await expect.poll(() => printed, { timeout: 30000 }).toContain('/welcome/');
+    const [welcome] = /http:\S+\/welcome\/\S+/.exec(printed);
+    const page = await (await browser.newContext({ timezoneId: 'Pacific/Auckland' })).newPage();
+    await page.goto(`${address}/sign-in`);
+    await page.goto(welcome);
+    await expectAccessible(page, { every: true });
+    await expect(page.getByLabel('Its time zone')).toHaveValue('Pacific/Auckland');
+    await page.getByLabel('Name of the school').fill('Fog Point School');
+    await page.getByLabel('Your name, as students know it').fill('Ms Tide');
+    await page.getByLabel('Your e-mail address').fill('tide@fogpoint.example');
+    await page.getByLabel('Choose a password').fill('three small boats');
+    await page.getByLabel('The password once more').fill('three big boats');
+    await page.getByRole('button', { name: 'Open the school' }).click();
+    await expect(page.getByText('The two are not the same')).toBeVisible();
+    await expect(page.getByLabel('Name of the school')).toHaveValue('Fog Point School');
+    await page.getByLabel('Choose a password').fill('three small boats');
+    await page.getByLabel('The password once more').fill('three small boats');
+    await page.getByRole('button', { name: 'Open the school' }).click();
+    await expect(page).toHaveURL(/\/shelf$/);
+    await expect(page.getByRole('heading', { name: 'Shelf' })).toBeVisible();
+    await page.goto(welcome);
+    await expect(page.getByRole('heading', { name: 'This link is over' })).toBeVisible();
+    await page.context().close();
 });
 
 for (const [what, words] of [

@@ -18,12 +18,15 @@ for (const [where, [width, height]] of Object.entries(SIZES))
         await page.keyboard.press('Escape');
         await page.locator('[data-choose]').first().check();
         await look('shelf, one chosen');
-        for (const room of ['/colleagues', '/bin', '/handouts', '/classes']) {
+        for (const room of ['/colleagues', '/bin', '/handouts', '/school', '/account', '/classes']) {
             await page.goto(room);
             await look(room);
         }
         await page.getByRole('link', { name: /^6 Heron/ }).click();
+        await page.locator('.names summary').first().click();
         await look('class');
+        await page.getByRole('link', { name: 'Sign-in slips' }).click();
+        await look('slips');
         await page.goto('/classes');
         await page.getByLabel(/CSV from a spreadsheet/).setInputFiles({
             name: 'list.csv',
@@ -31,7 +34,7 @@ for (const [where, [width, height]] of Object.entries(SIZES))
             buffer: Buffer.from('Name,Class\nAda Brine,6 Tern'),
         });
         await page.getByRole('button', { name: 'Look at the list' }).click();
-        await expect(page.getByText('1 new student, and 1 new class: 6 Tern.')).toBeVisible();
+        await expect(page.getByText('1 student to come, and 1 new class: 6 Tern.')).toBeVisible();
         await look('a class list');
         await page.goto('/shelf');
         await page.getByRole('link', { name: /^The Working Harbour \(pack\)/ }).click();

@@ -57,6 +57,7 @@ final class ArchitectureTest extends TestCase
         'Session',
         'Models',
         'Policies',
+        'Mail',
         'Documents',
         'Documents/Pdf',
         'Actions',

@@ -51,6 +51,10 @@ final class AccessTest extends TestCase
         'class.enter',
         'families.show',
         'families.feed',
+        'sign-in.code',
+        'welcome',
+        'welcome.choose',
+        'welcome.open',
         null,
     ];
 
@@ -73,6 +77,13 @@ final class AccessTest extends TestCase
         'bin.index' => 'teacher',
         'units.store' => 'teacher',
         'colleagues.index' => 'teacher',
+        'account' => 'teacher',
+        'account.name' => 'teacher',
+        'account.password' => 'teacher',
+        'account.everywhere' => 'teacher',
+        'account.second.offer' => 'teacher',
+        'account.second.on' => 'teacher',
+        'account.second.off' => 'teacher',
         'day' => 'student',
         'sign-out' => 'both',
     ];
@@ -90,10 +101,14 @@ final class AccessTest extends TestCase
     protected function setUp(): void
     {
         parent::setUp();
-        $this->teacher = Teacher::factory()->create()->refresh();
-        $class = SchoolClass::factory()->for($this->teacher)->create();
+        $this->teacher = Teacher::factory()->create(['office' => true])->refresh();
+        $class = SchoolClass::factory()->of($this->teacher)->create();
         $this->student = Student::factory()->create()->refresh();
         $class->students()->attach($this->student);
+        $leaver = Student::factory()->create();
+        $class->everyone()->attach($leaver, ['left_at' => now()]);
+        $colleague = Teacher::factory()->create();
+        $class->teachers()->attach($colleague);
         $worksheet = app(BringInFile::class)(
             $this->teacher,
             PdfMaker::file(PdfMaker::make([['words' => 'x']])),
@@ -117,6 +132,9 @@ final class AccessTest extends TestCase
             'item' => (string) HandoutItem::where('mode', Mode::ReadOnly)->sole()->id,
             'class' => (string) $class->id,
             'student' => (string) $this->student->id,
+            'leaver' => (string) $leaver->id,
+            'teacher' => (string) $colleague->id,
+            'token' => 'no-such-link',
             'source' => (string) $page->backdrop?->source,
             'size' => 'page',
             'what' => 'page',
@@ -253,7 +271,7 @@ final class AccessTest extends TestCase
 
     public function test_a_students_pin_is_only_changed_through_their_own_class(): void
     {
-        $elsewhere = SchoolClass::factory()->for($this->teacher)->create();
+        $elsewhere = SchoolClass::factory()->of($this->teacher)->create();
         $this->actingAs($this->teacher, 'teacher')
             ->post("/classes/{$elsewhere->id}/students/{$this->student->id}/pin")
             ->assertNotFound();

@@ -250,7 +250,7 @@ final class BenchTest extends TestCase
             'width' => 30,
             'height' => 30,
         ])->assertConflict();
-        $class = SchoolClass::factory()->for($this->teacher)->create();
+        $class = SchoolClass::factory()->of($this->teacher)->create();
         $student = Student::factory()->create();
         $class->students()->attach($student);
         $handout = app(HandOutWorksheets::class)(

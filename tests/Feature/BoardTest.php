@@ -270,7 +270,7 @@ final class BoardTest extends TestCase
     {
         $this->store($this->pack, $this->form(['Tides' => '6-7', 'Knots' => '12'], [2, 1]));
         $set = Worksheet::latest('id')->firstOrFail();
-        $class = SchoolClass::factory()->for($this->teacher)->create();
+        $class = SchoolClass::factory()->of($this->teacher)->create();
         $student = Student::factory()->create()->refresh();
         $class->students()->attach($student);
         app(HandOutWorksheets::class)(

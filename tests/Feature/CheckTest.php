@@ -46,7 +46,7 @@ final class CheckTest extends TestCase
             ->assertSeeInOrder(["Page {$key->position}", 'an answer key'])
             ->assertSee("#contact-{$key->id}", false)
             ->assertSeeInOrder(['must be mended', 'This page is an answer key. Take it out first.']);
-        $class = SchoolClass::factory()->for($this->teacher)->create();
+        $class = SchoolClass::factory()->of($this->teacher)->create();
         $class->students()->attach(Student::factory()->create());
         $form = [
             'title' => 'All',

@@ -39,7 +39,7 @@ final class CopyTest extends TestCase
                 new AnswerBox('b', Frame::of(50, 200, 300, 90), TextAnswer::lines(), 'Why?'),
             )
             ->create();
-        $class = SchoolClass::factory()->for($worksheet->teacher)->create();
+        $class = SchoolClass::factory()->of($worksheet->teacher)->create();
         $student = Student::factory()->create();
         $class->students()->attach($student);
         app(HandOutWorksheets::class)(

@@ -48,12 +48,12 @@ final class EnrolTest extends TestCase
         foreach ($class->students as $student) {
             $this->assertSame(1, $student->handouts()->count());
         }
-        $shown = $this->get("/classes/{$class->id}")->assertSee('they are not shown again');
+        $shown = $this->get("/classes/{$class->id}")->assertSee('on the sign-in slips');
         foreach (array_column($pins, 'pin') as $pin) {
             $this->assertMatchesRegularExpression('/^\d{4}$/', $pin);
             $shown->assertSee("<code>{$pin}</code>", false);
         }
-        $this->get("/classes/{$class->id}")->assertDontSee('they are not shown again');
+        $this->get("/classes/{$class->id}")->assertDontSee('on the sign-in slips');
     }
 
     public function test_names_are_taken_as_lists_and_spreadsheets_have_them(): void
@@ -79,7 +79,7 @@ final class EnrolTest extends TestCase
         $file = fn () => UploadedFile::fake()->createWithContent('list.csv', $csv);
         $html = (string) $this->post('/classes/list', ['file' => $file()])
             ->assertOk()
-            ->assertSee('2 new students, and 1 new class: New Class.')
+            ->assertSee('2 students to come, and 1 new class: New Class.')
             ->assertSee('left as they are: Stays Here.')
             ->assertSee('there already')
             ->assertSee('This name is in the list before. Are they two? Left out.')
@@ -92,7 +92,7 @@ final class EnrolTest extends TestCase
             ->assertSessionHas("listed.{$class->name}.0.name", 'Tom Hale')
             ->assertSessionHas('listed.New Class.0.pin', fn (string $pin): bool => preg_match('/^\d{4}$/', $pin) === 1);
         $this->assertSame([2, 4], [SchoolClass::count(), Student::count()]);
-        $this->post('/classes/list', ['file' => $file()])->assertSee('Nobody in it is new.');
+        $this->post('/classes/list', ['file' => $file()])->assertSee('Nobody in it is to come.');
         $this->post('/classes/list/keep', ['list' => html_entity_decode($list[1])]);
         $this->assertSame([2, 4], [SchoolClass::count(), Student::count()]);
     }
@@ -103,14 +103,14 @@ final class EnrolTest extends TestCase
         $this->post('/classes/list', ['list' => "Nia Penrose\nTom Hale"])->assertSessionHasErrors('into');
         $this->post('/classes/list', ['list' => "Nia Penrose\nTom Hale", 'into' => $class->name])
             ->assertOk()
-            ->assertSee('2 new students.');
+            ->assertSee('2 students to come.');
         foreach ([[], ['list' => ['x']], ['list' => str_repeat('x', 700000)], ['file' => 'no file']] as $sent) {
             $this->post('/classes/list', $sent)->assertSessionHasErrors('file');
         }
         $picture = UploadedFile::fake()->createWithContent('list.csv', "\x89PNG\x00\x01");
         $this->post('/classes/list', ['file' => $picture])->assertSessionHasErrors('file');
         $this->post('/classes/list/keep', [
-            'list' => implode("\n", array_map(fn (int $n): string => "Ada Brine{$n}", range(1, 401))),
+            'list' => implode("\n", array_map(fn (int $n): string => "Ada Brine{$n}", range(1, 3001))),
             'into' => 'Huge',
         ])->assertSessionHasErrors('file');
         $this->assertSame(0, Student::count());
@@ -138,6 +138,6 @@ final class EnrolTest extends TestCase
         $teacher = Teacher::factory()->create();
         $this->actingAs($teacher, 'teacher');
 
-        return [$teacher, SchoolClass::factory()->for($teacher)->create()];
+        return [$teacher, SchoolClass::factory()->of($teacher)->create()];
     }
 }

@@ -36,7 +36,7 @@ final class FamiliesTest extends TestCase
         parent::setUp();
         Carbon::setTestNow('2026-12-01 09:00:00'); // a Tuesday
         $this->teacher = Teacher::factory()->create();
-        $this->class = SchoolClass::factory()->for($this->teacher)->create(['name' => '6 Heron']);
+        $this->class = SchoolClass::factory()->of($this->teacher)->create(['name' => '6 Heron']);
         $this->student = Student::factory()->create(['name' => 'Nia Penrose'])->refresh();
         $this->class->students()->attach($this->student);
     }

@@ -307,7 +307,7 @@ final class HandOutTest extends TestCase
     private function schoolClass(string $name, int $students): SchoolClass
     {
         $class = SchoolClass::factory()
-            ->for($this->teacher)
+            ->of($this->teacher)
             ->create(['name' => $name]);
         for ($n = 1; $n <= $students; $n++) {
             $class->students()->attach(Student::factory()->create(['name' => "{$name} {$n}"]));

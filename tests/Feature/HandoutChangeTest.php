@@ -41,8 +41,8 @@ final class HandoutChangeTest extends TestCase
         parent::setUp();
         Carbon::setTestNow('2026-12-01 09:00:00');
         $this->teacher = Teacher::factory()->create();
-        $this->heron = SchoolClass::factory()->for($this->teacher)->create(['name' => '6 Heron']);
-        $this->curlew = SchoolClass::factory()->for($this->teacher)->create(['name' => '6 Curlew']);
+        $this->heron = SchoolClass::factory()->of($this->teacher)->create(['name' => '6 Heron']);
+        $this->curlew = SchoolClass::factory()->of($this->teacher)->create(['name' => '6 Curlew']);
         $this->heron->students()->attach(Student::factory(2)->create());
         $this->curlew->students()->attach(Student::factory(3)->create());
         $worksheets = Worksheet::factory(2)->for($this->teacher)->withPages()->create(['name' => 'Tides']);

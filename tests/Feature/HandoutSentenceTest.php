@@ -36,8 +36,8 @@ final class HandoutSentenceTest extends TestCase
         Carbon::setTestNow('2026-12-01 09:00:00'); // a Tuesday
         $this->teacher = Teacher::factory()->create();
         $this->worksheet = Worksheet::factory()->for($this->teacher)->withPages()->create(['name' => 'Tide times']);
-        $this->heron = SchoolClass::factory()->for($this->teacher)->create(['name' => '6 Heron']);
-        $this->curlew = SchoolClass::factory()->for($this->teacher)->create(['name' => '6 Curlew']);
+        $this->heron = SchoolClass::factory()->of($this->teacher)->create(['name' => '6 Heron']);
+        $this->curlew = SchoolClass::factory()->of($this->teacher)->create(['name' => '6 Curlew']);
         $this->heron->students()->attach(Student::factory(3)->create());
         $this->curlew->students()->attach(Student::factory(2)->create());
         $this->actingAs($this->teacher, 'teacher');

@@ -48,7 +48,7 @@ final class HandoutTimesTest extends TestCase
         parent::setUp();
         Carbon::setTestNow('2026-12-01 09:00:00');
         $this->teacher = Teacher::factory()->create();
-        [$this->heron, $this->curlew] = SchoolClass::factory(2)->for($this->teacher)->create()->all();
+        [$this->heron, $this->curlew] = SchoolClass::factory(2)->of($this->teacher)->create()->all();
         $this->ann = Student::factory()->create(['name' => 'Ann'])->refresh();
         $this->bo = Student::factory()->create(['name' => 'Bo'])->refresh();
         $this->heron->students()->attach($this->ann);

@@ -51,7 +51,7 @@ final class KindsTest extends TestCase
         $clip = new Clip('kept', Frame::of(400, 20, 100, 40), str_repeat('0f', 32), 1, kept: true);
         $name = new Label('who', Frame::of(300, 20, 90, 20), 'For', fills: LabelText::Student);
         $this->worksheet = Worksheet::factory()->withPages(...SkillsSheet::elements(), ...[$clip, $name])->create();
-        $class = SchoolClass::factory()->for($this->worksheet->teacher)->create();
+        $class = SchoolClass::factory()->of($this->worksheet->teacher)->create();
         $this->student = Student::factory()->create(['name' => 'Nell Harrow']);
         $class->students()->attach($this->student);
         app(HandOutWorksheets::class)(

@@ -102,7 +102,7 @@ final class LinksTest extends TestCase
     /** @return array{Copy, HandoutItem} */
     private function handOut(): array
     {
-        $class = SchoolClass::factory()->for($this->teacher)->create();
+        $class = SchoolClass::factory()->of($this->teacher)->create();
         $student = Student::factory()->create()->refresh();
         $class->students()->attach($student);
         $handout = app(HandOutWorksheets::class)(

@@ -216,7 +216,7 @@ final class MendingTest extends TestCase
 
     public function test_sets_are_chosen_and_it_is_said_how_many_copies_are_out_already(): void
     {
-        $class = SchoolClass::factory()->for($this->one->teacher)->create();
+        $class = SchoolClass::factory()->of($this->one->teacher)->create();
         $class->students()->attach(Student::factory()->count(3)->create());
         app(HandOutWorksheets::class)(
             $this->one->teacher,

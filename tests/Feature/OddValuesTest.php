@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use App\Actions\BringInFile;
 use App\Actions\HandoutPlan;
 use App\Actions\HandOutWorksheets;
+use App\Actions\JoinClass;
 use App\Models\Copy;
 use App\Models\HandoutItem;
 use App\Models\Kit;
@@ -40,16 +41,20 @@ final class OddValuesTest extends TestCase
         'before',
         'board',
         'by',
+        'called',
         'code',
         'count',
+        'current',
         'degrees',
         'directions',
+        'door',
         'draft',
         'due_date',
         'due_time',
         'edit',
         'email',
         'every',
+        'everywhere',
         'file',
         'fit',
         'from',
@@ -58,6 +63,9 @@ final class OddValuesTest extends TestCase
         'id',
         'ids',
         'item',
+        'known',
+        'language',
+        'length',
         'kit',
         'landscape',
         'link',
@@ -176,10 +184,10 @@ final class OddValuesTest extends TestCase
      */
     private function school(): array
     {
-        $teacher = Teacher::first() ?? Teacher::factory()->create();
-        $class = SchoolClass::first() ?? SchoolClass::factory()->for($teacher)->create();
+        $teacher = Teacher::first() ?? Teacher::factory()->create(['office' => true]);
+        $class = SchoolClass::first() ?? SchoolClass::factory()->of($teacher)->create();
         $student = Student::first() ?? Student::factory()->create();
-        $class->students()->syncWithoutDetaching([$student->id]);
+        app(JoinClass::class)($class, $student);
         $worksheet = Worksheet::where('name', 'Odd')->first();
         if ($worksheet === null || $worksheet->pages()->count() === 0) {
             $worksheet = app(BringInFile::class)(

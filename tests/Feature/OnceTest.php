@@ -42,12 +42,12 @@ final class OnceTest extends TestCase
 
     public function test_the_words_for_the_next_page_are_those_of_the_first(): void
     {
-        $class = SchoolClass::factory()->for($this->teacher)->create();
+        $class = SchoolClass::factory()->of($this->teacher)->create();
         $this->post("/classes/{$class->id}/students", ['names' => 'Ada Quill', 'once' => self::TOKEN]);
         $this->post("/classes/{$class->id}/students", ['names' => 'Ada Quill', 'once' => self::TOKEN]);
 
         $this->assertSame(1, Student::count());
-        $this->get("/classes/{$class->id}")->assertSee('they are not shown again');
+        $this->get("/classes/{$class->id}")->assertSee('on the sign-in slips');
     }
 
     public function test_what_was_refused_can_be_mended_and_sent_again(): void
@@ -72,7 +72,7 @@ final class OnceTest extends TestCase
 
     public function test_every_form_of_a_page_that_makes_something_has_a_token_of_its_own(): void
     {
-        $class = SchoolClass::factory()->for($this->teacher)->create();
+        $class = SchoolClass::factory()->of($this->teacher)->create();
         foreach (['/shelf', '/classes', "/classes/{$class->id}"] as $page) {
             preg_match_all('/name="once" value="(\w{24})"/', (string) $this->get($page)->getContent(), $tokens);
             $this->assertNotEmpty($tokens[1], $page);

@@ -41,7 +41,7 @@ final class PartsTest extends TestCase
     private function copyOf(Element ...$elements): Copy
     {
         $worksheet = Worksheet::factory()->withPages(...$elements)->create();
-        $class = SchoolClass::factory()->for($worksheet->teacher)->create();
+        $class = SchoolClass::factory()->of($worksheet->teacher)->create();
         $student = Student::factory()->create();
         $class->students()->attach($student);
         $due = CarbonImmutable::parse('2030-12-03 15:30 UTC');

@@ -51,7 +51,7 @@ final class PicturesTest extends TestCase
                 new AnswerBox('t', Frame::of(50, 300, 200, 20)),
             )
             ->create();
-        $class = SchoolClass::factory()->for($this->worksheet->teacher)->create();
+        $class = SchoolClass::factory()->of($this->worksheet->teacher)->create();
         $this->student = Student::factory()->create();
         $class->students()->attach([$this->student->id, Student::factory()->create(['name' => 'Neighbour'])->id]);
         app(HandOutWorksheets::class)(

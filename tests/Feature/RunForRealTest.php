@@ -25,7 +25,7 @@ final class RunForRealTest extends TestCase
         $this->artisan('slate:published-passwords')->assertSuccessful();
         $teacher = Teacher::factory()->create(['email' => DemoSeeder::TEACHERS[0], 'password' => DemoSeeder::PASSWORD]);
         $class = SchoolClass::factory()
-            ->for($teacher)
+            ->of($teacher)
             ->create(['code' => 'HERN26']);
         $class->students()->attach(Student::factory()->create(['pin' => DemoSeeder::PIN]));
         $this->artisan('slate:published-passwords')

@@ -319,7 +319,7 @@ final class SeenByOthersTest extends TestCase
             ->create(['pages_total' => 1]);
         $first = $this->pack->pages()->where('position', 1)->sole();
         app(\App\Actions\CopyPages::class)([$first->load('current')], $set, false);
-        $class = SchoolClass::factory()->for($this->teacher)->create();
+        $class = SchoolClass::factory()->of($this->teacher)->create();
         $class->students()->attach($this->student);
         $handout = app(HandOutWorksheets::class)(
             $this->teacher,

@@ -112,10 +112,10 @@ final class ShelfTest extends TestCase
         app(CutPageSet::class)($master, [1], 'Day 1');
         $this->assertSame(Unit::sole()->id, $set->unit_id, 'a set stands by its master');
         $class = SchoolClass::factory()
-            ->for($this->teacher)
+            ->of($this->teacher)
             ->create(['name' => '6 Heron']);
         $other = SchoolClass::factory()
-            ->for($this->teacher)
+            ->of($this->teacher)
             ->create(['name' => '6 Curlew']);
         $this->travelTo(now()->setTime(9, 5));
         foreach ([[$class], [$other], [$class, $other]] as $classes) {

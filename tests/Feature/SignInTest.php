@@ -103,7 +103,7 @@ final class SignInTest extends TestCase
         foreach (range(1, 6) as $n) {
             $this->enter($class, $student, '0000');
         }
-        $this->actingAs($class->teacher, 'teacher')
+        $this->actingAs($class->teachers()->sole(), 'teacher')
             ->get("/classes/{$class->id}")
             ->assertSee('wrong PINs in the last hour');
         $this->post("/classes/{$class->id}/students/{$student->id}/let-try")->assertRedirect();

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Models\SchoolClass;
-use App\Models\Student;
 use Illuminate\Console\Command;
 
 /** Gives all students of a class new PINs, and says them once. */
@@ -24,7 +23,7 @@ final class NewPins extends Command
             return self::FAILURE;
         }
         foreach ($class->students as $student) {
-            $pin = Student::newPin();
+            $pin = $class->newPin();
             $student->update(['pin' => $pin]);
             $this->line("{$pin}  {$student->name}");
         }

@@ -27,7 +27,7 @@ final class PublishedPasswords extends Command
             }
             $open = $teacher->classes->filter(
                 fn (SchoolClass $class): bool => $class->students->contains(
-                    fn (Student $student): bool => Hash::check(DemoSeeder::PIN, $student->pin),
+                    fn (Student $student): bool => $student->isPin(DemoSeeder::PIN),
                 ),
             );
             array_push(
@@ -47,7 +47,7 @@ final class PublishedPasswords extends Command
         foreach ($todo as $command) {
             $this->line("  {$command}");
         }
-        $this->line('Or start without --host, for this machine alone; or with a data folder of its own and --no-demo.');
+        $this->line('Or start without --host, for this machine alone; or with a data folder of its own and --empty.');
 
         return self::FAILURE;
     }

@@ -10,8 +10,6 @@ use Illuminate\Console\Command;
 /** Gives a teacher a new password, which ends the sessions that were begun with the old one. */
 final class SetPassword extends Command
 {
-    private const SHORTEST = 10;
-
     protected $signature = 'slate:password {email} {--stdin : read it from standard input, in one line}';
 
     protected $description = 'Give a teacher a new password';
@@ -27,8 +25,8 @@ final class SetPassword extends Command
         $password = $this->option('stdin')
             ? rtrim((string) fgets(STDIN), "\r\n")
             : (string) $this->secret('New password');
-        if (mb_strlen($password) < self::SHORTEST) {
-            $this->error('A password has at least '.self::SHORTEST.' letters.');
+        if (mb_strlen($password) < Teacher::SHORTEST_PASSWORD) {
+            $this->error('A password has at least '.Teacher::SHORTEST_PASSWORD.' letters.');
 
             return self::FAILURE;
         }

@@ -33,7 +33,12 @@ final class ClassController
 
     public function index(#[CurrentUser('teacher')] Teacher $teacher): View
     {
-        return view('classes.index', ['classes' => $teacher->classes()->withCount('students')->orderBy('name')->get()]);
+        $classes = $teacher->allClasses()->withCount('students')->orderBy('name')->get();
+
+        return view('classes.index', [
+            'classes' => $classes->whereNull('put_away_at'),
+            'away' => $classes->whereNotNull('put_away_at'),
+        ]);
     }
 
     public function store(
@@ -50,9 +55,9 @@ final class ClassController
         return to_route('classes.show', $class);
     }
 
-    public function show(SchoolClass $class): View
+    public function show(#[CurrentUser('teacher')] Teacher $teacher, SchoolClass $class): View
     {
-        $class->load('students');
+        $class->load(['students', 'leavers', 'teachers']);
         $wrong = Guesses::many(
             array_values(
                 $class->students->map(fn (Student $student): Account => Account::ofStudent($student->id))->all(),
@@ -61,6 +66,8 @@ final class ClassController
 
         return view('classes.show', [
             'class' => $class,
+            'others' => $teacher->classes()->whereKeyNot($class->id)->orderBy('name')->get(),
+            'colleagues' => Teacher::here()->whereKeyNot($class->teachers->modelKeys())->orderBy('name')->get(),
             'wrong' => $class->students
                 ->mapWithKeys(
                     fn (Student $student): array => [
@@ -84,24 +91,27 @@ final class ClassController
         if ($names === [] || $tooLong !== [] || count($names) > self::MOST_AT_ONCE) {
             throw ValidationException::withMessages(['names' => self::NAMES]);
         }
-        $pins = array_map(fn (string $name): array => ['name' => $name, 'pin' => Student::newPin()], $names);
+        $pins = array_map(fn (string $name): array => ['name' => $name, 'pin' => $class->newPin()], $names);
         DB::transaction(fn () => array_map(fn (array $new) => $enrol($class, $new['name'], $new['pin']), $pins));
 
         return to_route('classes.show', $class)->with('pins', $pins)->with('new', true);
     }
 
-    public function pin(SchoolClass $class, Student $student): RedirectResponse
+    public function rename(Request $request, SchoolClass $class): RedirectResponse
     {
-        $pin = Student::newPin();
-        $student->update(['pin' => $pin]);
+        $request->validate(
+            ['called' => ['required', 'string', 'max:60']],
+            ['called.*' => 'Give the class a name of at most 60 letters.'],
+        );
+        $class->update(['name' => trim((string) $request->string('called'))]);
 
-        return to_route('classes.show', $class)->with('pins', [['name' => $student->name, 'pin' => $pin]]);
+        return to_route('classes.show', $class)->with('said', "It is called {$class->name} now.");
     }
 
-    /** Whoever waits because of wrong PINs need not any more. */
-    public function letTry(SchoolClass $class, Student $student): RedirectResponse
+    /** At the year's end: its code opens no door, nothing new is given to it, and all work is kept. */
+    public function putAway(Request $request, SchoolClass $class): RedirectResponse
     {
-        Guesses::clear(Account::ofStudent($student->id));
+        $class->update(['put_away_at' => $request->boolean('away') ? now() : null]);
 
         return to_route('classes.show', $class);
     }

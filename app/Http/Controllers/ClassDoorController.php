@@ -6,14 +6,15 @@ namespace App\Http\Controllers;
 
 use App\Access\Account;
 use App\Access\Guesses;
+use App\Models\Door;
 use App\Models\SchoolClass;
 use App\Models\Student;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
-use Illuminate\Support\Facades\Hash;
 use Illuminate\Support\Str;
+use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 
 /** Students come in with a class code, their name and a PIN. */
@@ -28,7 +29,7 @@ final class ClassDoorController
     {
         $request->validate(['code' => ['required', 'string', 'max:40']], ['code.*' => 'Type the code first.']);
         $code = Str::upper((string) preg_replace('/[^a-z0-9]/i', '', (string) $request->string('code')));
-        $class = SchoolClass::where('code', $code)->first();
+        $class = SchoolClass::current()->where('code', $code)->first();
         if ($class === null) {
             throw ValidationException::withMessages([
                 'code' => 'No class has this code. Look at the board and type it again.',
@@ -38,15 +39,26 @@ final class ClassDoorController
         return to_route('class.names', $class);
     }
 
-    public function names(SchoolClass $class): View
+    public function names(Request $request, SchoolClass $class): View
     {
-        return view('student.names', ['class' => $class, 'students' => $class->students()->get()]);
+        abort_if($class->put_away_at !== null, 404);
+
+        return view('student.names', [
+            'class' => $class,
+            'students' => $class->students()->get(),
+            // As the code on a slip says.
+            'chosen' => (string) $request->string('name'),
+        ]);
     }
 
     public function enter(Request $request, SchoolClass $class, Guesses $guess): RedirectResponse
     {
+        abort_if($class->put_away_at !== null, 404);
         $request->validate(
-            ['student' => ['required', 'integer'], 'pin' => ['required', 'string', 'max:20']],
+            [
+                'student' => ['required', 'integer'],
+                'pin' => [Rule::requiredIf($class->door !== Door::Open), 'nullable', 'string', 'max:20'],
+            ],
             ['student.*' => 'Choose your name first.', 'pin.*' => 'Type your PIN.'],
         );
         $student = $class->students()->find($request->integer('student'));
@@ -55,7 +67,8 @@ final class ClassDoorController
                 ? $guess(
                     Account::ofStudent($student->id),
                     $request,
-                    fn (): bool => Hash::check((string) $request->string('pin'), $student->pin),
+                    fn (): bool => $class->door === Door::Open ||
+                        $student->isPin((string) $request->string('pin')),
                 )
                 : -1;
         if ($wait > 0) {

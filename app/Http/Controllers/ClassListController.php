@@ -21,7 +21,7 @@ use OpenSlate\ClassLists\ListRefused;
 /** A class list from a file: looked at first, row by row; students are made of it when the teacher says so. */
 final class ClassListController
 {
-    private const MOST_NEW = 400; // each PIN is hashed, which takes its time
+    private const MOST_NEW = 3000; // a whole school
 
     private const LONGEST_LIST = 600000;
 
@@ -56,7 +56,21 @@ final class ClassListController
             ])->redirectTo(route('classes.index'));
         }
 
-        return to_route('classes.index')->with('listed', $keep($teacher, $plan));
+        return to_route('classes.index')->with('listed', $keep($teacher, $plan, $this->anew($request)));
+    }
+
+    /** @return list<string> */
+    private function anew(Request $request): array
+    {
+        $known = $request->input('known');
+        $same = $request->input('same');
+
+        return array_values(
+            array_diff(
+                array_filter(is_array($known) ? $known : [], is_string(...)),
+                array_filter(is_array($same) ? $same : [], is_string(...)),
+            ),
+        );
     }
 
     private function list(Request $request): ClassList

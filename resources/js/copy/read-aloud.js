@@ -22,7 +22,8 @@ export class ReadAloud {
     #reading = null; // what is read now, with the button that stops it
 
     constructor(root, places) {
-        Object.assign(this, { root, places, voice: window.speechSynthesis });
+        const language = root.querySelector('[data-pages]').lang;
+        Object.assign(this, { root, places, language, voice: window.speechSynthesis });
         if (!this.isOffered) return;
         root.addEventListener('focusin', ({ target }) => {
             this.at = places.find((place) => place.holds(target)) ?? this.at;
@@ -73,7 +74,7 @@ export class ReadAloud {
         const all = lines.filter(Boolean);
         all.forEach((line, at) => {
             const said = new SpeechSynthesisUtterance(line);
-            said.lang = document.documentElement.lang;
+            said.lang = this.language;
             said.onerror = () => this.#ended(reading);
             if (at === all.length - 1) said.onend = () => this.#ended(reading);
             this.voice.speak(said);

@@ -4,15 +4,20 @@
         <div class="room__head">
             <h1>Classes</h1>
         </div>
+        <x-said />
         @if ($listed = session('listed'))
             <section class="notice notice--good pins" role="status" aria-labelledby="pins-title">
                 <h2 id="pins-title">In their classes now, with a copy of all that each class was given</h2>
-                <p>Write the PINs down or print this page: they are not shown again.</p>
+                <p>Their PINs are on the slips that each class’s page prints.</p>
                 @foreach ($listed as $name => $pins)
                     <h3>{{ $name }}</h3>
                     <ul>
                         @foreach ($pins as $given)
-                            <li><span>{{ $given['name'] }}</span> <code>{{ $given['pin'] }}</code></li>
+                            <li><span>{{ $given['name'] }}</span> @if ($given['pin'])
+                                    <code>{{ $given['pin'] }}</code>
+                                @else
+                                    <span>with the PIN they had</span>
+                                @endif</li>
                         @endforeach
                     </ul>
                 @endforeach
@@ -29,6 +34,18 @@
                             class="lines-list__end">class code <code>{{ $class->code }}</code></span></a></li>
             @endforeach
         </ul>
+        @if ($away->isNotEmpty())
+            <details class="leavers">
+                <summary>{{ Count::of($away->count(), 'class', 'classes') }} put away</summary>
+                <ul class="lines-list">
+                    @foreach ($away as $class)
+                        <li><a href="{{ route('classes.show', $class) }}"><b>{{ $class->name }}</b>
+                                <span>{{ Count::of($class->students_count, 'student') }}</span><span
+                                    class="lines-list__end">put away {{ $school->said($class->put_away_at) }}</span></a></li>
+                    @endforeach
+                </ul>
+            </details>
+        @endif
         <form method="post" action="{{ route('classes.store') }}" class="inline-form" novalidate>
             @csrf<x-once />
             <x-field name="name" label="New class" maxlength="60" autocomplete="off" />

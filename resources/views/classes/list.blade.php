@@ -8,7 +8,7 @@
             <h1>A class list</h1>
         </div>
         <p class="handout__will" role="status">
-            {{ $new === 0 ? 'Nobody in it is new.' : Count::of($new, 'new student') . ($plan->newClasses === [] ? '' : ', and ' . Count::of(count($plan->newClasses), 'new class', 'new classes') . ': ' . collect($plan->newClasses)->join(', ', ' and ')) . '.' }}
+            {{ $new === 0 ? 'Nobody in it is to come.' : Count::of($new, 'student') . ' to come' . ($plan->newClasses === [] ? '' : ', and ' . Count::of(count($plan->newClasses), 'new class', 'new classes') . ': ' . collect($plan->newClasses)->join(', ', ' and ')) . '.' }}
         </p>
         @if ($notListed !== [])
             <p class="ledger__hint">Not in the list, and left as they are: {{ collect($notListed)->join(', ', ' and ') }}.
@@ -17,10 +17,10 @@
         @if ($new > $most)
             <p class="field__error">At most {{ $most }} students can be made at once. Send the list in parts.</p>
         @elseif ($new > 0)
-            <form method="post" action="{{ route('classes.list.store') }}">@csrf<x-once />
+            <form id="keep-list" method="post" action="{{ route('classes.list.store') }}">@csrf<x-once />
                 <textarea name="list" hidden aria-hidden="true">{{ $list }}</textarea>
                 <input type="hidden" name="into" value="{{ $into }}">
-                <button class="btn btn-primary">Make {{ Count::of($new, 'student') }}</button>
+                <button class="btn btn-primary">Take in {{ Count::of($new, 'student') }}</button>
             </form>
         @endif
         <div class="listed__scroll" tabindex="0" role="region" aria-label="The list, row by row">
@@ -37,8 +37,15 @@
                         <tr @class(['listed__trouble' => $row->student->trouble !== null && !$row->isThere])>
                             <td>{{ $row->student->name() ?: '–' }}</td>
                             <td>{{ $row->class ?: '–' }}</td>
-                            <td>{{ $row->isThere ? 'there already' : $row->student->trouble . ($row->student->trouble === null ? 'new' : ' Left out.') }}
+                            @if ($row->isNew() && $row->known)
+                                <td><input type="hidden" name="known[]" value="{{ $row->key() }}" form="keep-list">
+                                    <label><input type="checkbox" name="same[]" value="{{ $row->key() }}" checked
+                                            form="keep-list"> the {{ $row->known->name }} of {{ $row->from }}, with their
+                                        work and PIN</label></td>
+                            @else
+                                <td>{{ $row->isThere ? 'there already' : $row->student->trouble . ($row->student->trouble === null ? 'new' : ' Left out.') }}
                             </td>
+                            @endif
                         </tr>
                     @endforeach
                 </tbody>

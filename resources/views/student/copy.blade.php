@@ -81,7 +81,7 @@
             </form>
         @endif
         <div class="copy__scroll" data-scroll tabindex="-1">
-            <ol class="copy__pages" data-pages>
+            <ol class="copy__pages" data-pages lang="{{ $school->language }}">
                 @php($pictures = new HandedPictures($copy->item))
                 @php($leads = $edition->pageNumbers())
                 @php($fills = CopyWords::fills($copy, $handout, $times, $school))

@@ -8,8 +8,12 @@
                 out</a>
             <a href="{{ route('classes.index') }}"
                 @if ($at === 'classes') aria-current="page" @endif>Classes</a>
+            @can('look-after-school')
+                <a href="{{ route('school') }}" @if ($at === 'school') aria-current="page" @endif>School</a>
+            @endcan
         </nav>
-        <span class="topbar__who">{{ auth('teacher')->user()?->name }}</span>
+        <a class="topbar__who" href="{{ route('account') }}" @if ($at === 'account') aria-current="page" @endif><span
+                class="visually-hidden">Your account: </span>{{ auth('teacher')->user()?->name }}</a>
         <form method="post" action="{{ route('sign-out') }}" data-leave>@csrf<button class="btn btn-plain">Sign
                 out</button></form>
     </header>

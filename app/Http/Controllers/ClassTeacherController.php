@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Models\SchoolClass;
+use App\Models\Teacher;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Validation\ValidationException;
+
+/** The teachers who keep a class together. */
+final class ClassTeacherController
+{
+    public function add(Request $request, SchoolClass $class): RedirectResponse
+    {
+        $colleague = Teacher::here()->find($request->integer('teacher'));
+        if ($colleague === null) {
+            throw ValidationException::withMessages(['teacher' => 'Choose a colleague first.']);
+        }
+        $class->teachers()->syncWithoutDetaching([$colleague->id]);
+
+        return to_route('classes.show', $class)->with('said', "{$colleague->name} keeps {$class->name} with you now.");
+    }
+
+    public function remove(
+        #[CurrentUser('teacher')] Teacher $self,
+        SchoolClass $class,
+        Teacher $teacher,
+    ): RedirectResponse {
+        DB::transaction(function () use ($class, $teacher): void {
+            if ($class->teachers()->count() < 2) {
+                throw ValidationException::withMessages(['teacher' => 'A class has at least one teacher.']);
+            }
+            $class->teachers()->detach($teacher);
+        });
+
+        return $teacher->is($self)
+            ? to_route('classes.index')->with('said', "{$class->name} is not yours any more.")
+            : to_route('classes.show', $class)->with('said', "{$teacher->name} does not keep {$class->name} any more.");
+    }
+}
