@@ -30,6 +30,8 @@ use App\Http\Controllers\MendingController;
 use App\Http\Controllers\PackController;
 use App\Http\Controllers\PageController;
 use App\Http\Controllers\PageSetController;
+use App\Http\Controllers\PassController;
+use App\Http\Controllers\PassDoorController;
 use App\Http\Controllers\PictureController;
 use App\Http\Controllers\ReadingController;
 use App\Http\Controllers\SchoolController;
@@ -45,6 +47,7 @@ use App\Http\Controllers\UnitController;
 use App\Http\Controllers\WelcomeController;
 use App\Http\Controllers\WhoController;
 use App\Http\Controllers\WorksheetController;
+use App\Http\Middleware\ThroughPass;
 use Illuminate\Support\Facades\Route;
 
 $sheet = ['number' => '[1-9][0-9]{0,5}', 'what' => 'page|thumbnail|element-[A-Za-z0-9_-]{1,24}'];
@@ -104,6 +107,15 @@ Route::prefix('welcome/{token}')
         Route::get('', [WelcomeController::class, 'show'])->name('welcome');
         Route::post('', [WelcomeController::class, 'choose'])->name('welcome.choose');
         Route::post('school', [WelcomeController::class, 'open'])->name('welcome.open');
+    });
+
+// Passes: whoever comes by one is signed in to one handout.
+Route::get('p', [PassDoorController::class, 'over'])->name('pass.over');
+Route::prefix('p/{code}')
+    ->middleware('throttle:passes')
+    ->group(function (): void {
+        Route::get('', [PassDoorController::class, 'show'])->name('pass');
+        Route::post('', [PassDoorController::class, 'enter'])->name('pass.enter');
     });
 
 Route::get('families/{token}', [FamilyController::class, 'show'])
@@ -358,6 +370,20 @@ Route::middleware(['auth:teacher', 'auth.session'])->group(function () use ($cop
     Route::post('handouts/{handout}/answers', [DesksController::class, 'answers'])
         ->can('watch', 'handout')
         ->name('desks.answers');
+    Route::prefix('handouts/{handout}')
+        ->can('watch', 'handout')
+        ->scopeBindings()
+        ->group(function (): void {
+            Route::get('passes', [PassController::class, 'index'])->name('passes');
+            Route::post('passes', [PassController::class, 'store'])
+                ->middleware('once')
+                ->name('passes.store');
+            Route::get('slips', [PassController::class, 'slips'])->name('passes.slips');
+            Route::get('passes/{pass}', [PassController::class, 'show'])->name('passes.show');
+            Route::delete('passes/{pass}', [PassController::class, 'destroy'])->name('passes.destroy');
+            Route::delete('slips', [PassController::class, 'destroySlips'])->name('passes.slips.destroy');
+            Route::post('guests/{guest}', [PassController::class, 'join'])->name('passes.join');
+        });
     Route::post('copies/{copy}/time', [HandoutChangeController::class, 'extend'])
         ->can('watch', 'copy')
         ->name('copies.extend');
@@ -447,7 +473,7 @@ Route::middleware(['auth:teacher', 'auth.session'])->group(function () use ($cop
         });
 });
 
-Route::middleware(['auth:student', 'auth.session'])
+Route::middleware(['auth:student', 'auth.session', ThroughPass::class])
     ->prefix('my')
     ->group(function () use ($copies, $sheet): void {
         Route::get('day', DayController::class)

@@ -80,6 +80,18 @@ final class Handout extends Model
             ->withPivot(Recipient::COLUMNS);
     }
 
+    /** @return BelongsToMany<Student, $this, Recipient, 'pivot'> who came by an open pass */
+    public function guests(): BelongsToMany
+    {
+        return $this->recipients()->where('students.guest', true)->orderBy('students.name');
+    }
+
+    /** @return HasMany<Pass, $this> */
+    public function passes(): HasMany
+    {
+        return $this->hasMany(Pass::class);
+    }
+
     /** @return array<int, Times> of those who have it, by student */
     public function timesByStudent(): array
     {

@@ -22,6 +22,7 @@ use Illuminate\Support\Facades\Hash;
 /**
  * @property int $id
  * @property string $name
+ * @property bool $guest who came by an open pass and is of no class
  * @property string $pin encrypted with the key of the program, which is not in the database. A hash would hide nothing:
  *                       ten thousand PINs are tried through in minutes, however slowly they are hashed; and a slip that
  *                       is lost could only be replaced by another PIN. Guessing is slowed down at the door.
@@ -33,11 +34,22 @@ final class Student extends Authenticatable
 
     protected $table = 'students';
 
-    protected $fillable = ['name', 'pin'];
+    protected $fillable = ['name', 'pin', 'guest'];
+
+    protected $attributes = ['guest' => false];
+
+    /** The handout to which they have come by a pass: then nothing else of theirs is open to them. */
+    private ?int $only = null;
 
     protected $hidden = ['pin', 'remember_token'];
 
     protected $authPasswordName = 'pin';
+
+    /** @return BelongsToMany<SchoolClass, $this> in which they are or ever were */
+    public function allClasses(): BelongsToMany
+    {
+        return $this->belongsToMany(SchoolClass::class, 'enrolments');
+    }
 
     /** @return BelongsToMany<SchoolClass, $this> in which they are */
     public function classes(): BelongsToMany
@@ -50,15 +62,37 @@ final class Student extends Authenticatable
     /** @return BelongsToMany<Handout, $this, Recipient, 'pivot'> all that they were ever given, also what is not out yet */
     public function handouts(): BelongsToMany
     {
-        return $this->belongsToMany(Handout::class, 'recipients')
+        $handouts = $this->belongsToMany(Handout::class, 'recipients')
             ->using(Recipient::class)
             ->withPivot(Recipient::COLUMNS);
+
+        return $this->only === null ? $handouts : $handouts->wherePivot('handout_id', $this->only);
     }
 
     /** @return Builder<Recipient> of what they have at this moment */
     public function given(): Builder
     {
-        return Recipient::query()->now()->where('recipients.student_id', $this->id);
+        return Recipient::query()
+            ->now()
+            ->where('recipients.student_id', $this->id)
+            ->when($this->only !== null, fn (Builder $given) => $given->where('recipients.handout_id', $this->only));
+    }
+
+    /** @param  int  $handoutId  0 for nothing at all */
+    public function comeFor(int $handoutId): void
+    {
+        $this->only = $handoutId;
+    }
+
+    /** Whether the pass by which they came opens nothing any more. */
+    public function isShutOut(): bool
+    {
+        return $this->only === 0;
+    }
+
+    public function mayOpen(int $handoutId): bool
+    {
+        return $this->only === null || $this->only === $handoutId;
     }
 
     /** @return HasMany<Copy, $this> */
@@ -75,6 +109,11 @@ final class Student extends Authenticatable
             ->where('copies.student_id', $this->id)
             ->where('copy_pictures.created_at', '>=', Carbon::instance($since)->utc())
             ->count();
+    }
+
+    protected function casts(): array
+    {
+        return ['guest' => 'boolean'];
     }
 
     protected static function booted(): void

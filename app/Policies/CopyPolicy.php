@@ -13,7 +13,10 @@ final class CopyPolicy
 {
     public function work(Teacher|Student $user, Copy $copy): bool
     {
-        return $user instanceof Student && $copy->student_id === $user->id && $copy->isGiven();
+        return $user instanceof Student &&
+            $copy->student_id === $user->id &&
+            $user->mayOpen($copy->item->handout_id) &&
+            $copy->isGiven();
     }
 
     public function try(Teacher|Student $user, Copy $copy): bool

@@ -32,9 +32,11 @@ final class StoredFilePolicy
     {
         return DB::table('copy_pictures')
             ->join('copies', 'copies.id', '=', 'copy_pictures.copy_id')
+            ->join('handout_items', 'handout_items.id', '=', 'copies.handout_item_id')
             ->where('copy_pictures.sha256', $file->sha256)
             ->where('copies.student_id', $student->id)
-            ->exists();
+            ->pluck('handout_items.handout_id')
+            ->contains(fn (mixed $handout): bool => $student->mayOpen((int) $handout));
     }
 
     private function onCopyFor(Teacher $teacher, StoredFile $file): bool

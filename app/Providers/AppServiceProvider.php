@@ -12,6 +12,7 @@ use App\Documents\Sources;
 use App\Events\EditionFrozen;
 use App\Events\FileArrived;
 use App\Events\FileWaiting;
+use App\Http\Middleware\ThroughPass;
 use App\Jobs\JoinFile;
 use App\Jobs\ShowPages;
 use App\Jobs\TakeTurn;
@@ -21,6 +22,7 @@ use App\Models\Teacher;
 use App\School;
 use App\Session\SessionFiles;
 use Closure;
+use Illuminate\Auth\Events\Authenticated;
 use Illuminate\Auth\Events\Login;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Connection;
@@ -95,6 +97,11 @@ final class AppServiceProvider extends ServiceProvider
             fn (Teacher|Student $user): bool => $user instanceof Teacher && $user->office,
         );
 
+        Event::listen(
+            Authenticated::class,
+            fn (Authenticated $event) => $event->user instanceof Student && ThroughPass::narrow($event->user),
+        );
+
         // What can wait is done by the workers of the queue.
         Event::listen(FileWaiting::class, fn () => TakeTurn::dispatch());
         Event::listen(FileArrived::class, fn (FileArrived $event) => JoinFile::dispatch($event->worksheetId));
@@ -105,6 +112,8 @@ final class AppServiceProvider extends ServiceProvider
 
         // A whole school signs in from one address within minutes; guessing at one name is slowed down by Guesses.
         RateLimiter::for('door', fn (Request $request): Limit => Limit::perMinute(1200)->by((string) $request->ip()));
+        // Nobody guesses a code of eight letters at this pace: 31 to the power of 8 are 850,000,000,000.
+        RateLimiter::for('passes', fn (Request $request): Limit => Limit::perMinute(600)->by((string) $request->ip()));
         RateLimiter::for(
             'pictures',
             fn (Request $request): Limit => Limit::perMinute(20)->by('student|'.Auth::guard('student')->id()),

@@ -110,6 +110,7 @@ test('a class of its own door: pictures for a PIN, by touch and keys; a student 
     await pim.getByRole('button', { name: 'Move Pim Eider' }).click();
     await expect(teacher.getByRole('status')).toContainText('Pim Eider is in 2 Gull now');
     await page.getByRole('button', { name: 'Sign out', exact: true }).click();
+    await expect(page.getByRole('heading', { name: 'Who is there?' })).toBeVisible();
     await page.goto(`/class/${code}`);
     await page.getByLabel('Pim Eider').tap();
     await page.getByLabel('Your PIN').fill(pin);

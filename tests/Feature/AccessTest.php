@@ -13,6 +13,8 @@ use App\Models\Copy;
 use App\Models\Handout;
 use App\Models\HandoutItem;
 use App\Models\Kit;
+use App\Models\Pass;
+use App\Models\PassKind;
 use App\Models\SchoolClass;
 use App\Models\StoredFile;
 use App\Models\Student;
@@ -53,6 +55,9 @@ final class AccessTest extends TestCase
         'families.feed',
         'sign-in.code',
         'welcome',
+        'pass',
+        'pass.enter',
+        'pass.over',
         'welcome.choose',
         'welcome.open',
         null,
@@ -121,6 +126,14 @@ final class AccessTest extends TestCase
             new HandoutPlan('T', '', null, null, [[$worksheet, Mode::OwnCopy], [$worksheet, Mode::ReadOnly]], [$class]),
         );
         $copy = Copy::sole();
+        $guest = Student::factory()->create(['guest' => true]);
+        $handout->recipients()->attach($guest);
+        $pass = Pass::create([
+            'handout_id' => $handout->id,
+            'kind' => PassKind::Open,
+            'code' => 'TIDEPASS',
+            'ends_at' => now()->addDay(),
+        ]);
         $trial = app(TryWorksheet::class)($this->teacher, $worksheet);
         $this->trial = ['copy' => (string) $trial->id, 'item' => (string) $trial->handout_item_id];
         $this->parameters = [
@@ -135,6 +148,9 @@ final class AccessTest extends TestCase
             'leaver' => (string) $leaver->id,
             'teacher' => (string) $colleague->id,
             'token' => 'no-such-link',
+            'code' => 'NOSUCHPASS',
+            'guest' => (string) $guest->id,
+            'pass' => (string) $pass->id,
             'source' => (string) $page->backdrop?->source,
             'size' => 'page',
             'what' => 'page',

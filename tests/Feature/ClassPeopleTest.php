@@ -109,7 +109,8 @@ final class ClassPeopleTest extends TestCase
     {
         $flow = Teacher::factory()->create()->refresh();
         $this->actingAs($flow, 'teacher')->get("/classes/{$this->heron->id}")->assertForbidden();
-        $this->actingAs($this->teacher, 'teacher')->post("/classes/{$this->heron->id}/teachers", ['teacher' => $flow->id]);
+        $this->actingAs($this->teacher, 'teacher');
+        $this->post("/classes/{$this->heron->id}/teachers", ['teacher' => $flow->id]);
         $this->actingAs($flow, 'teacher')->get("/classes/{$this->heron->id}")->assertOk();
         $this->get('/classes')->assertSee('6 Heron')->assertDontSee('6 Curlew');
         $this->give('Ropes', [$this->heron], by: $flow);

@@ -52,6 +52,7 @@ final class OddValuesTest extends TestCase
         'due_date',
         'due_time',
         'edit',
+        'ends',
         'email',
         'every',
         'everywhere',

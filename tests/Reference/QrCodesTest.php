@@ -21,9 +21,8 @@ final class QrCodesTest extends TestCase
             'Čenda, 東京, ‮שלום',
         ];
         $reader = new Process(['node', __DIR__.'/jsqr.mjs'], timeout: 30);
-        $reader->setInput(
-            json_encode(array_map(fn (string $text): string => QrCode::svg($text, 'a code'), $texts), JSON_THROW_ON_ERROR),
-        );
+        $drawn = array_map(fn (string $text): string => QrCode::svg($text, 'a code'), $texts);
+        $reader->setInput(json_encode($drawn, JSON_THROW_ON_ERROR));
         $reader->mustRun();
         $this->assertSame($texts, json_decode($reader->getOutput(), true));
     }

@@ -5,15 +5,17 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Access\Account;
+use App\Access\Code;
 use App\Access\Guesses;
+use App\Http\Middleware\ThroughPass;
 use App\Models\Door;
+use App\Models\Pass;
 use App\Models\SchoolClass;
 use App\Models\Student;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
-use Illuminate\Support\Str;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 
@@ -28,7 +30,11 @@ final class ClassDoorController
     public function find(Request $request): RedirectResponse
     {
         $request->validate(['code' => ['required', 'string', 'max:40']], ['code.*' => 'Type the code first.']);
-        $code = Str::upper((string) preg_replace('/[^a-z0-9]/i', '', (string) $request->string('code')));
+        $code = Code::read((string) $request->string('code'));
+        $pass = Pass::opened($code);
+        if ($pass !== null) {
+            return to_route('pass', $pass->code);
+        }
         $class = SchoolClass::current()->where('code', $code)->first();
         if ($class === null) {
             throw ValidationException::withMessages([
@@ -83,6 +89,7 @@ final class ClassDoorController
             ]);
         }
         Auth::guard('teacher')->logout();
+        $request->session()->forget(ThroughPass::IN_SESSION);
         Auth::guard('student')->login($student);
         $request->session()->regenerate();
 

@@ -23,7 +23,7 @@ final class DesksController
 {
     public function show(DesksRequest $request, Handout $handout): View
     {
-        $handout->load(['items.edition.revisions', 'classes', 'recipients.classes:id,name']);
+        $handout->load(['items.edition.revisions', 'classes', 'recipients.allClasses:id,name']);
         $item = $this->item($request, $handout);
         $page = $request->pageOf($item->edition->pages_count ?? 0);
 
@@ -45,7 +45,10 @@ final class DesksController
     {
         $given = $handout->classes->pluck('name', 'id');
         $class = function (Copy $copy) use ($handout, $given): string {
-            $classes = $handout->recipients->firstWhere('id', $copy->student_id)->classes ?? new Collection;
+            if ($copy->student->guest) {
+                return 'Guests';
+            }
+            $classes = $handout->recipients->firstWhere('id', $copy->student_id)->allClasses ?? new Collection;
 
             return $classes->first(fn (SchoolClass $class): bool => $given->has($class->id))->name ?? 'No class now';
         };

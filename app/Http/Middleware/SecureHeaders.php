@@ -36,7 +36,9 @@ final class SecureHeaders
         $response = $next($request);
         $response->headers->set('Content-Security-Policy', implode('; ', self::POLICY));
         $response->headers->set('X-Content-Type-Options', 'nosniff');
-        $response->headers->set('Referrer-Policy', 'same-origin');
+        // The address of a pass or a link is the key itself.
+        $isKey = $request->is('p/*', 'welcome/*', 'families/*');
+        $response->headers->set('Referrer-Policy', $isKey ? 'no-referrer' : 'same-origin');
         $response->headers->set('Cross-Origin-Opener-Policy', 'same-origin');
         $request->isSecure() && $response->headers->set('Strict-Transport-Security', 'max-age=31536000');
         // Pages show what is somebody's: no browser keeps them for the next person. Kept files say otherwise

@@ -176,7 +176,8 @@ final class HandOutRequest extends FormRequest
         $form = $this->form();
         $times = $this->times();
         $own = $this->ofClasses($times);
-        $classes = [];
+        // Classes that are put away, or a colleague's now, are not on the form: they stay as they are.
+        $classes = array_diff_key($is->classes, $this->classes()->keyBy('id')->all());
         foreach ($this->classes() as $class) {
             if ($form->wants($class) !== 'none') {
                 $classes[$class->id] = new ClassTerms($form->wants($class) === 'whole', $own[$class->id] ?? null);

@@ -11,6 +11,7 @@
             <p>{{ $handout->classes->pluck('name')->join(', ', ' and ') }} ·
                 {{ HandoutWords::due($handout, $handout->times(), $school) }}
                 · <a href="{{ route('handouts.change', $handout) }}">Change it</a>
+                · <a href="{{ route('passes', $handout) }}">Passes</a>
             </p>
             @if ($out = HandoutWords::out($handout, $school))
                 <p><b>Nobody has it yet: {{ $out }}.</b></p>

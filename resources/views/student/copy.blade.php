@@ -17,7 +17,10 @@
             <a class="copybar__back" href="{{ route('day') }}" aria-label="My day"><span
                     aria-hidden="true">‹</span> <span class="copybar__back-words">My day</span></a>
         @endif
-        <div class="copybar__what"><b>{{ $handout->title }}</b><span>{{ $copy->student->name }}</span></div>
+        <div class="copybar__what"><b>{{ $handout->title }}</b><span>{{ $copy->student->name }}@if ($copy->student->guest)
+                    · to come back: number {{ $copy->student->shownPin() }}
+                @endif
+            </span></div>
         <button type="button" class="btn btn-plain copybar__read" data-read-aloud hidden>Read aloud</button>
         <button type="button" class="btn btn-plain copybar__list" data-list>List<span class="copybar__wide"> of
                 questions</span></button>

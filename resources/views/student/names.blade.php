@@ -2,12 +2,13 @@
 @use('App\Models\SchoolClass')
 @use('App\View\Count')
 @use('App\View\PinPicture')
-<x-layout.door :title="'Class ' . $class->name" :scripts="$class->door === Door::Pictures ? ['resources/js/door.js'] : []">
-    <h1>{{ $class->name }}</h1>
+@php($title = $title ?? $class->name)
+<x-layout.door :$title :scripts="$class->door === Door::Pictures ? ['resources/js/door.js'] : []">
+    <h1>{{ $title }}</h1>
     @if ($students->isEmpty())
         <p class="empty">There are no names in this class yet. Ask your teacher.</p>
     @else
-        <form method="post" action="{{ route('class.enter', $class) }}" class="stack" autocomplete="off" novalidate>
+        <form method="post" action="{{ $enter ?? route('class.enter', $class) }}" class="stack" autocomplete="off" novalidate>
             @csrf
             <fieldset class="pick-name">
                 <legend>Who are you? <small>({{ Count::of($students->count(), 'name') }})</small></legend>

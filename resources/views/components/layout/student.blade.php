@@ -2,7 +2,10 @@
 <x-layout.base :$title :$scripts body-class="student">
     <header class="topbar">
         <a class="brand" href="{{ route('day') }}">Open Slate</a>
-        <span class="topbar__who">{{ auth('student')->user()?->name }}</span>
+        <span class="topbar__who">{{ auth('student')->user()?->name }}@if (auth('student')->user()?->guest)
+                · to come back: number {{ auth('student')->user()->shownPin() }}
+            @endif
+        </span>
         <form method="post" action="{{ route('sign-out') }}" data-leave>@csrf<button class="btn btn-plain">Sign
                 out</button></form>
     </header>

@@ -1,0 +1,159 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Access\Account;
+use App\Access\Guesses;
+use App\Actions\ComeAsGuest;
+use App\Http\Middleware\ThroughPass;
+use App\Models\Door;
+use App\Models\Pass;
+use App\Models\PassKind;
+use App\Models\Student;
+use Closure;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Support\Facades\Auth;
+use Illuminate\Validation\Rule;
+use Illuminate\Validation\ValidationException;
+use OpenSlate\Handout\Mode;
+use RuntimeException;
+
+/** The door of a pass. Looking at it opens nothing: what looks ahead at links for somebody stays outside. */
+final class PassDoorController
+{
+    public function show(string $code): Response
+    {
+        $pass = Pass::opened($code);
+
+        return match (true) {
+            $pass === null => $this->over(),
+            $pass->kind === PassKind::OfClass => response()->view('student.names', [
+                'title' => $pass->handout->title,
+                'class' => $pass->class,
+                'enter' => route('pass.enter', $pass->code),
+                'students' => $this->students($pass),
+                'chosen' => '',
+            ]),
+            default => response()->view('student.pass', ['pass' => $pass]),
+        };
+    }
+
+    public function over(): Response
+    {
+        return response()->view('student.pass-over', status: 410);
+    }
+
+    public function enter(Request $request, string $code, Guesses $guess, ComeAsGuest $come): RedirectResponse
+    {
+        $pass = Pass::opened($code);
+        if ($pass === null) {
+            return to_route('pass.over');
+        }
+        $student = match ($pass->kind) {
+            PassKind::Personal => $pass->student,
+            PassKind::OfClass => $this->chosen($request, $pass, $guess),
+            PassKind::Open => $this->named($request, $pass, $guess, $come),
+        };
+        if ($student === null) {
+            return to_route('pass.over');
+        }
+        // Who is signed in already keeps all that they have.
+        if (! Auth::guard('student')->user()?->is($student) || $request->session()->has(ThroughPass::IN_SESSION)) {
+            Auth::guard('teacher')->logout();
+            Auth::guard('student')->logout();
+            $request->session()->put(ThroughPass::IN_SESSION, $pass->id);
+            Auth::guard('student')->login($student);
+            $request->session()->regenerate();
+        }
+        $own = $student
+            ->copies()
+            ->whereHas('item', fn ($item) => $item
+                ->where(['handout_id' => $pass->handout_id, 'mode' => Mode::OwnCopy])
+                ->whereNull('withdrawn_at'))
+            ->get();
+        $isOut = $student->given()->where('recipients.handout_id', $pass->handout_id)->exists();
+
+        return $own->count() === 1 && $isOut ? to_route('copies.show', $own->sole()) : to_route('day');
+    }
+
+    private function chosen(Request $request, Pass $pass, Guesses $guess): Student
+    {
+        $needsPin = $pass->class?->door !== Door::Open;
+        $request->validate(
+            [
+                'student' => ['required', 'integer'],
+                'pin' => [Rule::requiredIf($needsPin), 'nullable', 'string', 'max:20'],
+            ],
+            ['student.*' => 'Choose your name first.', 'pin.*' => 'Type your PIN.'],
+        );
+        $student = $this->students($pass)->find($request->integer('student'));
+        if (! $student instanceof Student) {
+            throw ValidationException::withMessages(['student' => 'Choose your name first.']);
+        }
+        $this->proves($student, $request, $guess, fn (): bool => ! $needsPin ||
+            $student->isPin((string) $request->string('pin')));
+
+        return $student;
+    }
+
+    private function named(Request $request, Pass $pass, Guesses $guess, ComeAsGuest $come): Student
+    {
+        $request->validate(
+            ['name' => ['required', 'string', 'max:80'], 'pin' => ['nullable', 'string', 'max:20']],
+            ['name.*' => 'Type your name first.', 'pin.*' => 'Type the number that you were given.'],
+        );
+        $name = trim((string) $request->string('name'));
+        $number = (string) $request->string('pin');
+        if ($number === '') {
+            try {
+                return $come($pass, $name);
+            } catch (RuntimeException $full) {
+                throw ValidationException::withMessages(['name' => $full->getMessage()]);
+            }
+        }
+        $before = $pass->handout
+            ->guests()
+            ->get()
+            ->filter(fn (Student $guest): bool => mb_strtolower($guest->name) === mb_strtolower($name));
+        $guest = $before->first(fn (Student $guest): bool => $guest->isPin($number)) ?? $before->first();
+        if ($guest === null) {
+            throw ValidationException::withMessages(['name' => 'Nobody of this name was here before.']);
+        }
+        $this->proves($guest, $request, $guess, fn (): bool => $guest->isPin($number));
+
+        return $guest;
+    }
+
+    /** @param  Closure(): bool  $isRight */
+    private function proves(Student $student, Request $request, Guesses $guess, Closure $isRight): void
+    {
+        $wait = $guess(Account::ofStudent($student->id), $request, $isRight);
+        if ($wait > 0) {
+            throw ValidationException::withMessages([
+                'pin' => "There were too many wrong tries with this name. Wait {$wait} seconds, then try again, or ".
+                    'ask your teacher.',
+            ])->status(429);
+        }
+        if ($wait < 0) {
+            throw ValidationException::withMessages([
+                'pin' => 'That is not the PIN for this name. Try again, or ask your teacher.',
+            ]);
+        }
+    }
+
+    /** @return Collection<int, Student> of the class, who were given the handout */
+    private function students(Pass $pass): Collection
+    {
+        return $pass->handout
+            ->recipients()
+            ->wherePivotNull('withdrawn_at')
+            ->whereHas('classes', fn ($class) => $class->whereKey($pass->school_class_id))
+            ->orderBy('students.name')
+            ->get();
+    }
+}
