@@ -8,6 +8,7 @@ use App\Actions\AddPages;
 use App\Actions\ApplyEdit;
 use App\Actions\BringInFile;
 use App\Actions\CutPageSet;
+use App\Actions\GivePass;
 use App\Actions\HandoutPlan;
 use App\Actions\HandOutWorksheets;
 use App\Actions\MakeBoard;
@@ -16,6 +17,7 @@ use App\Actions\SaveWork;
 use App\Actions\StartBlank;
 use App\Models\Copy;
 use App\Models\Handout;
+use App\Models\PassKind;
 use App\Models\SchoolClass;
 use App\Models\SchoolSettings;
 use App\Models\Student;
@@ -143,6 +145,7 @@ final class DemoSeeder extends Seeder
         private StartBlank $start,
         private AddPages $add,
         private MakeBoard $board,
+        private GivePass $pass,
         private School $school,
     ) {
     }
@@ -440,6 +443,7 @@ final class DemoSeeder extends Seeder
                 [$curlew],
             ),
         );
+        ($this->pass)($handout, PassKind::OfClass, $curlew, now()->addDays(6));
         foreach ($this->copies($handout) as $index => $copy) {
             $places = $copy->item->edition->placesToFill();
             if ($index % 3 < 2 && $places->all() !== []) {

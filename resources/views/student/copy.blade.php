@@ -17,10 +17,7 @@
             <a class="copybar__back" href="{{ route('day') }}" aria-label="My day"><span
                     aria-hidden="true">‹</span> <span class="copybar__back-words">My day</span></a>
         @endif
-        <div class="copybar__what"><b>{{ $handout->title }}</b><span>{{ $copy->student->name }}@if ($copy->student->guest)
-                    · to come back: number {{ $copy->student->shownPin() }}
-                @endif
-            </span></div>
+        <div class="copybar__what"><b>{{ $handout->title }}</b><span>{{ $copy->student->name }}</span></div>
         <button type="button" class="btn btn-plain copybar__read" data-read-aloud hidden>Read aloud</button>
         <button type="button" class="btn btn-plain copybar__list" data-list>List<span class="copybar__wide"> of
                 questions</span></button>
@@ -46,6 +43,10 @@
         @if ($handout->trial)
             <p class="copy__directions"><b>A trial.</b> This is what a student sees. What you do here is thrown away when
                 you end it.</p>
+        @endif
+        @if ($copy->student?->guest)
+            <p class="copy__directions">To come back later, give your name and the number
+                <b>{{ $copy->student->shownPin() }}</b>. Write it down.</p>
         @endif
         @if ($closed)
             <div @class(['notice', 'notice--good' => $handedIn, 'handed']) role="status">
