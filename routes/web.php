@@ -14,6 +14,7 @@ use App\Http\Controllers\ChosenController;
 use App\Http\Controllers\ClassController;
 use App\Http\Controllers\ClassDoorController;
 use App\Http\Controllers\ClassListController;
+use App\Http\Controllers\ClassShelfController;
 use App\Http\Controllers\ClassTeacherController;
 use App\Http\Controllers\ClipController;
 use App\Http\Controllers\CopyController;
@@ -41,6 +42,7 @@ use App\Http\Controllers\ShelfController;
 use App\Http\Controllers\SignInController;
 use App\Http\Controllers\SlipController;
 use App\Http\Controllers\StudentController;
+use App\Http\Controllers\TakingController;
 use App\Http\Controllers\TeacherController;
 use App\Http\Controllers\TrialController;
 use App\Http\Controllers\UnitController;
@@ -355,7 +357,7 @@ Route::middleware(['auth:teacher', 'auth.session'])->group(function () use ($cop
         ->can('watch', 'handout')
         ->name('desks');
     Route::prefix('handouts/{handout}/change')
-        ->can('watch', 'handout')
+        ->can('change', 'handout')
         ->group(function (): void {
             Route::get('', [HandoutChangeController::class, 'edit'])->name('handouts.change');
             Route::post('', [HandoutChangeController::class, 'store'])->name('handouts.change.save');
@@ -371,7 +373,7 @@ Route::middleware(['auth:teacher', 'auth.session'])->group(function () use ($cop
         ->can('watch', 'handout')
         ->name('desks.answers');
     Route::prefix('handouts/{handout}')
-        ->can('watch', 'handout')
+        ->can('change', 'handout')
         ->scopeBindings()
         ->group(function (): void {
             Route::get('passes', [PassController::class, 'index'])->name('passes');
@@ -415,6 +417,13 @@ Route::middleware(['auth:teacher', 'auth.session'])->group(function () use ($cop
         ->can('update', 'class')
         ->group(function (): void {
             Route::patch('', [ClassController::class, 'rename'])->name('classes.rename');
+            Route::get('shelf', [ClassShelfController::class, 'show'])->name('class-shelf');
+            Route::post('shelf', [ClassShelfController::class, 'store'])
+                ->middleware('once')
+                ->name('class-shelf.store');
+            Route::delete('shelf/{item}', [ClassShelfController::class, 'destroy'])
+                ->can('watch', 'item')
+                ->name('class-shelf.destroy');
             Route::get('slips', [SlipController::class, 'show'])->name('classes.slips');
             Route::put('door', [SlipController::class, 'door'])->name('classes.door');
             Route::post('pins', [SlipController::class, 'renew'])
@@ -485,6 +494,14 @@ Route::middleware(['auth:student', 'auth.session', ThroughPass::class])
             ->where($sheet)
             ->name('sheets.show');
         Route::get('readings/{item}', ReadingController::class)->can('read', 'item')->name('readings.show');
+        Route::get('shelf', [TakingController::class, 'show'])->name('taking');
+        Route::post('shelf/{item}', [TakingController::class, 'take'])->can('take', 'item')->name('taking.take');
+        Route::post('copies/{copy}/throw-away', [TakingController::class, 'throwAway'])
+            ->can('throwAway', 'copy')
+            ->name('copies.throw-away');
+        Route::post('copies/{copy}/put-back', [TakingController::class, 'putBack'])
+            ->can('putBack', 'copy')
+            ->name('copies.put-back');
     });
 
 Route::get('pictures/{file}', [PictureController::class, 'show'])

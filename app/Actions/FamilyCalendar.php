@@ -67,6 +67,7 @@ final class FamilyCalendar
             ->handouts()
             ->wherePivot('whole', true)
             ->where('handouts.trial', false)
+            ->whereNull('handouts.shelf_of')
             ->withCount(['items' => fn ($items) => $items->whereNull('withdrawn_at')])
             ->latest('handouts.id')
             ->limit(self::MOST)

@@ -47,6 +47,7 @@ final class Copy extends Model
         'page',
         'changed_at',
         'handed_in_at',
+        'thrown_at',
     ];
 
     /** @return BelongsTo<HandoutItem, $this> */
@@ -204,6 +205,11 @@ final class Copy extends Model
 
     protected function casts(): array
     {
-        return ['state' => CopyState::class, 'changed_at' => 'datetime', 'handed_in_at' => 'datetime'];
+        return [
+            'state' => CopyState::class,
+            'changed_at' => 'datetime',
+            'handed_in_at' => 'datetime',
+            'thrown_at' => 'datetime',
+        ];
     }
 }

@@ -48,6 +48,7 @@ final class Handout extends Model
         'reads_aloud',
         'answers_shown_at',
         'trial',
+        'shelf_of',
         'revision',
     ];
 

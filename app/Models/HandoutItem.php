@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Illuminate\Database\Eloquent\Attributes\Scope;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -28,7 +30,7 @@ final class HandoutItem extends Model
 
     protected $table = 'handout_items';
 
-    protected $fillable = ['handout_id', 'edition_id', 'position', 'mode', 'withdrawn_at'];
+    protected $fillable = ['handout_id', 'edition_id', 'position', 'mode', 'withdrawn_at', 'off_shelf_at'];
 
     /** @return BelongsTo<Handout, $this> */
     public function handout(): BelongsTo
@@ -42,14 +44,25 @@ final class HandoutItem extends Model
         return $this->belongsTo(Edition::class);
     }
 
-    /** @return HasMany<Copy, $this> */
+    /** @return HasMany<Copy, $this> but for those that their students threw away */
     public function copies(): HasMany
     {
-        return $this->hasMany(Copy::class);
+        return $this->hasMany(Copy::class)->whereNull('thrown_at');
+    }
+
+    /**
+     * What a class sees on its shelf.
+     *
+     * @param  Builder<HandoutItem>  $query
+     */
+    #[Scope]
+    protected function onShelf(Builder $query): void
+    {
+        $query->whereNull('off_shelf_at')->with(['edition.worksheet.unit']);
     }
 
     protected function casts(): array
     {
-        return ['mode' => Mode::class, 'withdrawn_at' => 'datetime'];
+        return ['mode' => Mode::class, 'withdrawn_at' => 'datetime', 'off_shelf_at' => 'datetime'];
     }
 }

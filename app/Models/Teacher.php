@@ -95,10 +95,10 @@ final class Teacher extends Authenticatable
         return self::query()->whereNotNull('joined_at')->whereNull('left_at');
     }
 
-    /** @return HasMany<Handout, $this> */
+    /** @return HasMany<Handout, $this> what they set, and not what is on the shelves of classes */
     public function handouts(): HasMany
     {
-        return $this->hasMany(Handout::class)->where('trial', false);
+        return $this->hasMany(Handout::class)->where('trial', false)->whereNull('shelf_of');
     }
 
     /** @return HasMany<Handout, $this> made to try worksheets, for nobody else */

@@ -7,6 +7,7 @@ namespace App\Policies;
 use App\Models\Copy;
 use App\Models\Student;
 use App\Models\Teacher;
+use OpenSlate\Handout\Mode;
 
 /** A copy is worked on by its student, and looked at by the teacher who handed it out. */
 final class CopyPolicy
@@ -15,6 +16,22 @@ final class CopyPolicy
     {
         return $user instanceof Student &&
             $copy->student_id === $user->id &&
+            $copy->thrown_at === null &&
+            $user->mayOpen($copy->item->handout_id) &&
+            $copy->isGiven();
+    }
+
+    /** Only what was taken from the class shelf: what was set stays. */
+    public function throwAway(Teacher|Student $user, Copy $copy): bool
+    {
+        return $copy->item->mode === Mode::OnRequest && $this->work($user, $copy);
+    }
+
+    public function putBack(Teacher|Student $user, Copy $copy): bool
+    {
+        return $user instanceof Student &&
+            $copy->student_id === $user->id &&
+            $copy->thrown_at !== null &&
             $user->mayOpen($copy->item->handout_id) &&
             $copy->isGiven();
     }

@@ -12,6 +12,11 @@ use OpenSlate\Handout\Mode;
 /** An item that is only to be read is read by those who were given the handout. */
 final class HandoutItemPolicy
 {
+    public function watch(Teacher|Student $user, HandoutItem $item): bool
+    {
+        return $user instanceof Teacher && $item->handout->teacher_id === $user->id;
+    }
+
     public function try(Teacher|Student $user, HandoutItem $item): bool
     {
         return $user instanceof Teacher && $item->handout->trial && $item->handout->teacher_id === $user->id;
@@ -27,6 +32,12 @@ final class HandoutItemPolicy
 
     public function read(Teacher|Student $user, HandoutItem $item): bool
     {
-        return $item->mode === Mode::ReadOnly && $this->see($user, $item);
+        return $item->mode->isRead() && $item->off_shelf_at === null && $this->see($user, $item);
+    }
+
+    /** A copy of what is on the class shelf. */
+    public function take(Teacher|Student $user, HandoutItem $item): bool
+    {
+        return $item->mode === Mode::OnRequest && $this->read($user, $item);
     }
 }

@@ -13,6 +13,7 @@ use App\Actions\HandoutPlan;
 use App\Actions\HandOutWorksheets;
 use App\Actions\MakeBoard;
 use App\Actions\MoveCopy;
+use App\Actions\PutOnClassShelf;
 use App\Actions\SaveWork;
 use App\Actions\StartBlank;
 use App\Models\Copy;
@@ -146,6 +147,7 @@ final class DemoSeeder extends Seeder
         private AddPages $add,
         private MakeBoard $board,
         private GivePass $pass,
+        private PutOnClassShelf $shelve,
         private School $school,
     ) {
     }
@@ -189,6 +191,7 @@ final class DemoSeeder extends Seeder
         $this->handOutLog($marlow, $log, $tides, $heron, $curlew);
         $this->prepare($marlow, $days, $heron);
         $this->handOutBoard($marlow, $pack, $curlew);
+        ($this->shelve)($marlow, $heron, [$knots, $workbook]);
     }
 
     /** @param  list<string>  $names */

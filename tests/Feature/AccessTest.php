@@ -8,6 +8,8 @@ use App\Actions\ApplyEdit;
 use App\Actions\BringInFile;
 use App\Actions\HandoutPlan;
 use App\Actions\HandOutWorksheets;
+use App\Actions\PutOnClassShelf;
+use App\Actions\TakeCopy;
 use App\Actions\TryWorksheet;
 use App\Models\Copy;
 use App\Models\Handout;
@@ -20,6 +22,7 @@ use App\Models\StoredFile;
 use App\Models\Student;
 use App\Models\Teacher;
 use App\Models\TeacherFile;
+use App\Models\Worksheet;
 use App\Models\WorksheetPage;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Routing\Route;
@@ -90,6 +93,7 @@ final class AccessTest extends TestCase
         'account.second.on' => 'teacher',
         'account.second.off' => 'teacher',
         'day' => 'student',
+        'taking' => 'student',
         'sign-out' => 'both',
     ];
 
@@ -102,6 +106,9 @@ final class AccessTest extends TestCase
 
     /** @var array<string, string> the same, of a copy that is tried */
     private array $trial;
+
+    /** @var array<string, string> the same, of what was taken from the shelf of the class */
+    private array $shelf;
 
     protected function setUp(): void
     {
@@ -135,6 +142,11 @@ final class AccessTest extends TestCase
             'ends_at' => now()->addDay(),
         ]);
         $trial = app(TryWorksheet::class)($this->teacher, $worksheet);
+        $others = Worksheet::factory(2)->withPages()->create(['teacher_id' => $this->teacher->id]);
+        app(PutOnClassShelf::class)($this->teacher, $class, array_values($others->all()));
+        [$shelved, $goes] = HandoutItem::where('mode', Mode::OnRequest)->get()->all();
+        $taken = app(TakeCopy::class)($shelved, $this->student);
+        $this->shelf = ['item' => (string) $shelved->id, 'copy' => (string) $taken->id, 'goes' => (string) $goes->id];
         $this->trial = ['copy' => (string) $trial->id, 'item' => (string) $trial->handout_item_id];
         $this->parameters = [
             'worksheet' => (string) $worksheet->id,
@@ -262,8 +274,7 @@ final class AccessTest extends TestCase
         $routes = array_filter(
             $this->routes(),
             fn (Route $route): bool => preg_match('#^(my/(copies|sheets|items|read)|pictures)#', $route->uri()) === 1 &&
-                ! str_contains($route->uri(), 'take-back') &&
-                ! str_contains($route->uri(), 'hand-in'),
+                preg_match('#take-back|hand-in|throw-away|put-back#', $route->uri()) === 0,
         );
         $this->assertGreaterThan(4, count($routes));
         foreach ($ways as $way => [$take, $give]) {
@@ -373,6 +384,8 @@ final class AccessTest extends TestCase
         $parameters =
             ['page' => str_starts_with($uri, 'backdrops/') ? '1' : $this->parameters['page']] +
             (str_starts_with($uri, 'try/') ? $this->trial : []) +
+            (str_starts_with($uri, 'classes/{class}/shelf') ? ['item' => $this->shelf['goes']] : []) +
+            (preg_match('#shelf/\{item\}|throw-away|put-back#', $uri) === 1 ? $this->shelf : []) +
             $this->parameters;
 
         return '/'.

@@ -121,7 +121,8 @@ final class ClassPeopleTest extends TestCase
         $this->actingAs($flow, 'teacher')->delete("/classes/{$this->heron->id}/teachers/{$flow->id}")
             ->assertSessionHasErrors('teacher');
         $gone = Teacher::factory()->create(['left_at' => now()]);
-        $this->post("/classes/{$this->heron->id}/teachers", ['teacher' => $gone->id])->assertSessionHasErrors('teacher');
+        $this->post("/classes/{$this->heron->id}/teachers", ['teacher' => $gone->id])
+            ->assertSessionHasErrors('teacher');
     }
 
     public function test_a_class_is_put_away_and_taken_out_again(): void

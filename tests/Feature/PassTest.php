@@ -166,7 +166,7 @@ final class PassTest extends TestCase
         $guest = Student::where('guest', true)->sole();
         $copy = $this->copy($guest, $this->tides);
         $this->again();
-        $this->get("/my/copies/{$copy->id}")->assertOk()->assertSee("number {$guest->shownPin()}");
+        $this->get("/my/copies/{$copy->id}")->assertOk()->assertSee((string) $guest->shownPin());
         $this->post('/sign-out');
 
         $this->post("/p/{$pass->code}", ['name' => 'Nobody', 'pin' => '1234'])->assertSessionHasErrors('name');
@@ -227,7 +227,9 @@ final class PassTest extends TestCase
         $this->post($at, ['ends' => '2026-12-01'] + $class)->assertSessionHasNoErrors();
         $pass = Pass::sole();
         $this->assertSame('2026-12-01 23:59:00', (string) $pass->ends_at);
-        $this->get("{$at}/{$pass->id}")->assertSee(trim(chunk_split($pass->code, 4, ' ')))->assertSee('class="qr"', false);
+        $this->get("{$at}/{$pass->id}")
+            ->assertSee(trim(chunk_split($pass->code, 4, ' ')))
+            ->assertSee('class="qr"', false);
         $this->post('/sign-out');
         $this->post('/class', ['code' => strtolower(chunk_split($pass->code, 4, ' '))])
             ->assertRedirect("/p/{$pass->code}");
@@ -262,7 +264,8 @@ final class PassTest extends TestCase
         $this->get("/p/{$pass->code}")
             ->assertHeader('Referrer-Policy', 'no-referrer')
             ->assertHeader('Cache-Control', 'no-store, private');
-        $this->assertStringContainsString('access_log off', (string) file_get_contents(config_path('server/nginx.conf')));
+        $nginx = (string) file_get_contents(config_path('server/nginx.conf'));
+        $this->assertStringContainsString('access_log off', $nginx);
         $this->assertSame(14, strlen($pass->code));
     }
 

@@ -147,7 +147,10 @@ final class SchoolTest extends TestCase
         Mail::assertNothingOutgoing();
         config(['slate.mail' => true]);
         $this->post('/school/teachers', ['name' => 'Ms Flow', 'email' => 'flow@quay.example']);
-        Mail::assertSent(PasswordLinkMail::class, fn (PasswordLinkMail $mail): bool => $mail->hasTo('flow@quay.example'));
+        Mail::assertSent(
+            PasswordLinkMail::class,
+            fn (PasswordLinkMail $mail): bool => $mail->hasTo('flow@quay.example'),
+        );
     }
 
     public function test_what_the_mail_says(): void

@@ -25,6 +25,7 @@ final class DayController
             ])
             ->as('recipient')
             ->whereIn('handouts.id', $student->given()->select('recipients.handout_id'))
+            ->whereNull('handouts.shelf_of')
             ->whereHas('items', fn ($items) => $items->whereNull('withdrawn_at'))
             ->orderByRaw('recipients.due_at is null')
             ->orderBy('recipients.due_at')

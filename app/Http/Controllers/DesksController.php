@@ -16,7 +16,6 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Collection;
-use OpenSlate\Handout\Mode;
 
 /** The desks: all copies of a handout, as they grow. */
 final class DesksController
@@ -131,7 +130,7 @@ final class DesksController
 
     private function item(DesksRequest $request, Handout $handout): ?HandoutItem
     {
-        $own = $handout->items->filter(fn (HandoutItem $item): bool => $item->mode === Mode::OwnCopy);
+        $own = $handout->items->filter(fn (HandoutItem $item): bool => $item->mode->hasCopies());
 
         return $own->firstWhere('id', $request->item()) ?? $own->first();
     }

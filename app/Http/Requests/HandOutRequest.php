@@ -237,7 +237,7 @@ final class HandOutRequest extends FormRequest
         return [
             'items' => ['required', 'array', 'max:'.HandoutForm::MOST_ITEMS],
             'items.*.worksheet' => ['required', 'integer', 'distinct', Rule::in($this->mine()->modelKeys())],
-            'items.*.mode' => ['required', Rule::enum(Mode::class)],
+            'items.*.mode' => ['required', Rule::enum(Mode::class)->except(Mode::OnRequest)],
         ];
     }
 

@@ -9,9 +9,13 @@
         <div class="room__head">
             <h1>{{ $handout->title }}</h1>
             <p>{{ $handout->classes->pluck('name')->join(', ', ' and ') }} ·
-                {{ HandoutWords::due($handout, $handout->times(), $school) }}
-                · <a href="{{ route('handouts.change', $handout) }}">Change it</a>
-                · <a href="{{ route('passes', $handout) }}">Passes</a>
+                {{ $handout->shelf_of ? 'copies that were taken' : HandoutWords::due($handout, $handout->times(), $school) }}
+                @can('change', $handout)
+                    · <a href="{{ route('handouts.change', $handout) }}">Change it</a>
+                    · <a href="{{ route('passes', $handout) }}">Passes</a>
+                @else
+                    · <a href="{{ route('class-shelf', $handout->shelf_of) }}">What is on it</a>
+                @endcan
             </p>
             @if ($out = HandoutWords::out($handout, $school))
                 <p><b>Nobody has it yet: {{ $out }}.</b></p>
@@ -24,7 +28,7 @@
             <p class="empty"><b>This was handed out to read.</b> There are no copies to watch.</p>
         @else
             <div class="desks__bar">
-                @php($own = $handout->items->filter(fn($one) => $one->mode === Mode::OwnCopy))
+                @php($own = $handout->items->filter(fn($one) => $one->mode->hasCopies()))
                 @if ($own->count() > 1)
                     <nav aria-label="Items">
                         @foreach ($own as $one)

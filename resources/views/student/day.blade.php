@@ -4,7 +4,7 @@
 @use('Illuminate\Support\Str')
 @use('OpenSlate\Handout\DayGroup')
 @use('OpenSlate\Handout\Mode')
-<x-layout.student title="What is set">
+<x-layout.student title="What is set" at="day">
     <main id="main" class="room">
         <div class="room__head">
             <h1>Hello, {{ Str::before($student->name, ' ') }}</h1>

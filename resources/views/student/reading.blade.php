@@ -2,9 +2,12 @@
 <x-layout.student :title="$item->edition->name">
     <main id="main" class="room">
         <div class="room__head">
-            <p><a href="{{ route('day') }}">My day</a></p>
             <h1>{{ $item->edition->name }}</h1>
             <p>{{ $item->handout->title }}, to read</p>
+                @can('take', $item)
+                    <form method="post" action="{{ route('taking.take', $item) }}">@csrf<button class="btn btn-primary">Take
+                            a copy</button></form>
+                @endcan
         </div>
         <ol class="large">
             @php($pictures = new HandedPictures($item))
