@@ -58,9 +58,8 @@ final class Rows
      */
     public static function typists(SchoolClass $class, int $students): string
     {
-        $pin = bcrypt('2468', ['rounds' => 4]);
         for ($n = 0; $n < $students; $n++) {
-            $class->students()->attach(Student::create(['name' => "Student {$n}", 'pin' => $pin]));
+            $class->students()->attach(Student::create(['name' => "Student {$n}", 'pin' => '2468']));
         }
         $boxes = array_map(
             fn (int $n): AnswerBox => new AnswerBox("b{$n}", Frame::of(50, 30 + 35 * $n, 300, 30), TextAnswer::lines()),

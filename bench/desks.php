@@ -7,7 +7,6 @@ declare(strict_types=1);
 use App\Actions\HandoutPlan;
 use App\Actions\HandOutWorksheets;
 use App\Models\Copy;
-use App\Models\SchoolClass;
 use App\Models\Student;
 use App\Models\Teacher;
 use Bench\Bench;
@@ -27,9 +26,7 @@ return function (Bench $bench): void {
         ->withPages(new AnswerBox('a', Frame::of(50, 50, 200, 18)))
         ->create(['name' => 'Desk']);
     $look = function (int $students, string $what) use ($teacher, $worksheet): array {
-        $class = SchoolClass::create([
-            'teacher_id' => $teacher->id,
-            'name' => "{$students}",
+        $class = $teacher->classes()->create(['name' => "{$students}",
             'code' => "D{$students}".strlen($what),
         ]);
         for ($n = 0; $n < $students; $n++) {

@@ -7,7 +7,6 @@ declare(strict_types=1);
 use App\Actions\HandoutPlan;
 use App\Actions\HandOutWorksheets;
 use App\Models\Copy;
-use App\Models\SchoolClass;
 use App\Models\StoredFile;
 use App\Models\Student;
 use App\Models\Teacher;
@@ -20,10 +19,9 @@ use OpenSlate\Handout\Mode;
 
 return function (Bench $bench): void {
     $teacher = Teacher::create(['name' => 'Hand', 'email' => 'hand@school.example', 'password' => 'x']);
-    $class = SchoolClass::create(['teacher_id' => $teacher->id, 'name' => 'All', 'code' => 'BENCH1']);
-    $pin = bcrypt('0000');
+    $class = $teacher->classes()->create(['name' => 'All', 'code' => 'BENCH1']);
     for ($n = 0; $n < 150; $n++) {
-        $class->students()->attach(Student::create(['name' => "S {$n}", 'pin' => $pin]));
+        $class->students()->attach(Student::create(['name' => "S {$n}", 'pin' => '0000']));
     }
     $boxes = fn (int $page): array => array_map(
         fn (int $n): AnswerBox => new AnswerBox("p{$page}b{$n}", Frame::of(50, 30 + 30 * $n, 200, 18)),

@@ -6,7 +6,6 @@
 
 declare(strict_types=1);
 
-use App\Models\SchoolClass;
 use App\Models\Teacher;
 use Bench\Bench;
 use Bench\Rows;
@@ -15,7 +14,7 @@ return function (Bench $bench): void {
     $most = 300;
     Rows::bare($most);
     $teacher = Teacher::create(['name' => 'Load', 'email' => 'load@school.example', 'password' => 'x']);
-    $class = SchoolClass::create(['teacher_id' => $teacher->id, 'name' => 'Many', 'code' => 'BENCH4']);
+    $class = $teacher->classes()->create(['name' => 'Many', 'code' => 'BENCH4']);
     $pairs = Rows::typists($class, $most);
     $figures = [];
     $bench->withServer(8394, function (string $address) use ($bench, $class, $pairs, &$figures): void {

@@ -9,7 +9,6 @@ use App\Actions\HandoutPlan;
 use App\Actions\HandOutWorksheets;
 use App\Actions\SaveWork;
 use App\Models\Copy;
-use App\Models\SchoolClass;
 use App\Models\Student;
 use App\Models\Teacher;
 use Bench\Bench;
@@ -22,7 +21,7 @@ use OpenSlate\Handout\Mode;
 
 return function (Bench $bench): void {
     $teacher = Teacher::create(['name' => 'Parts', 'email' => 'parts@school.example', 'password' => 'x']);
-    $class = SchoolClass::create(['teacher_id' => $teacher->id, 'name' => 'Parts', 'code' => 'BENCH4']);
+    $class = $teacher->classes()->create(['name' => 'Parts', 'code' => 'BENCH4']);
     $class->students()->attach(Student::create(['name' => 'Builder', 'pin' => '2468']));
     $parts = array_map(
         fn (int $n): Part => new Part("p{$n}", Frame::of(20, 20, 26, 18), text: (string) $n, size: 9),

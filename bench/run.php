@@ -11,7 +11,20 @@ require dirname(__DIR__).'/vendor/autoload.php';
 require __DIR__.'/Bench.php';
 require __DIR__.'/Rows.php';
 
-$all = ['bring-in', 'hand-out', 'save', 'load', 'desks', 'drag', 'parts', 'edit', 'stations', 'blanks'];
+$all = [
+    'bring-in',
+    'hand-out',
+    'class-list',
+    'check',
+    'save',
+    'load',
+    'desks',
+    'drag',
+    'parts',
+    'edit',
+    'stations',
+    'blanks',
+];
 $names = array_slice($argv, 1) ?: $all;
 $bench = new Bench;
 foreach ($names as $name) {

@@ -5,7 +5,6 @@
 
 declare(strict_types=1);
 
-use App\Models\SchoolClass;
 use App\Models\Teacher;
 use Bench\Bench;
 use Bench\Rows;
@@ -13,7 +12,7 @@ use Bench\Rows;
 return function (Bench $bench): void {
     Rows::bare(30);
     $teacher = Teacher::create(['name' => 'Save', 'email' => 'save@school.example', 'password' => 'x']);
-    $class = SchoolClass::create(['teacher_id' => $teacher->id, 'name' => 'Thirty', 'code' => 'BENCH3']);
+    $class = $teacher->classes()->create(['name' => 'Thirty', 'code' => 'BENCH3']);
     $pairs = Rows::typists($class, 30);
     $times = [];
     $bench->withServer(8391, function (string $address) use ($bench, $class, $pairs, &$times): void {

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Models\SchoolClass;
 use App\Models\Student;
 use App\Models\Teacher;
 use Illuminate\Support\Facades\DB;
@@ -14,7 +13,7 @@ final class KeepClassList
 {
     public function __construct(
         private MakeClass $makeClass,
-        private EnrolStudent $enrol,
+        private EnrolStudents $enrol,
         private JoinClass $join,
     ) {
     }
@@ -31,22 +30,26 @@ final class KeepClassList
             foreach ($plan->newClasses as $name) {
                 $classes[mb_strtolower($name)] = ($this->makeClass)($teacher, $name);
             }
-            $made = [];
+            $new = $known = [];
             foreach ($plan->newStudents() as $row) {
-                /** @var SchoolClass $class */
-                $class = $classes[mb_strtolower($row->class)];
+                $class = mb_strtolower($row->class);
                 if ($row->known !== null && ! in_array($row->key(), $anew, true)) {
-                    ($this->join)($class, $row->known);
-                    $made[$class->name][] = ['name' => $row->known->name, 'pin' => null];
-
-                    continue;
+                    $known[$class][$row->known->id] = $row->known->name;
+                } else {
+                    $new[$class][] = $row->student->name();
                 }
-                $pin = $class->newPin();
-                ($this->enrol)($class, $row->student->name(), $pin);
-                $made[$class->name][] = ['name' => $row->student->name(), 'pin' => $pin];
+            }
+            $made = [];
+            foreach ($classes as $key => $class) {
+                ($this->join)($class, array_keys($known[$key] ?? []));
+                $come = array_map(
+                    fn (string $name): array => ['name' => $name, 'pin' => null],
+                    array_values($known[$key] ?? []),
+                );
+                $made[$class->name] = [...$come, ...($this->enrol)($class, $new[$key] ?? [])];
             }
 
-            return $made;
+            return array_filter($made);
         });
     }
 }

@@ -57,7 +57,8 @@ final class PutOnClassShelf
                 'reads_aloud' => true,
             ]);
             $shelf->classes()->attach($class->id, ['whole' => true]);
-            ($this->give)($shelf, array_map(intval(...), array_values($class->students()->pluck('students.id')->all())));
+            $students = array_values($class->students()->pluck('students.id')->all());
+            ($this->give)($shelf, array_map(intval(...), $students));
         }
 
         return $shelf;

@@ -126,7 +126,13 @@ final class Student extends Authenticatable
     /** @return Attribute<never, string> */
     protected function pin(): Attribute
     {
-        return Attribute::set(fn (string $pin): string => Crypt::encryptString($pin));
+        return Attribute::set(self::sealed(...));
+    }
+
+    /** A PIN as it is stored. */
+    public static function sealed(string $pin): string
+    {
+        return Crypt::encryptString($pin);
     }
 
     public function isPin(string $typed): bool

@@ -29,7 +29,7 @@ final class Base32
         $bits = '';
         foreach (str_split(strtoupper($text)) as $letter) {
             $value = strpos(self::LETTERS, $letter);
-            $bits .= $letter === '' || $value === false ? '' : sprintf('%05b', $value);
+            $bits .= $value === false ? '' : sprintf('%05b', $value);
         }
         $bytes = '';
         foreach (str_split($bits, 8) as $eight) {

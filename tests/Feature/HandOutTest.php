@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Actions\EnrolStudent;
+use App\Actions\EnrolStudents;
 use App\Models\Copy;
 use App\Models\Edition;
 use App\Models\Handout;
@@ -124,7 +124,7 @@ final class HandOutTest extends TestCase
         $this->assertSame(['Tide times'], $late->handouts()->pluck('title')->all());
         $this->assertSame(1, $late->copies()->count());
 
-        app(EnrolStudent::class)($this->curlew, 'Elsewhere', '1234');
+        app(EnrolStudents::class)($this->curlew, ['Elsewhere']);
         $this->assertSame(6, Copy::count());
     }
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Actions\EnrolStudent;
+use App\Actions\EnrolStudents;
 use App\Actions\HandoutPlan;
 use App\Actions\HandOutWorksheets;
 use App\Models\Copy;
@@ -132,7 +132,8 @@ final class HandoutChangeTest extends TestCase
     public function test_who_joined_since_keeps_it_whichever_way_one_steps_and_who_left_keeps_it_too(): void
     {
         $this->change(['title' => 'Other']);
-        $new = app(EnrolStudent::class)($this->heron, 'New', '1234');
+        app(EnrolStudents::class)($this->heron, ['New']);
+        $new = Student::where('name', 'New')->sole();
         $left = $this->heron->students()->whereKeyNot($new->id)->firstOrFail();
         $this->heron->students()->detach($left->id);
         $this->step('undo');
@@ -194,7 +195,7 @@ final class HandoutChangeTest extends TestCase
         $this->get('/handouts')->assertSee('Put away (1)')->assertDontSee('0 of 2 students');
         $this->get('/handouts?away=1')->assertSee('0 of 2 students');
         $this->actingAs($student, 'student')->get('/my/day')->assertSee('Nothing is set');
-        app(EnrolStudent::class)($this->heron, 'New', '1234');
+        app(EnrolStudents::class)($this->heron, ['New']);
         $this->assertSame(2, Copy::count(), 'who joins now gets nothing of it');
         $this->actingAs($this->teacher, 'teacher')
             ->post($this->url().'/away', ['base' => 2, 'away' => '0'])

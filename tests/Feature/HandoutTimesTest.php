@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Actions\EnrolStudent;
+use App\Actions\EnrolStudents;
 use App\Actions\HandoutPlan;
 use App\Actions\HandOutWorksheets;
 use App\Actions\SetTimes;
@@ -63,7 +63,8 @@ final class HandoutTimesTest extends TestCase
             ofClasses: [$this->curlew->id => new Times($this->at('2026-12-02 10:00'), $this->at('2026-12-02 11:00'))],
         );
         $this->assertSame([[], []], [$this->listOf($this->ann), $this->listOf($this->bo)]);
-        $cy = app(EnrolStudent::class)($this->curlew, 'Cy', '1234')->refresh();
+        app(EnrolStudents::class)($this->curlew, ['Cy']);
+        $cy = Student::where('name', 'Cy')->sole();
         Carbon::setTestNow('2026-12-01 10:00:00');
         $this->assertSame([['Tides'], [], []], array_map($this->listOf(...), [$this->ann, $this->bo, $cy]));
         Carbon::setTestNow('2026-12-02 10:00:00');

@@ -188,7 +188,7 @@ final class OddValuesTest extends TestCase
         $teacher = Teacher::first() ?? Teacher::factory()->create(['office' => true]);
         $class = SchoolClass::first() ?? SchoolClass::factory()->of($teacher)->create();
         $student = Student::first() ?? Student::factory()->create();
-        app(JoinClass::class)($class, $student);
+        app(JoinClass::class)($class, [$student->id]);
         $worksheet = Worksheet::where('name', 'Odd')->first();
         if ($worksheet === null || $worksheet->pages()->count() === 0) {
             $worksheet = app(BringInFile::class)(

@@ -6,7 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Access\Account;
 use App\Access\Guesses;
-use App\Actions\EnrolStudent;
+use App\Actions\EnrolStudents;
 use App\Actions\MakeClass;
 use App\Documents\ClassListFile;
 use App\Models\SchoolClass;
@@ -16,7 +16,6 @@ use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 use OpenSlate\ClassLists\ListedStudent;
 use OpenSlate\ClassLists\ListRefused;
@@ -78,7 +77,7 @@ final class ClassController
         ]);
     }
 
-    public function enrol(Request $request, SchoolClass $class, EnrolStudent $enrol): RedirectResponse
+    public function enrol(Request $request, SchoolClass $class, EnrolStudents $enrol): RedirectResponse
     {
         $request->validate(['names' => ['required', 'string', 'max:8000']], ['names.*' => self::NAMES]);
         try {
@@ -91,10 +90,8 @@ final class ClassController
         if ($names === [] || $tooLong !== [] || count($names) > self::MOST_AT_ONCE) {
             throw ValidationException::withMessages(['names' => self::NAMES]);
         }
-        $pins = array_map(fn (string $name): array => ['name' => $name, 'pin' => $class->newPin()], $names);
-        DB::transaction(fn () => array_map(fn (array $new) => $enrol($class, $new['name'], $new['pin']), $pins));
 
-        return to_route('classes.show', $class)->with('pins', $pins)->with('new', true);
+        return to_route('classes.show', $class)->with('pins', $enrol($class, $names))->with('new', true);
     }
 
     public function rename(Request $request, SchoolClass $class): RedirectResponse

@@ -59,7 +59,7 @@ final class StudentController
 
     public function comeBack(SchoolClass $class, Student $leaver, JoinClass $join): RedirectResponse
     {
-        $join($class, $leaver);
+        $join($class, [$leaver->id]);
 
         return to_route('classes.show', $class)->with('said', "{$leaver->name} is in {$class->name} again.");
     }
@@ -78,7 +78,7 @@ final class StudentController
         }
         DB::transaction(function () use ($class, $to, $student, $leave, $join): void {
             $leave($class, $student);
-            $join($to, $student);
+            $join($to, [$student->id]);
         });
 
         return to_route('classes.show', $class)->with(

@@ -24,8 +24,8 @@
                                         class="visually-hidden"> {{ $item->edition->name }}</span></a>
                                 @if ($copy)
                                     <a class="btn btn-primary"
-                                        href="{{ route('copies.show', $copy) }}">{{ CopyWords::next($copy->state) }}<span
-                                            class="visually-hidden"> {{ $item->edition->name }}</span></a>
+                                        href="{{ route('copies.show', $copy) }}">{{ CopyWords::next($copy->state) }} my copy<span
+                                            class="visually-hidden"> of {{ $item->edition->name }}</span></a>
                                     <form method="post" action="{{ route('copies.throw-away', $copy) }}">@csrf<button
                                             class="btn btn-plain">Throw my copy away<span class="visually-hidden">:
                                                 {{ $item->edition->name }}</span></button></form>
@@ -56,8 +56,8 @@
                                             {{ $copy->item->edition->name }}</span></button></form>
                             @else
                                 <a class="btn btn-plain"
-                                    href="{{ route('copies.show', $copy) }}">{{ CopyWords::next($copy->state) }}<span
-                                        class="visually-hidden"> {{ $copy->item->edition->name }}</span></a>
+                                    href="{{ route('copies.show', $copy) }}">{{ CopyWords::next($copy->state) }} my copy<span
+                                        class="visually-hidden"> of {{ $copy->item->edition->name }}</span></a>
                             @endif
                         </li>
                     @endforeach
