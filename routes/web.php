@@ -34,6 +34,7 @@ use App\Http\Controllers\PageSetController;
 use App\Http\Controllers\PassController;
 use App\Http\Controllers\PassDoorController;
 use App\Http\Controllers\PictureController;
+use App\Http\Controllers\PreviewController;
 use App\Http\Controllers\ReadingController;
 use App\Http\Controllers\SchoolController;
 use App\Http\Controllers\SharingController;
@@ -340,6 +341,8 @@ Route::middleware(['auth:teacher', 'auth.session'])->group(function () use ($cop
     Route::prefix('try')
         ->name('trial.')
         ->group(function () use ($copies, $sheet): void {
+            Route::get('day', [PreviewController::class, 'day'])->name('day');
+            Route::get('readings/{item}', ReadingController::class)->can('try', 'item')->name('readings');
             $copies('try');
             Route::get('sheets/{item}/{number}/{what}', SheetController::class)
                 ->can('try', 'item')
@@ -376,6 +379,7 @@ Route::middleware(['auth:teacher', 'auth.session'])->group(function () use ($cop
         ->can('change', 'handout')
         ->scopeBindings()
         ->group(function (): void {
+            Route::get('seen', [PreviewController::class, 'show'])->name('preview');
             Route::get('passes', [PassController::class, 'index'])->name('passes');
             Route::post('passes', [PassController::class, 'store'])
                 ->middleware('once')

@@ -49,6 +49,7 @@ final class Handout extends Model
         'answers_shown_at',
         'trial',
         'shelf_of',
+        'preview_of',
         'revision',
     ];
 

@@ -10,7 +10,7 @@ use App\Actions\HandoutPlan;
 use App\Actions\HandOutWorksheets;
 use App\Actions\PutOnClassShelf;
 use App\Actions\TakeCopy;
-use App\Actions\TryWorksheet;
+use App\Actions\TryHandout;
 use App\Models\Copy;
 use App\Models\Handout;
 use App\Models\HandoutItem;
@@ -92,6 +92,7 @@ final class AccessTest extends TestCase
         'account.second.offer' => 'teacher',
         'account.second.on' => 'teacher',
         'account.second.off' => 'teacher',
+        'trial.day' => 'teacher',
         'day' => 'student',
         'taking' => 'student',
         'sign-out' => 'both',
@@ -141,7 +142,12 @@ final class AccessTest extends TestCase
             'code' => 'TIDEPASS',
             'ends_at' => now()->addDay(),
         ]);
-        $trial = app(TryWorksheet::class)($this->teacher, $worksheet);
+        $trial = app(TryHandout::class)($this->teacher, $handout, $this->student)
+            ->items()
+            ->where('mode', Mode::OwnCopy)
+            ->sole()
+            ->copies()
+            ->sole();
         $others = Worksheet::factory(2)->withPages()->create(['teacher_id' => $this->teacher->id]);
         app(PutOnClassShelf::class)($this->teacher, $class, array_values($others->all()));
         [$shelved, $goes] = HandoutItem::where('mode', Mode::OnRequest)->get()->all();
@@ -154,7 +160,7 @@ final class AccessTest extends TestCase
             'page' => (string) $page->id,
             'handout' => (string) $handout->id,
             'copy' => (string) $copy->id,
-            'item' => (string) HandoutItem::where('mode', Mode::ReadOnly)->sole()->id,
+            'item' => (string) HandoutItem::where(['mode' => Mode::ReadOnly, 'handout_id' => $handout->id])->sole()->id,
             'class' => (string) $class->id,
             'student' => (string) $this->student->id,
             'leaver' => (string) $leaver->id,

@@ -13,6 +13,7 @@
                 @can('change', $handout)
                     · <a href="{{ route('handouts.change', $handout) }}">Change it</a>
                     · <a href="{{ route('passes', $handout) }}">Passes</a>
+                    · <a href="{{ route('preview', $handout) }}">As students see it</a>
                 @else
                     · <a href="{{ route('class-shelf', $handout->shelf_of) }}">What is on it</a>
                 @endcan

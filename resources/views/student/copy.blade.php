@@ -10,7 +10,10 @@
 @php($mayTakeBack = $handedIn && !$over && !$times->due()->isPast(now()->toDateTimeImmutable()))
 <x-layout.base :title="$handout->title" body-class="student at-copy" :scripts="['resources/js/copy.js']">
     <header class="copybar">
-        @if ($handout->trial)
+        @if ($handout->preview_of)
+            <a class="copybar__back" href="{{ route('trial.day') }}" aria-label="My day"><span
+                    aria-hidden="true">‹</span> <span class="copybar__back-words">My day</span></a>
+        @elseif ($handout->trial)
             <form method="post" action="{{ route('trial.end', $copy) }}" class="copybar__end">@csrf @method('delete')<button
                     class="btn btn-plain">End the trial</button></form>
         @else
@@ -40,7 +43,7 @@
         @error('refused')
             <p class="notice notice--bad" role="alert">{{ $message }}</p>
         @enderror
-        @if ($handout->trial)
+        @if ($handout->trial && !$handout->preview_of)
             <p class="copy__directions"><b>A trial.</b> This is what a student sees. What you do here is thrown away when
                 you end it.</p>
         @endif

@@ -1,10 +1,11 @@
+@use('App\View\CopyAddress')
 @use('App\View\CopyWords')
 @use('App\View\DayList')
 @use('App\View\HandoutWords')
 @use('Illuminate\Support\Str')
 @use('OpenSlate\Handout\DayGroup')
 @use('OpenSlate\Handout\Mode')
-<x-layout.student title="What is set" at="day">
+<x-layout.student title="What is set" at="day" :who="$student->name">
     <main id="main" class="room">
         <div class="room__head">
             <h1>Hello, {{ Str::before($student->name, ' ') }}</h1>
@@ -39,13 +40,13 @@
                         <ul class="task__items">
                             @foreach ($handout->items as $item)
                                 @if ($copy = $item->copies->first())
-                                    <li><a class="btn btn-primary" href="{{ route('copies.show', $copy) }}">
+                                    <li><a class="btn btn-primary" href="{{ route(CopyAddress::route($handout, 'show'), $copy) }}">
                                             {{ $over ? 'Look at' : CopyWords::next($copy->state) }} {{ $item->edition->name }}@if ($named->isTwice($item))<span
                                                     class="visually-hidden">, {{ $handout->title }}</span>@endif</a>
                                         <span>{{ CopyWords::filled($copy, $item->edition) }}</span>
                                     </li>
                                 @elseif ($item->mode === Mode::ReadOnly)
-                                    <li><a class="btn btn-plain" href="{{ route('readings.show', $item) }}">Read
+                                    <li><a class="btn btn-plain" href="{{ route($handout->trial ? 'trial.readings' : 'readings.show', $item) }}">Read
                                             {{ $item->edition->name }}@if ($named->isTwice($item))<span
                                                     class="visually-hidden">, {{ $handout->title }}</span>@endif</a></li>
                                 @endif

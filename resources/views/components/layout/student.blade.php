@@ -1,17 +1,21 @@
-@props(['title', 'at' => '', 'scripts' => []])
+@props(['title', 'at' => '', 'who' => null, 'scripts' => []])
 <x-layout.base :$title :$scripts body-class="student">
     <header class="topbar">
-        <a class="brand" href="{{ route('day') }}">Open Slate</a>
+        <a class="brand" href="{{ auth('student')->check() ? route('day') : route('trial.day') }}">Open Slate</a>
+        @auth('student')
         <nav aria-label="Main">
             <a href="{{ route('day') }}" @if ($at === 'day') aria-current="page" @endif>My day</a>
             <a href="{{ route('taking') }}" @if ($at === 'shelf') aria-current="page" @endif>Class shelf</a>
         </nav>
-        <span class="topbar__who">{{ auth('student')->user()?->name }}@if (auth('student')->user()?->guest)
+        @endauth
+        <span class="topbar__who">{{ $who ?? auth('student')->user()?->name }}@if (auth('student')->user()?->guest)
                 · to come back: number {{ auth('student')->user()->shownPin() }}
             @endif
         </span>
+        @auth('student')
         <form method="post" action="{{ route('sign-out') }}" data-leave>@csrf<button class="btn btn-plain">Sign
                 out</button></form>
+        @endauth
     </header>
     {{ $slot }}
 </x-layout.base>
