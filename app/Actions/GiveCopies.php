@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Models\Handout;
-use App\Models\HandoutItem;
 use Illuminate\Support\Facades\DB;
 use OpenSlate\Copies\CopyState;
 use OpenSlate\Handout\Mode;
@@ -22,12 +21,13 @@ final class GiveCopies
     /** @param  list<int>  $studentIds */
     public function __invoke(Handout $handout, array $studentIds): void
     {
-        $own = $handout->items()->get()->filter(fn (HandoutItem $item): bool => $item->mode === Mode::OwnCopy);
+        $own = $handout->items()->where('mode', Mode::OwnCopy)->with('chosen:id')->get();
         foreach (array_chunk($studentIds, self::ROWS_AT_ONCE) as $some) {
             DB::table('recipients')->insertOrIgnore(
                 array_map(fn (int $student): array => ['handout_id' => $handout->id, 'student_id' => $student], $some),
             );
             foreach ($own as $item) {
+                $only = $item->chosen->modelKeys();
                 DB::table('copies')->insertOrIgnore(
                     array_map(
                         fn (int $student): array => [
@@ -35,7 +35,7 @@ final class GiveCopies
                             'student_id' => $student,
                             'state' => CopyState::NotOpened->value,
                         ],
-                        $some,
+                        $only === [] ? $some : array_values(array_intersect($some, $only)),
                     ),
                 );
             }

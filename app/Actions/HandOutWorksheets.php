@@ -35,12 +35,13 @@ final class HandOutWorksheets
             foreach ($plan->items as $index => [$worksheet, $mode]) {
                 $edition = ($this->freeze)($worksheet);
                 EditionFrozen::dispatch($edition->id);
-                HandoutItem::create([
+                $item = HandoutItem::create([
                     'handout_id' => $handout->id,
                     'edition_id' => $edition->id,
                     'position' => $index + 1,
                     'mode' => $mode,
                 ]);
+                $item->chosen()->attach($plan->only[$worksheet->id] ?? []);
             }
             ($this->give)($handout, $this->students($handout, $plan));
 

@@ -24,6 +24,7 @@ final readonly class HandoutPlan
      * @param  bool  $prepared  whether it is only prepared, so that nobody has it before the teacher says so
      * @param  CarbonImmutable|null  $closes  after which nothing more is taken
      * @param  bool  $marksLate  whether what is handed in after its due time is said to be late
+     * @param  array<int, list<int>>  $only  for whom alone a worksheet is: ids of students, by worksheet
      * @param  array<int, Times>  $ofClasses  times of classes that have their own, by class
      */
     public function __construct(
@@ -40,6 +41,7 @@ final readonly class HandoutPlan
         public ?CarbonImmutable $closes = null,
         public bool $marksLate = true,
         public array $ofClasses = [],
+        public array $only = [],
     ) {
     }
 

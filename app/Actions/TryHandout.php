@@ -33,7 +33,7 @@ final class TryHandout
                 'trial' => true,
                 'preview_of' => $handout->id,
             ]);
-            foreach ($handout->items()->whereNull('withdrawn_at')->orderBy('position')->get() as $item) {
+            foreach ($handout->items()->for($as)->orderBy('position')->get() as $item) {
                 $trial->items()->create($item->only(['edition_id', 'position', 'mode']));
             }
             // Nobody can come in as this student: it is in no class, and its PIN is known to nobody.

@@ -8,6 +8,7 @@ use Illuminate\Database\Eloquent\Attributes\Scope;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
 use OpenSlate\Handout\Mode;
@@ -48,6 +49,27 @@ final class HandoutItem extends Model
     public function copies(): HasMany
     {
         return $this->hasMany(Copy::class)->whereNull('thrown_at');
+    }
+
+    /** @return BelongsToMany<Student, $this> for whom alone it is; nobody where it is for all who have the handout */
+    public function chosen(): BelongsToMany
+    {
+        return $this->belongsToMany(Student::class, 'item_students');
+    }
+
+    /**
+     * What one student has of a handout.
+     *
+     * @param  Builder<HandoutItem>  $query
+     */
+    #[Scope]
+    protected function for(Builder $query, Student $student): void
+    {
+        $query
+            ->whereNull('handout_items.withdrawn_at')
+            ->where(fn (Builder $item) => $item
+                ->whereDoesntHave('chosen')
+                ->orWhereHas('chosen', fn (Builder $chosen) => $chosen->whereKey($student->id)));
     }
 
     /**

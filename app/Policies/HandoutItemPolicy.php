@@ -26,7 +26,7 @@ final class HandoutItemPolicy
     public function see(Teacher|Student $user, HandoutItem $item): bool
     {
         return $user instanceof Student &&
-            $item->withdrawn_at === null &&
+            HandoutItem::query()->for($user)->whereKey($item->id)->exists() &&
             $user->given()->where('recipients.handout_id', $item->handout_id)->exists();
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Policies;
 
+use App\Models\HandoutItem;
 use App\Models\StoredFile;
 use App\Models\Student;
 use App\Models\Teacher;
@@ -55,7 +56,7 @@ final class StoredFilePolicy
         return DB::table('revision_files')
             ->join('edition_pages', 'edition_pages.page_revision_id', '=', 'revision_files.page_revision_id')
             ->join('handout_items', 'handout_items.edition_id', '=', 'edition_pages.edition_id')
-            ->whereNull('handout_items.withdrawn_at')
+            ->whereIn('handout_items.id', HandoutItem::query()->for($student)->select('handout_items.id'))
             ->whereIn('handout_items.handout_id', $student->given()->select('recipients.handout_id'))
             ->where([
                 'revision_files.sha256' => $file->sha256,

@@ -16,14 +16,14 @@ final class DayPage
         $handouts = $student
             ->handouts()
             ->with([
-                'items' => fn ($items) => $items->whereNull('withdrawn_at'),
+                'items' => fn ($items) => $items->for($student),
                 'items.edition:id,name,places_count,pages_count',
                 'items.copies' => fn ($copies) => $copies->where('student_id', $student->id),
             ])
             ->as('recipient')
             ->whereIn('handouts.id', $student->given()->select('recipients.handout_id'))
             ->whereNull('handouts.shelf_of')
-            ->whereHas('items', fn ($items) => $items->whereNull('withdrawn_at'))
+            ->whereHas('items', fn ($items) => $items->for($student))
             ->orderByRaw('recipients.due_at is null')
             ->orderBy('recipients.due_at')
             ->orderByDesc('handouts.id')

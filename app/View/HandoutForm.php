@@ -42,6 +42,7 @@ final readonly class HandoutForm
      * @param  string  $late  what becomes of late work: marked, taken, until (a time), none
      * @param  array<string, string>  $times  out_date, out_time, due_date, due_time, closes_date, closes_time
      * @param  array<int, array<string, string>>  $own  out_date, out_time, due_date, due_time of classes that have any
+     * @param  array<int, list<int>>  $only  ids of the students for whom alone a worksheet is, by worksheet
      */
     public function __construct(
         public array $items,
@@ -55,6 +56,7 @@ final readonly class HandoutForm
         public string $late = 'marked',
         public array $times = [],
         public array $own = [],
+        public array $only = [],
     ) {
     }
 
@@ -180,11 +182,13 @@ final readonly class HandoutForm
     public static function typed(array $typed, array $mine): self
     {
         $byId = array_column(array_map(fn (Worksheet $one): array => [$one->id, $one], $mine), 1, 0);
-        $items = [];
+        $items = $only = [];
         foreach (self::rows($typed['items'] ?? null) as $row) {
             $worksheet = $byId[(int) self::text($row, 'worksheet')] ?? null;
             if ($worksheet !== null) {
                 $items[] = [$worksheet, Mode::tryFrom(self::text($row, 'mode')) ?? Mode::OwnCopy];
+                $for = array_filter((array) ($row['only'] ?? []), is_numeric(...));
+                $only[$worksheet->id] = array_map(intval(...), array_values($for));
             }
         }
 
@@ -207,6 +211,7 @@ final readonly class HandoutForm
                 fn (array $times): array => array_filter($times, is_string(...)),
                 self::rows($typed['own'] ?? null),
             ),
+            array_filter($only),
         );
     }
 

@@ -47,10 +47,12 @@ final readonly class HandoutSentence
     /** What pressing the button does; null while nothing would happen. */
     public function will(): ?string
     {
-        $students = $this->students();
-        $modes = array_count_values(array_map(fn (array $item): string => $item[1]->value, $this->form->items));
-        $copies = $students * ($modes[Mode::OwnCopy->value] ?? 0);
-        $read = $modes[Mode::ReadOnly->value] ?? 0;
+        $students = count($this->students());
+        $copies = $read = 0;
+        foreach ($this->form->items as [$worksheet, $mode]) {
+            $copies += $mode === Mode::OwnCopy ? count($this->getting($worksheet)) : 0;
+            $read += $mode === Mode::OwnCopy ? 0 : 1;
+        }
         if ($students === 0 || $copies + $read === 0) {
             return null;
         }
@@ -78,8 +80,10 @@ final readonly class HandoutSentence
             array_map(function (array $item): string {
                 [$worksheet, $mode] = $item;
                 $how = $mode === Mode::OwnCopy ? 'own copy' : 'to read';
+                $isForSome = $worksheet instanceof Worksheet && isset($this->form->only[$worksheet->id]);
+                $for = $isForSome ? ', for '.Count::of(count($this->getting($worksheet)), 'student') : '';
 
-                return "{$worksheet->name} ({$this->pages($worksheet)}, {$how})";
+                return "{$worksheet->name} ({$this->pages($worksheet)}, {$how}{$for})";
             }, $this->form->items),
             'nothing yet',
         );
@@ -155,16 +159,26 @@ final readonly class HandoutSentence
         };
     }
 
-    private function students(): int
+    /** @return list<int> of those who get the handout, for whom a worksheet is */
+    private function getting(Worksheet|Edition $item): array
     {
-        return $this->classes
+        $only = $item instanceof Worksheet ? $this->form->only[$item->id] ?? [] : [];
+
+        return $only === [] ? $this->students() : array_values(array_intersect($this->students(), $only));
+    }
+
+    /** @return list<int> ids */
+    private function students(): array
+    {
+        $ids = $this->classes
             ->flatMap(fn (SchoolClass $class): array => match ($this->form->wants($class)) {
                 'whole' => $class->students->modelKeys(),
                 'chosen' => $this->chosen($class),
                 default => [],
             })
-            ->unique()
-            ->count();
+            ->unique();
+
+        return array_values(array_map(intval(...), $ids->all()));
     }
 
     /** @return list<int> */

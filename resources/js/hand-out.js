@@ -15,6 +15,8 @@ class HandOut {
         form.addEventListener('click', (event) => this.#click(event));
         form.addEventListener('keydown', (event) => this.#key(event));
         form.addEventListener('input', (event) => this.#changed(event.target));
+        // An opened list of names does not bubble its opening.
+        form.addEventListener('toggle', (event) => this.#names(event.target), true);
         const others = document.querySelector('[data-others]');
         if (others) takesOtherWorksheets(others, form.querySelector('[data-others-open]'), (taken) => this.#add(taken));
         this.#shape();
@@ -63,7 +65,27 @@ class HandOut {
         }
     }
 
+    /** For whom a worksheet is: the names of all classes, there from when somebody asks for them. */
+    #names(details) {
+        const names = details.querySelector?.('[data-for-names]');
+        if (!names || !details.open || names.querySelector('fieldset')) return;
+        const chosen = [...names.querySelectorAll('input')].map((one) => one.value);
+        const { name } = details.closest('[data-given]').querySelector('[data-given-id]');
+        names.replaceChildren(document.querySelector('[data-names-template]').content.cloneNode(true));
+        names.querySelectorAll('input').forEach((one) => {
+            one.name = name.replace('[worksheet]', '[only][]');
+            one.checked = chosen.includes(one.value);
+        });
+    }
+
+    #sayFor(details) {
+        const count = details.querySelectorAll('input:checked').length;
+        details.querySelector('[data-for-summary]').textContent =
+            count === 0 ? 'for all of them' : `for ${count} of them`;
+    }
+
     #changed(target) {
+        if (target.closest('[data-for]')) this.#sayFor(target.closest('[data-for]'));
         this.#shape();
         clearTimeout(this.#timer);
         this.#timer = setTimeout(() => this.#say(), target.matches('[type=text], textarea') ? WAIT : 0);
@@ -87,6 +109,7 @@ class HandOut {
             row.querySelector('[data-given-name]').textContent = name;
             row.querySelector('[data-given-picture]').append(picture);
             row.querySelector('[data-given-mode]').setAttribute('aria-label', `How students get ${name}`);
+            row.querySelector('[data-for-summary]').setAttribute('aria-label', `For whom ${name} is`);
             row.querySelector('[data-given-up]').setAttribute('aria-label', `Move ${name} up`);
             row.querySelector('[data-given-off]').setAttribute('aria-label', `Take ${name} off`);
             this.#form.querySelector('[data-givens]').append(row);

@@ -42,6 +42,8 @@ final class PreviewController
     {
         $trial = $teacher->trials()->whereNotNull('preview_of')->latest('id')->first();
 
-        return $trial === null ? to_route('handouts.index') : view('student.day', DayPage::of($trial->recipients()->sole(), $school));
+        return $trial === null
+            ? to_route('handouts.index')
+            : view('student.day', DayPage::of($trial->recipients()->sole(), $school));
     }
 }

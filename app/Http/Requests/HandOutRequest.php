@@ -103,6 +103,7 @@ final class HandOutRequest extends FormRequest
                 if ($this->classes()->every(fn (SchoolClass $class): bool => $form->wants($class) === 'none')) {
                     $validator->errors()->add('to', 'Choose who gets it: a class, or students of it.');
                 }
+                $this->checkOnly($validator);
                 $this->checkPages($validator);
                 if ($validator->errors()->isEmpty()) {
                     $this->checkTimes($validator);
@@ -167,6 +168,7 @@ final class HandOutRequest extends FormRequest
             closes: $times->closes === null ? null : CarbonImmutable::instance($times->closes),
             marksLate: $form->late !== 'taken',
             ofClasses: $this->ofClasses($times),
+            only: array_map($this->given(...), $form->only),
         );
     }
 
@@ -210,14 +212,7 @@ final class HandOutRequest extends FormRequest
     private function students(Terms $is): array
     {
         $inClasses = $this->classes()->flatMap(fn (SchoolClass $class): array => $class->students->modelKeys())->all();
-        $given = $this->classes()
-            ->flatMap(fn (SchoolClass $class): array => match ($this->form()->wants($class)) {
-                'whole' => $class->students->modelKeys(),
-                'chosen' => $this->chosenFrom($class)->modelKeys(),
-                default => [],
-            })
-            ->all();
-        $students = array_values(array_unique([...$given, ...array_diff($is->students, $inClasses)]));
+        $students = array_values(array_unique([...$this->getting(), ...array_diff($is->students, $inClasses)]));
         sort($students);
 
         return $students;
@@ -246,6 +241,43 @@ final class HandOutRequest extends FormRequest
     {
         if (! $this->routeIs('*.preview')) {
             parent::failedValidation($validator);
+        }
+    }
+
+    /**
+     * @param  list<int>  $students
+     * @return list<int> those of them who get the handout at all
+     */
+    private function given(array $students): array
+    {
+        return array_values(array_intersect($students, $this->getting()));
+    }
+
+    /** @return list<int> ids of those who get it by the classes on the form */
+    private function getting(): array
+    {
+        return array_values(
+            $this->classes()
+                ->flatMap(fn (SchoolClass $class): array => match ($this->form()->wants($class)) {
+                    'whole' => $class->students->modelKeys(),
+                    'chosen' => $this->chosenFrom($class)->modelKeys(),
+                    default => [],
+                })
+                ->all(),
+        );
+    }
+
+    /** A sheet for chosen students is for somebody, and everybody has one. */
+    private function checkOnly(Validator $validator): void
+    {
+        foreach ($this->form()->items as [$worksheet]) {
+            $only = $this->form()->only[$worksheet->id] ?? [];
+            if ($only !== [] && $this->given($only) === []) {
+                $validator->errors()->add(
+                    'items',
+                    "Nobody who gets this gets “{$worksheet->name}”. Choose others for it, or all.",
+                );
+            }
         }
     }
 

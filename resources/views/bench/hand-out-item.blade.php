@@ -13,6 +13,16 @@
         <option value="own_copy" @selected($mode === Mode::OwnCopy)>own copy to fill in</option>
         <option value="read_only" @selected($mode === Mode::ReadOnly)>to read only</option>
     </select>
+    @php($only = $worksheet ? $form->only[$worksheet->id] ?? [] : [])
+    <details class="given__for" data-for>
+        <summary aria-label="For whom {{ $worksheet->name ?? 'it' }} is" data-for-summary>{{ $only === [] ? 'for all of them' : 'for ' . count($only) . ' of them' }}</summary>
+        {{-- The names are put here when it is opened: see resources/js/hand-out.js --}}
+        <div class="who__names" data-for-names>
+            @foreach ($only as $student)
+                <input type="hidden" name="items[{{ $n }}][only][]" value="{{ $student }}">
+            @endforeach
+        </div>
+    </details>
     <button type="button" class="btn btn-plain" data-given-up
         aria-label="Move {{ $worksheet->name ?? 'it' }} up">Up</button>
     <button type="button" class="btn btn-plain" data-given-off

@@ -35,6 +35,18 @@
                 are out.</p>
             <button class="btn btn-primary btn-lg" data-go>{{ $sentence->button() }}</button>
         </form>
+        <template data-names-template>
+            <p class="ledger__hint">Tick some, and it is for them alone. Nobody sees that others have another sheet.</p>
+            @foreach ($classes as $class)
+                <fieldset>
+                    <legend>{{ $class->name }}</legend>
+                    @foreach ($class->students as $student)
+                        <label><input type="checkbox" class="form-check-input" name="items[N][only][]"
+                                value="{{ $student->id }}" autocomplete="off"> {{ $student->name }}</label>
+                    @endforeach
+                </fieldset>
+            @endforeach
+        </template>
         <template data-given-template>@include('bench.hand-out-item', [
             'worksheet' => null,
             'mode' => Mode::OwnCopy,
