@@ -76,6 +76,7 @@ class HandOut {
             one.name = name.replace('[worksheet]', '[only][]');
             one.checked = chosen.includes(one.value);
         });
+        this.#shape();
     }
 
     #sayFor(details) {

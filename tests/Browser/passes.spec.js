@@ -1,4 +1,4 @@
-import { expect, expectAccessible, PIN, test } from './support.js';
+import { expect, expectAccessible, isKept, PIN, test } from './support.js';
 
 // Passes: made by the teacher, read off the wall, and what they open.
 

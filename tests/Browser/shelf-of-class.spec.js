@@ -40,6 +40,7 @@ test('an easier sheet is for one student alone; it is looked at as that student,
     await bringIn(page, 'tide-times.pdf', easy);
     await bringIn(page, 'tide-times.pdf', whole);
     await page.getByRole('link', { name: /^Hand out/ }).click();
+    await handOutTo(page, '6 Heron');
     await page.locator('[data-bracket="items"]').click();
     await page.getByRole('button', { name: 'Add worksheets' }).click();
     const others = page.locator('[data-others]');
@@ -52,7 +53,6 @@ test('an easier sheet is for one student alone; it is looked at as that student,
     await expectAccessible(page, { every: true });
     await page.locator('[data-bracket="out"]').click();
     await page.getByLabel(/kept ready/i).check();
-    await handOutTo(page, '6 Heron');
     await expect(page.locator('[data-bracket="items"]')).toContainText('for 1 student');
     await expect(page.locator('[data-will]')).toContainText('25 own copies');
     await page.locator('[data-bracket="title"]').click();

@@ -38,7 +38,7 @@
         <template data-names-template>
             <p class="ledger__hint">Tick some, and it is for them alone. Nobody sees that others have another sheet.</p>
             @foreach ($classes as $class)
-                <fieldset>
+                <fieldset data-unless="to[{{ $class->id }}]=none">
                     <legend>{{ $class->name }}</legend>
                     @foreach ($class->students as $student)
                         <label><input type="checkbox" class="form-check-input" name="items[N][only][]"
