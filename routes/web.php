@@ -26,6 +26,7 @@ use App\Http\Controllers\HandoutController;
 use App\Http\Controllers\HomeController;
 use App\Http\Controllers\KeyController;
 use App\Http\Controllers\KitController;
+use App\Http\Controllers\LeadController;
 use App\Http\Controllers\LockController;
 use App\Http\Controllers\MendingController;
 use App\Http\Controllers\PackController;
@@ -498,6 +499,7 @@ Route::middleware(['auth:student', 'auth.session', ThroughPass::class])
             ->where($sheet)
             ->name('sheets.show');
         Route::get('readings/{item}', ReadingController::class)->can('read', 'item')->name('readings.show');
+        Route::get('worksheets/{worksheet}', LeadController::class)->whereNumber('worksheet')->name('lead');
         Route::get('shelf', [TakingController::class, 'show'])->name('taking');
         Route::post('shelf/{item}', [TakingController::class, 'take'])->can('take', 'item')->name('taking.take');
         Route::post('copies/{copy}/throw-away', [TakingController::class, 'throwAway'])

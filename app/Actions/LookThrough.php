@@ -14,6 +14,7 @@ use OpenSlate\Check\CheckedSheet;
 use OpenSlate\Check\Finding;
 use OpenSlate\Check\ReadyCheck;
 use OpenSlate\Check\Severity;
+use OpenSlate\Page\Page;
 
 /** Looks through a worksheet as it is, and notes beside it how much there is to mend. */
 final class LookThrough
@@ -38,7 +39,12 @@ final class LookThrough
             );
         }
         $findings = ReadyCheck::of(
-            new CheckedSheet($worksheet->name, $checked, $worksheet->sets()->count()),
+            new CheckedSheet(
+                $worksheet->name,
+                $checked,
+                $worksheet->sets()->count(),
+                $this->ledTo($pages, $worksheet),
+            ),
             $plan,
         );
         if ($plan === null) {
@@ -46,6 +52,27 @@ final class LookThrough
         }
 
         return $findings;
+    }
+
+    /**
+     * @param  list<Page>  $pages
+     * @return list<int> the worksheets of its teacher to which links of theirs lead
+     */
+    private function ledTo(array $pages, Worksheet $worksheet): array
+    {
+        $ids = [];
+        foreach ($pages as $page) {
+            foreach ($page->links() as $link) {
+                $ids[] = $link->target->worksheetId();
+            }
+        }
+        $ids = array_filter($ids);
+        if ($ids === []) {
+            return [];
+        }
+        $own = Worksheet::query()->shelved()->where('teacher_id', $worksheet->teacher_id);
+
+        return array_values(array_map(intval(...), $own->whereKey($ids)->pluck('id')->all()));
     }
 
     /** @param  list<Finding>  $findings */

@@ -13,6 +13,7 @@ use OpenSlate\Elements\ElementKind;
 use OpenSlate\Elements\Label;
 use OpenSlate\Elements\LabelText;
 use OpenSlate\Elements\Link;
+use OpenSlate\Elements\LinkTarget;
 use OpenSlate\Elements\Organiser;
 use OpenSlate\Elements\OrganiserShape;
 use OpenSlate\Elements\Part;
@@ -42,7 +43,7 @@ final class ElementWords
                     LabelText::Student => ' (student’s name)',
                     LabelText::Date => ' (date)',
                 },
-            $element instanceof Link => ($element->text !== '' ? $element->text : $element->target->address).
+            $element instanceof Link => ($element->text !== '' ? $element->text : self::leadsTo($element->target)).
                 ($element->on ? '' : ' (switched off)'),
             $element instanceof Clip => 'a piece of a printed page'.($element->kept ? ', an answer' : ''),
             $element instanceof Picture => $element->words === '' ? 'a picture' : $element->words,
@@ -142,5 +143,10 @@ final class ElementWords
             $millimetres($frame->x),
             $millimetres($frame->y),
         );
+    }
+
+    private static function leadsTo(LinkTarget $target): string
+    {
+        return $target->worksheetId() === null ? $target->address : 'another worksheet';
     }
 }

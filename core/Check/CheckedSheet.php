@@ -10,8 +10,13 @@ final readonly class CheckedSheet
     /**
      * @param  list<CheckedPage>  $pages  in their order
      * @param  int  $sets  how many sets were cut from it
+     * @param  list<int>  $others  the numbers of worksheets that its links may lead to
      */
-    public function __construct(public string $name, public array $pages, public int $sets = 0)
-    {
+    public function __construct(
+        public string $name,
+        public array $pages,
+        public int $sets = 0,
+        public array $others = [],
+    ) {
     }
 }

@@ -24,6 +24,15 @@ final class LinksCheck implements Check
                         $link,
                     );
                 }
+                $other = $link->target->worksheetId();
+                if ($other !== null && ! in_array($other, $sheet->others, true)) {
+                    yield $page->finding(
+                        'dead-link',
+                        Severity::Mend,
+                        "{$page->tag($link)} leads to a worksheet that is not on your shelf.",
+                        $link,
+                    );
+                }
                 if ($to === $page->anchor) {
                     yield $page->finding(
                         'link-to-itself',

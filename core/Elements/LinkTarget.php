@@ -13,6 +13,8 @@ final readonly class LinkTarget
 
     private const PAGE = 'page:';
 
+    private const WORKSHEET = 'worksheet:';
+
     private function __construct(public string $address)
     {
     }
@@ -24,9 +26,10 @@ final readonly class LinkTarget
         $web = preg_match('~^https?://[^\s/?#@:]+\.?[^\s]*$~iu', $address) === 1;
         $mail = preg_match('~^mailto:[^\s@]+@[^\s@]+$~iu', $address) === 1;
         $page = preg_match('/^page:[a-z0-9]{1,24}$/D', $address) === 1;
-        if (! $web && ! $mail && ! $page) {
+        $worksheet = preg_match('/^worksheet:[1-9][0-9]{0,9}$/D', $address) === 1;
+        if (! $web && ! $mail && ! $page && ! $worksheet) {
             throw new InvalidArgumentException(
-                'must be an address that starts with https://, http:// or mailto:, or a page of this worksheet',
+                'must be an address that starts with https://, http:// or mailto:, or a page or a worksheet of yours',
             );
         }
 
@@ -38,9 +41,22 @@ final readonly class LinkTarget
         return self::of(self::PAGE.$anchor);
     }
 
+    public static function worksheet(int $id): self
+    {
+        return self::of(self::WORKSHEET.$id);
+    }
+
     /** The anchor of the page that it leads to; null when it leads out. */
     public function anchor(): ?string
     {
         return str_starts_with($this->address, self::PAGE) ? substr($this->address, strlen(self::PAGE)) : null;
+    }
+
+    /** The number of the worksheet that it leads to, of which each student opens what they have; null for all else. */
+    public function worksheetId(): ?int
+    {
+        return str_starts_with($this->address, self::WORKSHEET)
+            ? (int) substr($this->address, strlen(self::WORKSHEET))
+            : null;
     }
 }

@@ -95,6 +95,7 @@ final class AccessTest extends TestCase
         'trial.day' => 'teacher',
         'day' => 'student',
         'taking' => 'student',
+        'lead' => 'student',
         'sign-out' => 'both',
     ];
 

@@ -73,6 +73,7 @@ final class BenchController
                 'locked' => $worksheet->isLocked(),
                 'mending' => MendingNotice::of($worksheet),
                 'shelf' => $this->clippable($worksheet),
+                'leads' => $this->others($worksheet),
             ] +
                 ($station === Station::Parts
                     ? [
@@ -83,5 +84,17 @@ final class BenchController
                     ]
                     : []),
         );
+    }
+
+    /** @return array<int, string> names of the teacher's other worksheets, by number: links may lead to them */
+    private function others(Worksheet $worksheet): array
+    {
+        return Worksheet::query()
+            ->shelved()
+            ->where('teacher_id', $worksheet->teacher_id)
+            ->whereKeyNot($worksheet->id)
+            ->orderBy('name')
+            ->pluck('name', 'id')
+            ->all();
     }
 }

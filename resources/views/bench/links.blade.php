@@ -23,7 +23,8 @@
                     @php($anchor = $link->target->anchor())
                     @php($number = $numbers[$anchor] ?? null)
                     @php($there = $number === null ? 'a page that is not here' : "page {$number}")
-                    @php($to = $anchor === null ? $link->target->address : $there)
+                    @php($out = $link->target->worksheetId() === null ? $link->target->address : 'another worksheet')
+                    @php($to = $anchor === null ? $out : $there)
                     <li @class(['link', 'link--off' => !$link->on])>
                         <label><input type="checkbox" class="form-check-input" role="switch"
                                 data-link="{{ $link->id }}" data-pages="{{ $page->id }}"

@@ -24,11 +24,16 @@
     <div class="traits__row" data-trait-for="target"><label for="trait-target">Leads to</label><input id="trait-target"
             class="form-control" data-trait="target" maxlength="2000" inputmode="url" autocomplete="off"
             placeholder="https://">
-        <select class="form-select" data-link-page aria-label="Or to a page of this worksheet">
+        <select class="form-select" data-link-page aria-label="Or to a page of this worksheet, or to another worksheet">
             <option value="">or to a page here</option>
             @foreach ($worksheet->pages as $other)
                 <option value="page:{{ $other->anchor }}">page {{ $other->position }}</option>
             @endforeach
+            <optgroup label="or to what a student has of">
+                @foreach ($leads as $id => $name)
+                    <option value="worksheet:{{ $id }}">{{ $name }}</option>
+                @endforeach
+            </optgroup>
         </select>
     </div>
     <div class="traits__row" data-trait-for="prompt"><label for="trait-prompt">Prompt</label><input id="trait-prompt"

@@ -181,6 +181,10 @@ final class ReadyCheckTest extends TestCase
             new Link('k', Frame::of(50, 300, 200, 20), LinkTarget::page($to), $words, on: $on),
         ], pages: 2);
         yield 'a link to a page that is not here' => ['dead-link', $link('gone'), $link('p2')];
+        $other = fn (int ...$there): CheckedSheet => new CheckedSheet('Tides', self::sheet([
+            new Link('k', Frame::of(50, 300, 200, 20), LinkTarget::worksheet(7), 'The table'),
+        ])->pages, others: array_values($there));
+        yield 'a link to a worksheet that is not on the shelf' => ['dead-link', $other(6), $other(6, 7)];
         yield 'a link that is switched off may lead nowhere' => [
             'dead-link',
             $link('gone'),

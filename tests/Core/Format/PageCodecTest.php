@@ -83,6 +83,7 @@ final class PageCodecTest extends TestCase
                     false,
                 ),
                 new Link('g2', Frame::of(50, 520, 120, 30), LinkTarget::page('k7'), outline: true),
+                new Link('g3', Frame::of(50, 560, 120, 30), LinkTarget::worksheet(40), 'The tide table'),
                 new AnswerBox(
                     'b3',
                     Frame::of(10, 600, 100, 20),
