@@ -368,6 +368,7 @@ Route::middleware(['auth:teacher', 'auth.session'])->group(function () use ($cop
             Route::post('preview', [HandoutChangeController::class, 'preview'])->name('handouts.change.preview');
             Route::post('undo', [HandoutChangeController::class, 'undo'])->name('handouts.change.undo');
             Route::post('redo', [HandoutChangeController::class, 'redo'])->name('handouts.change.redo');
+            Route::post('close', [HandoutChangeController::class, 'close'])->name('handouts.change.close');
             Route::post('away', [HandoutChangeController::class, 'putAway'])->name('handouts.change.away');
         });
     Route::get('handouts/{handout}/changes', [DesksController::class, 'changes'])

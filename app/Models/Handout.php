@@ -82,6 +82,17 @@ final class Handout extends Model
             ->withPivot(Recipient::COLUMNS);
     }
 
+    /** Whether something of it is still taken: it is out, and not closed yet. */
+    public function mayBeClosed(): bool
+    {
+        $now = now()->toDateTimeImmutable();
+
+        return array_filter(
+            $this->timesByStudent(),
+            fn (Times $times): bool => $times->isOut($now) && ! $times->isClosed($now),
+        ) !== [];
+    }
+
     /** @return BelongsToMany<Student, $this, Recipient, 'pivot'> who came by an open pass */
     public function guests(): BelongsToMany
     {

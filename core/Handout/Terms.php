@@ -64,6 +64,19 @@ final readonly class Terms
         return $this->with(students: $all);
     }
 
+    /** Nothing more is taken from then on, of any class and of nobody who had more time. */
+    public function closingAt(DateTimeImmutable $time): self
+    {
+        return $this->with(
+            times: $this->times->closedAt($time),
+            classes: array_map(
+                fn (ClassTerms $class): ClassTerms => new ClassTerms($class->whole, $class->times?->closedAt($time)),
+                $this->classes,
+            ),
+            extended: [],
+        );
+    }
+
     public function puttingAway(bool $isPutAway): self
     {
         return $this->with(isPutAway: $isPutAway);

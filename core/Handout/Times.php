@@ -66,6 +66,14 @@ final readonly class Times
             : new self($this->out, $due, $this->closes === null ? null : max($this->closes, $due));
     }
 
+    /** Closed at a time, with due not after it; what is not out by then cannot be closed. */
+    public function closedAt(DateTimeImmutable $time): self
+    {
+        return $this->out === null || $this->out >= $time
+            ? $this
+            : new self($this->out, $this->due === null ? null : min($this->due, $time), $time);
+    }
+
     /** Of a student in several classes: from the first of them, until the last. */
     public function with(self $other): self
     {

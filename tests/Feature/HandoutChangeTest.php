@@ -217,6 +217,23 @@ final class HandoutChangeTest extends TestCase
         $this->get("/worksheets/{$first}/hand-out?again={$theirs->id}")->assertOk()->assertDontSee('Secret');
     }
 
+    public function test_it_is_closed_with_one_press_and_undone(): void
+    {
+        $this->actingAs($this->teacher, 'teacher');
+        $desks = "/handouts/{$this->handout->id}";
+        $this->assertReads('Close it now', $this->get($desks));
+        $this->travel(1)->minutes();
+        $this->step('close');
+        $this->travel(2)->minutes();
+        $this->get($desks)->assertDontSee('Close it now');
+        $copy = Copy::firstOrFail();
+        $this->actingAs($copy->student, 'student')->post("/my/copies/{$copy->id}/hand-in");
+        $this->assertNotSame(CopyState::HandedIn, $copy->refresh()->state);
+        $this->step('undo');
+        $this->actingAs($copy->student, 'student')->post("/my/copies/{$copy->id}/hand-in");
+        $this->assertSame(CopyState::HandedIn, $copy->refresh()->state);
+    }
+
     private function url(): string
     {
         return "/handouts/{$this->handout->id}/change";

@@ -141,6 +141,18 @@ final class HandoutChangeController
     }
 
     /** Off all lists, or back on them. */
+    /** Nothing more is taken, at once; it can be undone like any change. */
+    public function close(Request $request, Handout $handout, ChangeHandout $change): RedirectResponse
+    {
+        $now = now()->startOfSecond()->toDateTimeImmutable();
+        $change($handout, $request->integer('base'), fn (Terms $is): Terms => $is->closingAt($now));
+
+        return to_route('desks', $handout)->with(
+            'done',
+            'It is closed: nothing more is taken, and what is there is kept. “Change it” undoes that.',
+        );
+    }
+
     public function putAway(Request $request, Handout $handout, ChangeHandout $change): RedirectResponse
     {
         $away = $request->boolean('away');

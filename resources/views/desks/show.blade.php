@@ -22,6 +22,13 @@
                 <p><b>Nobody has it yet: {{ $out }}.</b></p>
             @endif
         </div>
+        @can('change', $handout)
+            @if ($handout->mayBeClosed())
+                <form class="verbs" method="post" action="{{ route('handouts.change.close', $handout) }}">@csrf<input
+                        type="hidden" name="base" value="{{ $handout->revision }}"><button class="btn btn-plain">Close it
+                        now</button></form>
+            @endif
+        @endcan
         @if (session('done'))
             <p class="notice notice--good" role="status">{{ session('done') }}</p>
         @endif

@@ -38,6 +38,25 @@ final class TermsTest extends TestCase
         $this->assertSame([], self::terms()->withdrawing(5, false)->withdrawn);
     }
 
+    public function test_closed_at_once_nothing_more_is_taken_of_anybody(): void
+    {
+        $own = new Times(self::at('09:00'), self::at('16:00'), self::at('18:00'));
+        $closed = self::terms($own)->closingAt(self::at('12:00'));
+        $this->assertEquals(new Times(self::at('08:00'), null, self::at('12:00')), $closed->times);
+        $this->assertEquals(
+            new Times(self::at('09:00'), self::at('12:00'), self::at('12:00')),
+            $closed->classes[3]->times,
+        );
+        $this->assertNull($closed->classes[4]->times);
+        $this->assertSame([], $closed->extended);
+        // What is due before stays due then; what is not out yet stays as it is.
+        $past = new Times(self::at('09:00'), self::at('10:00'));
+        $this->assertEquals(self::at('10:00'), $past->closedAt(self::at('12:00'))->due);
+        foreach ([new Times(null, self::at('16:00')), new Times(self::at('12:00'), self::at('16:00'))] as $times) {
+            $this->assertEquals($times, $times->closedAt(self::at('12:00')));
+        }
+    }
+
     public function test_who_joined_is_among_those_who_have_it_once(): void
     {
         $this->assertSame([7, 8, 9], self::terms()->joinedBy([8, 9])->students);
