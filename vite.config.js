@@ -17,6 +17,7 @@ export default defineConfig({
                 'resources/js/own-zone.js',
                 'resources/js/pages.js',
                 'resources/js/print.js',
+                'resources/js/teams.js',
             ],
             refresh: false,
         }),

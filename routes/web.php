@@ -46,6 +46,7 @@ use App\Http\Controllers\SlipController;
 use App\Http\Controllers\StudentController;
 use App\Http\Controllers\TakingController;
 use App\Http\Controllers\TeacherController;
+use App\Http\Controllers\TeamController;
 use App\Http\Controllers\TrialController;
 use App\Http\Controllers\UnitController;
 use App\Http\Controllers\WelcomeController;
@@ -423,6 +424,17 @@ Route::middleware(['auth:teacher', 'auth.session'])->group(function () use ($cop
         ->can('update', 'class')
         ->group(function (): void {
             Route::patch('', [ClassController::class, 'rename'])->name('classes.rename');
+            Route::get('teams', [TeamController::class, 'index'])->name('teams');
+            Route::post('teams', [TeamController::class, 'store'])
+                ->middleware('once')
+                ->name('teams.store');
+            Route::scopeBindings()
+                ->prefix('teams/{teamSet}')
+                ->group(function (): void {
+                    Route::put('', [TeamController::class, 'move'])->name('teams.move');
+                    Route::patch('', [TeamController::class, 'rename'])->name('teams.rename');
+                    Route::delete('', [TeamController::class, 'destroy'])->name('teams.destroy');
+                });
             Route::get('shelf', [ClassShelfController::class, 'show'])->name('class-shelf');
             Route::post('shelf', [ClassShelfController::class, 'store'])
                 ->middleware('once')

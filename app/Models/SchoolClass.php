@@ -10,6 +10,7 @@ use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
+use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
 
 /**
@@ -23,6 +24,7 @@ use Illuminate\Support\Carbon;
  * @property int $pin_length of new PINs
  * @property Carbon|null $put_away_at
  * @property Collection<int, Teacher> $teachers
+ * @property Collection<int, TeamSet> $teamSets
  */
 final class SchoolClass extends Model
 {
@@ -63,6 +65,12 @@ final class SchoolClass extends Model
         return $this->belongsToMany(Student::class, 'enrolments')
             ->withPivot('left_at')
             ->orderBy('students.name');
+    }
+
+    /** @return HasMany<TeamSet, $this> the latest first */
+    public function teamSets(): HasMany
+    {
+        return $this->hasMany(TeamSet::class)->orderByDesc('id');
     }
 
     /** By chance, as long as its PINs are. */

@@ -29,6 +29,8 @@ class HandOut {
     #click({ target }) {
         const bracket = target.closest('[data-bracket]');
         if (bracket) this.#open(bracket.dataset.bracket, bracket.getAttribute('aria-expanded') !== 'true');
+        const team = target.closest('[data-team-ticks]');
+        if (team) this.#tick(team);
         if (target.closest('[data-close-bracket]')) this.#close(target.closest('[data-opened]'));
         const given = target.closest('[data-given]');
         if (target.closest('[data-given-up]')) given.previousElementSibling?.before(given);
@@ -37,6 +39,22 @@ class HandOut {
             this.#form.querySelector('[data-others-open]')?.focus();
         }
         if (target.closest('[data-given-up], [data-given-off]')) this.#itemsMoved();
+    }
+
+    /** The students of a team: ticked, or all of them unticked where they were. */
+    #tick(team) {
+        const { teamTicks, classOf } = team.dataset;
+        const group = team.closest('[data-class]');
+        const ids = teamTicks.split(',');
+        const boxes = [...group.querySelectorAll(`[name="students[${classOf}][]"]`)];
+        const theirs = boxes.filter((one) => ids.includes(one.value));
+        const chosen = group.querySelector('[value="chosen"]');
+        // From the whole class it becomes the first team of it.
+        if (!chosen.checked) boxes.forEach((one) => (one.checked = false));
+        chosen.checked = true;
+        const isOn = theirs.every((one) => one.checked);
+        theirs.forEach((one) => (one.checked = !isOn));
+        this.#changed(team);
     }
 
     /** One is open at a time: the sentence stays a sentence. */

@@ -22,6 +22,7 @@ final class ArchitectureTest extends TestCase
         'Text',
         'Handout',
         'ClassLists',
+        'Teams',
         'Assembly',
         'Answers',
         'Elements',

@@ -34,7 +34,7 @@ final class HandoutChangeController
         School $school,
     ): View {
         $is = $terms->read($handout);
-        $classes = $teacher->classes()->with('students')->orderBy('name')->get();
+        $classes = $teacher->classes()->with(['students', 'teamSets.teams.students:id'])->orderBy('name')->get();
         $items = $handout->items()->with('edition.worksheet')->get();
         $typed = $request->session()->getOldInput();
         $kept = $typed === []

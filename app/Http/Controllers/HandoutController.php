@@ -66,7 +66,7 @@ final class HandoutController
             ->with(['pages.backdrop', 'master'])
             ->latest('updated_at')
             ->get();
-        $classes = $teacher->classes()->with('students')->orderBy('name')->get();
+        $classes = $teacher->classes()->with(['students', 'teamSets.teams.students:id'])->orderBy('name')->get();
         // What was chosen on the shelf to be handed out with it.
         $with = $mine->whereIn('id', self::with($request))->where('id', '!=', $worksheet->id);
         $typed = $request->session()->getOldInput();

@@ -9,6 +9,15 @@
         <label><input type="radio" class="form-check-input" name="to[{{ $class->id }}]" value="{{ $value }}"
                 @checked($wants === $value) autocomplete="off"> {{ $said }}</label>
     @endforeach
+    @foreach ($class->teamSets as $set)
+        <p class="who__teams" data-unless="to[{{ $class->id }}]=none" @if ($wants === 'none') hidden @endif>
+            <span>{{ $set->name }}:</span>
+            @foreach ($set->teams as $team)
+                <button type="button" class="btn btn-plain" data-team-ticks="{{ $team->students->modelKeys() ? implode(',', $team->students->modelKeys()) : '' }}"
+                    data-class-of="{{ $class->id }}" @disabled($team->students->isEmpty())>{{ $team->name }}</button>
+            @endforeach
+        </p>
+    @endforeach
     <ul class="who__names" data-when="to[{{ $class->id }}]=chosen" @if ($wants !== 'chosen') hidden @endif>
         @foreach ($class->students as $student)
             <li><label><input type="checkbox" class="form-check-input" name="students[{{ $class->id }}][]"
