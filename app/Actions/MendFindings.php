@@ -9,6 +9,7 @@ use App\Models\WorksheetPage;
 use Illuminate\Support\Facades\DB;
 use OpenSlate\Arrange\Arrangement;
 use OpenSlate\Arrange\ArrangementRefused;
+use OpenSlate\Check\FileTitle;
 use OpenSlate\Check\Finding;
 use OpenSlate\Edit\EditRefused;
 use OpenSlate\Edit\Elements\Move;
@@ -26,6 +27,9 @@ final class MendFindings
     /** Things that are moved on to their page. */
     private const MOVED = 'off-page';
 
+    /** A name of a file that says what the sheet is about. */
+    private const NAMED = 'file-name';
+
     public function __construct(private Rearrange $rearrange, private ApplyEdit $apply)
     {
     }
@@ -37,7 +41,18 @@ final class MendFindings
 
     public static function mends(Finding $finding): bool
     {
-        return self::takesOut($finding) || $finding->code === self::MOVED;
+        return self::takesOut($finding) || $finding->code === self::MOVED || self::renames($finding);
+    }
+
+    public static function renames(Finding $finding): bool
+    {
+        return $finding->code === self::NAMED;
+    }
+
+    /** The name that a worksheet gets; null where nobody can tell. */
+    public static function title(Worksheet $worksheet): ?string
+    {
+        return FileTitle::mended($worksheet->name);
     }
 
     /**
@@ -52,7 +67,9 @@ final class MendFindings
             $out = [];
             foreach ($findings as $finding) {
                 $page = $pages->get($finding->page ?? 0);
-                if ($page instanceof WorksheetPage && self::takesOut($finding)) {
+                if (self::renames($finding)) {
+                    $worksheet->update(['name' => self::title($worksheet) ?? $worksheet->name]);
+                } elseif ($page instanceof WorksheetPage && self::takesOut($finding)) {
                     $out[] = $page->id;
                 } elseif ($page instanceof WorksheetPage && $finding->code === self::MOVED) {
                     $this->bringBack($page, (string) $finding->element);

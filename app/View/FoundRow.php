@@ -65,6 +65,9 @@ final readonly class FoundRow
     {
         return match (true) {
             ! MendFindings::mends($this->finding) => null,
+            MendFindings::renames($this->finding) => ($title = MendFindings::title($this->worksheet)) === null
+                ? null
+                : "Call it “{$title}”",
             MendFindings::takesOut($this->finding) => 'Take it out',
             default => 'Bring it back',
         };

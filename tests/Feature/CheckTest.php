@@ -136,6 +136,31 @@ final class CheckTest extends TestCase
         $this->get($this->url($worksheet))->assertSee('Nothing to mend.');
     }
 
+    public function test_the_name_of_a_file_is_turned_into_a_title_where_it_says_one(): void
+    {
+        $box = new AnswerBox('a', Frame::of(50, 300, 200, 20), prompt: 'Name');
+        $worksheet = Worksheet::factory()
+            ->for($this->teacher)
+            ->withPagesOf([[$box]])
+            ->create(['name' => 'tide-times (2).pdf']);
+        $this->assertReads('Call it “Tide times”', $this->get($this->url($worksheet)));
+        $this->post($this->url($worksheet), ['code' => 'file-name'])->assertSessionHas('done');
+        $this->assertSame('Tide times', $worksheet->refresh()->name);
+        $this->get($this->url($worksheet))->assertDontSee('is the name of a file');
+
+        $worksheet->update(['name' => 'IMG_20260312_093012.jpg']);
+        $this->get($this->url($worksheet))->assertSee('is the name of a file')->assertDontSee('Call it');
+    }
+
+    public function test_where_the_whole_master_is_handed_out_its_sets_are_offered_instead(): void
+    {
+        $set = app(CutPageSet::class)($this->pack, [6], 'Tide table');
+        $page = $this->get("/worksheets/{$this->pack->id}/hand-out");
+        $this->assertReads('is one of them meant?', $page);
+        $page->assertSee(route('handouts.create', $set), false);
+        $this->get("/worksheets/{$set->id}/hand-out")->assertDontSee('is one of them meant?');
+    }
+
     public function test_what_is_printed_beside_a_place_names_it(): void
     {
         $set = app(CutPageSet::class)($this->pack, [6], 'Tide table');

@@ -52,7 +52,7 @@ final class CheckController
             fn (Finding $one): bool => $code === MendFindings::NOT_FOR_STUDENTS
                 ? MendFindings::takesOut($one)
                 : MendFindings::mends($one) &&
-                    [$one->code, $one->page, $one->element ?? ''] === [$code, $page, $element ?? ''],
+                    [$one->code, $one->page ?? 0, $one->element ?? ''] === [$code, $page, $element ?? ''],
         ));
         $mend($worksheet, $findings);
 
@@ -60,6 +60,7 @@ final class CheckController
             'done',
             match (true) {
                 $findings === [] => 'That is mended already.',
+                MendFindings::renames($findings[0]) => "It is called “{$worksheet->name}” now.",
                 MendFindings::takesOut($findings[0]) => 'Taken out: '.Count::of(count($findings), 'page')
                     .'. Undo at Pages puts them back.',
                 default => 'Brought back on to the page. Undo at Boxes or Parts puts it where it was.',

@@ -145,13 +145,17 @@ final class HandoutController
                 );
                 $findings = array_filter(
                     $look($worksheet, $plan),
-                    fn (Finding $finding): bool => $finding->severity !== Severity::Look,
+                    fn (Finding $finding): bool => $finding->severity !== Severity::Look || $finding->code === 'master',
                 );
                 usort(
                     $findings,
-                    fn (Finding $one, Finding $other): int => $one->severity->value <=> $other->severity->value,
+                    // Where a set is meant, all the rest is about pages that nobody wants.
+                    fn (Finding $one, Finding $other): int => [$one->code !== 'master', $one->severity->value] <=> [
+                        $other->code !== 'master',
+                        $other->severity->value,
+                    ],
                 );
-                $found[$worksheet->id] = [$worksheet, $findings];
+                $found[$worksheet->id] = [$worksheet->loadMissing('sets:id,name,master_id'), $findings];
             }
         }
 

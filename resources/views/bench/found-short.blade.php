@@ -7,6 +7,12 @@
             @foreach ($found as [$worksheet, $findings])
                 @foreach (array_slice($findings, 0, FoundRow::MOST_IN_SHORT) as $finding)
                     <li>{{ count($found) > 1 ? "{$worksheet->name}: " : '' }}{{ $finding->page === null ? '' : "page {$finding->page}: " }}{{ $finding->words }}
+                        @if ($finding->code === 'master')
+                            @foreach ($worksheet->sets->take(FoundRow::MOST_IN_SHORT) as $set)
+                                <a class="found-short__set" href="{{ route('handouts.create', $set) }}">Hand out
+                                    “{{ $set->name }}” instead</a>
+                            @endforeach
+                        @endif
                     </li>
                 @endforeach
                 @php($more = count($findings) - FoundRow::MOST_IN_SHORT)
