@@ -512,7 +512,9 @@ Route::middleware(['auth:student', 'auth.session', ThroughPass::class])
             ->where($sheet)
             ->name('sheets.show');
         Route::get('readings/{item}', ReadingController::class)->can('read', 'item')->name('readings.show');
-        Route::get('worksheets/{worksheet}', LeadController::class)->where('worksheet', '[1-9][0-9]{0,9}')->name('lead');
+        Route::get('worksheets/{worksheet}', LeadController::class)
+            ->where('worksheet', '[1-9][0-9]{0,9}')
+            ->name('lead');
         Route::get('shelf', [TakingController::class, 'show'])->name('taking');
         Route::post('shelf/{item}', [TakingController::class, 'take'])->can('take', 'item')->name('taking.take');
         Route::post('copies/{copy}/throw-away', [TakingController::class, 'throwAway'])

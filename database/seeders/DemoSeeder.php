@@ -12,6 +12,7 @@ use App\Actions\GivePass;
 use App\Actions\HandoutPlan;
 use App\Actions\HandOutWorksheets;
 use App\Actions\MakeBoard;
+use App\Actions\MakeTeams;
 use App\Actions\MoveCopy;
 use App\Actions\PutOnClassShelf;
 use App\Actions\SaveWork;
@@ -148,6 +149,7 @@ final class DemoSeeder extends Seeder
         private MakeBoard $board,
         private GivePass $pass,
         private PutOnClassShelf $shelve,
+        private MakeTeams $teams,
         private School $school,
     ) {
     }
@@ -191,6 +193,8 @@ final class DemoSeeder extends Seeder
         $this->handOutLog($marlow, $log, $tides, $heron, $curlew);
         $this->prepare($marlow, $days, $heron);
         $this->handOutBoard($marlow, $pack, $curlew);
+        $students = array_map(intval(...), array_values($curlew->students()->pluck('students.id')->all()));
+        $this->teams->dealt($curlew, 'Boats', $students, 6);
         ($this->shelve)($marlow, $heron, [$knots, $workbook]);
     }
 

@@ -11,6 +11,11 @@ final class TimedCodeTest extends TestCase
 {
     private const NOW = 1_800_000_000;
 
+    public function test_a_code_of_rfc_6238(): void
+    {
+        $this->assertSame('287082', (new TimedCode('12345678901234567890'))->at(59));
+    }
+
     public function test_a_code_counts_once_and_half_a_minute_to_either_side(): void
     {
         $timed = new TimedCode('12345678901234567890');

@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Handout;
+
+use OpenSlate\Handout\Mode;
+use PHPUnit\Framework\TestCase;
+
+final class ModeTest extends TestCase
+{
+    public function test_what_is_read_and_what_has_copies(): void
+    {
+        $all = array_map(fn (Mode $mode): array => [$mode, $mode->isRead(), $mode->hasCopies()], Mode::cases());
+        $this->assertSame([
+            [Mode::ReadOnly, true, false],
+            [Mode::OwnCopy, false, true],
+            [Mode::OnRequest, true, true],
+        ], $all);
+    }
+}
