@@ -22,9 +22,12 @@ final readonly class HandoutSentence
         'none' => 'not taken',
     ];
 
+    private HandoutPeople $people;
+
     /** @param  Collection<int, SchoolClass>  $classes  the teacher's, with their students */
     public function __construct(private HandoutForm $form, private Collection $classes, private School $school)
     {
+        $this->people = new HandoutPeople($form, $classes);
     }
 
     /** @return array<string, string> by the name of the bracket */
@@ -47,10 +50,10 @@ final readonly class HandoutSentence
     /** What pressing the button does; null while nothing would happen. */
     public function will(): ?string
     {
-        $students = count($this->students());
+        $students = count($this->people->students());
         $copies = $read = 0;
         foreach ($this->form->items as [$worksheet, $mode]) {
-            $copies += $mode === Mode::OwnCopy ? count($this->getting($worksheet)) : 0;
+            $copies += $mode === Mode::OwnCopy ? count($this->people->getting($worksheet)) : 0;
             $read += $mode === Mode::OwnCopy ? 0 : 1;
         }
         if ($students === 0 || $copies + $read === 0) {
@@ -80,8 +83,8 @@ final readonly class HandoutSentence
             array_map(function (array $item): string {
                 [$worksheet, $mode] = $item;
                 $how = $mode === Mode::OwnCopy ? 'own copy' : 'to read';
-                $isForSome = $worksheet instanceof Worksheet && isset($this->form->only[$worksheet->id]);
-                $for = $isForSome ? ', for '.Count::of(count($this->getting($worksheet)), 'student') : '';
+                $isForSome = $this->people->only($worksheet) !== [];
+                $for = $isForSome ? ', for '.Count::of(count($this->people->getting($worksheet)), 'student') : '';
 
                 return "{$worksheet->name} ({$this->pages($worksheet)}, {$how}{$for})";
             }, $this->form->items),
@@ -98,7 +101,7 @@ final readonly class HandoutSentence
     {
         $to = [];
         foreach ($this->classes as $class) {
-            $chosen = count($this->chosen($class));
+            $chosen = $this->people->chosen($class)->count();
             $own = $this->ownTimes($class);
             $to[] = match ($this->form->wants($class)) {
                 'whole' => $class->name.$own,
@@ -157,34 +160,6 @@ final readonly class HandoutSentence
             mb_strlen($this->form->directions) > 60 => '“'.rtrim(mb_substr($first, 0, 56)).' …”',
             default => '“'.str_replace("\n", ' / ', $this->form->directions).'”',
         };
-    }
-
-    /** @return list<int> of those who get the handout, for whom a worksheet is */
-    private function getting(Worksheet|Edition $item): array
-    {
-        $only = $item instanceof Worksheet ? $this->form->only[$item->id] ?? [] : [];
-
-        return $only === [] ? $this->students() : array_values(array_intersect($this->students(), $only));
-    }
-
-    /** @return list<int> ids */
-    private function students(): array
-    {
-        $ids = $this->classes
-            ->flatMap(fn (SchoolClass $class): array => match ($this->form->wants($class)) {
-                'whole' => $class->students->modelKeys(),
-                'chosen' => $this->chosen($class),
-                default => [],
-            })
-            ->unique();
-
-        return array_values(array_map(intval(...), $ids->all()));
-    }
-
-    /** @return list<int> */
-    private function chosen(SchoolClass $class): array
-    {
-        return array_values(array_intersect($class->students->modelKeys(), $this->form->chosenFrom($class)));
     }
 
     private function at(string $which, ?SchoolClass $class = null): ?CarbonImmutable

@@ -132,6 +132,24 @@ final class AccountTest extends TestCase
         $this->post('/sign-in', self::IN)->assertRedirect('/shelf');
     }
 
+    public function test_a_console_command_lets_in_who_lost_password_and_phone(): void
+    {
+        $this->pair();
+        $new = 'yet another password';
+        $with = ['email' => self::IN['email']];
+        $this->artisan('slate:password', $with)
+            ->expectsQuestion('New password', $new)
+            ->expectsQuestion('Once more', $new)
+            ->assertSuccessful();
+        $this->assertNotNull($this->teacher->refresh()->second_secret);
+        $this->artisan('slate:password', ['--without-phone' => true] + $with)
+            ->expectsQuestion('New password', $new)
+            ->expectsQuestion('Once more', $new)
+            ->assertSuccessful();
+        $this->post('/sign-out');
+        $this->post('/sign-in', ['password' => $new] + self::IN)->assertRedirect('/shelf');
+    }
+
     public function test_the_secret_is_not_in_the_database_as_it_is(): void
     {
         $this->pair();

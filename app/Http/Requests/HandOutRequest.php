@@ -13,6 +13,7 @@ use App\Models\Worksheet;
 use App\Models\WorksheetState;
 use App\School;
 use App\View\HandoutForm;
+use App\View\HandoutPeople;
 use Carbon\CarbonImmutable;
 use Illuminate\Contracts\Validation\Validator as Checked;
 use Illuminate\Database\Eloquent\Collection;
@@ -94,7 +95,7 @@ final class HandOutRequest extends FormRequest
             function (Validator $validator): void {
                 $form = $this->form();
                 foreach ($this->classes() as $class) {
-                    if ($form->wants($class) === 'chosen' && $this->chosenFrom($class)->isEmpty()) {
+                    if ($form->wants($class) === 'chosen' && $this->people()->chosen($class)->isEmpty()) {
                         $validator
                             ->errors()
                             ->add('to', "Choose at least one student of {$class->name}, or leave the class out.");
@@ -153,14 +154,10 @@ final class HandOutRequest extends FormRequest
                     ),
                 ),
             ),
-            classes: array_values(
-                $this->classes()->filter(fn (SchoolClass $class): bool => $form->wants($class) === 'whole')->all(),
-            ),
-            chosen: array_values(
-                $this->classes()
-                    ->filter(fn (SchoolClass $class): bool => $form->wants($class) === 'chosen')
-                    ->map(fn (SchoolClass $class): array => [$class, array_values($this->chosenFrom($class)->all())])
-                    ->all(),
+            classes: $this->people()->whole(),
+            chosen: array_map(
+                fn (SchoolClass $class): array => [$class, array_values($this->people()->chosen($class)->all())],
+                $this->people()->inPart(),
             ),
             readsAloud: $form->readsAloud,
             out: $form->out === 'at' ? $this->at('out') : null,
@@ -168,7 +165,10 @@ final class HandOutRequest extends FormRequest
             closes: $times->closes === null ? null : CarbonImmutable::instance($times->closes),
             marksLate: $form->late !== 'taken',
             ofClasses: $this->ofClasses($times),
-            only: array_map($this->given(...), $form->only),
+            only: array_filter(array_map(
+                fn (array $only): array => array_values(array_intersect($only, $this->people()->students())),
+                $form->only,
+            )),
         );
     }
 
@@ -212,7 +212,8 @@ final class HandOutRequest extends FormRequest
     private function students(Terms $is): array
     {
         $inClasses = $this->classes()->flatMap(fn (SchoolClass $class): array => $class->students->modelKeys())->all();
-        $students = array_values(array_unique([...$this->getting(), ...array_diff($is->students, $inClasses)]));
+        $keep = array_diff($is->students, $inClasses);
+        $students = array_values(array_unique([...$this->people()->students(), ...$keep]));
         sort($students);
 
         return $students;
@@ -244,35 +245,11 @@ final class HandOutRequest extends FormRequest
         }
     }
 
-    /**
-     * @param  list<int>  $students
-     * @return list<int> those of them who get the handout at all
-     */
-    private function given(array $students): array
-    {
-        return array_values(array_intersect($students, $this->getting()));
-    }
-
-    /** @return list<int> ids of those who get it by the classes on the form */
-    private function getting(): array
-    {
-        return array_values(
-            $this->classes()
-                ->flatMap(fn (SchoolClass $class): array => match ($this->form()->wants($class)) {
-                    'whole' => $class->students->modelKeys(),
-                    'chosen' => $this->chosenFrom($class)->modelKeys(),
-                    default => [],
-                })
-                ->all(),
-        );
-    }
-
     /** A sheet for chosen students is for somebody, and everybody has one. */
     private function checkOnly(Validator $validator): void
     {
         foreach ($this->form()->items as [$worksheet]) {
-            $only = $this->form()->only[$worksheet->id] ?? [];
-            if ($only !== [] && $this->given($only) === []) {
+            if ($this->people()->only($worksheet) !== [] && $this->people()->getting($worksheet) === []) {
                 $validator->errors()->add(
                     'items',
                     "Nobody who gets this gets “{$worksheet->name}”. Choose others for it, or all.",
@@ -417,10 +394,9 @@ final class HandOutRequest extends FormRequest
         return once(fn () => $this->teacher()->classes()->with('students')->orderBy('name')->get());
     }
 
-    /** @return Collection<int, Student> */
-    private function chosenFrom(SchoolClass $class): Collection
+    private function people(): HandoutPeople
     {
-        return $class->students->whereIn('id', $this->form()->chosenFrom($class));
+        return once(fn (): HandoutPeople => new HandoutPeople($this->form(), $this->classes()->toBase()));
     }
 
     private function teacher(): Teacher
