@@ -1,4 +1,4 @@
-import { expect, expectAccessible, isKept, PIN, test } from './support.js';
+import { expect, expectAccessible, isKept, PIN, readOff, test } from './support.js';
 
 // Passes: made by the teacher, read off the wall, and what they open.
 
@@ -8,23 +8,6 @@ async function passes(teacher) {
     await teacher.goto('/handouts');
     await teacher.getByRole('link', { name: new RegExp(HANDOUT) }).click();
     await teacher.getByRole('link', { name: 'Passes' }).click();
-}
-
-/** What a camera reads off a picture of the page. */
-async function readOff(page) {
-    const picture = (await page.locator('.qr').first().screenshot()).toString('base64');
-    const reader = await page.context().browser().newPage();
-    await reader.setContent(`<img src="data:image/png;base64,${picture}">`);
-    await reader.addScriptTag({ path: 'node_modules/jsqr/dist/jsQR.js' });
-    const text = await reader.evaluate(() => {
-        const image = document.querySelector('img');
-        const canvas = new OffscreenCanvas(image.naturalWidth, image.naturalHeight);
-        canvas.getContext('2d').drawImage(image, 0, 0);
-        const { data, width, height } = canvas.getContext('2d').getImageData(0, 0, canvas.width, canvas.height);
-        return window.jsQR(data, width, height)?.data;
-    });
-    await reader.context().close();
-    return text;
 }
 
 const visitor = async (browser, baseURL) =>
@@ -39,7 +22,7 @@ test('a class pass on the wall is read by a camera, or typed where class codes a
     await expectAccessible(teacher, { every: true });
     await teacher.getByRole('link', { name: 'Show it large' }).first().click();
     await expectAccessible(teacher, { every: true });
-    const address = await readOff(teacher);
+    const address = await readOff(teacher.locator('.qr').first());
     const code = await teacher.locator('.wall__code').innerText();
     const page = await visitor(browser, baseURL);
     await page.goto('/class');
@@ -110,7 +93,7 @@ test('slips open each one’s own copy with one press', async ({ teacher, browse
     await expectAccessible(teacher, { every: true });
     const slip = teacher.getByRole('listitem').filter({ hasText: 'Alba Weir' });
     await expect(slip).toBeVisible();
-    const address = await readOff(slip.page());
+    const address = await readOff(slip.locator('.qr'));
     const page = await visitor(browser, baseURL);
     await page.goto(address);
     await page.getByRole('button', { name: 'That is me' }).click();

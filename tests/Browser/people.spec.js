@@ -1,5 +1,5 @@
 import { execFileSync } from 'node:child_process';
-import { expect, expectAccessible, PIN, test } from './support.js';
+import { expect, expectAccessible, PIN, readOff, test } from './support.js';
 
 // The people of the school: teachers who are invited, students who come, move and leave, and the doors for all.
 
@@ -129,20 +129,7 @@ test('the code on a slip leads to the door with the name chosen', async ({ teach
         .first();
     const name = await slip.getByRole('heading').innerText();
     await expect(slip).toContainText(PIN);
-    // What a phone's camera reads: the picture of the code, read by jsQR.
-    const box = await slip.locator('.qr').screenshot();
-    const read = await browser.newPage();
-    await read.setContent(`<img src="data:image/png;base64,${box.toString('base64')}">`);
-    await read.addScriptTag({ path: 'node_modules/jsqr/dist/jsQR.js' });
-    const address = await read.evaluate(() => {
-        const image = document.querySelector('img');
-        const canvas = new OffscreenCanvas(image.naturalWidth, image.naturalHeight);
-        const drawn = canvas.getContext('2d');
-        drawn.drawImage(image, 0, 0);
-        const { data, width, height } = drawn.getImageData(0, 0, canvas.width, canvas.height);
-        return window.jsQR(data, width, height)?.data;
-    });
-    await read.close();
+    const address = await readOff(slip.locator('.qr'));
     const page = await (await browser.newContext({ baseURL })).newPage();
     await page.goto(address);
     await expect(page.getByRole('radio', { name })).toBeChecked();

@@ -283,3 +283,20 @@ export async function startBlank(page, name) {
 
 /** Nothing that was done on the bench is still on its way to the server. */
 export const settled = (page) => expect(page.locator('[data-sending]')).toHaveCount(0);
+
+/** What a camera reads off a QR code: its picture, read by jsQR. */
+export async function readOff(code) {
+    const picture = (await code.screenshot()).toString('base64');
+    const reader = await code.page().context().browser().newPage();
+    await reader.setContent(`<img src="data:image/png;base64,${picture}">`);
+    await reader.addScriptTag({ path: 'node_modules/jsqr/dist/jsQR.js' });
+    const text = await reader.evaluate(() => {
+        const image = document.querySelector('img');
+        const canvas = new OffscreenCanvas(image.naturalWidth, image.naturalHeight);
+        canvas.getContext('2d').drawImage(image, 0, 0);
+        const { data, width, height } = canvas.getContext('2d').getImageData(0, 0, canvas.width, canvas.height);
+        return window.jsQR(data, width, height)?.data;
+    });
+    await reader.context().close();
+    return text;
+}

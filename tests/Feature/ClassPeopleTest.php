@@ -198,6 +198,7 @@ final class ClassPeopleTest extends TestCase
         $this->heron->update(['door' => Door::Open]);
         $this->get("/class/{$this->heron->code}")->assertDontSee('name="pin"', false);
         $this->post("/class/{$this->heron->code}", ['student' => $this->ann->id])->assertRedirect('/my/day');
+        $this->assertSame(0, DB::table('known_devices')->count(), 'nothing was proved');
         $this->post('/sign-out');
         // Only through the class that is open.
         $this->curlew->students()->attach($this->ann);

@@ -65,7 +65,7 @@ final class PassTest extends TestCase
         $this->get("/my/copies/{$copy->id}")->assertOk();
         $this->patchJson("/my/copies/{$copy->id}", $this->work($copy, 'high'))->assertOk();
 
-        $this->get('/my/day')->assertSee('Tides')->assertDontSee('Other');
+        $this->get('/my/day')->assertSee('Tides')->assertDontSee('Other')->assertDontSee('Class shelf');
         $others = $this->copy($this->ann, $this->other);
         $this->get("/my/copies/{$others->id}")->assertForbidden();
         $this->patchJson("/my/copies/{$others->id}", $this->work($others, 'x'))->assertForbidden();

@@ -4,10 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Access\Account;
 use App\Access\Code;
-use App\Access\Guesses;
 use App\Http\Middleware\ThroughPass;
+use App\Http\PinCheck;
 use App\Models\Door;
 use App\Models\Pass;
 use App\Models\SchoolClass;
@@ -57,7 +56,7 @@ final class ClassDoorController
         ]);
     }
 
-    public function enter(Request $request, SchoolClass $class, Guesses $guess): RedirectResponse
+    public function enter(Request $request, SchoolClass $class, PinCheck $check): RedirectResponse
     {
         abort_if($class->put_away_at !== null, 404);
         $request->validate(
@@ -68,26 +67,10 @@ final class ClassDoorController
             ['student.*' => 'Choose your name first.', 'pin.*' => 'Type your PIN.'],
         );
         $student = $class->students()->find($request->integer('student'));
-        $wait =
-            $student instanceof Student
-                ? $guess(
-                    Account::ofStudent($student->id),
-                    $request,
-                    fn (): bool => $class->door === Door::Open ||
-                        $student->isPin((string) $request->string('pin')),
-                )
-                : -1;
-        if ($wait > 0) {
-            throw ValidationException::withMessages([
-                'pin' => "There were too many wrong tries with this name. Wait {$wait} seconds, then try again, or "
-                    .'ask your teacher.',
-            ])->status(429);
+        if (! $student instanceof Student) {
+            throw PinCheck::wrong();
         }
-        if (! $student instanceof Student || $wait < 0) {
-            throw ValidationException::withMessages([
-                'pin' => 'That is not the PIN for this name. Try again, or ask your teacher.',
-            ]);
-        }
+        $class->door === Door::Open || $check($request, $student);
         Auth::guard('teacher')->logout();
         $request->session()->forget(ThroughPass::IN_SESSION);
         Auth::guard('student')->login($student);

@@ -4,15 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Access\Account;
-use App\Access\Guesses;
 use App\Actions\ComeAsGuest;
 use App\Http\Middleware\ThroughPass;
+use App\Http\PinCheck;
 use App\Models\Door;
 use App\Models\Pass;
 use App\Models\PassKind;
 use App\Models\Student;
-use Closure;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -48,7 +46,7 @@ final class PassDoorController
         return response()->view('student.pass-over', status: 410);
     }
 
-    public function enter(Request $request, string $code, Guesses $guess, ComeAsGuest $come): RedirectResponse
+    public function enter(Request $request, string $code, PinCheck $check, ComeAsGuest $come): RedirectResponse
     {
         $pass = Pass::opened($code);
         if ($pass === null) {
@@ -56,8 +54,8 @@ final class PassDoorController
         }
         $student = match ($pass->kind) {
             PassKind::Personal => $pass->student,
-            PassKind::OfClass => $this->chosen($request, $pass, $guess),
-            PassKind::Open => $this->named($request, $pass, $guess, $come),
+            PassKind::OfClass => $this->chosen($request, $pass, $check),
+            PassKind::Open => $this->named($request, $pass, $check, $come),
         };
         if ($student === null) {
             return to_route('pass.over');
@@ -81,7 +79,7 @@ final class PassDoorController
         return $own->count() === 1 && $isOut ? to_route('copies.show', $own->sole()) : to_route('day');
     }
 
-    private function chosen(Request $request, Pass $pass, Guesses $guess): Student
+    private function chosen(Request $request, Pass $pass, PinCheck $check): Student
     {
         $needsPin = $pass->class?->door !== Door::Open;
         $request->validate(
@@ -95,13 +93,12 @@ final class PassDoorController
         if (! $student instanceof Student) {
             throw ValidationException::withMessages(['student' => 'Choose your name first.']);
         }
-        $this->proves($student, $request, $guess, fn (): bool => ! $needsPin ||
-            $student->isPin((string) $request->string('pin')));
+        $needsPin && $check($request, $student);
 
         return $student;
     }
 
-    private function named(Request $request, Pass $pass, Guesses $guess, ComeAsGuest $come): Student
+    private function named(Request $request, Pass $pass, PinCheck $check, ComeAsGuest $come): Student
     {
         $request->validate(
             ['name' => ['required', 'string', 'max:80'], 'pin' => ['nullable', 'string', 'max:20']],
@@ -124,26 +121,9 @@ final class PassDoorController
         if ($guest === null) {
             throw ValidationException::withMessages(['name' => 'Nobody of this name was here before.']);
         }
-        $this->proves($guest, $request, $guess, fn (): bool => $guest->isPin($number));
+        $check($request, $guest);
 
         return $guest;
-    }
-
-    /** @param  Closure(): bool  $isRight */
-    private function proves(Student $student, Request $request, Guesses $guess, Closure $isRight): void
-    {
-        $wait = $guess(Account::ofStudent($student->id), $request, $isRight);
-        if ($wait > 0) {
-            throw ValidationException::withMessages([
-                'pin' => "There were too many wrong tries with this name. Wait {$wait} seconds, then try again, or ".
-                    'ask your teacher.',
-            ])->status(429);
-        }
-        if ($wait < 0) {
-            throw ValidationException::withMessages([
-                'pin' => 'That is not the PIN for this name. Try again, or ask your teacher.',
-            ]);
-        }
     }
 
     /** @return Collection<int, Student> of the class, who were given the handout */

@@ -25,28 +25,24 @@
         @endif
         <ul class="slips">
             @foreach ($students as $student)
-                <li class="slip">
-                    <div class="slip__way">{!! $codes[$student->id] !!}</div>
-                    <div class="slip__words">
-                        <h2>{{ $student->name }}</h2>
-                        <p>{{ $school->name }}, {{ $class->name }}</p>
-                        <p>Go to <b>{{ preg_replace('#^https?://#', '', url('/class')) }}</b></p>
-                        <p>Class code <code>{{ $class->code }}</code></p>
-                        @if ($class->door === Door::Open)
-                            <p>Choose your name.</p>
-                        @elseif (($pin = $student->shownPin()) === null)
-                            <p class="slip__none">Its PIN cannot be shown. Make a new one.</p>
-                        @elseif ($class->door === Door::Pictures)
-                            <p class="slip__pictures"><span>PIN</span>
-                                @foreach (PinPicture::of($pin) as $picture)
-                                    <x-pin-picture :is="$picture" />
-                                @endforeach
-                            </p>
-                        @else
-                            <p>PIN <code>{{ $pin }}</code></p>
-                        @endif
-                    </div>
-                </li>
+                <x-slip :code="$codes[$student->id]" :name="$student->name">
+                    <p>{{ $school->name }}, {{ $class->name }}</p>
+                    <p>Go to <b>{{ preg_replace('#^https?://#', '', url('/class')) }}</b></p>
+                    <p>Class code <code>{{ $class->code }}</code></p>
+                    @if ($class->door === Door::Open)
+                        <p>Choose your name.</p>
+                    @elseif (($pin = $student->shownPin()) === null)
+                        <p class="slip__none">Its PIN cannot be shown. Make a new one.</p>
+                    @elseif ($class->door === Door::Pictures)
+                        <p class="slip__pictures"><span>PIN</span>
+                            @foreach (PinPicture::of($pin) as $picture)
+                                <x-pin-picture :is="$picture" />
+                            @endforeach
+                        </p>
+                    @else
+                        <p>PIN <code>{{ $pin }}</code></p>
+                    @endif
+                </x-slip>
             @endforeach
         </ul>
     </main>

@@ -12,15 +12,11 @@
         @endif
         <ul class="slips">
             @foreach ($passes as $pass)
-                <li class="slip">
-                    <div class="slip__way">{!! $codes[$pass->id] !!}</div>
-                    <div class="slip__words">
-                        <h2>{{ $pass->student?->name }}</h2>
-                        <p>{{ $handout->title }}</p>
-                        <p>Point a camera here, or type<br><b>{{ $pass->shortAddress() }}</b></p>
-                        <p>Until {{ $school->said($pass->ends_at) }}</p>
-                    </div>
-                </li>
+                <x-slip :code="$codes[$pass->id]" :name="$pass->student?->name">
+                    <p>{{ $handout->title }}</p>
+                    <p>Point a camera here, or type<br><b>{{ $pass->shortAddress() }}</b></p>
+                    <p>Until {{ $school->said($pass->ends_at) }}</p>
+                </x-slip>
             @endforeach
         </ul>
     </main>

@@ -1,13 +1,14 @@
+@use('App\Http\Middleware\ThroughPass')
 @props(['title', 'at' => '', 'who' => null, 'scripts' => []])
 <x-layout.base :$title :$scripts body-class="student">
     <header class="topbar">
         <a class="brand" href="{{ auth('student')->check() ? route('day') : route('trial.day') }}">Open Slate</a>
-        @auth('student')
+        @if (auth('student')->check() && !session()->has(ThroughPass::IN_SESSION))
         <nav aria-label="Main">
             <a href="{{ route('day') }}" @if ($at === 'day') aria-current="page" @endif>My day</a>
             <a href="{{ route('taking') }}" @if ($at === 'shelf') aria-current="page" @endif>Class shelf</a>
         </nav>
-        @endauth
+        @endif
         <span class="topbar__who">{{ $who ?? auth('student')->user()?->name }}@if (auth('student')->user()?->guest)
                 · to come back: number {{ auth('student')->user()->shownPin() }}
             @endif
