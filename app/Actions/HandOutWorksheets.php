@@ -40,6 +40,7 @@ final class HandOutWorksheets
                     'edition_id' => $edition->id,
                     'position' => $index + 1,
                     'mode' => $mode,
+                    'points' => $plan->itemPoints[$worksheet->id] ?? null,
                 ]);
                 $item->chosen()->attach($plan->only[$worksheet->id] ?? []);
             }

@@ -47,6 +47,7 @@ final class HandoutTerms
                 ->all(),
             withdrawn: array_values($handout->items()->whereNotNull('withdrawn_at')->pluck('id')->all()),
             isPutAway: $handout->put_away_at !== null,
+            itemPoints: $handout->items()->whereNotNull('points')->orderBy('id')->pluck('points', 'id')->all(),
         );
     }
 
@@ -77,6 +78,9 @@ final class HandoutTerms
             'withdrawn_at' => now(),
         ]);
         $handout->items()->whereNotIn('id', $terms->withdrawn)->update(['withdrawn_at' => null]);
+        foreach ($handout->items()->get() as $item) {
+            $item->update(['points' => $terms->itemPoints[$item->id] ?? null]);
+        }
         $this->people($handout, $terms);
         $handout->unsetRelations();
     }

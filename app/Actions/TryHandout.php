@@ -34,7 +34,7 @@ final class TryHandout
                 'preview_of' => $handout->id,
             ]);
             foreach ($handout->items()->for($as)->orderBy('position')->get() as $item) {
-                $trial->items()->create($item->only(['edition_id', 'position', 'mode']));
+                $trial->items()->create($item->only(['edition_id', 'position', 'mode', 'points']));
             }
             // Nobody can come in as this student: it is in no class, and its PIN is known to nobody.
             $student = Student::create(['name' => $as->name, 'pin' => Str::random(32)]);

@@ -31,7 +31,7 @@ final class HandoutItem extends Model
 
     protected $table = 'handout_items';
 
-    protected $fillable = ['handout_id', 'edition_id', 'position', 'mode', 'withdrawn_at', 'off_shelf_at'];
+    protected $fillable = ['handout_id', 'edition_id', 'position', 'mode', 'points', 'withdrawn_at', 'off_shelf_at'];
 
     /** @return BelongsTo<Handout, $this> */
     public function handout(): BelongsTo

@@ -42,6 +42,7 @@ final readonly class HandoutForm
      * @param  string  $late  what becomes of late work: marked, taken, until (a time), none
      * @param  array<string, string>  $times  out_date, out_time, due_date, due_time, closes_date, closes_time
      * @param  array<int, array<string, string>>  $own  out_date, out_time, due_date, due_time of classes that have any
+     * @param  array<int, string>  $itemPoints  of worksheets that have points of their own, by worksheet
      * @param  array<int, list<int>>  $only  ids of the students for whom alone a worksheet is, by worksheet
      */
     public function __construct(
@@ -57,6 +58,7 @@ final readonly class HandoutForm
         public array $times = [],
         public array $own = [],
         public array $only = [],
+        public array $itemPoints = [],
     ) {
     }
 
@@ -131,6 +133,7 @@ final readonly class HandoutForm
                 $school,
             ),
             $own,
+            itemPoints: self::pointsOf($handout->items()->with('edition')->whereNull('withdrawn_at')->get()),
         );
     }
 
@@ -157,13 +160,40 @@ final readonly class HandoutForm
             $handout->reads_aloud,
             late: $handout->marks_late ? 'marked' : 'taken',
             times: ['due_time' => self::LEAVING, 'out_time' => self::COMING],
+            itemPoints: self::pointsOf($handout->items()->with('edition')->get()),
         );
+    }
+
+    /**
+     * @param  Collection<int, HandoutItem>  $items
+     * @return array<int, string>
+     */
+    private static function pointsOf(Collection $items): array
+    {
+        return $items
+            ->whereNotNull('points')
+            ->mapWithKeys(fn (HandoutItem $item): array => [$item->edition->worksheet_id => (string) $item->points])
+            ->all();
+    }
+
+    /** What it is worth: its worksheets together, where any has points of its own. */
+    public function total(): string
+    {
+        $counted = array_filter($this->itemPoints, ctype_digit(...));
+
+        return $counted === [] ? $this->points : (string) array_sum(array_map(intval(...), $counted));
     }
 
     /** @param  Collection<int, HandoutItem>  $items  that students are to have */
     public function giving(Collection $items): self
     {
-        return new self(...[...get_object_vars($this), 'items' => self::given($items)]);
+        $there = $items->mapWithKeys(fn (HandoutItem $item): array => [$item->edition->worksheet_id => true])->all();
+
+        return new self(...[
+            ...get_object_vars($this),
+            'items' => self::given($items),
+            'itemPoints' => array_intersect_key($this->itemPoints, $there),
+        ]);
     }
 
     /**
@@ -183,11 +213,16 @@ final readonly class HandoutForm
     {
         $byId = array_column(array_map(fn (Worksheet $one): array => [$one->id, $one], $mine), 1, 0);
         $items = $only = [];
+        $points = array_map(
+            fn (mixed $said): string => is_string($said) ? trim($said) : '',
+            array_filter((array) ($typed['item_points'] ?? []), is_int(...), ARRAY_FILTER_USE_KEY),
+        );
         foreach (self::rows($typed['items'] ?? null) as $row) {
             $worksheet = $byId[(int) self::text($row, 'worksheet')] ?? null;
             if ($worksheet !== null) {
                 $items[] = [$worksheet, Mode::tryFrom(self::text($row, 'mode')) ?? Mode::OwnCopy];
                 $for = array_filter((array) ($row['only'] ?? []), is_numeric(...));
+                $points[$worksheet->id] = trim(self::text($row, 'points'));
                 $only[$worksheet->id] = array_map(intval(...), array_values($for));
             }
         }
@@ -212,6 +247,7 @@ final readonly class HandoutForm
                 self::rows($typed['own'] ?? null),
             ),
             array_filter($only),
+            array_filter($points, fn (string $said): bool => $said !== ''),
         );
     }
 

@@ -40,8 +40,8 @@ final readonly class HandoutSentence
             'out' => $this->out(),
             'due' => $this->due(),
             'late' => $this->late(),
-            'points' => ctype_digit($this->form->points)
-                ? Count::of((int) $this->form->points, 'point')
+            'points' => ctype_digit($this->form->total())
+                ? Count::of((int) $this->form->total(), 'point')
                 : 'no points',
             'directions' => $this->directions(),
         ];
@@ -83,13 +83,20 @@ final readonly class HandoutSentence
             array_map(function (array $item): string {
                 [$worksheet, $mode] = $item;
                 $how = $mode === Mode::OwnCopy ? 'own copy' : 'to read';
+                $points = $this->form->itemPoints[self::worksheetOf($worksheet)] ?? '';
+                $worth = ctype_digit($points) ? ', '.Count::of((int) $points, 'point') : '';
                 $isForSome = $this->people->only($worksheet) !== [];
                 $for = $isForSome ? ', for '.Count::of(count($this->people->getting($worksheet)), 'student') : '';
 
-                return "{$worksheet->name} ({$this->pages($worksheet)}, {$how}{$for})";
+                return "{$worksheet->name} ({$this->pages($worksheet)}, {$how}{$for}{$worth})";
             }, $this->form->items),
             'nothing yet',
         );
+    }
+
+    private static function worksheetOf(Worksheet|Edition $item): int
+    {
+        return $item instanceof Worksheet ? $item->id : $item->worksheet_id;
     }
 
     private function pages(Worksheet|Edition $of): string

@@ -28,6 +28,9 @@ final readonly class NoticedWords
             $is->points === $to->points
                 ? ''
                 : 'It is worth '.($to->points === null ? 'no points' : Count::of($to->points, 'point')).'.',
+            $is->itemPoints == $to->itemPoints || $is->points !== $to->points
+                ? ''
+                : 'Its worksheets are worth other points than before.',
             ...$this->times($is->times, $to->times),
             $is->marksLate === $to->marksLate || $to->times->due === null
                 ? ''

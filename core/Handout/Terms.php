@@ -23,6 +23,7 @@ final readonly class Terms
      * @param  list<int>  $students  ids of those who have it, in order
      * @param  array<int, DateTimeImmutable>  $extended  until when single students have more time
      * @param  list<int>  $withdrawn  ids of the items that students do not have any more
+     * @param  array<int, int>  $itemPoints  of items that have their own, by item
      */
     public function __construct(
         public string $title,
@@ -36,6 +37,7 @@ final readonly class Terms
         public array $extended = [],
         public array $withdrawn = [],
         public bool $isPutAway = false,
+        public array $itemPoints = [],
     ) {
     }
 
@@ -110,6 +112,11 @@ final readonly class Terms
                 'extended' => $extended,
                 'withdrawn' => $this->withdrawn,
                 'putAway' => $this->isPutAway,
+                'itemPoints' => array_map(
+                    fn (int $item, int $points): array => ['item' => $item, 'points' => $points],
+                    array_keys($this->itemPoints),
+                    array_values($this->itemPoints),
+                ),
             ],
             JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE,
         );
@@ -131,6 +138,12 @@ final readonly class Terms
             $extended[$more->integer('student', 1)] = new DateTimeImmutable('@'.$more->integer('until', 0));
         }
 
+        $itemPoints = [];
+        // Terms that were written before worksheets had points of their own have none.
+        foreach ($terms->has('itemPoints') ? $terms->objects('itemPoints', self::MOST) : [] as $one) {
+            $itemPoints[$one->integer('item', 1)] = $one->integer('points', 0);
+        }
+
         return new self(
             $terms->text('title', self::LONGEST),
             $terms->text('directions', self::LONGEST),
@@ -143,6 +156,7 @@ final readonly class Terms
             $extended,
             $terms->integers('withdrawn', self::MOST),
             $terms->flag('putAway'),
+            $itemPoints,
         );
     }
 

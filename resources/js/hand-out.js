@@ -128,6 +128,7 @@ class HandOut {
             row.querySelector('[data-given-name]').textContent = name;
             row.querySelector('[data-given-picture]').append(picture);
             row.querySelector('[data-given-mode]').setAttribute('aria-label', `How students get ${name}`);
+            row.querySelector('[data-given-points]').setAttribute('aria-label', `Points of ${name}`);
             row.querySelector('[data-for-summary]').setAttribute('aria-label', `For whom ${name} is`);
             row.querySelector('[data-given-up]').setAttribute('aria-label', `Move ${name} up`);
             row.querySelector('[data-given-off]').setAttribute('aria-label', `Take ${name} off`);

@@ -27,6 +27,12 @@
                                 value="{{ $item->id }}" @checked(in_array($item->id, $kept, true)) autocomplete="off">
                             {{ $item->edition->name }}
                             ({{ $item->mode === Mode::OwnCopy ? 'own copy' : 'to read' }})</label>
+                        @if ($item->mode === Mode::OwnCopy)
+                            <label class="given__points">points <input type="number" min="0" max="1000" placeholder="–"
+                                    name="item_points[{{ $item->edition->worksheet_id }}]" class="form-control"
+                                    aria-label="Points of {{ $item->edition->name }}" autocomplete="off"
+                                    value="{{ $form->itemPoints[$item->edition->worksheet_id] ?? $item->points }}"></label>
+                        @endif
                     @endforeach
                     <p class="ledger__hint">What is taken back is off the students’ lists; what they did on it is kept, and
                         is there again when you tick it again.</p>

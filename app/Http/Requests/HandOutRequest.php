@@ -41,6 +41,8 @@ final class HandOutRequest extends FormRequest
             'title' => ['required', 'string', 'max:120'],
             'directions' => ['nullable', 'string', 'max:2000'],
             'points' => ['nullable', 'integer', 'between:0,1000'],
+            'item_points' => ['nullable', 'array'],
+            'item_points.*' => ['nullable', 'integer', 'between:0,1000'],
             'reads_aloud' => ['boolean'],
             ...$this->handout() === null ? $this->itemRules() : ['kept' => ['array'], 'kept.*' => ['integer']],
             'to' => ['array'],
@@ -80,6 +82,8 @@ final class HandOutRequest extends FormRequest
             'closes_time.*' => 'Choose the time until which late work is taken on that day.',
             'own.*.*.*' => 'Choose both a day and a time for the class, or neither.',
             'points.*' => 'Points are a whole number up to 1000, or nothing.',
+            'item_points.*' => 'Points are a whole number up to 1000, or nothing.',
+            'items.*.points.*' => 'Points are a whole number up to 1000, or nothing.',
             'items.required' => 'Choose at least one worksheet to hand out.',
             'items.max' => sprintf('At most %d worksheets can be handed out at once.', HandoutForm::MOST_ITEMS),
             'items.*.worksheet.distinct' => 'The same worksheet is on the list twice. Take one of them off.',
@@ -145,7 +149,7 @@ final class HandOutRequest extends FormRequest
             title: $form->title,
             directions: $form->directions,
             due: $this->at('due'),
-            points: $form->points === '' ? null : (int) $form->points,
+            points: $form->total() === '' ? null : (int) $form->total(),
             items: array_values(
                 array_filter(
                     array_map(
@@ -165,6 +169,7 @@ final class HandOutRequest extends FormRequest
             closes: $times->closes === null ? null : CarbonImmutable::instance($times->closes),
             marksLate: $form->late !== 'taken',
             ofClasses: $this->ofClasses($times),
+            itemPoints: array_map(intval(...), $form->itemPoints),
             only: array_filter(array_map(
                 fn (array $only): array => array_values(array_intersect($only, $this->people()->students())),
                 $form->only,
@@ -188,11 +193,13 @@ final class HandOutRequest extends FormRequest
         ksort($classes);
         /** @var Handout $handout */
         $handout = $this->handout();
+        $kept = $handout->items()->with('edition')->whereKey($this->kept())->get();
+        $total = $form->giving($kept)->total();
 
         return new Terms(
             $form->title,
             $form->directions,
-            $form->points === '' ? null : (int) $form->points,
+            $total === '' ? null : (int) $total,
             $form->readsAloud,
             $form->late !== 'taken',
             $times,
@@ -201,6 +208,7 @@ final class HandOutRequest extends FormRequest
             $is->extended,
             array_values($handout->items()->whereKeyNot($this->kept())->pluck('id')->all()),
             $is->isPutAway,
+            $this->itemPoints($handout),
         );
     }
 
@@ -219,6 +227,20 @@ final class HandOutRequest extends FormRequest
         return $students;
     }
 
+    /** @return array<int, int> by item, also of those that are taken back */
+    private function itemPoints(Handout $handout): array
+    {
+        $points = [];
+        foreach ($handout->items()->with('edition')->orderBy('id')->get() as $item) {
+            $said = $this->form()->itemPoints[$item->edition->worksheet_id] ?? '';
+            if ($said !== '') {
+                $points[$item->id] = (int) $said;
+            }
+        }
+
+        return $points;
+    }
+
     /** What is changed by the form; null where it hands out. */
     private function handout(): ?Handout
     {
@@ -233,6 +255,7 @@ final class HandOutRequest extends FormRequest
         return [
             'items' => ['required', 'array', 'max:'.HandoutForm::MOST_ITEMS],
             'items.*.worksheet' => ['required', 'integer', 'distinct', Rule::in($this->mine()->modelKeys())],
+            'items.*.points' => ['nullable', 'integer', 'between:0,1000'],
             'items.*.mode' => ['required', Rule::enum(Mode::class)->except(Mode::OnRequest)],
         ];
     }

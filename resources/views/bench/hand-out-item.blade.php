@@ -13,6 +13,9 @@
         <option value="own_copy" @selected($mode === Mode::OwnCopy)>own copy to fill in</option>
         <option value="read_only" @selected($mode === Mode::ReadOnly)>to read only</option>
     </select>
+    <label class="given__points">points <input type="number" name="items[{{ $n }}][points]" class="form-control"
+            min="0" max="1000" placeholder="–" aria-label="Points of {{ $worksheet->name ?? 'it' }}"
+            value="{{ $worksheet ? $form->itemPoints[$worksheet->id] ?? '' : '' }}" data-given-points autocomplete="off"></label>
     @php($only = $worksheet ? $form->only[$worksheet->id] ?? [] : [])
     <details class="given__for" data-for>
         <summary aria-label="For whom {{ $worksheet->name ?? 'it' }} is" data-for-summary>{{ $only === [] ? 'for all of them' : 'for ' . count($only) . ' of them' }}</summary>

@@ -65,6 +65,7 @@
     <x-slot:after><span class="sentence__tight">,</span></x-slot:after>
     <label>Points <input type="number" name="points" class="form-control" min="0"
             max="1000" value="{{ $form->points }}" placeholder="none"></label>
+    <p class="ledger__hint">Where a worksheet has points of its own, it is worth what they are together.</p>
 </x-bracket>
 <span>with</span>
 <x-bracket name="directions" :words="$words['directions']" says="What students are told to do"

@@ -1,3 +1,4 @@
+@use('App\View\Count')
 @use('App\View\CopyAddress')
 @use('App\View\CopyWords')
 @use('App\View\DayList')
@@ -43,7 +44,10 @@
                                     <li><a class="btn btn-primary" href="{{ route(CopyAddress::route($handout, 'show'), $copy) }}">
                                             {{ $over ? 'Look at' : CopyWords::next($copy->state) }} {{ $item->edition->name }}@if ($named->isTwice($item))<span
                                                     class="visually-hidden">, {{ $handout->title }}</span>@endif</a>
-                                        <span>{{ CopyWords::filled($copy, $item->edition) }}</span>
+                                        <span>{{ CopyWords::filled($copy, $item->edition) }}@if ($item->points !== null)
+                                                · {{ Count::of($item->points, 'point') }}
+                                            @endif
+                                        </span>
                                     </li>
                                 @elseif ($item->mode === Mode::ReadOnly)
                                     <li><a class="btn btn-plain" href="{{ route($handout->trial ? 'trial.readings' : 'readings.show', $item) }}">Read

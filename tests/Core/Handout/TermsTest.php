@@ -18,6 +18,16 @@ final class TermsTest extends TestCase
         foreach ([self::terms(), self::terms($own)->puttingAway(true)] as $terms) {
             $this->assertEquals($terms, Terms::decode($terms->encode()));
         }
+        $weighed = str_replace(
+            '"itemPoints":[]',
+            '"itemPoints":[{"item":5,"points":4},{"item":6,"points":0}]',
+            self::terms()->encode(),
+        );
+        $this->assertSame([5 => 4, 6 => 0], Terms::decode($weighed)->itemPoints);
+        $this->assertSame($weighed, Terms::decode($weighed)->encode());
+        $before = str_replace(',"itemPoints":[]', '', self::terms()->encode(), $count);
+        $this->assertSame(1, $count);
+        $this->assertEquals(self::terms(), Terms::decode($before), 'as it was written before items had points');
         $this->assertFalse(self::terms()->isPutAway);
         $this->assertNull(Terms::decode(self::terms()->encode())->classes[3]->times);
         $this->assertEquals($own, Terms::decode(self::terms($own)->encode())->classes[3]->times);
