@@ -1,4 +1,4 @@
-import { expect, expectAccessible, isKept, PIN, test } from './support.js';
+import { expect, expectAccessible, isKept, PIN, ready, test } from './support.js';
 
 const saved = (page) => page.getByText('Saved', { exact: true });
 const link = (page) =>
@@ -8,7 +8,7 @@ const link = (page) =>
         .getByRole('link', { name: /^(Start|Go on)/ });
 const open = async (page) => {
     await link(page).click();
-    await expect(page.locator('[data-copy-work][data-ready]')).toBeVisible();
+    await ready(page);
 };
 const name = (page) => page.getByLabel('Name', { exact: true }).first();
 
@@ -162,6 +162,7 @@ test('at 390 by 844 by touch: the box grows readable, is never under a bar, and 
         .filter({ has: page.getByRole('heading', { name: 'Reading a tide table' }) })
         .getByRole('link', { name: /^Start/ })
         .tap();
+    await ready(page);
     await page.getByRole('button', { name: 'Pages' }).tap();
     await expect(page.locator('.answer').first()).toBeVisible();
     await expectAccessible(page);

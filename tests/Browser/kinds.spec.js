@@ -1,11 +1,11 @@
-import { expect, expectAccessible, png, test } from './support.js';
+import { expect, expectAccessible, png, ready, test } from './support.js';
 
 const saved = (page) => expect(page.getByText('Saved', { exact: true })).toBeVisible();
 const place = (page, name) => page.locator(`[data-place="1.${name}"]`);
 
 async function open(page) {
     await page.getByRole('link', { name: /^(Start|Go on with) Before we sail/ }).click();
-    await expect(page.locator('[data-copy-work][data-ready]')).toBeVisible();
+    await ready(page);
 }
 
 /** What the server has, on another machine. */
@@ -174,6 +174,7 @@ test('undo brings back what was rubbed out, and takes strokes, in the order in w
     await press('Done');
     await saved(page);
     await page.reload();
+    await ready(page);
     await strokes(3);
     await page.getByRole('button', { name: 'Draw: Your flag' }).click();
     await press('Undo');
@@ -241,6 +242,7 @@ test('a large picture is made small by the browser and sent; what is none is ref
         }),
     ).toEqual([1600, 1200]);
     await page.reload();
+    await ready(page);
     await expect(knot.locator('img')).toBeVisible();
     await knot.getByRole('button', { name: 'Take it off' }).click();
     await saved(page);

@@ -1,4 +1,4 @@
-import { expect, isKept, png, test } from './support.js';
+import { expect, isKept, png, ready, test } from './support.js';
 
 // Without a connection: what is done goes on, outlives a reload, and is sent when the server is back.
 
@@ -12,7 +12,7 @@ const unsent = (page) =>
 /** The first page that this device has ever opened, once the browser keeps it and its scripts. */
 async function open(page, handout) {
     await page.getByRole('link', { name: new RegExp(`^(Start|Go on with) ${handout}`) }).click();
-    await expect(page.locator('[data-copy-work][data-ready]')).toBeVisible();
+    await ready(page);
     await isKept(page);
 }
 
@@ -30,7 +30,7 @@ test('on the first copy that a device opens, words and moved parts outlive a rel
     const where = () => kelp.evaluate((one) => [one.style.getPropertyValue('--x'), one.style.getPropertyValue('--y')]);
     const put = await where();
     await page.reload();
-    await expect(page.locator('[data-copy-work][data-ready]')).toBeVisible();
+    await ready(page);
     expect(await where()).toEqual(put);
     await expect(page.getByText('Kept on this device')).toBeVisible();
 

@@ -1,4 +1,4 @@
-import { expect, PIN, test } from './support.js';
+import { expect, PIN, ready, test } from './support.js';
 
 // One device, two children after one another: what was the first one's is never the second one's, to see or to write
 // in.
@@ -18,7 +18,7 @@ const saved = (page) => page.getByText('Saved', { exact: true });
 
 async function open(page) {
     await link(page).click();
-    await expect(page.locator('[data-copy-work][data-ready]')).toBeVisible();
+    await ready(page);
 }
 
 async function comeIn(page, name) {

@@ -1,4 +1,4 @@
-import { expect, expectAccessible, test, startBlank } from './support.js';
+import { expect, expectAccessible, ready, test, startBlank } from './support.js';
 
 const HANDOUT = 'Build the harbour';
 
@@ -6,6 +6,7 @@ const HANDOUT = 'Build the harbour';
 async function at(student, name, page) {
     const browser = await student(name);
     await browser.getByRole('link', { name: new RegExp(HANDOUT) }).click();
+    await ready(browser);
     const sheet = browser.locator(`[data-page="${page}"]`);
     await sheet.scrollIntoViewIfNeeded();
     return {
@@ -48,6 +49,7 @@ test('parts dragged into a zone stand in rows, are saved, and can be taken back'
     await saved(browser);
 
     await browser.reload();
+    await ready(browser);
     await expect.poll(() => place(piece('kelp.1'))).toEqual([214, 166]);
     await expect(browser.locator('[data-tally]')).toHaveText('2 of 11 filled');
 

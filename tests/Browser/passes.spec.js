@@ -1,4 +1,4 @@
-import { expect, expectAccessible, isKept, PIN, readOff, test } from './support.js';
+import { expect, expectAccessible, isKept, PIN, readOff, ready, test } from './support.js';
 
 // Passes: made by the teacher, read off the wall, and what they open.
 
@@ -33,7 +33,7 @@ test('a class pass on the wall is read by a camera, or typed where class codes a
     await page.getByLabel('Dev Rowan').check();
     await page.getByLabel('Your PIN').fill(PIN);
     await page.getByRole('button', { name: 'Come in' }).click();
-    await expect(page.locator('[data-copy-work][data-ready]')).toBeVisible();
+    await ready(page);
     expect(page.url()).not.toContain(code.replace(' ', ''));
     await page.goto('/my/day');
     await expect(page.getByRole('heading', { level: 3 })).toHaveText([HANDOUT]);
@@ -54,7 +54,7 @@ test('a guest gives a name, works, and comes back with a number; ended, the pass
     await expectAccessible(page, { every: true });
     await page.getByLabel('Your name').fill('Uncle Bo');
     await page.getByRole('button', { name: 'Open my copy' }).click();
-    await expect(page.locator('[data-copy-work][data-ready]')).toBeVisible();
+    await ready(page);
     const number = await page.getByText('To come back later').locator('b').innerText();
     const place = page.locator('input.answer, textarea.answer').first();
     await place.fill('high tide');
@@ -97,6 +97,6 @@ test('slips open each one’s own copy with one press', async ({ teacher, browse
     const page = await visitor(browser, baseURL);
     await page.goto(address);
     await page.getByRole('button', { name: 'That is me' }).click();
-    await expect(page.locator('[data-copy-work][data-ready]')).toBeVisible();
+    await ready(page);
     await page.context().close();
 });

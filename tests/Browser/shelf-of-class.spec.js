@@ -1,4 +1,4 @@
-import { bringIn, expect, expectAccessible, handOutTo, test } from './support.js';
+import { bringIn, expect, expectAccessible, handOutTo, ready, test } from './support.js';
 
 // The shelf of a class, a sheet for some of them, and a handout seen as a student before anybody has it.
 
@@ -13,7 +13,7 @@ test('a student reads from the class shelf, takes a copy, throws it away and put
     await expectAccessible(page, { every: true });
     await page.goBack();
     await page.getByRole('button', { name: 'Take a copy of Harbour log workbook' }).click();
-    await expect(page.locator('[data-copy-work][data-ready]')).toBeVisible();
+    await ready(page);
     await page.locator('input.answer, textarea.answer').first().fill('Umar');
     await expect(page.getByText('Saved', { exact: true })).toBeVisible();
 

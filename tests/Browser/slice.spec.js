@@ -1,4 +1,4 @@
-import { bringIn, draw, expect, expectAccessible, frames, handOutTo, settled, test } from './support.js';
+import { bringIn, draw, expect, expectAccessible, frames, handOutTo, ready, settled, test } from './support.js';
 
 const sheet = `Tides ${Date.now()}`;
 
@@ -180,6 +180,7 @@ test('a student opens it, types, and the desks show it without handing in', asyn
     const task = page.getByRole('listitem').filter({ hasText: `${sheet} handed out` });
     await expect(task.first()).toContainText('Read the table first.');
     await task.getByRole('link', { name: /^Start/ }).click();
+    await ready(page);
     await expect(page.getByText('Read the table first.')).toBeVisible();
     await expect(desk).toContainText('working');
 
@@ -204,6 +205,7 @@ test('Tab and Next blank walk in reading order, over the pages', async ({ studen
         .filter({ hasText: `${sheet} handed out` })
         .getByRole('link', { name: /^Go on/ })
         .click();
+    await ready(page);
     await page.getByLabel('Your name').focus();
     await page.keyboard.press('Tab');
     await expect(page.locator('[data-page="1"] textarea.answer')).toBeFocused();
@@ -223,6 +225,7 @@ test('handing in is asked once, said clearly, and can be taken back', async ({ t
         .filter({ hasText: `${sheet} handed out` })
         .getByRole('link', { name: /^Go on/ })
         .click();
+    await ready(page);
     await page.getByRole('button', { name: 'Hand in' }).click();
     const ask = page.getByRole('dialog', { name: 'Hand in now?' });
     await expect(ask).toContainText('2 of 3 places are filled; 1 is still blank.');

@@ -115,6 +115,12 @@ export async function expectAccessible(page, { every = false } = {}) {
     expect(await violationsOn(page, every)).toEqual([]);
 }
 
+/**
+ * A copy whose scripts have begun. What is typed before is kept; a key or a press that only they answer comes to
+ * nothing, which nobody is quick enough for, but a test on a busy machine.
+ */
+export const ready = (page) => expect(page.locator('[data-copy-work][data-ready]')).toBeVisible();
+
 /** A student's copy of a handout, from their day on. */
 export async function openCopy(page, title) {
     await page.goto('/my/day');
@@ -123,7 +129,7 @@ export async function openCopy(page, title) {
         .filter({ has: page.getByRole('heading', { name: title, exact: true }) })
         .getByRole('link', { name: /^(Start|Go on)/ })
         .click();
-    await expect(page.locator('[data-copy-work][data-ready]')).toBeVisible();
+    await ready(page);
 }
 
 /** Until the browser keeps a student's page and its scripts, for when the server is away. */

@@ -1,4 +1,4 @@
-import { expect, isKept, test } from './support.js';
+import { expect, isKept, ready, test } from './support.js';
 
 /** Bytes that came over the network since, as the browser counts them: headers too, and compressed as they came. */
 async function counting(page) {
@@ -24,20 +24,20 @@ test('the first visit of a copy is light, and the second asks only whether anyth
     const address = await link.getAttribute('href');
     const bytes = await counting(page);
     await page.goto(address);
-    await expect(page.locator('[data-copy-work][data-ready]')).toBeVisible();
+    await ready(page);
     await page.waitForLoadState('networkidle');
     expect(bytes().page, 'beside its pictures').toBeLessThan(400_000);
     await isKept(page);
 
     await page.goto('/my/day');
     await page.goto(address);
-    await expect(page.locator('[data-copy-work][data-ready]')).toBeVisible();
+    await ready(page);
     const answers = [];
     page.on('response', (response) => {
         if (!response.fromServiceWorker()) answers.push(`${response.status()} ${new URL(response.url()).pathname}`);
     });
     await page.reload();
-    await expect(page.locator('[data-copy-work][data-ready]')).toBeVisible();
+    await ready(page);
     await page.waitForLoadState('networkidle');
     // What is no page and may change under its address is asked for, and is the same.
     expect(answers.filter((one) => !/^(304|200) \/(first\.js|icon\.svg|who)$/.test(one))).toEqual([]);
@@ -46,7 +46,7 @@ test('the first visit of a copy is light, and the second asks only whether anyth
 test('what has changed since is sent, and what is typed is there', async ({ student }) => {
     const page = await student('Yasmin Holt');
     await page.getByRole('link', { name: /^(Start|Go on with) Tide times/ }).click();
-    await expect(page.locator('[data-copy-work][data-ready]')).toBeVisible();
+    await ready(page);
     await isKept(page);
     const field = page.locator('.answer').first();
     await page.reload();
