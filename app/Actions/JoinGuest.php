@@ -10,7 +10,6 @@ use App\Models\Student;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Facades\DB;
 use OpenSlate\Copies\CopyState;
-use RuntimeException;
 
 /** A guest turns out to be a student: the copies become the student's, in place of copies with nothing on them. */
 final class JoinGuest
@@ -19,7 +18,7 @@ final class JoinGuest
     {
     }
 
-    /** @throws RuntimeException where the student has work of their own, with words for the teacher */
+    /** @throws GuestRefused where the student has work of their own */
     public function __invoke(Handout $handout, Student $guest, Student $student): void
     {
         DB::transaction(function () use ($handout, $guest, $student): void {
@@ -30,9 +29,7 @@ final class JoinGuest
                 fn (Builder $copy) => $copy->where('filled', '>', 0)->orWhere('state', CopyState::HandedIn->value),
             );
             if ($begun->exists()) {
-                throw new RuntimeException(
-                    "{$student->name} has begun a copy of their own. Both are kept as they are.",
-                );
+                throw GuestRefused::hasBegun($student);
             }
             $theirs->delete();
             Copy::whereIn('handout_item_id', $items)

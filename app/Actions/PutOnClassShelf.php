@@ -27,8 +27,8 @@ final class PutOnClassShelf
             $shelf = $this->shelf($teacher, $class);
             foreach ($worksheets as $worksheet) {
                 // Whoever took a copy of what was there before keeps it.
-                $shelf
-                    ->items()
+                HandoutItem::query()
+                    ->ofShelf($class, $teacher)
                     ->whereNull('off_shelf_at')
                     ->whereHas('edition', fn ($edition) => $edition->where('worksheet_id', $worksheet->id))
                     ->update(['off_shelf_at' => now()]);

@@ -82,13 +82,17 @@ final class Handout extends Model
             ->withPivot(Recipient::COLUMNS);
     }
 
-    /** Whether something of it is still taken: it is out, and not closed yet. */
-    public function mayBeClosed(): bool
+    /**
+     * Whether something is still taken: it is out, and not closed yet.
+     *
+     * @param  array<int, Times>  $times  of those who have it
+     */
+    public static function mayBeClosed(array $times): bool
     {
         $now = now()->toDateTimeImmutable();
 
         return array_filter(
-            $this->timesByStudent(),
+            $times,
             fn (Times $times): bool => $times->isOut($now) && ! $times->isClosed($now),
         ) !== [];
     }

@@ -73,6 +73,20 @@ final class HandoutItem extends Model
     }
 
     /**
+     * What a teacher has put on the shelf of a class.
+     *
+     * @param  Builder<HandoutItem>  $query
+     */
+    #[Scope]
+    protected function ofShelf(Builder $query, SchoolClass $class, Teacher $teacher): void
+    {
+        $query->whereHas(
+            'handout',
+            fn (Builder $handout) => $handout->where(['teacher_id' => $teacher->id, 'shelf_of' => $class->id]),
+        );
+    }
+
+    /**
      * What a class sees on its shelf.
      *
      * @param  Builder<HandoutItem>  $query

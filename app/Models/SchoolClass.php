@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Database\Factories\SchoolClassFactory;
+use Illuminate\Database\Eloquent\Attributes\Scope;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
@@ -79,10 +80,15 @@ final class SchoolClass extends Model
         return str_pad((string) random_int(0, 10 ** $this->pin_length - 1), $this->pin_length, '0', STR_PAD_LEFT);
     }
 
-    /** @return Builder<self> those of this year */
-    public static function current(): Builder
+    /**
+     * Those of this year.
+     *
+     * @param  Builder<SchoolClass>  $query
+     */
+    #[Scope]
+    protected function current(Builder $query): void
     {
-        return self::query()->whereNull('put_away_at');
+        $query->whereNull('put_away_at');
     }
 
     /** @return BelongsToMany<Handout, $this, HandedClass, 'pivot'> */

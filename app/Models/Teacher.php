@@ -7,6 +7,7 @@ namespace App\Models;
 use App\Access\Account;
 use App\Access\Guesses;
 use Database\Factories\TeacherFactory;
+use Illuminate\Database\Eloquent\Attributes\Scope;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
@@ -89,10 +90,15 @@ final class Teacher extends Authenticatable
         return $this->joined_at !== null && $this->left_at === null;
     }
 
-    /** @return Builder<self> who is here: invited is not here yet, and who left is not any more */
-    public static function here(): Builder
+    /**
+     * Who is invited is not here yet, and who left is not any more.
+     *
+     * @param  Builder<Teacher>  $query
+     */
+    #[Scope]
+    protected function here(Builder $query): void
     {
-        return self::query()->whereNotNull('joined_at')->whereNull('left_at');
+        $query->whereNotNull('joined_at')->whereNull('left_at');
     }
 
     /** @return HasMany<Handout, $this> what they set, and not what is on the shelves of classes */

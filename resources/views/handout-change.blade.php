@@ -13,7 +13,7 @@
                 @endif
             @endforeach
         </div>
-        @include('bench.said')
+        <x-said />
         <form method="post" action="{{ route('handouts.change.save', $handout) }}" class="handout" data-hand-out
             data-preview="{{ route('handouts.change.preview', $handout) }}" novalidate>
             @csrf

@@ -9,7 +9,7 @@
                 <a href="{{ route('handouts.index', ['away' => 1]) }}">Put away ({{ $others }})</a>
             @endif
         </div>
-        @include('bench.said')
+        <x-said />
         @if ($handouts->isEmpty() && $away)
             <p class="empty"><b>Nothing is put away.</b></p>
         @elseif ($handouts->isEmpty())

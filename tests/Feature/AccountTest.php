@@ -45,7 +45,6 @@ final class AccountTest extends TestCase
 
     public function test_signing_out_everywhere_ends_all_sessions_but_this_one(): void
     {
-        $other = (string) session('password_hash_teacher');
         $this->get('/shelf')->assertOk();
         $other = (string) session('password_hash_teacher');
         $this->assertNotSame('', $other);

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Actions\LeaveSchool;
+use App\Actions\PutOnClassShelf;
 use App\Models\Copy;
 use App\Models\Handout;
 use App\Models\HandoutItem;
@@ -117,6 +119,24 @@ final class ClassShelfTest extends TestCase
         $this->actingAs($this->ann, 'student')->get('/my/shelf')->assertSee('Tides, mended');
         $this->assertSame(1, Handout::where('shelf_of', $this->class->id)->count());
         $this->assertSame('Tides, mended', $new->edition->name);
+    }
+
+    public function test_a_leavers_shelf_is_the_colleagues_and_goes_with_who_keeps_the_class_no_more(): void
+    {
+        $other = Teacher::factory()->create()->refresh();
+        $this->class->teachers()->attach($other);
+        $mine = $this->shelve($this->tides);
+        $theirs = Worksheet::factory()->withPages()->create(['teacher_id' => $other->id, 'name' => 'Charts']);
+        app(PutOnClassShelf::class)($other, $this->class, [$theirs]);
+        app(LeaveSchool::class)($other, $this->teacher);
+        $this->get("/classes/{$this->class->id}/shelf")->assertSee('Charts')->assertSee('Tides');
+        $charts = HandoutItem::whereKeyNot($mine->id)->sole();
+        $this->delete("/classes/{$this->class->id}/shelf/{$charts->id}")->assertSessionHasNoErrors();
+        $this->assertNotNull($charts->refresh()->off_shelf_at);
+
+        $this->class->teachers()->attach(Teacher::factory()->create());
+        $this->delete("/classes/{$this->class->id}/teachers/{$this->teacher->id}");
+        $this->actingAs($this->ann, 'student')->get('/my/shelf')->assertSee('Nothing is on the shelf');
     }
 
     public function test_who_joins_later_has_it_and_a_family_does_not_see_it(): void

@@ -180,6 +180,16 @@ final class PassTest extends TestCase
         $this->actingAs($this->teacher, 'teacher')->get("/handouts/{$this->tides->id}")->assertSee('Guests');
     }
 
+    public function test_a_form_of_a_guest_that_is_sent_twice_is_one_guest(): void
+    {
+        $pass = $this->pass(PassKind::Open);
+        $form = ['name' => 'Zed', 'once' => 'abcdefgh12345678'];
+        $first = $this->post("/p/{$pass->code}", $form)->headers->get('Location');
+        $this->post('/sign-out');
+        $this->assertSame($first, $this->post("/p/{$pass->code}", $form)->headers->get('Location'));
+        $this->assertSame(1, Student::where('guest', true)->count());
+    }
+
     public function test_a_guest_who_is_a_student_is_joined_unless_the_student_has_work(): void
     {
         $pass = $this->pass(PassKind::Open);

@@ -48,7 +48,7 @@ final class AccountController
         );
         $teacher->update(['name' => trim((string) $request->string('name'))]);
 
-        return to_route('account')->with('said', 'Your name is kept.');
+        return to_route('account')->with('done', 'Your name is kept.');
     }
 
     /** A new password ends all sessions but this one. */
@@ -59,7 +59,7 @@ final class AccountController
         $teacher->update(['password' => (string) $request->string('password')]);
 
         return to_route('account')->with(
-            'said',
+            'done',
             'Your new password is kept. Wherever else you were signed in, you are signed out.',
         );
     }
@@ -70,7 +70,7 @@ final class AccountController
         $this->provesPassword($request, 'everywhere');
         $teacher->update(['password' => (string) $request->string('everywhere')]);
 
-        return to_route('account')->with('said', 'Wherever else you were signed in, you are signed out.');
+        return to_route('account')->with('done', 'Wherever else you were signed in, you are signed out.');
     }
 
     public function offer(Request $request): RedirectResponse
@@ -109,7 +109,7 @@ final class AccountController
         $this->provesPassword($request, 'second');
         $teacher->endSecondFactor();
 
-        return to_route('account')->with('said', 'Your password alone is asked for from now on.');
+        return to_route('account')->with('done', 'Your password alone is asked for from now on.');
     }
 
     private function provesPassword(Request $request, string $field): void

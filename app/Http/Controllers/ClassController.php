@@ -66,7 +66,11 @@ final class ClassController
         return view('classes.show', [
             'class' => $class,
             'others' => $teacher->classes()->whereKeyNot($class->id)->orderBy('name')->get(),
-            'colleagues' => Teacher::here()->whereKeyNot($class->teachers->modelKeys())->orderBy('name')->get(),
+            'colleagues' => Teacher::query()
+                ->here()
+                ->whereKeyNot($class->teachers->modelKeys())
+                ->orderBy('name')
+                ->get(),
             'wrong' => $class->students
                 ->mapWithKeys(
                     fn (Student $student): array => [
@@ -102,7 +106,7 @@ final class ClassController
         );
         $class->update(['name' => trim((string) $request->string('called'))]);
 
-        return to_route('classes.show', $class)->with('said', "It is called {$class->name} now.");
+        return to_route('classes.show', $class)->with('done', "It is called {$class->name} now.");
     }
 
     /** At the year's end: its code opens no door, nothing new is given to it, and all work is kept. */

@@ -34,7 +34,7 @@ final class ClassDoorController
         if ($pass !== null) {
             return to_route('pass', $pass->code);
         }
-        $class = SchoolClass::current()->where('code', $code)->first();
+        $class = SchoolClass::query()->current()->where('code', $code)->first();
         if ($class === null) {
             throw ValidationException::withMessages([
                 'code' => 'No class has this code. Look at the board and type it again.',

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\PutOnClassShelf;
-use App\Models\Handout;
 use App\Models\HandoutItem;
 use App\Models\SchoolClass;
 use App\Models\Teacher;
@@ -23,12 +22,12 @@ final class ClassShelfController
 
     public function show(#[CurrentUser('teacher')] Teacher $teacher, SchoolClass $class): View
     {
-        $shelf = Handout::where(['teacher_id' => $teacher->id, 'shelf_of' => $class->id])->first();
+        // Of a colleague who left there may be a second shelf.
+        $items = HandoutItem::query()->onShelf()->ofShelf($class, $teacher)->withCount('copies')->get();
 
         return view('classes.shelf', [
             'class' => $class,
-            'shelf' => $shelf,
-            'units' => ClassShelf::byUnit($shelf?->items()->onShelf()->withCount('copies')->get() ?? collect()),
+            'units' => ClassShelf::byUnit($items),
             'worksheets' => $teacher
                 ->worksheets()
                 ->shelved()
@@ -55,7 +54,7 @@ final class ClassShelfController
         }
         $put($teacher, $class, array_values($worksheets->all()));
 
-        return to_route('class-shelf', $class)->with('said', "{$class->name} sees it on its shelf now.");
+        return to_route('class-shelf', $class)->with('done', "{$class->name} sees it on its shelf now.");
     }
 
     public function destroy(SchoolClass $class, HandoutItem $item): RedirectResponse
@@ -64,7 +63,7 @@ final class ClassShelfController
         $item->update(['off_shelf_at' => now()]);
 
         return to_route('class-shelf', $class)->with(
-            'said',
+            'done',
             "“{$item->edition->name}” is off the shelf. Copies that were taken stay with their students.",
         );
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\GivePass;
+use App\Actions\GuestRefused;
 use App\Actions\JoinGuest;
 use App\Documents\QrCode;
 use App\Models\Handout;
@@ -19,7 +20,6 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Carbon;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
-use RuntimeException;
 
 /** The passes of a handout, in its teacher's hands. */
 final class PassController
@@ -119,14 +119,14 @@ final class PassController
     {
         $pass->delete();
 
-        return to_route('passes', $handout)->with('said', 'The pass is over. Whoever came by it is out.');
+        return to_route('passes', $handout)->with('done', 'The pass is over. Whoever came by it is out.');
     }
 
     public function destroySlips(Handout $handout): RedirectResponse
     {
         $handout->passes()->where('kind', PassKind::Personal)->delete();
 
-        return to_route('passes', $handout)->with('said', 'The slips open nothing any more.');
+        return to_route('passes', $handout)->with('done', 'The slips open nothing any more.');
     }
 
     public function join(Request $request, Handout $handout, Student $guest, JoinGuest $join): RedirectResponse
@@ -136,15 +136,16 @@ final class PassController
                 fn (SchoolClass $class): array => $class->students->modelKeys(),
             ))
             ->find($request->integer('student'));
+        if ($student === null) {
+            throw ValidationException::withMessages(["guest-{$guest->id}" => 'Choose the student first.']);
+        }
         try {
-            $student === null
-                ? throw new RuntimeException('Choose the student first.')
-                : $join($handout, $guest, $student);
-        } catch (RuntimeException $refused) {
+            $join($handout, $guest, $student);
+        } catch (GuestRefused $refused) {
             throw ValidationException::withMessages(["guest-{$guest->id}" => $refused->getMessage()]);
         }
 
-        return to_route('passes', $handout)->with('said', "What {$guest->name} did is {$student->name}’s copy now.");
+        return to_route('passes', $handout)->with('done', "What {$guest->name} did is {$student->name}’s copy now.");
     }
 
     private function suggested(Handout $handout): Carbon

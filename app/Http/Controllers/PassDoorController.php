@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\ComeAsGuest;
+use App\Actions\GuestRefused;
 use App\Http\Middleware\ThroughPass;
 use App\Http\PinCheck;
 use App\Models\Door;
@@ -19,7 +20,6 @@ use Illuminate\Support\Facades\Auth;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 use OpenSlate\Handout\Mode;
-use RuntimeException;
 
 /** The door of a pass. Looking at it opens nothing: what looks ahead at links for somebody stays outside. */
 final class PassDoorController
@@ -108,8 +108,8 @@ final class PassDoorController
         $number = (string) $request->string('pin');
         if ($number === '') {
             try {
-                return $come($pass, $name);
-            } catch (RuntimeException $full) {
+                return $come($pass, $name, mb_substr((string) $request->string('once'), 0, 64));
+            } catch (GuestRefused $full) {
                 throw ValidationException::withMessages(['name' => $full->getMessage()]);
             }
         }

@@ -31,6 +31,6 @@ final class SchoolController
             fn () => (SchoolSettings::query()->first() ?? new SchoolSettings)->fill($request->school())->save(),
         );
 
-        return to_route('school')->with('said', 'The school’s settings are kept.');
+        return to_route('school')->with('done', 'The school’s settings are kept.');
     }
 }

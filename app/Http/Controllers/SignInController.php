@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Access\Account;
 use App\Access\Guesses;
+use App\Http\Middleware\ThroughPass;
 use App\Models\Teacher;
 use Illuminate\Auth\SessionGuard;
 use Illuminate\Contracts\View\View;
@@ -103,7 +104,7 @@ final class SignInController
     /** One browser, one person: a student who sat here before is signed out. */
     private function comeIn(Request $request, Teacher $teacher): RedirectResponse
     {
-        $request->session()->forget(self::HALF_IN);
+        $request->session()->forget([self::HALF_IN, ThroughPass::IN_SESSION]);
         Auth::guard('student')->logout();
         $this->guard()->login($teacher);
         $request->session()->regenerate();
@@ -115,7 +116,7 @@ final class SignInController
     private function halfIn(Request $request): ?Teacher
     {
         [$id, $password, $until] = $request->session()->get(self::HALF_IN, [null, null, 0]);
-        $teacher = $until < now()->getTimestamp() ? null : Teacher::here()->whereKey($id)->first();
+        $teacher = $until < now()->getTimestamp() ? null : Teacher::query()->here()->whereKey($id)->first();
 
         return $teacher?->password === $password ? $teacher : null;
     }

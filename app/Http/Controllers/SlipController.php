@@ -49,7 +49,7 @@ final class SlipController
 
         return to_route('classes.show', $class)
             ->withFragment('door')
-            ->with('said', 'The door is set. Print the slips anew where they do not fit it any more.');
+            ->with('done', 'The door is set. Print the slips anew where they do not fit it any more.');
     }
 
     /** A new PIN for everybody in the class; the old ones open nothing from then on. */
@@ -61,6 +61,6 @@ final class SlipController
             ),
         );
 
-        return to_route('classes.slips', $class)->with('said', 'Everybody in the class has a new PIN.');
+        return to_route('classes.slips', $class)->with('done', 'Everybody in the class has a new PIN.');
     }
 }

@@ -28,7 +28,7 @@ final class StudentController
         );
         $student->update(['name' => trim((string) $request->string("name-{$student->id}"))]);
 
-        return to_route('classes.show', $class)->with('said', "{$student->name} is called so from now on.");
+        return to_route('classes.show', $class)->with('done', "{$student->name} is called so from now on.");
     }
 
     public function pin(SchoolClass $class, Student $student): RedirectResponse
@@ -52,7 +52,7 @@ final class StudentController
         $leave($class, $student);
 
         return to_route('classes.show', $class)->with(
-            'said',
+            'done',
             "{$student->name} is not in {$class->name} any more. Their work is kept.",
         );
     }
@@ -61,7 +61,7 @@ final class StudentController
     {
         $join($class, [$leaver->id]);
 
-        return to_route('classes.show', $class)->with('said', "{$leaver->name} is in {$class->name} again.");
+        return to_route('classes.show', $class)->with('done', "{$leaver->name} is in {$class->name} again.");
     }
 
     public function move(
@@ -82,7 +82,7 @@ final class StudentController
         });
 
         return to_route('classes.show', $class)->with(
-            'said',
+            'done',
             "{$student->name} is in {$to->name} now, with a copy of all that the whole class was given. Their work ".
                 "from {$class->name} is kept.",
         );

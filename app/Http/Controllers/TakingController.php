@@ -54,7 +54,7 @@ final class TakingController
         $copy->update(['thrown_at' => now()]);
 
         return to_route('taking')->with(
-            'said',
+            'done',
             "Your copy of “{$copy->item->edition->name}” is thrown away. You can put it back below.",
         );
     }

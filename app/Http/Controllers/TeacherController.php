@@ -68,7 +68,7 @@ final class TeacherController
         });
 
         return to_route('school')->with(
-            'said',
+            'done',
             $teacher->office
                 ? "{$teacher->name} is of the office from now on."
                 : "{$teacher->name} is not of the office any more.",
@@ -80,13 +80,13 @@ final class TeacherController
     {
         $teacher->endSecondFactor();
 
-        return to_route('school')->with('said', "{$teacher->name} signs in with the password alone now.");
+        return to_route('school')->with('done', "{$teacher->name} signs in with the password alone now.");
     }
 
     public function leave(Request $request, Teacher $teacher, LeaveSchool $leave): RedirectResponse
     {
         $this->stillSo($teacher->isHere());
-        $colleague = Teacher::here()->whereKeyNot($teacher->id)->find($request->integer('to'));
+        $colleague = Teacher::query()->here()->whereKeyNot($teacher->id)->find($request->integer('to'));
         if ($colleague === null) {
             throw ValidationException::withMessages([
                 "to-{$teacher->id}" => 'Choose who takes over their worksheets, classes and handouts.',
@@ -98,7 +98,7 @@ final class TeacherController
         });
 
         return to_route('school')->with(
-            'said',
+            'done',
             "{$teacher->name} has left. What they had is {$colleague->name}’s now.",
         );
     }
@@ -117,7 +117,7 @@ final class TeacherController
         $this->stillSo($teacher->joined_at === null);
         $teacher->delete();
 
-        return to_route('school')->with('said', "{$teacher->name} is not invited any more.");
+        return to_route('school')->with('done', "{$teacher->name} is not invited any more.");
     }
 
     private function withLink(Teacher $teacher, int $days): RedirectResponse
@@ -150,7 +150,8 @@ final class TeacherController
     /** @throws ValidationException where the last of the office would go */
     private function keepsAnOffice(Teacher $without): void
     {
-        if ($without->office && Teacher::here()->where('office', true)->whereKeyNot($without->id)->doesntExist()) {
+        $others = Teacher::query()->here()->where('office', true)->whereKeyNot($without->id);
+        if ($without->office && $others->doesntExist()) {
             throw ValidationException::withMessages([
                 "office-{$without->id}" => "{$without->name} is the only one of the office. Make somebody else of the ".
                     'office first.',

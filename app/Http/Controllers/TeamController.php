@@ -110,6 +110,6 @@ final class TeamController
     {
         $teamSet->delete();
 
-        return to_route('teams', $class)->with('said', "“{$teamSet->name}” is thrown away.");
+        return to_route('teams', $class)->with('done', "“{$teamSet->name}” is thrown away.");
     }
 }

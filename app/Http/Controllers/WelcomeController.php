@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\OpenSchool;
+use App\Http\Middleware\ThroughPass;
 use App\Http\Requests\FirstVisitRequest;
 use App\Http\Requests\PasswordLinkRequest;
 use App\Models\PasswordLink;
@@ -63,12 +64,13 @@ final class WelcomeController
         // Whoever reads the link and not the phone gets a password in place, and no further.
         return $teacher->second_secret === null
             ? $this->comeIn($request, $teacher)
-            : to_route('sign-in')->with('said', 'Your new password is kept. Sign in with it.');
+            : to_route('sign-in')->with('done', 'Your new password is kept. Sign in with it.');
     }
 
     private function comeIn(Request $request, Teacher $teacher): RedirectResponse
     {
         Auth::guard('student')->logout();
+        $request->session()->forget(ThroughPass::IN_SESSION);
         Auth::guard('teacher')->login($teacher);
         $request->session()->regenerate();
 

@@ -4,7 +4,7 @@
         <div class="table__head">
             <h2>Check</h2>
         </div>
-        @include('bench.said')
+        <x-said />
         @if ($found === [])
             <p class="empty"><b>Nothing to mend.</b> <a href="{{ route('handouts.create', $worksheet) }}">Hand it
                     out</a>.</p>

@@ -8,7 +8,7 @@
         <div class="table__head">
             <h2>Mending what was cut</h2><a href="{{ route('worksheets.show', $worksheet) }}">Back to the pages</a>
         </div>
-        @include('bench.said')
+        <x-said />
         @if ($offers->isEmpty())
             <p class="empty"><b>Nothing waits to be mended.</b> What you change on a page here is offered to the sets
                 that were cut with that page, and stands here until they took it or you left them as they are.</p>

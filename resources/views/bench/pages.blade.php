@@ -67,7 +67,7 @@
                     aria-label="Pages prepared"></progress>
             </div>
             <div data-arriving="{{ json_encode(ContactSheet::arriving($worksheet)) }}"></div>
-            @include('bench.said')
+            <x-said />
             <div class="notice notice--bad" role="alert" x-show="problem" x-cloak x-text="problem"></div>
             <div class="notice notice--bad" data-page-problem hidden>
                 <p role="alert" data-page-problem-words></p><button type="button" class="btn btn-plain"

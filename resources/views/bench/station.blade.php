@@ -30,7 +30,7 @@
             @endunless
         </div>
         @include('bench.lock')
-        @include('bench.said')
+        <x-said />
         <div class="notice notice--bad" data-problem hidden>
             <p role="alert" data-problem-words></p><button type="button" class="btn btn-plain" data-again hidden>Do
                 my change again</button><button type="button" class="btn btn-plain" data-dismiss>Close</button>

@@ -18,7 +18,7 @@
                     <li>
                         <div class="people__who"><b>{{ $item->edition->name }}</b>
                             @if ($item->copies_count > 0)
-                                <a href="{{ route('desks', ['handout' => $shelf, 'item' => $item->id]) }}">{{ Count::of($item->copies_count, 'copy', 'copies') }}
+                                <a href="{{ route('desks', ['handout' => $item->handout_id, 'item' => $item->id]) }}">{{ Count::of($item->copies_count, 'copy', 'copies') }}
                                     taken<span class="visually-hidden"> of {{ $item->edition->name }}</span></a>
                             @else
                                 <span>no copy taken</span>

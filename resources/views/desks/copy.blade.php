@@ -26,7 +26,7 @@
                 </details>
             @endif
         </div>
-        @include('bench.said')
+        <x-said />
         <div data-large>
             <p class="large__state" data-copy="{{ $copy->id }}" data-version="{{ $copy->version }}"
                 data-state="{{ $copy->state->value }}">

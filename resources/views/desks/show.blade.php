@@ -23,15 +23,13 @@
             @endif
         </div>
         @can('change', $handout)
-            @if ($handout->mayBeClosed())
+            @if ($handout::mayBeClosed($times))
                 <form class="verbs" method="post" action="{{ route('handouts.change.close', $handout) }}">@csrf<input
                         type="hidden" name="base" value="{{ $handout->revision }}"><button class="btn btn-plain">Close it
                         now</button></form>
             @endif
         @endcan
-        @if (session('done'))
-            <p class="notice notice--good" role="status">{{ session('done') }}</p>
-        @endif
+        <x-said />
         @if ($item === null)
             <p class="empty"><b>This was handed out to read.</b> There are no copies to watch.</p>
         @else

@@ -8,6 +8,7 @@
             <p class="door__you">This is for <b>{{ $pass->student?->name }}</b>.</p>
             <button class="btn btn-primary btn-lg">That is me</button>
         @else
+            <x-once />
             <x-field name="name" label="Your name" maxlength="80" autocomplete="off" required />
             <x-field name="pin" label="Were you here before? Then your number" inputmode="numeric" maxlength="20"
                 autocomplete="off" class="code-field" hint="The first time you have none: leave it empty." />
