@@ -55,6 +55,12 @@ final class SharingTest extends TestCase
         $this->looks(Teacher::factory()->create())->assertForbidden();
     }
 
+    public function test_it_is_shared_with_nobody_who_is_not_here(): void
+    {
+        $this->colleague->update(['left_at' => now()]);
+        $this->share(['with' => 'chosen', 'teachers' => [$this->colleague->id]])->assertSessionHasErrors('with');
+    }
+
     public function test_they_can_look_and_change_nothing(): void
     {
         $this->share(['with' => 'chosen', 'teachers' => [$this->colleague->id]]);

@@ -36,7 +36,7 @@ final class SharingController
             'job' => JobSheet::of($worksheet),
             'worksheet' => $worksheet->load('colleagues'),
             'shared' => SharedWith::of($worksheet),
-            'teachers' => Teacher::whereKeyNot($teacher->id)
+            'teachers' => Teacher::query()->here()->whereKeyNot($teacher->id)
                 ->orderBy('name')
                 ->get(['id', 'name']),
         ]);
@@ -55,7 +55,12 @@ final class SharingController
         $with = $request->string('with')->value();
         $chosen =
             $with === 'chosen'
-                ? Teacher::whereKey((array) $request->input('teachers'))->whereKeyNot($teacher->id)->pluck('id')->all()
+                ? Teacher::query()
+                    ->here()
+                    ->whereKey((array) $request->input('teachers'))
+                    ->whereKeyNot($teacher->id)
+                    ->pluck('id')
+                    ->all()
                 : [];
         if ($with === 'chosen' && $chosen === []) {
             return to_route('sharing.edit', $worksheet)

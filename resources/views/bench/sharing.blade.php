@@ -7,7 +7,11 @@
         </div>
         <p class="ledger__hint">They see it as it is, can change nothing on it, and can take it as their own under a
             name of theirs; the two then never touch again.</p>
-        <x-said />
+        @if (session('done'))
+            <p class="notice notice--good" role="status">
+                {{ $shared->words() }}
+            </p>
+        @endif
         <form method="post" action="{{ route('sharing.update', $worksheet) }}" class="sharing">
             @csrf @method('put')
             @error('with')
