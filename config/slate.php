@@ -8,6 +8,9 @@ return [
     'url' => env('SLATE_URL'),
     'hosts' => array_values(array_filter(explode(',', (string) env('SLATE_HOSTS', '')))),
 
+    // Words that are no misspellings of others: a file of one in each line, of Debian's wbritish and wamerican.
+    'dictionaries' => ['/usr/share/dict/british-english-large', '/usr/share/dict/american-english-large'],
+
     // Until the first visit has said better.
     'school' => [
         'name' => env('SLATE_SCHOOL', 'Saltmarsh Quay School'),

@@ -6,6 +6,7 @@ namespace App\Providers;
 
 use App\Database\ImmediateSQLiteConnection;
 use App\Documents\Deadline;
+use App\Documents\Dictionary;
 use App\Documents\Pdf\PdfSource;
 use App\Documents\Source;
 use App\Documents\Sources;
@@ -56,6 +57,7 @@ final class AppServiceProvider extends ServiceProvider
             ): Connection => new ImmediateSQLiteConnection($pdo, $database, $prefix, $config),
         );
         $this->app->singleton(Deadline::class);
+        $this->app->singleton(Dictionary::class, fn (): Dictionary => new Dictionary(config('slate.dictionaries')));
         // The kinds of files that can be brought in.
         $this->app->tag([PdfSource::class], Source::class);
         $this->app->when(Sources::class)->needs(Source::class)->giveTagged(Source::class);

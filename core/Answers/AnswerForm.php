@@ -6,6 +6,8 @@ namespace OpenSlate\Answers;
 
 use OpenSlate\Json\Fields;
 use OpenSlate\Json\InvalidJson;
+use OpenSlate\Judging\Judgement;
+use OpenSlate\Judging\Lexicon;
 
 /**
  * What a student may put in one place, and what may stand in its key.
@@ -63,4 +65,17 @@ interface AnswerForm
      * @throws AnswerRefused when one could never be given
      */
     public function key(array $answers): array;
+
+    /**
+     * Holds an answer, as it is kept, against the right ones.
+     *
+     * @param  list<string>  $key  as they are kept; where there are none only a person can judge
+     * @param  Lexicon  $words  words that are no misspellings of others
+     */
+    public function judge(array $key, string $answer, Lexicon $words): Judgement;
+
+    /**
+     * What is the same of two answers that are as good as each other; an answer that nothing else is like is its own.
+     */
+    public function likeness(string $answer): string;
 }

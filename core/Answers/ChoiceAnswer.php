@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace OpenSlate\Answers;
 
 use OpenSlate\Json\Fields;
+use OpenSlate\Judging\Judgement;
+use OpenSlate\Judging\Lexicon;
 
 /** One or several of the options that are printed below: ticked, ringed or underlined. */
 final readonly class ChoiceAnswer implements AnswerForm
@@ -128,5 +130,27 @@ final readonly class ChoiceAnswer implements AnswerForm
         return array_values(
             array_filter($this->options, fn (Option $option): bool => in_array($option->id, $given, true)),
         );
+    }
+
+    /** Of several that are right each counts, and each that is chosen wrongly takes one away. */
+    public function judge(array $key, string $answer, Lexicon $words): Judgement
+    {
+        $chosen = $answer === '' ? [] : explode(',', $answer);
+        if ($key === [] || $chosen === []) {
+            return $key === [] ? Judgement::unjudged('no key') : Judgement::leftEmpty();
+        }
+        $hits = count(array_intersect($chosen, $key));
+        $others = count($chosen) - $hits;
+        if (! $this->many) {
+            return $hits > 0 && $others === 0 ? Judgement::right() : Judgement::wrong();
+        }
+        $why = "{$hits} of ".count($key).' chosen'.($others > 0 ? ", and {$others} not right" : '');
+
+        return Judgement::share($hits - $others, count($key), $why);
+    }
+
+    public function likeness(string $answer): string
+    {
+        return implode(',', array_map(fn (Option $option): string => $option->id, $this->named($answer)));
     }
 }

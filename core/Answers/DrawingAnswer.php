@@ -6,6 +6,8 @@ namespace OpenSlate\Answers;
 
 use OpenSlate\Json\Fields;
 use OpenSlate\Json\InvalidJson;
+use OpenSlate\Judging\Judgement;
+use OpenSlate\Judging\Lexicon;
 
 /** A drawing or handwriting, by pen, finger or mouse. */
 final readonly class DrawingAnswer implements AnswerForm
@@ -59,5 +61,15 @@ final readonly class DrawingAnswer implements AnswerForm
     public function key(array $answers): array
     {
         return $answers === [] ? [] : throw AnswerRefused::noKey();
+    }
+
+    public function judge(array $key, string $answer, Lexicon $words): Judgement
+    {
+        return Judgement::unjudged('no key');
+    }
+
+    public function likeness(string $answer): string
+    {
+        return $answer;
     }
 }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace OpenSlate\Answers;
 
 use OpenSlate\Json\Fields;
+use OpenSlate\Judging\Judgement;
+use OpenSlate\Judging\Lexicon;
 
 /** One of several words, from a list that drops down. */
 final readonly class ListAnswer implements AnswerForm
@@ -80,5 +82,19 @@ final readonly class ListAnswer implements AnswerForm
         $key = Words::key($answers, Choices::LONGEST);
 
         return array_diff($key, $this->options) === [] ? $key : throw AnswerRefused::notOffered();
+    }
+
+    public function judge(array $key, string $answer, Lexicon $words): Judgement
+    {
+        return match (true) {
+            $key === [] => Judgement::unjudged('no key'),
+            ! $this->isFilled($answer) => Judgement::leftEmpty(),
+            default => in_array($answer, $key, true) ? Judgement::right() : Judgement::wrong(),
+        };
+    }
+
+    public function likeness(string $answer): string
+    {
+        return $answer;
     }
 }

@@ -7,6 +7,8 @@ namespace OpenSlate\Answers;
 use OpenSlate\Assembly\Model;
 use OpenSlate\Assembly\ModelRefused;
 use OpenSlate\Json\Fields;
+use OpenSlate\Judging\Judgement;
+use OpenSlate\Judging\Lexicon;
 
 /**
  * The parts of a page, as a student has put them. Where they come to rest is for the page to say: see Parts\Settling.
@@ -98,5 +100,16 @@ final readonly class ModelAnswer implements AnswerForm
                 fn (string $answer): bool => $answer !== '',
             ),
         );
+    }
+
+    /** Its key is the page's: see Marking\Marking. */
+    public function judge(array $key, string $answer, Lexicon $words): Judgement
+    {
+        return Judgement::unjudged('no key');
+    }
+
+    public function likeness(string $answer): string
+    {
+        return $answer;
     }
 }

@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace OpenSlate\Answers;
 
 use OpenSlate\Json\Fields;
+use OpenSlate\Judging\Judgement;
+use OpenSlate\Judging\Lexicon;
+use OpenSlate\Judging\NumberJudge;
 
 /** A number, typed as people write them, before a printed unit. */
 final readonly class NumberAnswer implements AnswerForm
@@ -14,11 +17,6 @@ final readonly class NumberAnswer implements AnswerForm
     public const LONGEST = 60;
 
     public const LONGEST_UNIT = 20;
-
-    /** An integer, a decimal with point or comma, a fraction or a mixed number; then perhaps how far off it may be. */
-    private const NUMBER =
-        '~^[+\-−]?(?:\d{1,15}(?:[.,]\d{1,10})?|(?:\d{1,9}\s+)?\d{1,9}\s*/\s*0*[1-9]\d{0,8})(?:\s*(?:±|\+-|'
-        .'\+/-)\s*\d{1,15}(?:[.,]\d{1,10})?)?$~u';
 
     public function __construct(public string $unit = '')
     {
@@ -55,15 +53,10 @@ final readonly class NumberAnswer implements AnswerForm
         return 'This is not saved: it has to be a number, such as 12 or 3.5.';
     }
 
-    /** Whether it can be read as a number, also with its unit behind it, or with its thousands set apart. */
+    /** Whether it can be read as a number, also with its unit behind it, or a time of day. */
     public function isNumber(string $answer): bool
     {
-        $number = (string) preg_replace('/(?<=\d)[ ,\x{a0}\x{202f}](?=\d{3}(?:\D|$))/u', '', trim($answer));
-        if ($this->unit !== '' && str_ends_with(mb_strtolower($number), mb_strtolower($this->unit))) {
-            $number = rtrim(mb_substr($number, 0, -mb_strlen($this->unit)));
-        }
-
-        return preg_match(self::NUMBER, $number) === 1;
+        return NumberJudge::isNumber($answer, $this->unit);
     }
 
     public function isFilled(string $answer): bool
@@ -80,11 +73,25 @@ final readonly class NumberAnswer implements AnswerForm
     {
         $key = Words::key($answers, self::LONGEST);
         foreach ($key as $answer) {
-            if (preg_match(self::NUMBER, $answer) !== 1) {
+            if (! NumberJudge::isKey($answer)) {
                 throw AnswerRefused::noNumber($answer);
             }
         }
 
         return $key;
+    }
+
+    public function judge(array $key, string $answer, Lexicon $words): Judgement
+    {
+        return match (true) {
+            $key === [] => Judgement::unjudged('no key'),
+            ! $this->isFilled($answer) => Judgement::leftEmpty(),
+            default => NumberJudge::of($key, $answer, $this->unit),
+        };
+    }
+
+    public function likeness(string $answer): string
+    {
+        return NumberJudge::likeness($answer, $this->unit);
     }
 }

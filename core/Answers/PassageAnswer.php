@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace OpenSlate\Answers;
 
 use OpenSlate\Json\Fields;
+use OpenSlate\Judging\Judgement;
+use OpenSlate\Judging\Lexicon;
 
 /** Supplied sentences with mistakes in them, which the student mends in place. */
 final readonly class PassageAnswer implements AnswerForm
@@ -109,5 +111,25 @@ final readonly class PassageAnswer implements AnswerForm
     public function planted(): array
     {
         return $this->right === '' ? [] : TextDiff::between($this->wrong, $this->right);
+    }
+
+    /** Each mistake that is mended counts, and each new one takes one away. */
+    public function judge(array $key, string $answer, Lexicon $words): Judgement
+    {
+        if ($this->right === '' || ! $this->isFilled($answer)) {
+            return $this->right === '' ? Judgement::unjudged('no key') : Judgement::leftEmpty();
+        }
+        $check = PassageCheck::of($this->wrong, $this->right, $answer);
+
+        return Judgement::share(
+            count($check->made) - count($check->broken),
+            count($check->made) + count($check->missed),
+            $check->words(),
+        );
+    }
+
+    public function likeness(string $answer): string
+    {
+        return trim((string) preg_replace('/\s+/u', ' ', $answer));
     }
 }

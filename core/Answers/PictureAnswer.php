@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace OpenSlate\Answers;
 
 use OpenSlate\Json\Fields;
+use OpenSlate\Judging\Judgement;
+use OpenSlate\Judging\Lexicon;
 
 /** A picture of the student's own, by the SHA-256 under which it is kept. */
 final readonly class PictureAnswer implements AnswerForm
@@ -54,5 +56,15 @@ final readonly class PictureAnswer implements AnswerForm
     public function key(array $answers): array
     {
         return $answers === [] ? [] : throw AnswerRefused::noKey();
+    }
+
+    public function judge(array $key, string $answer, Lexicon $words): Judgement
+    {
+        return Judgement::unjudged('no key');
+    }
+
+    public function likeness(string $answer): string
+    {
+        return $answer;
     }
 }

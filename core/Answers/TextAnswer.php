@@ -5,6 +5,10 @@ declare(strict_types=1);
 namespace OpenSlate\Answers;
 
 use OpenSlate\Json\Fields;
+use OpenSlate\Judging\Judgement;
+use OpenSlate\Judging\Lexicon;
+use OpenSlate\Judging\Strictness;
+use OpenSlate\Judging\TextJudge;
 
 /** Words: in one line, or in several. */
 final readonly class TextAnswer implements AnswerForm
@@ -16,8 +20,12 @@ final readonly class TextAnswer implements AnswerForm
 
     public const LONGEST = 5000;
 
-    private function __construct(public bool $several, public ?Limit $limit, public ?Ruling $ruling)
-    {
+    private function __construct(
+        public bool $several,
+        public ?Limit $limit,
+        public ?Ruling $ruling,
+        public Strictness $strictness = new Strictness,
+    ) {
     }
 
     /** @param  Ruling|null  $ruling  null where nothing is printed to write on */
@@ -32,10 +40,16 @@ final readonly class TextAnswer implements AnswerForm
         return new self(true, $limit, $ruling);
     }
 
+    /** Held against its key so closely. */
+    public function held(Strictness $strictness): self
+    {
+        return new self($this->several, $this->limit, $this->ruling, $strictness);
+    }
+
     /** With the lines to write on so many times as far apart. */
     public function enlarged(float $factor): self
     {
-        return new self($this->several, $this->limit, $this->ruling?->enlarged($factor));
+        return new self($this->several, $this->limit, $this->ruling?->enlarged($factor), $this->strictness);
     }
 
     public function kind(): AnswerKind
@@ -50,7 +64,12 @@ final readonly class TextAnswer implements AnswerForm
 
     public static function decode(AnswerKind $kind, Fields $fields): self
     {
-        return new self($kind === AnswerKind::Lines, Limit::decode($fields), Ruling::decode($fields));
+        return new self(
+            $kind === AnswerKind::Lines,
+            Limit::decode($fields),
+            Ruling::decode($fields),
+            Strictness::decode($fields),
+        );
     }
 
     public function properties(): array
@@ -59,6 +78,7 @@ final readonly class TextAnswer implements AnswerForm
             'limit' => $this->limit?->properties(),
             'pitch' => $this->ruling?->pitch,
             'first' => $this->ruling?->first,
+            ...$this->strictness->properties(),
         ];
     }
 
@@ -90,5 +110,19 @@ final readonly class TextAnswer implements AnswerForm
     public function key(array $answers): array
     {
         return Words::key($answers, $this->longest());
+    }
+
+    public function judge(array $key, string $answer, Lexicon $words): Judgement
+    {
+        return match (true) {
+            $key === [] => Judgement::unjudged('no key'),
+            ! $this->isFilled($answer) => Judgement::leftEmpty(),
+            default => TextJudge::of($key, $answer, $this->strictness, $words),
+        };
+    }
+
+    public function likeness(string $answer): string
+    {
+        return TextJudge::likeness($answer, $this->strictness);
     }
 }

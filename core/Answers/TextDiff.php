@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace OpenSlate\Answers;
 
+use OpenSlate\Judging\Misspelling;
+
 /**
  * What was changed between two texts, word by word, and what kind of mistake each change mends.
  *

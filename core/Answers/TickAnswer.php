@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace OpenSlate\Answers;
 
 use OpenSlate\Json\Fields;
+use OpenSlate\Judging\Judgement;
+use OpenSlate\Judging\Lexicon;
 
 /** Ticked or not. */
 final readonly class TickAnswer implements AnswerForm
@@ -37,7 +39,11 @@ final readonly class TickAnswer implements AnswerForm
 
     public function tidy(string $answer): string
     {
-        return $answer === '' || $answer === self::YES ? $answer : throw AnswerRefused::noTick();
+        return match ($answer) {
+            '', self::NO => '',
+            self::YES => self::YES,
+            default => throw AnswerRefused::noTick(),
+        };
     }
 
     public function unsaved(): string
@@ -68,5 +74,20 @@ final readonly class TickAnswer implements AnswerForm
         return $answers === [] || $answers === [self::YES] || $answers === [self::NO]
             ? $answers
             : throw AnswerRefused::noTick();
+    }
+
+    /** What is left unticked is an answer. */
+    public function judge(array $key, string $answer, Lexicon $words): Judgement
+    {
+        return match (true) {
+            $key === [] => Judgement::unjudged('no key'),
+            $this->isFilled($answer) === ($key === [self::YES]) => Judgement::right(),
+            default => Judgement::wrong($answer === self::YES ? 'should not be ticked' : 'should be ticked'),
+        };
+    }
+
+    public function likeness(string $answer): string
+    {
+        return $answer;
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OpenSlate\Elements;
 
 use OpenSlate\Geometry\Frame;
+use OpenSlate\Judging\Strictness;
 
 /** Boxes to write in and what connects them, laid out from a shape and a number. */
 final readonly class Organiser implements Answerable
@@ -38,6 +39,7 @@ final readonly class Organiser implements Answerable
         public ?float $points = null,
         public ?string $group = null,
         public bool $locked = false,
+        public Strictness $strictness = new Strictness,
     ) {
     }
 
@@ -80,7 +82,7 @@ final readonly class Organiser implements Answerable
     {
         $places = [];
         for ($at = 0; $at < $this->count(); $at++) {
-            $places[$this->place($at)] = $this->box($at)->form();
+            $places[$this->place($at)] = $this->box($at)->form()->held($this->strictness);
         }
 
         return $places;

@@ -7,6 +7,7 @@ namespace OpenSlate\Elements;
 use InvalidArgumentException;
 use OpenSlate\Answers\TextAnswer;
 use OpenSlate\Geometry\Frame;
+use OpenSlate\Judging\Strictness;
 
 /** Rows and columns of cells, with words in them or to be filled in. It stays straight whatever is typed. */
 final readonly class Table implements Answerable
@@ -47,6 +48,7 @@ final readonly class Table implements Answerable
         public ?float $points = null,
         public ?string $group = null,
         public bool $locked = false,
+        public Strictness $strictness = new Strictness,
     ) {
         if ($cells === [] || count($cells) !== count($columns) * count($rows)) {
             throw new InvalidArgumentException('must be as many as rows times columns');
@@ -88,7 +90,10 @@ final readonly class Table implements Answerable
 
     public function places(): array
     {
-        return array_map(fn (TableCell $cell): TextAnswer => $cell->form(), $this->filled());
+        return array_map(
+            fn (TableCell $cell): TextAnswer => $cell->form()->held($this->strictness),
+            $this->filled(),
+        );
     }
 
     public function keys(): array

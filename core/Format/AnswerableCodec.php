@@ -20,6 +20,7 @@ use OpenSlate\Elements\TextFit;
 use OpenSlate\Geometry\Frame;
 use OpenSlate\Json\Fields;
 use OpenSlate\Json\InvalidJson;
+use OpenSlate\Judging\Strictness;
 
 /** What is answered, to and from JSON: boxes, tables, organisers. */
 final class AnswerableCodec
@@ -40,12 +41,14 @@ final class AnswerableCodec
                 'rows' => $element->rows,
                 'cells' => array_map(self::cellProperties(...), $element->cells),
                 ...self::asking($element),
+                ...$element->strictness->properties(),
             ],
             $element instanceof Organiser => [
                 'shape' => $element->shape->value,
                 'number' => $element->number,
                 'boxes' => array_map(self::boxProperties(...), $element->boxes),
                 ...self::asking($element),
+                ...$element->strictness->properties(),
             ],
         };
     }
@@ -88,6 +91,7 @@ final class AnswerableCodec
                 $rows,
                 $cells,
                 ...self::asked($fields),
+                strictness: Strictness::decode($fields),
             );
         } catch (InvalidArgumentException $problem) {
             throw $fields->wrong('cells', $problem);
@@ -104,6 +108,7 @@ final class AnswerableCodec
             $fields->integer('number', Organiser::FEWEST, Organiser::MOST),
             array_map(self::organiserBox(...), $fields->objects('boxes', Organiser::MOST)),
             ...self::asked($fields),
+            strictness: Strictness::decode($fields),
         );
     }
 

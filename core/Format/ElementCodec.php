@@ -40,6 +40,8 @@ final class ElementCodec
         'limit' => null,
         'pitch' => null,
         'first' => null,
+        'counts' => [],
+        'misspelt' => 'look',
         'unit' => '',
         'many' => false,
         'mark' => 'ring',

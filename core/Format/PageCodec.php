@@ -136,37 +136,12 @@ final class PageCodec
         }
         $key = new ModelKey(
             $model,
-            self::counts($fields),
+            $fields->someOf('counts', ModelAspect::class),
             $fields->isGiven('points') ? $fields->number('points', 0, AnswerBox::MOST_POINTS) : null,
         );
         $fields->nothingElse();
 
         return $key;
-    }
-
-    /**
-     * @return list<ModelAspect> each once, in their own order
-     *
-     * @throws InvalidJson
-     */
-    public static function counts(Fields $fields): array
-    {
-        $given = $fields->texts('counts', count(ModelAspect::cases()));
-        if (
-            array_diff(
-                $given,
-                array_map(fn (ModelAspect $aspect): string => $aspect->value, ModelAspect::cases()),
-            ) !== []
-        ) {
-            throw $fields->wrong('counts', 'must be among spots, order, joints');
-        }
-
-        return array_values(
-            array_filter(
-                ModelAspect::cases(),
-                fn (ModelAspect $aspect): bool => in_array($aspect->value, $given, true),
-            ),
-        );
     }
 
     /** @throws InvalidJson */

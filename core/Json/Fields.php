@@ -143,6 +143,25 @@ final class Fields
         throw $this->wrong($name, "must be one of {$allowed}");
     }
 
+    /**
+     * @template T of \BackedEnum
+     *
+     * @param  class-string<T>  $enum  one of strings
+     * @return list<T> each once, in their own order
+     */
+    public function someOf(string $name, string $enum): array
+    {
+        $given = $this->texts($name, count($enum::cases()));
+        $allowed = array_map(fn (BackedEnum $case): string => (string) $case->value, $enum::cases());
+        if (array_diff($given, $allowed) !== []) {
+            throw $this->wrong($name, 'must be among '.implode(', ', $allowed));
+        }
+
+        return array_values(
+            array_filter($enum::cases(), fn (BackedEnum $case): bool => in_array($case->value, $given, true)),
+        );
+    }
+
     public function object(string $name): self
     {
         return self::of($this->value($name), $this->pathOf($name));

@@ -52,6 +52,7 @@ use OpenSlate\Geometry\Axis;
 use OpenSlate\Geometry\Frame;
 use OpenSlate\Json\Fields;
 use OpenSlate\Json\InvalidJson;
+use OpenSlate\Page\ModelAspect;
 use OpenSlate\Page\Page;
 use OpenSlate\Paper\Size;
 
@@ -106,7 +107,7 @@ final class EditCodec
                 $fields->text('place', 40),
                 $fields->texts('answers', AnswerBox::MOST_KEYS, Model::LONGEST),
             ),
-            'model-counts' => new SetModelAspects(PageCodec::counts($fields)),
+            'model-counts' => new SetModelAspects($fields->someOf('counts', ModelAspect::class)),
             'model-points' => new SetModelPoints(
                 $fields->isNull('points') ? null : $fields->number('points', 0, AnswerBox::MOST_POINTS),
             ),

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Core\Answers;
 
-use OpenSlate\Answers\Misspelling;
 use OpenSlate\Answers\MistakeKind;
 use OpenSlate\Answers\PassageAnswer;
 use OpenSlate\Answers\TextChange;
 use OpenSlate\Answers\TextDiff;
+use OpenSlate\Judging\Misspelling;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace OpenSlate\Answers;
+namespace OpenSlate\Judging;
 
 /** How far apart two spellings are. */
 final class Misspelling
