@@ -15,6 +15,8 @@ export default defineConfig({
                 'resources/js/door.js',
                 'resources/js/hand-out.js',
                 'resources/js/own-zone.js',
+                'resources/js/mark-copy.js',
+                'resources/js/marking.js',
                 'resources/js/pages.js',
                 'resources/js/print.js',
                 'resources/js/teams.js',

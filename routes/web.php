@@ -17,10 +17,12 @@ use App\Http\Controllers\ClassListController;
 use App\Http\Controllers\ClassShelfController;
 use App\Http\Controllers\ClassTeacherController;
 use App\Http\Controllers\ClipController;
+use App\Http\Controllers\CommentController;
 use App\Http\Controllers\CopyController;
 use App\Http\Controllers\DayController;
 use App\Http\Controllers\DesksController;
 use App\Http\Controllers\FamilyController;
+use App\Http\Controllers\HandBackController;
 use App\Http\Controllers\HandoutChangeController;
 use App\Http\Controllers\HandoutController;
 use App\Http\Controllers\HomeController;
@@ -28,6 +30,7 @@ use App\Http\Controllers\KeyController;
 use App\Http\Controllers\KitController;
 use App\Http\Controllers\LeadController;
 use App\Http\Controllers\LockController;
+use App\Http\Controllers\MarkingController;
 use App\Http\Controllers\MendingController;
 use App\Http\Controllers\PackController;
 use App\Http\Controllers\PageController;
@@ -376,8 +379,24 @@ Route::middleware(['auth:teacher', 'auth.session'])->group(function () use ($cop
         ->can('watch', 'handout')
         ->name('desks.changes');
     Route::post('handouts/{handout}/answers', [DesksController::class, 'answers'])
-        ->can('watch', 'handout')
+        ->can('keep', 'handout')
         ->name('desks.answers');
+    Route::get('handouts/{handout}/marking', [MarkingController::class, 'show'])
+        ->can('watch', 'handout')
+        ->name('marking');
+    Route::post('handouts/{handout}/marking', [MarkingController::class, 'store'])
+        ->can('watch', 'handout')
+        ->name('marking.give');
+    Route::post('handouts/{handout}/comments', [CommentController::class, 'store'])
+        ->can('watch', 'handout')
+        ->name('marking.comments');
+    Route::get('phrases', [CommentController::class, 'phrases'])->name('marking.phrases');
+    Route::post('items/{item}/back', [HandBackController::class, 'store'])
+        ->can('watch', 'item')
+        ->name('hand-back');
+    Route::delete('items/{item}/back', [HandBackController::class, 'destroy'])
+        ->can('watch', 'item')
+        ->name('hand-back.undo');
     Route::prefix('handouts/{handout}')
         ->can('change', 'handout')
         ->scopeBindings()
@@ -394,7 +413,7 @@ Route::middleware(['auth:teacher', 'auth.session'])->group(function () use ($cop
             Route::post('guests/{guest}', [PassController::class, 'join'])->name('passes.join');
         });
     Route::post('copies/{copy}/time', [HandoutChangeController::class, 'extend'])
-        ->can('watch', 'copy')
+        ->can('extend', 'copy')
         ->name('copies.extend');
     Route::get('copies/{copy}', [DesksController::class, 'copy'])
         ->can('watch', 'copy')

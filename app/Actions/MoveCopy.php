@@ -18,7 +18,7 @@ final class MoveCopy
 {
     public function open(Copy $copy): Copy
     {
-        return $this->isClosed($copy)
+        return $this->isClosed($copy) || $copy->isReturned()
             ? $copy
             : $this->to($copy, fn (Standing $now): Standing => $now->opened());
     }
@@ -63,6 +63,7 @@ final class MoveCopy
             $before = $locked->standing();
             $after = $move($before, $locked);
             if ($after != $before) {
+                $locked->refuseReturned();
                 $locked->stands($after);
                 $locked->version++;
                 $locked->save();

@@ -31,6 +31,7 @@ final class SaveWork
 
         $saved = DB::transaction(function () use ($copy, $draft, $places, $page, $wanted): Saved {
             $locked = Copy::query()->lockForUpdate()->findOrFail($copy->id);
+            $locked->refuseReturned();
             $before = $locked->written();
             $standing = $locked->standing()->written();
             [$settled, $said] = ($this->settle)($draft, $wanted, $before);

@@ -6,6 +6,7 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use OpenSlate\Copies\CopyRefused;
@@ -14,6 +15,8 @@ use OpenSlate\Copies\Places;
 use OpenSlate\Copies\Standing;
 use OpenSlate\Copies\Work;
 use OpenSlate\Handout\Times;
+use OpenSlate\Marking\Marks;
+use OpenSlate\Marking\Scheme;
 
 /**
  * One student's work on an edition. The page itself is not in it.
@@ -28,6 +31,10 @@ use OpenSlate\Handout\Times;
  * @property int $page
  * @property Carbon|null $changed_at
  * @property Carbon|null $handed_in_at
+ * @property string|null $judged its marks by the key, as Marking\Marks writes them
+ * @property string|null $judged_for for which key and which state of it they were worked out
+ * @property Carbon|null $returned_at from when its student sees its marks
+ * @property Carbon|null $looked_at when its student first saw them
  * @property-read HandoutItem $item
  * @property-read Student $student
  */
@@ -62,6 +69,38 @@ final class Copy extends Model
         return $this->belongsTo(Student::class);
     }
 
+    /** @return HasMany<HandMark, $this> */
+    public function handMarks(): HasMany
+    {
+        return $this->hasMany(HandMark::class);
+    }
+
+    /** @return HasMany<Comment, $this> */
+    public function comments(): HasMany
+    {
+        return $this->hasMany(Comment::class)->orderBy('id');
+    }
+
+    /** What it earned: by the key as it was last marked, and by the teachers' hands, which count for more. */
+    public function marks(Scheme $scheme): Marks
+    {
+        $byHand = [];
+        foreach ($this->handMarks as $mark) {
+            $place = $scheme->find($mark->place);
+            if ($place !== null) {
+                $byHand[$mark->place] = $mark->mark($place->full);
+            }
+        }
+
+        return ($this->judged === null ? Marks::none() : Marks::fromJson($this->judged))->under(new Marks($byHand));
+    }
+
+    /** Whether its student sees its marks and comments. */
+    public function isReturned(): bool
+    {
+        return $this->returned_at !== null && $this->returned_at->isPast();
+    }
+
     public function standing(): Standing
     {
         return Standing::of($this->state, $this->handed_in_at?->toDateTimeImmutable());
@@ -86,11 +125,20 @@ final class Copy extends Model
         return $this->given()?->times() ?? new Times(null);
     }
 
-    /** @throws CopyRefused when the time for it is over, and nothing more is taken */
+    /** @throws CopyRefused when the time for it is over, or it is handed back: nothing more is taken */
     public function refuseAfterClosing(): void
     {
+        $this->refuseReturned();
         if (! $this->times()->takes(now()->toDateTimeImmutable())) {
             throw CopyRefused::closed();
+        }
+    }
+
+    /** @throws CopyRefused when its student sees its marks */
+    public function refuseReturned(): void
+    {
+        if ($this->isReturned()) {
+            throw CopyRefused::handedBack();
         }
     }
 
@@ -131,6 +179,7 @@ final class Copy extends Model
             ->where('copies.student_id', $this->student_id)
             ->whereKeyNot($this->id)
             ->where('copies.state', '!=', CopyState::HandedIn)
+            ->where(fn ($open) => $open->whereNull('copies.returned_at')->orWhere('copies.returned_at', '>', now()))
             ->join('handout_items', 'handout_items.id', '=', 'copies.handout_item_id')
             ->join('handouts', 'handouts.id', '=', 'handout_items.handout_id')
             ->joinSub($this->student->given(), 'given', 'given.handout_id', '=', 'handouts.id')
@@ -210,6 +259,8 @@ final class Copy extends Model
             'changed_at' => 'datetime',
             'handed_in_at' => 'datetime',
             'thrown_at' => 'datetime',
+            'returned_at' => 'datetime',
+            'looked_at' => 'datetime',
         ];
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Illuminate\Database\Eloquent\Attributes\Scope;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
@@ -122,6 +124,32 @@ final class Handout extends Model
     public function lateAfter(Times $times): Due
     {
         return $this->marks_late ? $times->due() : new Due(null);
+    }
+
+    /**
+     * What a teacher may watch and mark: their own, and what a colleague gave to classes that are all theirs as well.
+     *
+     * @param  Builder<Handout>  $query
+     */
+    #[Scope]
+    protected function watchedBy(Builder $query, Teacher $teacher): void
+    {
+        $teaches = fn (Builder $teachers): Builder => $teachers->whereKey($teacher->id);
+        $query->where(fn (Builder $any) => $any
+            ->where('teacher_id', $teacher->id)
+            ->orWhere(fn (Builder $shared) => $shared
+                ->where('trial', false)
+                ->whereHas('classes')
+                ->whereDoesntHave(
+                    'classes',
+                    fn (Builder $class) => $class->whereDoesntHave('teachers', $teaches),
+                )));
+    }
+
+    public function isWatchedBy(Teacher $teacher): bool
+    {
+        return $this->teacher_id === $teacher->id ||
+            self::query()->watchedBy($teacher)->whereKey($this->id)->exists();
     }
 
     protected function casts(): array

@@ -21,6 +21,7 @@ use OpenSlate\Handout\Mode;
  * @property int $edition_id
  * @property int $position
  * @property Mode $mode
+ * @property int $markings how many times somebody marked by hand
  * @property Carbon|null $withdrawn_at since when students do not have it any more; the work is kept
  * @property-read Handout $handout
  * @property-read Edition $edition

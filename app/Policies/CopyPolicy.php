@@ -9,7 +9,7 @@ use App\Models\Student;
 use App\Models\Teacher;
 use OpenSlate\Handout\Mode;
 
-/** A copy is worked on by its student, and looked at by the teacher who handed it out. */
+/** A copy is worked on by its student, and looked at by the teachers who may watch its handout. */
 final class CopyPolicy
 {
     public function work(Teacher|Student $user, Copy $copy): bool
@@ -42,6 +42,12 @@ final class CopyPolicy
     }
 
     public function watch(Teacher|Student $user, Copy $copy): bool
+    {
+        return $user instanceof Teacher && $copy->item->handout->isWatchedBy($user);
+    }
+
+    /** Times are given by whoever handed it out. */
+    public function extend(Teacher|Student $user, Copy $copy): bool
     {
         return $user instanceof Teacher && $copy->item->handout->teacher_id === $user->id;
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Policies;
 
+use App\Models\Handout;
 use App\Models\Teacher;
 use App\Models\TeacherFile;
 use App\Models\Worksheet;
@@ -16,7 +17,21 @@ final class GivenFiles
 {
     public function to(Teacher $teacher, PageFile $file): bool
     {
-        return TeacherFile::has($teacher->id, $file) || $this->shownTo($teacher, $file);
+        return TeacherFile::has($teacher->id, $file) ||
+            $this->shownTo($teacher, $file) ||
+            $this->handedOutBeside($teacher, $file);
+    }
+
+    /** It is on a page that a colleague handed to classes that are theirs, too. */
+    private function handedOutBeside(Teacher $teacher, PageFile $file): bool
+    {
+        return DB::table('revision_files')
+            ->join('edition_pages', 'edition_pages.page_revision_id', '=', 'revision_files.page_revision_id')
+            ->join('handout_items', 'handout_items.edition_id', '=', 'edition_pages.edition_id')
+            ->whereIn('handout_items.handout_id', Handout::query()->watchedBy($teacher)->select('handouts.id'))
+            ->where('revision_files.sha256', $file->sha256)
+            ->where('revision_files.page', $file->page)
+            ->exists();
     }
 
     private function shownTo(Teacher $teacher, PageFile $file): bool

@@ -14,7 +14,7 @@ final class HandoutItemPolicy
 {
     public function watch(Teacher|Student $user, HandoutItem $item): bool
     {
-        return $user instanceof Teacher && $item->handout->teacher_id === $user->id;
+        return $user instanceof Teacher && $item->handout->isWatchedBy($user);
     }
 
     public function try(Teacher|Student $user, HandoutItem $item): bool

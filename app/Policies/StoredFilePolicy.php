@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Policies;
 
+use App\Models\Handout;
 use App\Models\HandoutItem;
 use App\Models\StoredFile;
 use App\Models\Student;
@@ -47,7 +48,7 @@ final class StoredFilePolicy
             ->join('handout_items', 'handout_items.id', '=', 'copies.handout_item_id')
             ->join('handouts', 'handouts.id', '=', 'handout_items.handout_id')
             ->where('copy_pictures.sha256', $file->sha256)
-            ->where('handouts.teacher_id', $teacher->id)
+            ->whereIn('handouts.id', Handout::query()->watchedBy($teacher)->select('handouts.id'))
             ->exists();
     }
 

@@ -37,9 +37,11 @@ final class CopyWords
     /** How far its student has come. */
     public static function filled(Copy $copy, Edition $edition): string
     {
-        return $copy->state === CopyState::HandedIn
-            ? 'handed in'
-            : "{$copy->filled} of {$edition->places_count} filled";
+        return match (true) {
+            $copy->isReturned() => 'marked',
+            $copy->state === CopyState::HandedIn => 'handed in',
+            default => "{$copy->filled} of {$edition->places_count} filled",
+        };
     }
 
     public static function state(Standing $standing, Due $due): string

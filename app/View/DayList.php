@@ -33,7 +33,9 @@ final readonly class DayList
             $times = $handout->getRelation('recipient')->times();
             $due = $times->due === null ? null : $school->local($times->due)->toDateTimeImmutable();
             $isOver = $times->isClosed(now()->toDateTimeImmutable());
-            $group = DayGroup::of($due, self::isDone($handout), $isOver, $now);
+            $group = self::isBack($handout)
+                ? DayGroup::Back
+                : DayGroup::of($due, self::isDone($handout), $isOver, $now);
             $groups[$group->value] ??= [$group, []];
             $groups[$group->value][1][] = $handout;
         }
@@ -52,13 +54,21 @@ final readonly class DayList
             self::copies($handout)->every(fn (Copy $copy): bool => $copy->state === CopyState::NotOpened);
     }
 
+    /** Whether some of it has come back, and its student has not looked at that yet. */
+    private static function isBack(Handout $handout): bool
+    {
+        return self::copies($handout)->contains(
+            fn (Copy $copy): bool => $copy->isReturned() && $copy->looked_at === null,
+        );
+    }
+
     /** What is only to be read is never done: it is there to be looked at. */
     private static function isDone(Handout $handout): bool
     {
         $copies = self::copies($handout);
 
         return $copies->isNotEmpty() &&
-            $copies->every(fn (Copy $copy): bool => $copy->state === CopyState::HandedIn);
+            $copies->every(fn (Copy $copy): bool => $copy->state === CopyState::HandedIn || $copy->isReturned());
     }
 
     /** @return Collection<int, Copy> */

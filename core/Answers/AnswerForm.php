@@ -75,6 +75,13 @@ interface AnswerForm
     public function judge(array $key, string $answer, Lexicon $words): Judgement;
 
     /**
+     * The right answers as somebody reads them; nothing where they have no words.
+     *
+     * @param  list<string>  $key  as they are kept
+     */
+    public function keyWords(array $key): string;
+
+    /**
      * What is the same of two answers that are as good as each other; an answer that nothing else is like is its own.
      */
     public function likeness(string $answer): string;

@@ -63,6 +63,12 @@ enum AnswerKind: string
         return array_filter(self::cases(), fn (self $kind): bool => $kind !== self::Model);
     }
 
+    /** Whether an answer is something to be seen, and has no words. */
+    public function isSeen(): bool
+    {
+        return $this === self::Drawing || $this === self::Picture || $this === self::Model;
+    }
+
     /** Whether right answers can be given; what cannot have any only a person can mark. */
     public function canBeKeyed(): bool
     {

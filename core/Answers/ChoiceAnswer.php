@@ -149,6 +149,14 @@ final readonly class ChoiceAnswer implements AnswerForm
         return Judgement::share($hits - $others, count($key), $why);
     }
 
+    public function keyWords(array $key): string
+    {
+        return implode($this->many ? ' and ' : ' or ', array_map(
+            fn (Option $option): string => $option->words,
+            $this->named(implode(',', $key)),
+        ));
+    }
+
     public function likeness(string $answer): string
     {
         return implode(',', array_map(fn (Option $option): string => $option->id, $this->named($answer)));

@@ -68,6 +68,11 @@ final readonly class DrawingAnswer implements AnswerForm
         return Judgement::unjudged('no key');
     }
 
+    public function keyWords(array $key): string
+    {
+        return '';
+    }
+
     public function likeness(string $answer): string
     {
         return $answer;

@@ -93,6 +93,11 @@ final readonly class ListAnswer implements AnswerForm
         };
     }
 
+    public function keyWords(array $key): string
+    {
+        return implode(' or ', $key);
+    }
+
     public function likeness(string $answer): string
     {
         return $answer;

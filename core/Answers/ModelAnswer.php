@@ -108,6 +108,11 @@ final readonly class ModelAnswer implements AnswerForm
         return Judgement::unjudged('no key');
     }
 
+    public function keyWords(array $key): string
+    {
+        return '';
+    }
+
     public function likeness(string $answer): string
     {
         return $answer;

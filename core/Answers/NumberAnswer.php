@@ -90,6 +90,11 @@ final readonly class NumberAnswer implements AnswerForm
         };
     }
 
+    public function keyWords(array $key): string
+    {
+        return implode(' or ', array_map($this->read(...), $key));
+    }
+
     public function likeness(string $answer): string
     {
         return NumberJudge::likeness($answer, $this->unit);

@@ -128,6 +128,11 @@ final readonly class PassageAnswer implements AnswerForm
         );
     }
 
+    public function keyWords(array $key): string
+    {
+        return $this->right;
+    }
+
     public function likeness(string $answer): string
     {
         return trim((string) preg_replace('/\s+/u', ' ', $answer));

@@ -63,6 +63,11 @@ final readonly class PictureAnswer implements AnswerForm
         return Judgement::unjudged('no key');
     }
 
+    public function keyWords(array $key): string
+    {
+        return '';
+    }
+
     public function likeness(string $answer): string
     {
         return $answer;

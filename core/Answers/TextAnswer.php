@@ -121,6 +121,11 @@ final readonly class TextAnswer implements AnswerForm
         };
     }
 
+    public function keyWords(array $key): string
+    {
+        return implode(' or ', $key);
+    }
+
     public function likeness(string $answer): string
     {
         return TextJudge::likeness($answer, $this->strictness);

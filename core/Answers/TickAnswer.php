@@ -86,6 +86,15 @@ final readonly class TickAnswer implements AnswerForm
         };
     }
 
+    public function keyWords(array $key): string
+    {
+        return match ($key) {
+            [self::YES] => 'ticked',
+            [self::NO] => 'not ticked',
+            default => '',
+        };
+    }
+
     public function likeness(string $answer): string
     {
         return $answer;

@@ -24,6 +24,11 @@ final class CopyRefused extends DomainException implements Refusal
         );
     }
 
+    public static function handedBack(): self
+    {
+        return new self('Your teacher has marked this and handed it back. Nothing more can be changed in it.');
+    }
+
     public static function closed(): self
     {
         return new self('The time for this is over. What you did until then is kept. Ask your teacher for more time.');

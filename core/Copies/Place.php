@@ -23,6 +23,12 @@ final readonly class Place
         return (int) explode('.', $this->id)[0];
     }
 
+    /** Its name on the page. */
+    public function name(): string
+    {
+        return explode('.', $this->id, 2)[1];
+    }
+
     public static function idOn(int $page, string $place): string
     {
         return "{$page}.{$place}";

@@ -9,6 +9,8 @@ use DateTimeImmutable;
 /** Where something stands on a list by days, in the order of the list. */
 enum DayGroup: int
 {
+    /** Marked, handed back, and not looked at yet. */
+    case Back = -1;
     case Late = 0;
     case Today = 1;
     case Tomorrow = 2;
@@ -53,6 +55,7 @@ enum DayGroup: int
     public function words(): string
     {
         return match ($this) {
+            self::Back => 'Back from your teacher',
             self::Late => 'Late: do this first',
             self::Today => 'For today',
             self::Tomorrow => 'For tomorrow',

@@ -14,6 +14,12 @@ final readonly class Mark
     {
     }
 
+    /** One that a teacher wants to look at again. */
+    public static function putOff(): self
+    {
+        return new self(Verdict::Unjudged, Points::none(), '', true);
+    }
+
     /** A teacher's: what it is follows from what it earned. */
     public static function byHand(Points $points, Points $full): self
     {

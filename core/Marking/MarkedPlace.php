@@ -10,6 +10,7 @@ use OpenSlate\Copies\Place;
 use OpenSlate\Judging\Judgement;
 use OpenSlate\Judging\Lexicon;
 use OpenSlate\Matching\ModelCheck;
+use OpenSlate\Page\ModelAspect;
 use OpenSlate\Page\Page;
 use OpenSlate\Parts\Scene;
 
@@ -34,6 +35,12 @@ final readonly class MarkedPlace
         return $this->page === null
             ? $this->place->form->judge($this->key, $answer, $words)
             : self::model($this->page, $answer);
+    }
+
+    /** @return list<string> what of a model counts */
+    public function counts(): array
+    {
+        return array_map(fn (ModelAspect $aspect): string => $aspect->value, $this->page->key->counts ?? []);
     }
 
     public function likeness(string $answer): string

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OpenSlate\Marking;
 
+use OpenSlate\Answers\FormCodec;
 use OpenSlate\Answers\ModelAnswer;
 use OpenSlate\Copies\Place;
 use OpenSlate\Copies\Places;
@@ -71,6 +72,20 @@ final readonly class Scheme
     public function find(string $place): ?MarkedPlace
     {
         return $this->marked[$place] ?? null;
+    }
+
+    /** Another one where answers may earn something else. */
+    public function fingerprint(): string
+    {
+        return sha1(serialize(array_map(
+            fn (MarkedPlace $one): array => [
+                FormCodec::properties($one->place->form),
+                $one->key,
+                $one->counts(),
+                $one->full->tenThousandths,
+            ],
+            $this->marked,
+        )));
     }
 
     public function total(): Points

@@ -9,16 +9,21 @@ use App\Actions\ApplyEdit;
 use App\Actions\BringInFile;
 use App\Actions\CutPageSet;
 use App\Actions\GivePass;
+use App\Actions\HandBack;
 use App\Actions\HandoutPlan;
 use App\Actions\HandOutWorksheets;
 use App\Actions\MakeBoard;
 use App\Actions\MakeTeams;
+use App\Actions\MarkByHand;
+use App\Actions\MarkByKey;
 use App\Actions\MoveCopy;
 use App\Actions\PutOnClassShelf;
 use App\Actions\SaveWork;
 use App\Actions\StartBlank;
+use App\Actions\WriteComment;
 use App\Models\Copy;
 use App\Models\Handout;
+use App\Models\HandoutItem;
 use App\Models\PassKind;
 use App\Models\SchoolClass;
 use App\Models\SchoolSettings;
@@ -48,6 +53,7 @@ use OpenSlate\Elements\Element;
 use OpenSlate\Elements\Label;
 use OpenSlate\Geometry\Frame;
 use OpenSlate\Handout\Mode;
+use OpenSlate\Marking\Points;
 use OpenSlate\Page\Theme;
 use OpenSlate\Paper\PaperSize;
 use OpenSlate\Paper\Size;
@@ -122,6 +128,31 @@ final class DemoSeeder extends Seeder
         'Zeke Tarrant',
     ];
 
+    /** Points and right answers of the questions about the tide table. */
+    private const KEYS = [
+        [2, ['19:46']],
+        [1, ['Saturday']],
+        [2, ['12 h 24 min']],
+        [1, ['10:55']],
+        [1, ['14:55']],
+        [3, []],
+    ];
+
+    /** What a class answers to each of them, so many ways. */
+    private const MANY_ANSWERS = [
+        ['19:46', '19.46', '7:46 pm', '19:04', '19:46', '7:46'],
+        ['Saturday', 'saturday', 'Saterday', 'Sunday', 'Saturday', 'on Saturday'],
+        ['12 h 24 min', '12h 24min', '744 minutes', '12 hours', '12 h 24 min', '12:24'],
+        ['10:55', '10.55', '10:55', '11:55', '10:55 am', '10:55'],
+        ['14:55', '2:55 pm', '14:55', '14:50', '14.55', ''],
+        [
+            'Danger! The tide comes in fast. Ask before you cross.',
+            'Stop. Do not cross when the water is coming in.',
+            'Danger! The tide comes in fast. Ask before you cross.',
+            'Mud.',
+        ],
+    ];
+
     private const ANSWERS = [
         [
             '19:46',
@@ -151,6 +182,10 @@ final class DemoSeeder extends Seeder
         private PutOnClassShelf $shelve,
         private MakeTeams $teams,
         private School $school,
+        private MarkByKey $markByKey,
+        private MarkByHand $markByHand,
+        private WriteComment $comment,
+        private HandBack $back,
     ) {
     }
 
@@ -177,6 +212,7 @@ final class DemoSeeder extends Seeder
         $tides = $this->file($marlow, 'tide-times.pdf', 'Tide times');
         $this->units($marlow, ['The working harbour' => [$pack, $tides, $knots], 'Harbour log' => [$workbook]]);
         $this->layBoxes($tides, 'tide-times.pdf', [1]);
+        $this->keyTides($tides);
         $this->layBoxes($workbook, 'harbour-log-workbook.pdf', [1, 2, 3, 4, 5, 6]);
         $days = ($this->cut)($workbook, [1, 2, 3], 'Harbour log, days 1–3');
         $this->mend($workbook, $days);
@@ -196,6 +232,7 @@ final class DemoSeeder extends Seeder
         $students = array_map(intval(...), array_values($curlew->students()->pluck('students.id')->all()));
         $this->teams->dealt($curlew, 'Boats', $students, 6);
         ($this->shelve)($marlow, $heron, [$knots, $workbook]);
+        $this->handOutMarked($marlow, $tides, $curlew);
     }
 
     /** @param  list<string>  $names */
@@ -227,6 +264,21 @@ final class DemoSeeder extends Seeder
             foreach ($worksheets as $worksheet) {
                 $worksheet->update(['unit_id' => $unit->id]);
             }
+        }
+    }
+
+    /** Ten points; the last question asks for a thought, which no key can judge. */
+    private function keyTides(Worksheet $tides): void
+    {
+        $page = $tides->pages()->where('position', 1)->with('current')->sole();
+        $boxes = $page->current->page()->answerBoxes();
+        foreach (self::KEYS as $index => [$points, $key]) {
+            ($this->apply)(
+                $page,
+                $page->revision,
+                new Change(Selection::of([$boxes[$index + 1]->id]), ['points' => $points, 'key' => $key]),
+            );
+            $page->refresh();
         }
     }
 
@@ -415,6 +467,45 @@ final class DemoSeeder extends Seeder
                 $this->move->handIn($copy);
             }
         }
+    }
+
+    /** All of a class has handed in; six of them are marked to the end and have theirs back. */
+    private function handOutMarked(Teacher $teacher, Worksheet $tides, SchoolClass $curlew): void
+    {
+        $handout = ($this->handOut)(
+            $teacher,
+            new HandoutPlan(
+                'Crossing the mud flats',
+                'Read the table first. Then answer the five questions in your own words.',
+                CarbonImmutable::instance($this->school->local(now())->addDay()->setTime(15, 30)),
+                10,
+                [[$tides, Mode::OwnCopy]],
+                [$curlew],
+            ),
+        );
+        $copies = $this->copies($handout);
+        foreach ($copies as $index => $copy) {
+            $answers = array_map(
+                fn (array $alike): string => $alike[intdiv($index, 2) % count($alike)],
+                self::MANY_ANSWERS,
+            );
+            $this->work($copy, $answers, Carbon::now()->subMinutes(90 - $index));
+            $this->move->handIn($copy);
+        }
+        $item = HandoutItem::with(['edition.revisions', 'handout'])->where('handout_id', $handout->id)->sole();
+        $scheme = ($this->markByKey)($item);
+        $back = array_map(fn (Copy $copy): int => $copy->id, array_slice($copies, 0, 6));
+        $last = array_key_last($scheme->places());
+        foreach ($scheme->places() as $id => $place) {
+            $points = Points::of($id === $last ? 2.5 : $place->full->number());
+            if ($id === $last || $id === array_keys($scheme->places())[1]) {
+                $this->markByHand->give($item, $place, $teacher, $back, $points, 0);
+            }
+        }
+        ($this->comment)($teacher, $back, (string) $last, 'Clear. Say whom to ask, too.');
+        ($this->comment)($teacher, [$back[0]], null, 'You read the table with great care.');
+        ($this->back)($item, $back, now()->subMinutes(20));
+        Copy::whereKey(array_slice($back, 0, 2))->update(['looked_at' => now()->subMinutes(5)]);
     }
 
     /** A choice of two activities; some have begun with one of them. */

@@ -18,9 +18,9 @@
         @endif
         <ul class="lines-list">
             @foreach ($handouts as $handout)
-                <li><a href="{{ route($away ? 'handouts.change' : 'desks', $handout) }}">
+                <li><a href="{{ route($away && $handout->teacher_id === auth('teacher')->id() ? 'handouts.change' : 'desks', $handout) }}">
                         <b>{{ $handout->title }}</b>
-                        <span>{{ $handout->classes->pluck('name')->join(', ', ' and ') }}</span>
+                        <span>{{ $handout->classes->pluck('name')->join(', ', ' and ') }}{{ $handout->teacher_id === auth('teacher')->id() ? '' : ' · by ' . $handout->teacher->name }}</span>
                         @if ($out = HandoutWords::out($handout, $school))
                             <span><b>{{ $out }}</b></span>
                         @endif

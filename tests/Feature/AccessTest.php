@@ -79,6 +79,7 @@ final class AccessTest extends TestCase
         'worksheets.store' => 'teacher',
         'worksheets.blank' => 'teacher',
         'handouts.index' => 'teacher',
+        'marking.phrases' => 'teacher',
         'classes.index' => 'teacher',
         'classes.store' => 'teacher',
         'classes.list' => 'teacher',

@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\HandBack;
+use App\Actions\MarkByKey;
 use App\Actions\MoveCopy;
 use App\Actions\SaveWork;
 use App\Models\Copy;
 use App\View\CopyAddress;
 use App\View\EditionWords;
 use App\View\LaidParts;
+use App\View\MarkedCopy;
 use App\View\RefusedWords;
 use App\View\SavedWords;
 use Illuminate\Contracts\View\View;
@@ -24,10 +27,13 @@ use OpenSlate\Copies\Place;
 /** A student at their own copy. */
 final class CopyController
 {
-    public function show(Copy $copy, MoveCopy $move): View
+    public function show(Copy $copy, MoveCopy $move, MarkByKey $byKey, HandBack $back): View
     {
         $copy->load(['item.edition.revisions', 'item.handout', 'student']);
         $move->open($copy);
+        // Nothing of the marks or of the key is read before the copy is handed back.
+        $scheme = $copy->isReturned() ? $byKey($copy->item) : null;
+        $back->look($copy);
         $copy->refresh();
 
         return view('student.copy', [
@@ -36,6 +42,9 @@ final class CopyController
             'times' => $copy->times(),
             'edition' => $copy->item->edition,
             'printed' => EditionWords::of($copy->item->edition),
+            'marked' => $scheme === null
+                ? null
+                : MarkedCopy::of($copy, $scheme, $copy->item->handout->answers_shown_at !== null),
             'next' => $copy->nextOfTheDay(),
             'door' => $copy->student->classes()->first(),
         ]);

@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\MarkByKey;
 use App\Http\Requests\DesksRequest;
 use App\Models\Copy;
 use App\Models\Handout;
 use App\Models\HandoutItem;
 use App\Models\SchoolClass;
 use App\View\EditionWords;
+use App\View\MarkedCopy;
+use App\View\Returned;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
@@ -31,6 +34,7 @@ final class DesksController
             'item' => $item,
             'page' => $page,
             'times' => $handout->timesByStudent(),
+            'returned' => $item === null ? null : Returned::of($item),
             'byClass' => $this->byClass($handout, $item?->copies()->with('student')->get() ?? new Collection),
         ]);
     }
@@ -104,9 +108,12 @@ final class DesksController
         ]);
     }
 
-    public function copy(Copy $copy): View
+    public function copy(Copy $copy, MarkByKey $byKey): View
     {
         $copy->load(['item.edition.revisions', 'item.handout', 'student']);
+        $scheme = $byKey($copy->item);
+        $copy->refresh();
+        [$before, $after] = $this->beside($copy);
 
         return view('desks.copy', [
             'copy' => $copy,
@@ -114,7 +121,29 @@ final class DesksController
             'times' => $copy->times(),
             'edition' => $copy->item->edition,
             'printed' => EditionWords::of($copy->item->edition),
+            'marked' => MarkedCopy::of($copy, $scheme, false),
+            'before' => $before,
+            'after' => $after,
         ]);
+    }
+
+    /**
+     * Those before and after it in the order of the names.
+     *
+     * @return array{object|null, object|null} each with id and name
+     */
+    private function beside(Copy $copy): array
+    {
+        $all = $copy->item
+            ->copies()
+            ->join('students', 'students.id', '=', 'copies.student_id')
+            ->toBase()
+            ->get(['copies.id', 'students.name'])
+            ->sortBy(fn (object $one): array => [mb_strtolower((string) $one->name), $one->id])
+            ->values();
+        $at = (int) $all->search(fn (object $one): bool => (int) $one->id === $copy->id);
+
+        return [$at > 0 ? $all[$at - 1] : null, $all[$at + 1] ?? null];
     }
 
     /** Shows students the clips that are answers, or keeps them back again. */

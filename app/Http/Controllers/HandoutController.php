@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Actions\HandOutWorksheets;
 use App\Actions\LookThrough;
 use App\Http\Requests\HandOutRequest;
+use App\Models\Handout;
 use App\Models\Teacher;
 use App\Models\Worksheet;
 use App\Models\WorksheetState;
@@ -34,10 +35,12 @@ final class HandoutController
     public function index(Request $request, #[CurrentUser('teacher')] Teacher $teacher): View
     {
         $away = $request->query('away') === '1';
-        $handouts = $teacher
-            ->handouts()
+        $handouts = Handout::query()
+            ->watchedBy($teacher)
+            ->where('trial', false)
+            ->whereNull('shelf_of')
             ->whereNull('put_away_at', not: $away)
-            ->with('classes')
+            ->with(['classes', 'teacher:id,name'])
             ->latest('id')
             ->get();
 
@@ -45,7 +48,12 @@ final class HandoutController
             'handouts' => $handouts,
             'handedIn' => HandedIn::of($handouts),
             'away' => $away,
-            'others' => $teacher->handouts()->whereNull('put_away_at', not: ! $away)->count(),
+            'others' => Handout::query()
+                ->watchedBy($teacher)
+                ->where('trial', false)
+                ->whereNull('shelf_of')
+                ->whereNull('put_away_at', not: ! $away)
+                ->count(),
         ]);
     }
 

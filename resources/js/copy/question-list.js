@@ -77,6 +77,8 @@ export class QuestionList {
         if (isOn && !this.#isLaid) this.#lay();
         this.root.classList.toggle('is-list', isOn);
         document.body.classList.toggle('has-list', isOn);
+        // What was written on the pages is there in words.
+        document.querySelector('[data-marks-in-words]')?.toggleAttribute('open', isOn);
         if (isOn) this.button.textContent = PAGES;
         else {
             this.button.innerHTML = this.words;

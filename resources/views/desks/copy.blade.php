@@ -1,16 +1,25 @@
 @use('App\View\AnswerWords')
 @use('App\View\CopyWords')
+@use('App\View\MarkingWords')
 @use('App\View\ModelWords')
 <x-layout.teacher :title="$copy->student->name . ': ' . $handout->title" at="handouts"
-    :scripts="['resources/js/desks.js']">
+    :scripts="['resources/js/desks.js', 'resources/js/mark-copy.js']">
     <main id="main" class="room" data-desks data-changes="{{ route('desks.changes', $handout) }}"
         data-item="{{ $copy->handout_item_id }}" data-reload="yes">
         <div class="room__head">
-            <p><a href="{{ route('desks', ['handout' => $handout, 'item' => $copy->handout_item_id]) }}">Back to the
-                    desks</a></p>
+            <p class="large__ways"><a
+                    href="{{ route('desks', ['handout' => $handout, 'item' => $copy->handout_item_id]) }}#desk-{{ $copy->id }}">Back
+                    to the desks</a>
+                @if ($before)
+                    <a data-before href="{{ route('desks.copy', $before->id) }}">‹ {{ $before->name }}</a>
+                @endif
+                @if ($after)
+                    <a data-next href="{{ route('desks.copy', $after->id) }}">{{ $after->name }} ›</a>
+                @endif
+            </p>
             <h1>{{ $copy->student->name }}</h1>
             <p>{{ $handout->title }}: {{ $edition->name }}</p>
-            @if ($times->due)
+            @if ($times->due && Gate::allows('extend', $copy))
                 <details class="more-time" @if ($errors->isNotEmpty()) open @endif>
                     <summary>Due {{ $school->said($times->due) }}: more time for {{ $copy->student->name }}</summary>
                     <form method="post" action="{{ route('copies.extend', $copy) }}" class="opened__when" novalidate>
@@ -42,7 +51,16 @@
                 @if ($copy->handed_in_at)
                     <span>handed in {{ $school->said($copy->handed_in_at) }}</span>
                 @endif
+                @if (! $marked->full->isNone())
+                    <span data-seen="{{ $copy->item->markings }}"><b>{{ $marked->total() }}</b>{{ $marked->marks->waiting() > 0 ? ', ' . $marked->marks->waiting() . ' to look at' : '' }}</span>
+                @endif
+                @if ($copy->returned_at)
+                    <span>{{ MarkingWords::returned($copy, $school) }}</span>
+                @endif
             </p>
+            @foreach ($marked->whole() as $comment)
+                <p class="mark__words mark__words--whole" dir="auto">{{ $comment->words }}</p>
+            @endforeach
             <ol class="large">
                 @php($leads = $edition->pageNumbers())
                 @foreach ($edition->frozenPages() as $index => $page)
@@ -50,6 +68,7 @@
                     <li id="page-{{ $index + 1 }}"><x-page.sheet :$page :$asked live :leads="$leads" :number="$index + 1"
                             :of="$edition->pages_count" :texts="$copy->written()->texts()"
                     :fills="CopyWords::fills($copy, $handout, $times, $school)" answers
+                    :marks="$marked->on($index + 1)" marking
                             sizes="(min-width: 900px) 860px, 100vw" />
                         @if (($said = AnswerWords::of($page, $index + 1, $copy->written(), $asked)) !== [])
                             <details class="in-words" data-in-words="{{ $index + 1 }}">
@@ -70,4 +89,5 @@
             </ol>
         </div>
     </main>
+    @include('marking.writing')
 </x-layout.teacher>

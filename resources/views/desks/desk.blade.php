@@ -5,7 +5,7 @@
 @use('App\View\CopyWords')
 @php($mine = $times[$copy->student_id] ?? $handout->times())
 @php($shown = $page ?: min($copy->page, $edition->pages_count))
-<li class="pupil pupil--{{ str_replace('_', '-', $copy->state->value) }}" data-copy="{{ $copy->id }}"
+<li class="pupil pupil--{{ str_replace('_', '-', $copy->state->value) }}" id="desk-{{ $copy->id }}" data-copy="{{ $copy->id }}"
     data-version="{{ $copy->version }}" data-state="{{ $copy->state->value }}">
     <a href="{{ route('desks.copy', $copy) }}">
         <span class="pupil__head"><b title="{{ $copy->student->name }}">{{ $copy->student->name }}</b><span

@@ -14,8 +14,10 @@
                     · <a href="{{ route('handouts.change', $handout) }}">Change it</a>
                     · <a href="{{ route('passes', $handout) }}">Passes</a>
                     · <a href="{{ route('preview', $handout) }}">As students see it</a>
-                @else
+                @elseif ($handout->shelf_of)
                     · <a href="{{ route('class-shelf', $handout->shelf_of) }}">What is on it</a>
+                @else
+                    · by {{ $handout->teacher->name }}
                 @endcan
             </p>
             @if ($out = HandoutWords::out($handout, $school))
@@ -57,7 +59,10 @@
                         @endfor
                     </nav>
                 @endif
-                @if ($item->edition->keepsAnswersBack())
+                @if ($item->edition->places_count > 0)
+                    <a class="btn btn-plain" href="{{ route('marking', ['handout' => $handout, 'item' => $item->id]) }}">Mark</a>
+                @endif
+                @if ($item->edition->keepsAnswersBack() && Gate::allows('keep', $handout))
                     @php($kept = $handout->answers_shown_at === null)
                     <form method="post" action="{{ route('desks.answers', $handout) }}">@csrf<button
                             class="btn btn-plain" name="show" value="{{ $kept ? 1 : 0 }}">
@@ -68,6 +73,9 @@
                 <p class="desks__tally" data-tally role="status"></p>
                 <p class="desks__pulse" data-pulse>Live</p>
             </div>
+            @if ($item->edition->places_count > 0 && $byClass !== [])
+                @include('marking.back')
+            @endif
             @if ($byClass === [])
                 <p class="empty"><b>Nobody has this yet.</b> Students who join the class get it at once.</p>
             @endif

@@ -5,9 +5,9 @@
 @use('OpenSlate\Copies\CopyState')
 @php($handedIn = $copy->state === CopyState::HandedIn)
 @php($over = $times->isClosed(now()->toDateTimeImmutable()))
-@php($closed = $handedIn || $over)
+@php($closed = $handedIn || $over || $marked !== null)
 @php($work = $copy->written())
-@php($mayTakeBack = $handedIn && !$over && !$times->due()->isPast(now()->toDateTimeImmutable()))
+@php($mayTakeBack = $handedIn && $marked === null && !$over && !$times->due()->isPast(now()->toDateTimeImmutable()))
 <x-layout.base :title="$handout->title" body-class="student at-copy" :scripts="['resources/js/copy.js']">
     <header class="copybar">
         @if ($handout->preview_of)
@@ -52,8 +52,14 @@
                 <b>{{ $copy->student->shownPin() }}</b>. Write it down.</p>
         @endif
         @if ($closed)
-            <div @class(['notice', 'notice--good' => $handedIn, 'handed']) role="status">
-                @if ($handedIn)
+            <div @class(['notice', 'notice--good' => $handedIn || $marked !== null, 'handed']) role="status">
+                @if ($marked !== null)
+                    <p><b>Your teacher has looked at this.</b> @if (! $marked->full->isNone()) You have
+                            <b class="handed__points">{{ $marked->total() }}</b>. @endif</p>
+                    @foreach ($marked->whole() as $comment)
+                        <p class="mark__words mark__words--whole" dir="auto">{{ $comment->words }}</p>
+                    @endforeach
+                @elseif ($handedIn)
                     <p><b>Handed in</b> {{ $copy->handed_in_at ? $school->said($copy->handed_in_at) : '' }}.
                         {{ session('handed-in') ? 'Well done!' : '' }}</p>
                 @else
@@ -87,6 +93,25 @@
                 <p class="field__error" id="come-back-said" data-come-back-said role="alert"></p>
             </form>
         @endif
+        @if ($marked !== null && ! $marked->full->isNone())
+            <details class="marks-in-words" data-marks-in-words>
+                <summary>Your marks in words</summary>
+                <ul>
+                    @for ($number = 1; $number <= $edition->pages_count; $number++)
+                        @foreach ($marked->on($number) as $mark)
+                            <li>{{ $mark->said() }}
+                                @if ($mark->right !== '')
+                                    <span class="mark__right">Right: <span dir="auto">{{ $mark->right }}</span></span>
+                                @endif
+                                @foreach ($mark->comments as $comment)
+                                    <span class="mark__words" dir="auto">{{ $comment->words }}</span>
+                                @endforeach
+                            </li>
+                        @endforeach
+                    @endfor
+                </ul>
+            </details>
+        @endif
         <div class="copy__scroll" data-scroll tabindex="-1">
             <ol class="copy__pages" data-pages lang="{{ $school->language }}">
                 @php($pictures = new HandedPictures($copy->item))
@@ -103,7 +128,8 @@
                         <x-page.sheet :$page :$pictures mode="copy" live :leads="$leads" :number="$index + 1"
                             :of="$edition->pages_count" :words="$lines"
                             :asked="$printed->asked($page, $lines)" :texts="$work->texts()" :$closed :$fills
-                            :answers="$handout->answers_shown_at !== null" />
+                            :answers="$handout->answers_shown_at !== null"
+                            :marks="$marked?->on($index + 1) ?? []" />
                     </li>
                 @endforeach
             </ol>

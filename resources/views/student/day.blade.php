@@ -21,7 +21,7 @@
                     @php($times = $handout->recipient->times())
                     @php($late = $times->due()->isPast(now()->toDateTimeImmutable()))
                     {{-- What is handed in is no longer pressing. --}}
-                    @php($presses = $late && $group !== DayGroup::Done)
+                    @php($presses = $late && $group !== DayGroup::Done && $group !== DayGroup::Back)
                     @php($over = $times->isClosed(now()->toDateTimeImmutable()))
                     <li class="task">
                         <div class="task__head">
@@ -42,7 +42,7 @@
                             @foreach ($handout->items as $item)
                                 @if ($copy = $item->copies->first())
                                     <li><a class="btn btn-primary" href="{{ route(CopyAddress::route($handout, 'show'), $copy) }}">
-                                            {{ $over ? 'Look at' : CopyWords::next($copy->state) }} {{ $item->edition->name }}@if ($named->isTwice($item))<span
+                                            {{ $over || $copy->isReturned() ? 'Look at' : CopyWords::next($copy->state) }} {{ $item->edition->name }}@if ($named->isTwice($item))<span
                                                     class="visually-hidden">, {{ $handout->title }}</span>@endif</a>
                                         <span>{{ CopyWords::filled($copy, $item->edition) }}@if ($item->points !== null)
                                                 · {{ Count::of($item->points, 'point') }}

@@ -4,7 +4,8 @@
     has the number of each page by its key; marked has a mark for each element to point out, by its id; fills has the
     words of labels that fill themselves in; words are the printed lines that can be read; asked has what is printed at
     places that have no prompt; answers says whether clips that are answers show; pictures says where
-    its pictures come from. Measures are points; see
+    its pictures come from; marks are what was written on it when it was marked, marking says whether more can be.
+    Measures are points; see
     css/_sheet.scss.
 --}}
 @use('App\View\KeptPictures')
@@ -29,6 +30,8 @@
     'pictures' => new KeptPictures(),
     'words' => [],
     'asked' => [],
+    'marks' => [],
+    'marking' => false,
 ])
 @php($places = array_flip(array_map(fn($element) => $element->id(), $page->elements())))
 @php($tags = Tags::of($page))
@@ -59,6 +62,9 @@
         @endforeach
         @if ($mode !== 'bench' && $page->parts() !== [])
             @include('components.page.parts')
+        @endif
+        @if ($marks !== [])
+            @include('components.page.marks')
         @endif
         @include('bench.ghosts')
     </div>

@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use App\Models\Comment;
+use App\Models\Copy;
+use OpenSlate\Marking\Marks;
+use OpenSlate\Marking\Points;
+use OpenSlate\Marking\Scheme;
+
+/**
+ * A copy with what was written on it when it was marked: for the teacher, or for its student once it is handed back.
+ */
+final readonly class MarkedCopy
+{
+    /**
+     * @param  array<string, MarkedQuestion>  $questions
+     * @param  array<string, list<Comment>>  $comments  by place; those on the whole by the empty text
+     */
+    private function __construct(
+        public Marks $marks,
+        public Points $full,
+        private array $questions,
+        private array $comments,
+        private bool $withAnswers,
+    ) {
+    }
+
+    /** @param  bool  $withAnswers  whether the right answers are shown beside */
+    public static function of(Copy $copy, Scheme $scheme, bool $withAnswers): self
+    {
+        $copy->loadMissing(['handMarks', 'comments']);
+        $comments = [];
+        foreach ($copy->comments as $comment) {
+            $comments[$comment->place ?? ''][] = $comment;
+        }
+
+        return new self(
+            $copy->marks($scheme),
+            $scheme->total(),
+            MarkedQuestion::all($copy->item->edition, $scheme),
+            $comments,
+            $withAnswers,
+        );
+    }
+
+    /**
+     * @param  int  $number  of the page, from 1
+     * @return list<PlaceMark> in reading order
+     */
+    public function on(int $number): array
+    {
+        $on = [];
+        foreach ($this->questions as $id => $question) {
+            $mark = $this->marks->find($id);
+            if ($mark !== null && $question->place->place->page() === $number) {
+                $on[] = new PlaceMark(
+                    $id,
+                    $question->words,
+                    $question->frame,
+                    $mark,
+                    $question->place->full,
+                    $this->comments[$id] ?? [],
+                    $this->withAnswers && $mark->points->isLessThan($question->place->full) ? $question->key() : '',
+                );
+            }
+        }
+
+        return $on;
+    }
+
+    /** @return list<Comment> of the whole */
+    public function whole(): array
+    {
+        return $this->comments[''] ?? [];
+    }
+
+    /** "8 of 10 points". */
+    public function total(): string
+    {
+        return "{$this->marks->total()->words()} of {$this->full->named()}";
+    }
+}

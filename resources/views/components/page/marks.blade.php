@@ -1,0 +1,27 @@
+{{-- What was written on a page when it was marked. $marks: list of App\View\PlaceMark; $page; $marking: by buttons --}}
+@foreach ($marks as $mark)
+    <div @class([
+        'mark',
+        'mark--' . $mark->mark->verdict->value,
+        'mark--hand' => $mark->mark->byHand,
+        'mark--end' => $mark->isAtEnd($page->size->width),
+    ]) style="{{ $mark->at($page->size->width) }}">
+        @if ($marking)
+            <button type="button" class="mark__sign" data-mark="{{ $mark->place }}" data-name="{{ $mark->name }}"
+                data-full="{{ $mark->full->words() }}" data-points="{{ $mark->points() }}"
+                data-waits="{{ $mark->mark->waits() ? 'yes' : 'no' }}" data-by="{{ \App\View\MarkingWords::by($mark->mark) }}"
+                data-comment="{{ collect($mark->comments)->firstWhere('teacher_id', auth('teacher')->id())?->words }}"
+                aria-label="{{ $mark->said() }}, {{ \App\View\MarkingWords::by($mark->mark) }}"
+                aria-haspopup="dialog">{{ $mark->sign() }}<b>{{ $mark->points() }}</b></button>
+        @else
+            <span class="mark__sign" role="img" aria-label="{{ $mark->said() }}">{{ $mark->sign() }}<b
+                    aria-hidden="true">{{ $mark->points() }}</b></span>
+        @endif
+        @if ($mark->right !== '')
+            <p class="mark__right">Right: <span dir="auto">{{ $mark->right }}</span></p>
+        @endif
+        @foreach ($mark->comments as $comment)
+            <p class="mark__words" dir="auto">{{ $comment->words }}</p>
+        @endforeach
+    </div>
+@endforeach

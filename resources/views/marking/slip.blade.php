@@ -1,0 +1,43 @@
+{{-- Like answers, marked alike. $table, $question, $slip, $pile --}}
+@use('App\View\Count')
+@use('App\View\MarkingWords')
+@use('OpenSlate\Marking\Pile')
+@php($names = $table->names($slip))
+@php($count = count($slip->copies))
+@php($said = $question->read($slip->answer))
+@php($first = $table->copies[$slip->copies[0]])
+<li @class(['paper', 'paper--hand' => $slip->mark->byHand]) id="slip-{{ $slip->copies[0] }}"
+    data-slip data-copies="{{ implode(',', $slip->copies) }}">
+    <button type="button" class="paper__face" data-face aria-pressed="false"
+        aria-label="{{ $said }}; {{ Count::of($count, 'student') }}; {{ MarkingWords::verdict($slip->mark->verdict) }}, {{ MarkingWords::by($slip->mark) }}">
+        @if ($count > 1)
+            <span class="paper__count" aria-hidden="true">{{ $count }} ×</span>
+        @endif
+        @if ($question->isSeen() && $question->place->place->form->isFilled($slip->answer))
+            <x-page.glimpse class="paper__seen" :page="$question->page" :frame="$question->frame"
+                :number="$question->place->place->page()" :of="$table->item->edition->pages_count"
+                :texts="$table->works[$first->id]->texts()" :label="'The answer of ' . $first->student->name" />
+        @else
+            <span @class(['paper__words', 'paper__words--none' => $slip->answer === '']) dir="auto">{{ $said }}</span>
+        @endif
+        <span class="paper__why">
+            @if ($pile === Pile::Part)
+                <b>{{ $slip->mark->points->words() }}</b> ·
+            @endif
+            {{ MarkingWords::by($slip->mark) }}
+        </span>
+    </button>
+    @if ($count === 1)
+        <p class="paper__name">{{ $names[0] }}</p>
+    @else
+        <details class="paper__names">
+            <summary>{{ $names[0] }} and {{ $count - 1 }} more</summary>
+            <ul>
+                @foreach ($slip->copies as $copy)
+                    <li><button type="button" class="paper__one" data-face data-copies="{{ $copy }}" aria-pressed="false"
+                            aria-label="{{ $table->copies[$copy]->student->name }} alone: {{ $question->read($table->works[$copy]->text($question->place->place->id)) }}">{{ $table->copies[$copy]->student->name }}</button></li>
+                @endforeach
+            </ul>
+        </details>
+    @endif
+</li>

@@ -1,0 +1,22 @@
+{{-- Where a mark and a comment are written, at the place that was pressed. $copy --}}
+<form class="remark" data-writing data-address="{{ route('marking.give', $copy->item->handout_id) }}"
+    data-comments="{{ route('marking.comments', $copy->item->handout_id) }}" data-copy-id="{{ $copy->id }}"
+    data-item="{{ $copy->handout_item_id }}" role="dialog" aria-labelledby="writing-name" hidden>
+    <p class="remark__name" id="writing-name" data-writing-name></p>
+    <p class="remark__by" data-writing-by></p>
+    <p class="remark__points" data-writing-points><label>Points <input type="text" inputmode="decimal"
+                class="form-control" name="points" autocomplete="off" maxlength="8"></label> of <span
+            data-writing-full></span>
+        <button type="button" class="btn btn-plain" data-give="full">Full</button>
+        <button type="button" class="btn btn-plain" data-give="none">None</button>
+        <button type="button" class="btn btn-plain" data-give="key">As the key</button>
+    </p>
+    <label class="remark__comment">Comment
+        <textarea class="form-control" name="words" rows="2" maxlength="{{ App\Models\Comment::LONGEST }}" dir="auto"
+            data-phrases="{{ route('marking.phrases') }}"></textarea></label>
+    <ul class="remark__phrases" data-writing-phrases hidden aria-label="Phrases that begin so"></ul>
+    <label class="remark__keep"><input type="checkbox" name="keep"> Keep it as a phrase</label>
+    <p class="field__error" role="alert" data-writing-said></p>
+    <p class="verbs"><button class="btn btn-primary">Write it</button>
+        <button type="button" class="btn btn-plain" data-writing-shut>Close</button></p>
+</form>

@@ -1,0 +1,107 @@
+import { expect, expectAccessible, test } from './support.js';
+
+// All 26 of 6 Curlew have handed in "Crossing the mud flats"; 20 of them are to be marked.
+const open = async (page) => {
+    await page.goto('/handouts');
+    await page.getByRole('link', { name: /^Crossing the mud flats/ }).click();
+    await page.getByRole('link', { name: 'Mark', exact: true }).click();
+    await expect(page.getByRole('heading', { name: 'Marking Crossing the mud flats' })).toBeVisible();
+};
+const waiting = (page) => page.locator('.questions__left:not(.questions__left--none)');
+
+test('a class of 26 with six questions is marked in at most forty keys', async ({ teacher }) => {
+    await open(teacher);
+    await expectAccessible(teacher);
+    let keys = 0;
+    const press = async (key) => {
+        keys++;
+        await teacher.keyboard.press(key);
+    };
+    for (let question = 1; question <= 6; question++) {
+        await expect(teacher.getByText(`Question ${question} of 6`)).toBeVisible();
+        const slips = teacher.locator('[data-pile=look] .paper__face');
+        for (let left = await slips.count(); left > 0; left--) {
+            await expect(slips.first()).toBeFocused();
+            await press(left % 2 === 0 ? '1' : '3');
+            await expect(slips).toHaveCount(left - 1);
+        }
+        await press('PageDown');
+        if (question < 6) await teacher.waitForURL(/place=/);
+    }
+    await expect(teacher.getByRole('heading', { name: 'Crossing the mud flats' })).toBeVisible();
+    expect(keys).toBeLessThanOrEqual(40);
+    await teacher.getByRole('link', { name: 'Mark', exact: true }).click();
+    await expect(waiting(teacher)).toHaveCount(0);
+});
+
+test('a slip is tapped, dragged and taken apart, and goes back to what the key says', async ({ teacher }) => {
+    await open(teacher);
+    await teacher.getByRole('link', { name: 'Question 6' }).click();
+    const pile = (name) => teacher.locator(`[data-pile=${name}]`);
+    const slip = (words) => teacher.locator('[data-slip]').filter({ hasText: words });
+    const mud = slip('Mud.');
+    await mud.locator('.paper__face').click();
+    await expect(mud.locator('.paper__face')).toHaveAttribute('aria-pressed', 'true');
+    await teacher.getByRole('button', { name: /^Right/ }).click();
+    await expect(pile('right').locator('[data-slip]').filter({ hasText: 'Mud.' })).toHaveCount(1);
+
+    await teacher.getByLabel('Points in part').fill('0.75');
+    const [from, to] = [await mud.boundingBox(), await pile('part').boundingBox()];
+    await teacher.mouse.move(from.x + 30, from.y + 15);
+    await teacher.mouse.down();
+    await teacher.mouse.move(to.x + to.width / 2, to.y + 60, { steps: 6 });
+    await teacher.mouse.up();
+    await expect(pile('part').filter({ hasText: 'Mud.' }).getByText('0.75')).toBeVisible();
+    await expect(pile('part').locator('.paper__face').first()).toHaveAttribute('aria-pressed', 'false');
+
+    const inPart = pile('part').locator('[data-slip]').filter({ hasText: 'Mud.' });
+    await inPart.locator('summary').click();
+    await inPart.locator('[data-face].paper__one').first().focus();
+    await teacher.keyboard.press('3');
+    await expect(pile('wrong').locator('[data-slip]').filter({ hasText: 'Mud.' })).toHaveCount(1);
+
+    await teacher.getByLabel('Points in part').fill('9');
+    await pile('wrong').locator('.paper__face', { hasText: 'Mud.' }).focus();
+    await teacher.keyboard.press('2');
+    await expect(teacher.getByRole('alert')).toHaveText('This question is worth 3 points at most.');
+    await teacher.keyboard.press('k');
+    await expect(pile('look').locator('[data-slip]').filter({ hasText: 'Mud.' })).toHaveCount(1);
+});
+
+test('a mark and a comment are written on the page, and the student reads them there', async ({ teacher, student: enter }) => {
+    await teacher.goto('/handouts');
+    await teacher.getByRole('link', { name: /^Crossing the mud flats/ }).click();
+    await teacher.getByRole('link', { name: /Zeke Tarrant/ }).click();
+    await expect(teacher.getByRole('heading', { name: 'Zeke Tarrant' })).toBeVisible();
+    await expectAccessible(teacher);
+    const sign = teacher.locator('[data-mark]').last();
+    await sign.focus();
+    await teacher.keyboard.press('2');
+    await expect(sign).toHaveAccessibleName(/right in part, 2 of 3 points, by hand/);
+    await sign.click();
+    await teacher.getByRole('dialog').getByLabel('Points').fill('1.25');
+    await teacher.getByRole('dialog').getByLabel('Comment').fill('What should they do instead?');
+    await teacher.getByRole('dialog').getByLabel('Keep it as a phrase').check();
+    await teacher.getByRole('button', { name: 'Write it' }).click();
+    await expect(teacher.locator('.mark__words')).toHaveText('What should they do instead?');
+    await expect(sign).toHaveAccessibleName(/1\.25 of 3 points/);
+    await teacher.keyboard.press('PageUp');
+    await expect(teacher.getByRole('heading', { name: 'Zadie Loch' })).toBeVisible();
+    await teacher.locator('[data-mark]').last().click();
+    await teacher.getByRole('dialog').getByLabel('Comment').pressSequentially('what');
+    await teacher.getByRole('button', { name: 'What should they do instead?' }).click();
+    await expect(teacher.getByRole('dialog').getByLabel('Comment')).toHaveValue('What should they do instead?');
+    await teacher.keyboard.press('Escape');
+    await expect(teacher.getByRole('dialog')).toBeHidden();
+
+    const student = await enter('Alba Weir', 'CRLW26');
+    await student.getByRole('link', { name: 'Look at Tide times' }).click();
+    await expect(student.getByText('Your teacher has looked at this.')).toBeVisible();
+    await expect(student.getByText('You read the table with great care.')).toBeVisible();
+    await expect(student.locator('.sheet .mark__words')).toHaveText('Clear. Say whom to ask, too.');
+    await expect(student.getByRole('button', { name: 'Hand in' })).toHaveCount(0);
+    await expectAccessible(student);
+    await student.setViewportSize({ width: 360, height: 740 });
+    await student.reload();
+    await expect(student.getByText(/right, 2 of 2 points/).first()).toBeVisible();
+});
