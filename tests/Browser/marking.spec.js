@@ -68,7 +68,10 @@ test('a slip is tapped, dragged and taken apart, and goes back to what the key s
     await expect(pile('look').locator('[data-slip]').filter({ hasText: 'Mud.' })).toHaveCount(1);
 });
 
-test('a mark and a comment are written on the page, and the student reads them there', async ({ teacher, student: enter }) => {
+test('a mark and a comment are written on the page, and the student reads them there', async ({
+    teacher,
+    student: enter,
+}) => {
     await teacher.goto('/handouts');
     await teacher.getByRole('link', { name: /^Crossing the mud flats/ }).click();
     await teacher.getByRole('link', { name: /Zeke Tarrant/ }).click();
