@@ -22,6 +22,7 @@ use App\Http\Controllers\CopyController;
 use App\Http\Controllers\DayController;
 use App\Http\Controllers\DesksController;
 use App\Http\Controllers\FamilyController;
+use App\Http\Controllers\FreshCopyController;
 use App\Http\Controllers\HandBackController;
 use App\Http\Controllers\HandoutChangeController;
 use App\Http\Controllers\HandoutController;
@@ -32,6 +33,7 @@ use App\Http\Controllers\LeadController;
 use App\Http\Controllers\LockController;
 use App\Http\Controllers\MarkingController;
 use App\Http\Controllers\MendingController;
+use App\Http\Controllers\MomentController;
 use App\Http\Controllers\PackController;
 use App\Http\Controllers\PageController;
 use App\Http\Controllers\PageSetController;
@@ -390,6 +392,23 @@ Route::middleware(['auth:teacher', 'auth.session'])->group(function () use ($cop
     Route::post('handouts/{handout}/comments', [CommentController::class, 'store'])
         ->can('watch', 'handout')
         ->name('marking.comments');
+    Route::post('items/{item}/fresh', [FreshCopyController::class, 'store'])
+        ->can('watch', 'item')
+        ->name('fresh');
+    Route::delete('items/{item}/fresh', [FreshCopyController::class, 'destroy'])
+        ->can('watch', 'item')
+        ->name('fresh.undo');
+    Route::post('items/{item}/daily', [FreshCopyController::class, 'daily'])
+        ->can('watch', 'item')
+        ->name('fresh.daily');
+    Route::prefix('copies/{copy}/moments')
+        ->can('watch', 'copy')
+        ->scopeBindings()
+        ->group(function (): void {
+            Route::post('', [MomentController::class, 'store'])->name('moments.keep');
+            Route::get('{moment}', [MomentController::class, 'show'])->name('moments.show');
+            Route::post('{moment}/return', [MomentController::class, 'return'])->name('moments.return');
+        });
     Route::get('phrases', [CommentController::class, 'phrases'])->name('marking.phrases');
     Route::post('items/{item}/back', [HandBackController::class, 'store'])
         ->can('watch', 'item')

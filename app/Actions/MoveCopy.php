@@ -10,12 +10,17 @@ use Closure;
 use Illuminate\Support\Facades\DB;
 use OpenSlate\Copies\CopyRefused;
 use OpenSlate\Copies\CopyState;
+use OpenSlate\Copies\MomentKind;
 use OpenSlate\Copies\Standing;
 use OpenSlate\Handout\Due;
 
 /** Opens a copy, hands it in, takes it back. */
 final class MoveCopy
 {
+    public function __construct(private KeepMoment $keep)
+    {
+    }
+
     public function open(Copy $copy): Copy
     {
         return $this->isClosed($copy) || $copy->isReturned()
@@ -67,6 +72,9 @@ final class MoveCopy
                 $locked->stands($after);
                 $locked->version++;
                 $locked->save();
+                if ($after->state === CopyState::HandedIn) {
+                    ($this->keep)($locked, MomentKind::HandedIn);
+                }
             }
 
             return $locked;

@@ -31,6 +31,7 @@ use OpenSlate\Marking\Scheme;
  * @property int $page
  * @property Carbon|null $changed_at
  * @property Carbon|null $handed_in_at
+ * @property int $attempt which run of it this is, from 1
  * @property string|null $judged its marks by the key, as Marking\Marks writes them
  * @property string|null $judged_for for which key and which state of it they were worked out
  * @property Carbon|null $returned_at from when its student sees its marks
@@ -79,6 +80,18 @@ final class Copy extends Model
     public function comments(): HasMany
     {
         return $this->hasMany(Comment::class)->orderBy('id');
+    }
+
+    /** @return HasMany<Moment, $this> */
+    public function moments(): HasMany
+    {
+        return $this->hasMany(Moment::class)->orderBy('id');
+    }
+
+    /** The name under which a browser keeps what it has not sent: each attempt is a copy of its own. */
+    public function keptAs(): string
+    {
+        return $this->attempt === 1 ? (string) $this->id : "{$this->id}.{$this->attempt}";
     }
 
     /** What it earned: by the key as it was last marked, and by the teachers' hands, which count for more. */

@@ -22,6 +22,9 @@ use OpenSlate\Handout\Mode;
  * @property int $position
  * @property Mode $mode
  * @property int $markings how many times somebody marked by hand
+ * @property string|null $fresh_at at which time of a school day its copies are fresh
+ * @property Carbon|null $fresh_until the last day on which they are
+ * @property Carbon|null $freshened_on the last day on which they were
  * @property Carbon|null $withdrawn_at since when students do not have it any more; the work is kept
  * @property-read Handout $handout
  * @property-read Edition $edition
@@ -100,6 +103,12 @@ final class HandoutItem extends Model
 
     protected function casts(): array
     {
-        return ['mode' => Mode::class, 'withdrawn_at' => 'datetime', 'off_shelf_at' => 'datetime'];
+        return [
+            'mode' => Mode::class,
+            'withdrawn_at' => 'datetime',
+            'off_shelf_at' => 'datetime',
+            'fresh_until' => 'date',
+            'freshened_on' => 'date',
+        ];
     }
 }

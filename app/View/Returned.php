@@ -9,7 +9,7 @@ use App\School;
 use Illuminate\Support\Carbon;
 use OpenSlate\Copies\CopyState;
 
-/** How many copies of an item are handed in, have gone back, and were looked at since. */
+/** How many copies of an item are handed in, have gone back, were looked at since, and are fresh again. */
 final readonly class Returned
 {
     private function __construct(
@@ -18,12 +18,13 @@ final readonly class Returned
         public int $back,
         public int $looked,
         public ?Carbon $goesBack,
+        public int $renewed,
     ) {
     }
 
     public static function of(HandoutItem $item): self
     {
-        $copies = $item->copies()->get(['id', 'handout_item_id', 'state', 'returned_at', 'looked_at']);
+        $copies = $item->copies()->get(['id', 'state', 'returned_at', 'looked_at', 'attempt', 'changed_at']);
         $back = $copies->whereNotNull('returned_at');
         $coming = $back->filter(fn ($copy): bool => ! $copy->isReturned())->min('returned_at');
 
@@ -33,6 +34,7 @@ final readonly class Returned
             $back->count(),
             $back->whereNotNull('looked_at')->count(),
             $coming instanceof Carbon ? $coming : null,
+            $copies->where('attempt', '>', 1)->whereNull('changed_at')->count(),
         );
     }
 

@@ -51,10 +51,12 @@ final class SavedWords
         return ['limits' => (object) $limits, 'passages' => (object) $passages, 'models' => (object) $models];
     }
 
-    /** What helps where something else was written than a number; it is kept all the same. */
+    /** What helps where no figures were written; it is kept all the same, and marked if it is a number in words. */
     public static function number(NumberAnswer $form, string $text): string
     {
-        return $text === '' || $form->isNumber($text) ? '' : 'Write it in figures: 4, not “four”.';
+        $isNumber = $form->isNumber($text) && preg_match('/\p{N}/u', $text) === 1;
+
+        return $text === '' || $isNumber ? '' : 'Write it in figures: 4, not “four”.';
     }
 
     /** @return array{text: string, words: string, changes: list<array{at: int, from: string, to: string}>} */

@@ -24,6 +24,11 @@ final class CopyRefused extends DomainException implements Refusal
         );
     }
 
+    public static function anotherCopy(): self
+    {
+        return new self('Your teacher has given you a fresh copy. What you wrote here is kept with the old one.');
+    }
+
     public static function handedBack(): self
     {
         return new self('Your teacher has marked this and handed it back. Nothing more can be changed in it.');

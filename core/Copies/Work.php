@@ -12,8 +12,11 @@ final readonly class Work
 {
     public const VERSION = 1;
 
-    /** @param  array<string, Answer>  $answers  by place */
-    private function __construct(public int $revision, private array $answers)
+    /**
+     * @param  array<string, Answer>  $answers  by place
+     * @param  int  $since  the revision from which it is a copy of its own: who last saw an older one saw another copy
+     */
+    private function __construct(public int $revision, private array $answers, public int $since = 0)
     {
     }
 
@@ -28,6 +31,7 @@ final readonly class Work
         $fields = Fields::parse($json);
         $fields->integer('version', self::VERSION, self::VERSION);
         $revision = $fields->integer('revision', 0);
+        $since = $fields->has('since') ? $fields->integer('since', 0) : 0;
         $answers = [];
         $given = $fields->object('answers');
         foreach ($given->names() as $name) {
@@ -41,7 +45,7 @@ final readonly class Work
         }
         $fields->nothingElse();
 
-        return new self($revision, $answers);
+        return new self($revision, $answers, $since);
     }
 
     public function toJson(): string
@@ -50,6 +54,7 @@ final readonly class Work
             [
                 'version' => self::VERSION,
                 'revision' => $this->revision,
+                ...($this->since > 0 ? ['since' => $this->since] : []),
                 'answers' => (object) array_map(
                     fn (Answer $answer): array => [
                         'text' => $answer->text,
@@ -61,6 +66,18 @@ final readonly class Work
             ],
             JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES,
         );
+    }
+
+    /**
+     * Another copy in its place, which begins with these answers. Windows that show this one can save nothing in it.
+     *
+     * @param  array<string, string>  $texts  by place
+     */
+    public function anew(array $texts): self
+    {
+        $next = $this->revision + 1;
+
+        return new self($next, array_map(fn (string $text): Answer => new Answer($text, $next, ''), $texts), $next);
     }
 
     public function text(string $place): string
@@ -116,7 +133,7 @@ final readonly class Work
                 $answers[$place] = new Answer($text, $next, $draft->window);
             }
         }
-        $work = $answers === $this->answers ? $this : new self($next, $answers);
+        $work = $answers === $this->answers ? $this : new self($next, $answers, $this->since);
 
         return new Saved($work, $conflicts, array_diff_key($elsewhere, $draft->answers), refused: $draft->refused);
     }

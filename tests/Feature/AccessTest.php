@@ -8,6 +8,7 @@ use App\Actions\ApplyEdit;
 use App\Actions\BringInFile;
 use App\Actions\HandoutPlan;
 use App\Actions\HandOutWorksheets;
+use App\Actions\KeepMoment;
 use App\Actions\PutOnClassShelf;
 use App\Actions\TakeCopy;
 use App\Actions\TryHandout;
@@ -30,6 +31,7 @@ use Illuminate\Routing\Route;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Route as Router;
 use Illuminate\Testing\TestResponse;
+use OpenSlate\Copies\MomentKind;
 use OpenSlate\Edit\Place;
 use OpenSlate\Elements\Picture;
 use OpenSlate\Format\PageCodec;
@@ -163,6 +165,7 @@ final class AccessTest extends TestCase
             'page' => (string) $page->id,
             'handout' => (string) $handout->id,
             'copy' => (string) $copy->id,
+            'moment' => (string) DB::transaction(fn () => app(KeepMoment::class)($copy, MomentKind::Named, 'Now'))->id,
             'item' => (string) HandoutItem::where(['mode' => Mode::ReadOnly, 'handout_id' => $handout->id])->sole()->id,
             'class' => (string) $class->id,
             'student' => (string) $this->student->id,

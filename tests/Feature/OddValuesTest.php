@@ -8,6 +8,7 @@ use App\Actions\BringInFile;
 use App\Actions\HandoutPlan;
 use App\Actions\HandOutWorksheets;
 use App\Actions\JoinClass;
+use App\Actions\KeepMoment;
 use App\Models\Copy;
 use App\Models\HandoutItem;
 use App\Models\Kit;
@@ -17,8 +18,10 @@ use App\Models\Teacher;
 use App\Models\Worksheet;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Routing\Route;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Exceptions;
 use Illuminate\Support\Facades\Route as Router;
+use OpenSlate\Copies\MomentKind;
 use OpenSlate\Format\PageCodec;
 use OpenSlate\Handout\Mode;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -220,6 +223,7 @@ final class OddValuesTest extends TestCase
             'page' => (string) $page->id,
             'handout' => (string) $copy->item->handout_id,
             'copy' => (string) $copy->id,
+            'moment' => (string) DB::transaction(fn () => app(KeepMoment::class)($copy, MomentKind::Named, 'Now'))->id,
             'item' => (string) HandoutItem::where('mode', Mode::ReadOnly)->firstOrFail()->id,
             'class' => (string) $class->id,
             'student' => (string) $student->id,

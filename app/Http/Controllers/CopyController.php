@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\FreshenDaily;
 use App\Actions\HandBack;
 use App\Actions\MarkByKey;
 use App\Actions\MoveCopy;
@@ -27,9 +28,11 @@ use OpenSlate\Copies\Place;
 /** A student at their own copy. */
 final class CopyController
 {
-    public function show(Copy $copy, MoveCopy $move, MarkByKey $byKey, HandBack $back): View
+    public function show(Copy $copy, MoveCopy $move, MarkByKey $byKey, HandBack $back, FreshenDaily $fresh): View
     {
         $copy->load(['item.edition.revisions', 'item.handout', 'student']);
+        $fresh($copy->item);
+        $copy->refresh();
         $move->open($copy);
         // Nothing of the marks or of the key is read before the copy is handed back.
         $scheme = $copy->isReturned() ? $byKey($copy->item) : null;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\FreshenDaily;
 use App\Actions\MarkByKey;
 use App\Http\Requests\DesksRequest;
 use App\Models\Copy;
@@ -23,11 +24,12 @@ use Illuminate\Support\Collection;
 /** The desks: all copies of a handout, as they grow. */
 final class DesksController
 {
-    public function show(DesksRequest $request, Handout $handout): View
+    public function show(DesksRequest $request, Handout $handout, FreshenDaily $fresh): View
     {
         $handout->load(['items.edition.revisions', 'classes', 'recipients.allClasses:id,name']);
         $item = $this->item($request, $handout);
         $page = $request->pageOf($item->edition->pages_count ?? 0);
+        $item === null || $fresh($item);
 
         return view('desks.show', [
             'handout' => $handout,
@@ -123,6 +125,7 @@ final class DesksController
             'printed' => EditionWords::of($copy->item->edition),
             'marked' => MarkedCopy::of($copy, $scheme, false),
             'before' => $before,
+            'moments' => $copy->moments()->latest('id')->limit(24)->get()->reverse()->values(),
             'after' => $after,
         ]);
     }

@@ -88,6 +88,7 @@
                 @endforeach
             </ol>
         </div>
+        @include('desks.history')
     </main>
     @include('marking.writing')
 </x-layout.teacher>

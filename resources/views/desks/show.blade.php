@@ -74,7 +74,10 @@
                 <p class="desks__pulse" data-pulse>Live</p>
             </div>
             @if ($item->edition->places_count > 0 && $byClass !== [])
-                @include('marking.back')
+                <div class="desk-verbs">
+                    @include('marking.back')
+                    @include('marking.fresh')
+                </div>
             @endif
             @if ($byClass === [])
                 <p class="empty"><b>Nobody has this yet.</b> Students who join the class get it at once.</p>

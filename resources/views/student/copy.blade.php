@@ -36,7 +36,7 @@
         @endunless
     </header>
     <main id="main" class="copy" data-copy-work data-save="{{ route(CopyAddress::route($handout, 'save'), $copy) }}"
-        data-copy="{{ $copy->id }}" data-student="{{ $copy->student_id }}" data-revision="{{ $work->revision }}"
+        data-copy="{{ $copy->keptAs() }}" data-student="{{ $copy->student_id }}" data-revision="{{ $work->revision }}"
         data-closed="{{ $closed ? 'yes' : 'no' }}" data-places="{{ $edition->places_count }}"
         @if ($handout->trial) data-trial @endif @if ($handout->reads_aloud) data-reads-aloud @endif>
         <h1 class="visually-hidden">{{ $handout->title }}</h1>

@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\Copy;
+use App\Models\Moment;
+use OpenSlate\Copies\History;
+use OpenSlate\Copies\MomentKind;
+
+/**
+ * Keeps a copy as it is, by what is otherwise than at its last moment. Within the transaction that changes the copy.
+ */
+final class KeepMoment
+{
+    /** @param  Copy  $copy  locked */
+    public function __invoke(Copy $copy, MomentKind $kind, ?string $name = null): Moment
+    {
+        $last = Moment::query()->where('copy_id', $copy->id)->latest('id')->first();
+
+        return Moment::create([
+            'copy_id' => $copy->id,
+            'kind' => $kind,
+            'name' => $name,
+            'attempt' => $copy->attempt,
+            'changes' => History::toJson(History::changes($last?->texts() ?? [], $copy->written()->texts())),
+            'filled' => $copy->filled,
+            'handed_in_at' => $copy->handed_in_at,
+            'made_at' => now(),
+        ]);
+    }
+
+    /**
+     * What a window that showed a used copy sends late is kept with that one.
+     *
+     * @param  array<string, string>  $answers  by place
+     */
+    public function late(Copy $copy, array $answers): void
+    {
+        $used = Moment::query()
+            ->where(['copy_id' => $copy->id, 'kind' => MomentKind::Used])
+            ->latest('id')
+            ->first();
+        if ($used === null || $answers === []) {
+            return;
+        }
+        $texts = $used->texts();
+        $after = Moment::query()->where('copy_id', $copy->id)->where('id', '>', $used->id)->oldest('id')->first();
+        $after?->update([
+            'changes' => History::toJson(History::without($answers, $texts, History::fromJson($after->changes))),
+        ]);
+        $used->update([
+            'changes' => History::toJson(History::joined(History::fromJson($used->changes), $answers)),
+        ]);
+    }
+}

@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use App\Models\Copy;
+use App\Models\Moment;
+use App\School;
+use OpenSlate\Copies\History;
+use OpenSlate\Marking\Marks;
+
+/** A copy as it was at a moment, and what of it is otherwise now. */
+final readonly class PastCopy
+{
+    /**
+     * @param  array<string, string>  $texts  by place
+     * @param  array<string, string>  $changed  places that are otherwise now, by themselves
+     */
+    private function __construct(public array $texts, public array $changed, private ?Marks $marks)
+    {
+    }
+
+    public static function of(Copy $copy, Moment $moment): self
+    {
+        $texts = $moment->texts();
+        $changed = array_keys(History::changes($texts, $copy->written()->texts()));
+
+        return new self(
+            $texts,
+            array_combine($changed, $changed),
+            $moment->marks === null ? null : Marks::fromJson($moment->marks),
+        );
+    }
+
+    /**
+     * What is otherwise now on a page, for pointing it out.
+     *
+     * @return array<string, string> by the id of the element
+     */
+    public function marked(int $number): array
+    {
+        $marked = [];
+        foreach ($this->changed as $place) {
+            [$page, $element] = [...explode('.', $place), ''];
+            if ((int) $page === $number) {
+                $marked[$element] = 'other';
+            }
+        }
+
+        return $marked;
+    }
+
+    /** How many places are otherwise now. */
+    public function differs(): string
+    {
+        return match ($count = count($this->changed)) {
+            0 => 'It is the same now.',
+            1 => 'One place is otherwise now; it is marked.',
+            default => "{$count} places are otherwise now; they are marked.",
+        };
+    }
+
+    /** What it had earned; nothing where it was not marked. */
+    public function earned(): string
+    {
+        return $this->marks === null ? '' : $this->marks->total()->named();
+    }
+
+    public static function words(Moment $moment, School $school): string
+    {
+        $what = $moment->name ?? $moment->kind->words();
+
+        return "{$what}, {$school->said($moment->handed_in_at ?? $moment->made_at)}";
+    }
+}

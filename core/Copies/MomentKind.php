@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenSlate\Copies;
+
+/** Why a copy was kept as it was. */
+enum MomentKind: string
+{
+    case HandedIn = 'handed_in';
+
+    /** As it was when a day ended on which it was changed. */
+    case DayEnd = 'day_end';
+
+    /** Before a fresh copy took its place: what it earned is kept with it. */
+    case Used = 'used';
+
+    /** Before it was returned to an earlier moment. */
+    case BeforeReturn = 'before_return';
+
+    /** Where somebody named one. */
+    case Named = 'named';
+
+    public function words(): string
+    {
+        return match ($this) {
+            self::HandedIn => 'Handed in',
+            self::DayEnd => 'At the end of the day',
+            self::Used => 'Before a fresh copy',
+            self::BeforeReturn => 'Before a return',
+            self::Named => 'Named',
+        };
+    }
+
+    /** Whether it may be thinned out when it is old. */
+    public function isPassing(): bool
+    {
+        return $this === self::DayEnd || $this === self::BeforeReturn;
+    }
+}
