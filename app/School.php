@@ -7,13 +7,18 @@ namespace App;
 use Carbon\CarbonImmutable;
 use DateTimeInterface;
 use InvalidArgumentException;
+use OpenSlate\Marking\MissingWork;
 
 /** The school that this program runs for: its name, and its clock. Times are stored in UTC and shown by this clock. */
 final readonly class School
 {
     /** @param  string  $language  in which its worksheets are, as a language tag (BCP 47) */
-    public function __construct(public string $name, public string $timezone, public string $language = 'en')
-    {
+    public function __construct(
+        public string $name,
+        public string $timezone,
+        public string $language = 'en',
+        public MissingWork $missingWork = MissingWork::Zero,
+    ) {
     }
 
     public function local(DateTimeInterface $time): CarbonImmutable

@@ -42,6 +42,7 @@ use App\Http\Controllers\PassDoorController;
 use App\Http\Controllers\PictureController;
 use App\Http\Controllers\PreviewController;
 use App\Http\Controllers\ReadingController;
+use App\Http\Controllers\ResultsController;
 use App\Http\Controllers\SchoolController;
 use App\Http\Controllers\SharingController;
 use App\Http\Controllers\SheetController;
@@ -410,6 +411,23 @@ Route::middleware(['auth:teacher', 'auth.session'])->group(function () use ($cop
             Route::post('{moment}/return', [MomentController::class, 'return'])->name('moments.return');
         });
     Route::get('phrases', [CommentController::class, 'phrases'])->name('marking.phrases');
+    Route::get('handouts/{handout}/results', [ResultsController::class, 'show'])
+        ->can('watch', 'handout')
+        ->name('results');
+    Route::get('handouts/{handout}/results.{kind}', [ResultsController::class, 'file'])
+        ->can('watch', 'handout')
+        ->whereIn('kind', ['csv', 'xlsx'])
+        ->name('results.file');
+    Route::get('classes/{class}/results', [ResultsController::class, 'ofClass'])
+        ->can('view', 'class')
+        ->name('classes.results');
+    Route::get('classes/{class}/results.{kind}', [ResultsController::class, 'fileOfClass'])
+        ->can('view', 'class')
+        ->whereIn('kind', ['csv', 'xlsx'])
+        ->name('classes.results.file');
+    Route::post('copies/{copy}/excuse', [ResultsController::class, 'excuse'])
+        ->can('watch', 'copy')
+        ->name('copies.excuse');
     Route::post('items/{item}/back', [HandBackController::class, 'store'])
         ->can('watch', 'item')
         ->name('hand-back');

@@ -35,6 +35,7 @@ use OpenSlate\Marking\Scheme;
  * @property string|null $judged its marks by the key, as Marking\Marks writes them
  * @property string|null $judged_for for which key and which state of it they were worked out
  * @property Carbon|null $returned_at from when its student sees its marks
+ * @property Carbon|null $excused_at since when it does not count
  * @property Carbon|null $looked_at when its student first saw them
  * @property-read HandoutItem $item
  * @property-read Student $student
@@ -274,6 +275,7 @@ final class Copy extends Model
             'thrown_at' => 'datetime',
             'returned_at' => 'datetime',
             'looked_at' => 'datetime',
+            'excused_at' => 'datetime',
         ];
     }
 }

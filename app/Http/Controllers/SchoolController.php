@@ -28,7 +28,7 @@ final class SchoolController
     public function update(SchoolRequest $request): RedirectResponse
     {
         DB::transaction(
-            fn () => (SchoolSettings::query()->first() ?? new SchoolSettings)->fill($request->school())->save(),
+            fn () => (SchoolSettings::query()->first() ?? new SchoolSettings)->fill($request->settings())->save(),
         );
 
         return to_route('school')->with('done', 'The school’s settings are kept.');

@@ -8,6 +8,7 @@
             <h1>{{ $class->name }}</h1>
             @unless ($class->put_away_at)
                 <p class="code-card">Students go to <b>{{ url('/class') }}</b> and type <code>{{ $class->code }}</code>
+                    <a class="btn btn-plain" href="{{ route('classes.results', $class) }}">Results</a>
                     <a class="btn btn-plain" href="{{ route('classes.slips', $class) }}">Sign-in slips</a>
                     <a class="btn btn-plain" href="{{ route('class-shelf', $class) }}">Class shelf</a>
                     <a class="btn btn-plain" href="{{ route('teams', $class) }}">Teams</a></p>

@@ -61,6 +61,7 @@
                 @endif
                 @if ($item->edition->places_count > 0)
                     <a class="btn btn-plain" href="{{ route('marking', ['handout' => $handout, 'item' => $item->id]) }}">Mark</a>
+                    <a class="btn btn-plain" href="{{ route('results', $handout) }}">Results</a>
                 @endif
                 @if ($item->edition->keepsAnswersBack() && Gate::allows('keep', $handout))
                     @php($kept = $handout->answers_shown_at === null)

@@ -134,6 +134,12 @@
             <form method="post" action="{{ route('school.update') }}" class="stack" novalidate>
                 @csrf @method('put')
                 <x-school-fields :known="$school" />
+                <div class="field"><label for="missing-work">Work that is not handed in by the time it is due</label>
+                    <select id="missing-work" name="missing_work" class="form-select">
+                        @foreach (OpenSlate\Marking\MissingWork::cases() as $missing)
+                            <option value="{{ $missing->value }}" @selected($missing === $school->missingWork)>{{ $missing->words() }}</option>
+                        @endforeach
+                    </select></div>
                 <button class="btn btn-plain">Keep the settings</button>
             </form>
         </section>

@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\MarkByKey;
+use App\Documents\ResultsFile;
+use App\Models\Copy;
+use App\Models\Handout;
+use App\Models\SchoolClass;
+use App\Models\Teacher;
+use App\School;
+use App\View\ClassResults;
+use App\View\ResultsTable;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Support\Str;
+
+/** Results: of a handout, student by question; of a class, student by handout. */
+final class ResultsController
+{
+    public function show(Handout $handout, MarkByKey $byKey, School $school): View
+    {
+        return view('results.handout', [
+            'handout' => $handout,
+            'results' => ResultsTable::of($handout, $byKey, $school),
+        ]);
+    }
+
+    public function file(Handout $handout, string $kind, MarkByKey $byKey, School $school): Response
+    {
+        return $this->asFile($handout->title, ResultsTable::of($handout, $byKey, $school)->cells(), $kind);
+    }
+
+    public function ofClass(
+        SchoolClass $class,
+        #[CurrentUser('teacher')] Teacher $teacher,
+        MarkByKey $byKey,
+        School $school,
+    ): View {
+        return view('results.class', [
+            'class' => $class,
+            'results' => ClassResults::of($class, $teacher, $byKey, $school),
+        ]);
+    }
+
+    public function fileOfClass(
+        SchoolClass $class,
+        string $kind,
+        #[CurrentUser('teacher')] Teacher $teacher,
+        MarkByKey $byKey,
+        School $school,
+    ): Response {
+        return $this->asFile($class->name, ClassResults::of($class, $teacher, $byKey, $school)->cells(), $kind);
+    }
+
+    /** A copy does not count, or counts again. */
+    public function excuse(Request $request, Copy $copy): RedirectResponse
+    {
+        $copy->forceFill(['excused_at' => $request->boolean('excused') ? now() : null])->save();
+
+        return back()->with('done', $copy->excused_at === null ? 'It counts again.' : 'It does not count: excused.');
+    }
+
+    /** @param  list<list<string|float|null>>  $cells */
+    private function asFile(string $title, array $cells, string $kind): Response
+    {
+        $name = (Str::slug("results {$title}") ?: 'results').".{$kind}";
+
+        return response($kind === 'csv' ? ResultsFile::csv($cells) : ResultsFile::xlsx($title, $cells), 200, [
+            'Content-Type' => $kind === 'csv'
+                ? 'text/csv; charset=UTF-8'
+                : 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet',
+            'Content-Disposition' => "attachment; filename=\"{$name}\"",
+            'Cache-Control' => 'private, no-store',
+        ]);
+    }
+}
