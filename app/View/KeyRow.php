@@ -7,9 +7,13 @@ namespace App\View;
 use OpenSlate\Answers\AnswerForm;
 use OpenSlate\Answers\ChoiceAnswer;
 use OpenSlate\Answers\NumberAnswer;
+use OpenSlate\Answers\TextAnswer;
 use OpenSlate\Elements\Answerable;
 use OpenSlate\Elements\AnswerBox;
 use OpenSlate\Elements\Table;
+use OpenSlate\Judging\Misspelt;
+use OpenSlate\Judging\Strictness;
+use OpenSlate\Judging\TextAspect;
 
 /** A place of a page with its right answers, as the Key station lists it. */
 final readonly class KeyRow
@@ -78,6 +82,25 @@ final readonly class KeyRow
             $this->form->many => 'Choose all that are right.',
             default => 'Choose what is right.',
         };
+    }
+
+    /** How closely words are held against the key; null where no words are. */
+    public function strictness(): ?Strictness
+    {
+        return $this->form instanceof TextAnswer ? $this->form->strictness : null;
+    }
+
+    /** The same in words: "How closely: capital letters count; misspelt is half right". */
+    public function held(): string
+    {
+        $strictness = $this->strictness() ?? new Strictness;
+        $counts = array_map(fn (TextAspect $aspect): string => $aspect->words(), $strictness->counts);
+        $words = array_filter([
+            $counts === [] ? '' : implode(', ', $counts).' count',
+            $strictness->misspelt === Misspelt::Look ? '' : "misspelt is {$strictness->misspelt->words()}",
+        ]);
+
+        return 'How closely'.($words === [] ? '' : ': '.implode('; ', $words));
     }
 
     public function isRight(string $answer): bool

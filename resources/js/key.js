@@ -30,6 +30,7 @@ class KeyStation {
         this.#sentTo(/^#on=([\w-]+)$/.exec(window.location.hash)?.[1]);
         this.list.addEventListener('change', (event) => this.#changed(event.target));
         this.list.addEventListener('click', (event) => {
+            if (event.target.closest('[data-how-all]')) this.#hold(event.target.closest('[data-how]'), true);
             if (event.target.closest('[data-key-go]')) this.#go(event.target.closest('[data-key-row]').dataset.keyRow);
         });
         ledger.querySelector('[data-all-points]').addEventListener('submit', (event) => {
@@ -123,6 +124,7 @@ class KeyStation {
                 ids: [field.dataset.points],
                 set: { points: field.value === '' ? null : Number(field.value) },
             });
+        else if (field.closest('[data-how]')) this.#hold(field.closest('[data-how]'));
         else if ('modelPoints' in field.dataset)
             this.#edit({ kind: 'model-points', points: field.value === '' ? null : Number(field.value) });
         else if ('modelCounts' in field.dataset)
@@ -144,6 +146,19 @@ class KeyStation {
                     .map((line) => line.trim())
                     .filter((line) => line !== ''),
             );
+    }
+
+    /** How closely words are held against the key: there, or everywhere on the page. */
+    #hold(how, everywhere = false) {
+        const all = [...this.list.querySelectorAll('[data-how]')];
+        this.#edit({
+            kind: 'change',
+            ids: (everywhere ? all : [how]).map((one) => one.dataset.how),
+            set: {
+                counts: [...how.querySelectorAll('[data-counts]:checked')].map((one) => one.value),
+                misspelt: how.querySelector('[data-misspelt]').value,
+            },
+        });
     }
 
     #send(place, answers) {
@@ -168,7 +183,9 @@ class KeyStation {
     }
 
     #draw(answer) {
+        const open = [...this.list.querySelectorAll('[data-how][open]')].map((one) => one.dataset.how);
         Idiomorph.morph(this.list, answer.ledger.trim(), { morphStyle: 'innerHTML', ignoreActiveValue: true });
+        open.forEach((id) => this.list.querySelector(`[data-how="${id}"]`)?.setAttribute('open', ''));
         const shown = new DOMParser().parseFromString(answer.page, 'text/html');
         const now = new Map(placesIn(shown, () => {}, {}).map((place) => [place.key, place]));
         const texts = new Map([...now].map(([key, { value }]) => [key, value]));

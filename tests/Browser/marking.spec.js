@@ -1,4 +1,4 @@
-import { expect, expectAccessible, test } from './support.js';
+import { draw, expect, expectAccessible, settled, startBlank, test } from './support.js';
 
 // All 26 of 6 Curlew have handed in "Crossing the mud flats"; 20 of them are to be marked.
 const open = async (page) => {
@@ -107,4 +107,29 @@ test('a mark and a comment are written on the page, and the student reads them t
     await student.setViewportSize({ width: 360, height: 740 });
     await student.reload();
     await expect(student.getByText(/right, 2 of 2 points/).first()).toBeVisible();
+});
+
+test('how closely words are held is said at a place, and for all of a page', async ({ teacher }) => {
+    await startBlank(teacher, 'Words that count');
+    await teacher.getByRole('link', { name: /^Boxes/ }).click();
+    await draw(teacher, 'Short box', 80, 100, 200, 24);
+    await draw(teacher, 'Short box', 80, 160, 200, 24);
+    await settled(teacher);
+    await teacher.getByRole('link', { name: /^Key/ }).click();
+    const how = teacher.locator('[data-how]');
+    await how.first().locator('summary').click();
+    await how.first().getByLabel('capital letters').check();
+    await expect(how.first().locator('summary')).toHaveText('How closely: capital letters count');
+    await how.first().getByLabel('closely misspelt').selectOption('half right');
+    await expect(how.first().locator('summary')).toHaveText(
+        'How closely: capital letters count; misspelt is half right',
+    );
+    await expect(how.nth(1).locator('summary')).toHaveText('How closely');
+    await how.first().getByRole('button', { name: 'So for all words on this page' }).click();
+    await expect(how.nth(1).locator('summary')).toHaveText(
+        'How closely: capital letters count; misspelt is half right',
+    );
+    await expectAccessible(teacher);
+    await teacher.getByRole('button', { name: 'Undo' }).click();
+    await expect(how.nth(1).locator('summary')).toHaveText('How closely');
 });

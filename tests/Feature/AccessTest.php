@@ -165,6 +165,7 @@ final class AccessTest extends TestCase
             'page' => (string) $page->id,
             'handout' => (string) $handout->id,
             'copy' => (string) $copy->id,
+            'kind' => 'csv',
             'moment' => (string) DB::transaction(fn () => app(KeepMoment::class)($copy, MomentKind::Named, 'Now'))->id,
             'item' => (string) HandoutItem::where(['mode' => Mode::ReadOnly, 'handout_id' => $handout->id])->sole()->id,
             'class' => (string) $class->id,

@@ -223,6 +223,7 @@ final class OddValuesTest extends TestCase
             'page' => (string) $page->id,
             'handout' => (string) $copy->item->handout_id,
             'copy' => (string) $copy->id,
+            'kind' => 'csv',
             'moment' => (string) DB::transaction(fn () => app(KeepMoment::class)($copy, MomentKind::Named, 'Now'))->id,
             'item' => (string) HandoutItem::where('mode', Mode::ReadOnly)->firstOrFail()->id,
             'class' => (string) $class->id,

@@ -4,6 +4,8 @@
 @use('OpenSlate\Answers\ChoiceAnswer')
 @use('OpenSlate\Answers\PassageAnswer')
 @use('OpenSlate\Answers\TickAnswer')
+@use('OpenSlate\Judging\Misspelt')
+@use('OpenSlate\Judging\TextAspect')
 @use('OpenSlate\Page\ModelAspect')
 @php($tally = $shown->tally())
 <p class="ledger__tally" role="status" data-keyed="{{ $tally->keyed }}" data-all="{{ $tally->keyable }}">
@@ -21,7 +23,7 @@
                     class="keyed__words">{{ $row->words() }}</span>
                 @if ($row->first)
                     <label class="keyed__points"><input type="number" class="form-control" min="0"
-                            max="100" step="0.5" value="{{ $row->element->points() }}"
+                            max="100" step="0.25" value="{{ $row->element->points() }}"
                             data-points="{{ $row->element->id() }}" placeholder="–"
                             aria-label="Points for {{ $row->cell === null ? '' : 'each in ' }}{{ $row->tag }}">
                         {{ $row->cell === null ? 'points' : 'each' }}</label>
@@ -57,6 +59,24 @@
                     aria-label="Right answers of {{ $row->said() }}, one a line"
                     placeholder="{{ $row->hint() }}">{{ implode("\n", $row->key) }}</textarea>
             @endif
+            @if ($row->first && ($strictness = $row->strictness()) !== null)
+                <details class="keyed__how" data-how="{{ $row->element->id() }}">
+                    <summary>{{ $row->held() }}</summary>
+                    <div class="keyed__choices" role="group" aria-label="What counts in {{ $row->tag }}">
+                        @foreach (TextAspect::cases() as $aspect)
+                            <label><input type="checkbox" class="form-check-input" value="{{ $aspect->value }}"
+                                    data-counts @checked($strictness->counts($aspect))> {{ $aspect->words() }}</label>
+                        @endforeach
+                    </div>
+                    <label>Closely misspelt is <select class="form-select" data-misspelt
+                            aria-label="What {{ $row->tag }} is, closely misspelt">
+                            @foreach (Misspelt::cases() as $misspelt)
+                                <option value="{{ $misspelt->value }}" @selected($misspelt === $strictness->misspelt)>{{ $misspelt->words() }}</option>
+                            @endforeach
+                        </select></label>
+                    <button type="button" class="btn btn-plain" data-how-all>So for all words on this page</button>
+                </details>
+            @endif
         </li>
     @endforeach
     @if ($shown->content->hasMoves())
@@ -66,7 +86,7 @@
             <div class="keyed__head"><button type="button" class="row-of__tag" data-key-go
                     aria-label="Go to the parts">Parts</button><span class="keyed__words">{{ $said }}</span>
                 <label class="keyed__points"><input type="number" class="form-control" min="0" max="100"
-                        step="0.5" value="{{ $key?->points }}" data-model-points aria-label="Points for the model"
+                        step="0.25" value="{{ $key?->points }}" data-model-points aria-label="Points for the model"
                         placeholder="–" @disabled($key === null)> points</label>
             </div>
             <div class="keyed__choices" role="group" aria-label="What of the model counts">

@@ -43,7 +43,7 @@
             <p class="ledger__hint">Type them into the boxes on the page, or here. Students never see them.</p>
             @unless ($locked)
                 <form class="times" data-all-points><label>Every place on this page: <input type="number"
-                            class="form-control" min="0" max="100" step="0.5" value="1"
+                            class="form-control" min="0" max="100" step="0.25" value="1"
                             aria-label="Points"> points</label><button class="btn btn-plain">Set the points</button></form>
             @endunless
         </div>

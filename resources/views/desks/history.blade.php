@@ -5,13 +5,13 @@
         <summary>History{{ $moments->isEmpty() ? '' : ' (' . $moments->count() . ')' }}</summary>
         @if ($moments->isNotEmpty())
             @php($pages = $edition->frozenPages())
-            <ol class="past__strip" tabindex="0" role="group" aria-label="Moments, the oldest first">
+            <div class="past__strip" tabindex="0" role="group" aria-label="Moments, the oldest first"><ol>
                 @foreach ($moments as $moment)
                     <li><a href="{{ route('moments.show', [$copy, $moment]) }}"><span class="past__page" aria-hidden="true"
                                 inert><x-page.sheet :page="$pages[0]" :number="1" :of="count($pages)"
                                     :texts="$moment->texts()" sizes="120px" /></span>{{ PastCopy::words($moment, $school) }}</a></li>
                 @endforeach
-            </ol>
+            </ol></div>
         @endif
         <div class="past__verbs">
             <form method="post" action="{{ route('moments.keep', $copy) }}">@csrf<label>Name this moment <input
