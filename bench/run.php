@@ -16,6 +16,7 @@ $all = [
     'hand-out',
     'class-list',
     'check',
+    'mark',
     'save',
     'load',
     'desks',

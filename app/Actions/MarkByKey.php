@@ -24,6 +24,9 @@ use OpenSlate\Page\Page;
  */
 final class MarkByKey
 {
+    /** Copies in one statement. */
+    private const AT_ONCE = 300;
+
     public function __construct(private Dictionary $dictionary)
     {
     }
@@ -44,25 +47,36 @@ final class MarkByKey
             return $scheme;
         }
         $marking = new KeyMarking($scheme, $this->dictionary);
-        $judged = [];
-        foreach ($stale as $copy) {
-            $work = $copy->work === null ? Work::none() : Work::fromJson((string) $copy->work);
-            $judged[] = [
-                (int) $copy->id,
-                (int) $copy->version,
-                $marking->of($work)->toJson(),
-            ];
-        }
-        DB::transaction(function () use ($judged, $for): void {
-            foreach ($judged as [$id, $version, $marks]) {
-                // What was written meanwhile is marked when somebody asks next.
-                DB::table('copies')
-                    ->where(['id' => $id, 'version' => $version])
-                    ->update(['judged' => $marks, 'judged_for' => "{$for}.{$version}"]);
+        foreach ($stale->chunk(self::AT_ONCE) as $some) {
+            $judged = $judgedFor = [];
+            foreach ($some as $copy) {
+                $work = $copy->work === null ? Work::none() : Work::fromJson((string) $copy->work);
+                $judged[(int) $copy->id] = $marking->of($work)->toJson();
+                $judgedFor[(int) $copy->id] = "{$for}.{$copy->version}";
             }
-        });
+            $this->keep($judged, $judgedFor);
+        }
 
         return $scheme;
+    }
+
+    /**
+     * All in one statement. What was written to a copy meanwhile has another version, so that it is marked when
+     * somebody
+     * asks next.
+     *
+     * @param  array<int, string>  $judged  by copy
+     * @param  array<int, string>  $judgedFor  likewise
+     */
+    private function keep(array $judged, array $judgedFor): void
+    {
+        $cases = 'case id'.str_repeat(' when ? then ?', count($judged)).' end';
+        $values = fn (array $all): array => array_merge(...array_map(null, array_keys($all), array_values($all)));
+        DB::update(
+            "update copies set judged = {$cases}, judged_for = {$cases} where id in (".
+                implode(',', array_fill(0, count($judged), '?')).')',
+            [...$values($judged), ...$values($judgedFor), ...array_keys($judged)],
+        );
     }
 
     /** With the key as it is now; what was put away keeps the one it was marked by. */

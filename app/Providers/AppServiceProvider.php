@@ -57,7 +57,10 @@ final class AppServiceProvider extends ServiceProvider
             ): Connection => new ImmediateSQLiteConnection($pdo, $database, $prefix, $config),
         );
         $this->app->singleton(Deadline::class);
-        $this->app->singleton(Dictionary::class, fn (): Dictionary => new Dictionary(config('slate.dictionaries')));
+        $this->app->singleton(Dictionary::class, fn (): Dictionary => new Dictionary(
+            config('slate.dictionaries'),
+            (string) config('cache.stores.file.path'),
+        ));
         // The kinds of files that can be brought in.
         $this->app->tag([PdfSource::class], Source::class);
         $this->app->when(Sources::class)->needs(Source::class)->giveTagged(Source::class);

@@ -29,7 +29,7 @@ final class Rekeyed
                 $now = $present->element($element->id());
 
                 return $element instanceof Answerable && $now instanceof Answerable && self::asksTheSame($element, $now)
-                    ? $now
+                    ? $now->framed($element->frame())
                     : $element;
             },
             $frozen->elements(),

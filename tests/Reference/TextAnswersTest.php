@@ -73,6 +73,7 @@ final class TextAnswersTest extends TestCase
         static $dictionary = null;
         $dictionary ??= new Dictionary(
             ['/usr/share/dict/british-english-large', '/usr/share/dict/american-english-large'],
+            sys_get_temp_dir(),
         );
 
         return TextJudge::of($key, $given, new Strictness([], $misspelt), OwnWords::of($key, $dictionary));

@@ -24,6 +24,7 @@ use OpenSlate\Geometry\Frame;
 use OpenSlate\Judging\Misspelt;
 use OpenSlate\Judging\Strictness;
 use OpenSlate\Judging\Verdict;
+use OpenSlate\Marking\ItemFigures;
 use OpenSlate\Marking\KeyMarking;
 use OpenSlate\Marking\Mark;
 use OpenSlate\Marking\Marks;
@@ -238,5 +239,15 @@ final class MarkingTest extends TestCase
             $sum = $sum->plus(Points::of(0.1));
         }
         $this->assertSame(1_000_000, $sum->tenThousandths);
+    }
+
+    public function test_figures_of_a_question(): void
+    {
+        $figures = ItemFigures::of([2.0, 1.0, 0.0, 1.0], [9.0, 6.0, 3.0, 6.0], 2.0);
+
+        $this->assertSame(0.5, $figures->facility);
+        $this->assertEqualsWithDelta(1.0, (float) $figures->discrimination, 1e-12);
+        $against = ItemFigures::of([0.0, 0.0, 1.0], [5.0, 3.0, 1.0], 1.0)->discrimination;
+        $this->assertEqualsWithDelta(-0.8660254, (float) $against, 1e-6);
     }
 }
