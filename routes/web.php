@@ -19,6 +19,7 @@ use App\Http\Controllers\ClassTeacherController;
 use App\Http\Controllers\ClipController;
 use App\Http\Controllers\CommentController;
 use App\Http\Controllers\CopyController;
+use App\Http\Controllers\CorrectionController;
 use App\Http\Controllers\DayController;
 use App\Http\Controllers\DesksController;
 use App\Http\Controllers\FamilyController;
@@ -393,6 +394,12 @@ Route::middleware(['auth:teacher', 'auth.session'])->group(function () use ($cop
     Route::post('handouts/{handout}/comments', [CommentController::class, 'store'])
         ->can('watch', 'handout')
         ->name('marking.comments');
+    Route::post('items/{item}/correct', [CorrectionController::class, 'store'])
+        ->can('correct', 'item')
+        ->name('correct');
+    Route::delete('items/{item}/correct', [CorrectionController::class, 'destroy'])
+        ->can('correct', 'item')
+        ->name('correct.undo');
     Route::post('items/{item}/fresh', [FreshCopyController::class, 'store'])
         ->can('watch', 'item')
         ->name('fresh');

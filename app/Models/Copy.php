@@ -13,6 +13,7 @@ use OpenSlate\Copies\CopyRefused;
 use OpenSlate\Copies\CopyState;
 use OpenSlate\Copies\Places;
 use OpenSlate\Copies\Standing;
+use OpenSlate\Copies\Waiting;
 use OpenSlate\Copies\Work;
 use OpenSlate\Handout\Times;
 use OpenSlate\Marking\Marks;
@@ -35,6 +36,7 @@ use OpenSlate\Marking\Scheme;
  * @property string|null $judged its marks by the key, as Marking\Marks writes them
  * @property string|null $judged_for for which key and which state of it they were worked out
  * @property Carbon|null $returned_at from when its student sees its marks
+ * @property string|null $waiting answers whose place is gone, as Copies\Waiting writes them
  * @property Carbon|null $excused_at since when it does not count
  * @property Carbon|null $looked_at when its student first saw them
  * @property-read HandoutItem $item
@@ -87,6 +89,14 @@ final class Copy extends Model
     public function moments(): HasMany
     {
         return $this->hasMany(Moment::class)->orderBy('id');
+    }
+
+    /** @return list<string> what was written in places that are gone by now, where it is words */
+    public function waitingWords(): array
+    {
+        return array_values(array_filter(
+            array_map(fn (Waiting $one): string => $one->words(), Waiting::fromJson($this->waiting)),
+        ));
     }
 
     /** The name under which a browser keeps what it has not sent: each attempt is a copy of its own. */

@@ -21,6 +21,7 @@ use OpenSlate\Handout\Mode;
  * @property int $edition_id
  * @property int $position
  * @property Mode $mode
+ * @property int|null $corrected_from the edition that its copies had before the last correction
  * @property int $markings how many times somebody marked by hand
  * @property string|null $fresh_at at which time of a school day its copies are fresh
  * @property Carbon|null $fresh_until the last day on which they are

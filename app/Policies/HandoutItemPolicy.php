@@ -17,6 +17,12 @@ final class HandoutItemPolicy
         return $user instanceof Teacher && $item->handout->isWatchedBy($user);
     }
 
+    /** What all copies have is for whoever handed it out. */
+    public function correct(Teacher|Student $user, HandoutItem $item): bool
+    {
+        return $user instanceof Teacher && $item->handout->teacher_id === $user->id && $item->mode->hasCopies();
+    }
+
     public function try(Teacher|Student $user, HandoutItem $item): bool
     {
         return $user instanceof Teacher && $item->handout->trial && $item->handout->teacher_id === $user->id;

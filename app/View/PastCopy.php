@@ -71,6 +71,6 @@ final readonly class PastCopy
     {
         $what = $moment->name ?? $moment->kind->words();
 
-        return "{$what}, {$school->said($moment->handed_in_at ?? $moment->made_at)}";
+        return "{$what}, {$school->said($moment->made_at)}";
     }
 }

@@ -63,6 +63,12 @@ enum AnswerKind: string
         return array_filter(self::cases(), fn (self $kind): bool => $kind !== self::Model);
     }
 
+    /** Whether an answer is words, which stay readable in another kind of place. */
+    public function isWords(): bool
+    {
+        return in_array($this, [self::Short, self::Lines, self::Number, self::List, self::Passage], true);
+    }
+
     /** Whether an answer is something to be seen, and has no words. */
     public function isSeen(): bool
     {

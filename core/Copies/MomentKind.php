@@ -18,6 +18,9 @@ enum MomentKind: string
     /** Before it was returned to an earlier moment. */
     case BeforeReturn = 'before_return';
 
+    /** Before a mended worksheet moved its answers. */
+    case BeforeCorrection = 'before_correction';
+
     /** Where somebody named one. */
     case Named = 'named';
 
@@ -28,6 +31,7 @@ enum MomentKind: string
             self::DayEnd => 'At the end of the day',
             self::Used => 'Before a fresh copy',
             self::BeforeReturn => 'Before a return',
+            self::BeforeCorrection => 'Before a correction',
             self::Named => 'Named',
         };
     }
@@ -35,6 +39,6 @@ enum MomentKind: string
     /** Whether it may be thinned out when it is old. */
     public function isPassing(): bool
     {
-        return $this === self::DayEnd || $this === self::BeforeReturn;
+        return in_array($this, [self::DayEnd, self::BeforeReturn, self::BeforeCorrection], true);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\CorrectCopies;
 use App\Actions\FreshenDaily;
 use App\Actions\MarkByKey;
 use App\Http\Requests\DesksRequest;
@@ -24,7 +25,10 @@ use Illuminate\Support\Collection;
 /** The desks: all copies of a handout, as they grow. */
 final class DesksController
 {
-    public function show(DesksRequest $request, Handout $handout, FreshenDaily $fresh): View
+    /** The latest of so many are in the strip of a copy's history. */
+    private const MOST_MOMENTS = 24;
+
+    public function show(DesksRequest $request, Handout $handout, FreshenDaily $fresh, CorrectCopies $correct): View
     {
         $handout->load(['items.edition.revisions', 'classes', 'recipients.allClasses:id,name']);
         $item = $this->item($request, $handout);
@@ -36,6 +40,9 @@ final class DesksController
             'item' => $item,
             'page' => $page,
             'times' => $handout->timesByStudent(),
+            'correction' => $item === null || $handout->teacher_id !== $request->user('teacher')?->id
+                ? null
+                : $correct->offer($item),
             'returned' => $item === null ? null : Returned::of($item),
             'byClass' => $this->byClass($handout, $item?->copies()->with('student')->get() ?? new Collection),
         ]);
@@ -125,7 +132,7 @@ final class DesksController
             'printed' => EditionWords::of($copy->item->edition),
             'marked' => MarkedCopy::of($copy, $scheme, false),
             'before' => $before,
-            'moments' => $copy->moments()->latest('id')->limit(24)->get()->reverse()->values(),
+            'moments' => $copy->moments()->reorder()->latest('id')->limit(self::MOST_MOMENTS)->get()->reverse()->values(),
             'after' => $after,
         ]);
     }

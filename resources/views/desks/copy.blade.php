@@ -88,6 +88,16 @@
                 @endforeach
             </ol>
         </div>
+        @if (($waiting = $copy->waitingWords()) !== [])
+            <section class="past" aria-label="Without a place">
+                <h2>Written in places that are gone by now</h2>
+                <ul>
+                    @foreach ($waiting as $words)
+                        <li dir="auto">{{ $words }}</li>
+                    @endforeach
+                </ul>
+            </section>
+        @endif
         @include('desks.history')
     </main>
     @include('marking.writing')

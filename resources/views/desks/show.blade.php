@@ -74,6 +74,7 @@
                 <p class="desks__tally" data-tally role="status"></p>
                 <p class="desks__pulse" data-pulse>Live</p>
             </div>
+            @include('desks.correction')
             @if ($item->edition->places_count > 0 && $byClass !== [])
                 <div class="desk-verbs">
                     @include('marking.back')

@@ -78,6 +78,17 @@
         @elseif ($handout->directions !== '')
             <p class="copy__directions">{!! nl2br(e($handout->directions)) !!}</p>
         @endif
+        @if (($waiting = $copy->waitingWords()) !== [])
+            <details class="marks-in-words">
+                <summary>Your teacher has mended this page. Some of your words have no place in it now; they are kept
+                    here.</summary>
+                <ul>
+                    @foreach ($waiting as $words)
+                        <li dir="auto">{{ $words }}</li>
+                    @endforeach
+                </ul>
+            </details>
+        @endif
         <div class="notice notice--bad" data-trouble hidden role="alert">
             <p data-trouble-words></p>
         </div>
