@@ -20,7 +20,7 @@ final class HandoutItemPolicy
     /** What all copies have is for whoever handed it out. */
     public function correct(Teacher|Student $user, HandoutItem $item): bool
     {
-        return $user instanceof Teacher && $item->handout->teacher_id === $user->id && $item->mode->hasCopies();
+        return $user instanceof Teacher && $item->handout->teacher_id === $user->id;
     }
 
     public function try(Teacher|Student $user, HandoutItem $item): bool

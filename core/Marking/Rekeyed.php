@@ -26,10 +26,10 @@ final class Rekeyed
     {
         $elements = array_map(
             function (Element $element) use ($present): Element {
-                $now = $present->element($element->id());
+                $after = $present->element($element->id());
 
-                return $element instanceof Answerable && $now instanceof Answerable && self::asksTheSame($element, $now)
-                    ? $now->framed($element->frame())
+                return $element instanceof Answerable && $after instanceof Answerable && self::asksTheSame($element, $after)
+                    ? $after->framed($element->frame())
                     : $element;
             },
             $frozen->elements(),
