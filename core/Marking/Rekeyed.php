@@ -28,7 +28,9 @@ final class Rekeyed
             function (Element $element) use ($present): Element {
                 $after = $present->element($element->id());
 
-                return $element instanceof Answerable && $after instanceof Answerable && self::asksTheSame($element, $after)
+                $areAnswered = $element instanceof Answerable && $after instanceof Answerable;
+
+                return $areAnswered && self::asksTheSame($element, $after)
                     ? $after->framed($element->frame())
                     : $element;
             },

@@ -132,7 +132,14 @@ final class DesksController
             'printed' => EditionWords::of($copy->item->edition),
             'marked' => MarkedCopy::of($copy, $scheme, false),
             'before' => $before,
-            'moments' => $copy->moments()->reorder()->latest('id')->limit(self::MOST_MOMENTS)->get()->reverse()->values(),
+            'moments' => $copy
+                ->moments()
+                ->reorder()
+                ->latest('id')
+                ->limit(self::MOST_MOMENTS)
+                ->get()
+                ->reverse()
+                ->values(),
             'after' => $after,
         ]);
     }
