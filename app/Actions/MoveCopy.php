@@ -46,9 +46,12 @@ final class MoveCopy
         });
     }
 
-    /** @throws CopyRefused when it is not handed in, or the time is over */
+    /** @throws CopyRefused when it is not handed in, the time is over, or its student has seen the answers */
     public function takeBack(Copy $copy): Copy
     {
+        if ($copy->item->handout->showsAnswers($copy)) {
+            throw CopyRefused::answersShown();
+        }
         $times = $copy->times();
         $until = new Due($times->due ?? $times->closes);
 

@@ -5,13 +5,12 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Documents\FileStore;
-use App\Models\Copy;
 use App\Models\StoredFile;
 use Illuminate\Support\Facades\DB;
 
 /**
- * Throws pictures away that students put on a copy and replaced: those that the copy has not named for a day, and that
- * nothing else names.
+ * Throws pictures away that students put on a copy and replaced: those that neither the copy nor its history has named
+ * for a day, and that nothing else names.
  */
 final class SweepPictures
 {
@@ -40,9 +39,9 @@ final class SweepPictures
         $gone = [];
         $rows = DB::table('copy_pictures')->where('created_at', '<', $before)->orderBy('copy_id')->orderBy('sha256');
         foreach ($rows->lazy(self::ROWS_AT_ONCE)->groupBy('copy_id') as $copyId => $pictures) {
-            $work = (string) Copy::whereKey($copyId)->value('work');
+            $named = $this->namedBy((int) $copyId);
             foreach ($pictures as $picture) {
-                str_contains($work, $picture->sha256) || ($gone[] = [(int) $copyId, $picture->sha256]);
+                str_contains($named, $picture->sha256) || ($gone[] = [(int) $copyId, $picture->sha256]);
             }
         }
         foreach ($gone as [$copyId, $sha256]) {
@@ -58,6 +57,18 @@ final class SweepPictures
         return $old
             ->filter(fn (string $sha256): bool => $this->isNamed($sha256) ? false : $this->forget($sha256))
             ->count();
+    }
+
+    /** All that a copy is, was at its moments, and has waiting. */
+    private function namedBy(int $copy): string
+    {
+        $now = DB::table('copies')->where('id', $copy)->first(['work', 'waiting']);
+
+        return implode("\n", [
+            (string) $now?->work,
+            (string) $now?->waiting,
+            ...DB::table('moments')->where('copy_id', $copy)->pluck('changes')->all(),
+        ]);
     }
 
     private function isNamed(string $sha256): bool

@@ -11,6 +11,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
+use OpenSlate\Copies\CopyState;
+use OpenSlate\Handout\AnswersShown;
 use OpenSlate\Handout\Due;
 use OpenSlate\Handout\Times;
 
@@ -26,7 +28,8 @@ use OpenSlate\Handout\Times;
  * @property int|null $points
  * @property bool $reads_aloud
  * @property bool $trial
- * @property Carbon|null $answers_shown_at
+ * @property AnswersShown $answers_when
+ * @property Carbon|null $answers_shown_at from when, where the teacher says so
  * @property Carbon $created_at
  * @property Carbon $updated_at
  * @property int $revision
@@ -49,6 +52,7 @@ final class Handout extends Model
         'points',
         'reads_aloud',
         'answers_shown_at',
+        'answers_when',
         'trial',
         'shelf_of',
         'preview_of',
@@ -126,6 +130,16 @@ final class Handout extends Model
         return $this->marks_late ? $times->due() : new Due(null);
     }
 
+    /** Whether a student sees the answers: all do at the teacher's word, each with a copy when that has come so far. */
+    public function showsAnswers(?Copy $copy = null): bool
+    {
+        return ($this->answers_shown_at !== null && $this->answers_shown_at->isPast()) || match ($this->answers_when) {
+            AnswersShown::Asked => false,
+            AnswersShown::HandedIn => $copy?->state === CopyState::HandedIn || $copy?->isReturned() === true,
+            AnswersShown::HandedBack => $copy?->isReturned() === true,
+        };
+    }
+
     /**
      * What a teacher may watch and mark: their own, and what a colleague gave to classes that are all theirs as well.
      *
@@ -161,6 +175,7 @@ final class Handout extends Model
             'put_away_at' => 'datetime',
             'marks_late' => 'boolean',
             'answers_shown_at' => 'datetime',
+            'answers_when' => AnswersShown::class,
             'reads_aloud' => 'boolean',
             'trial' => 'boolean',
         ];

@@ -6,6 +6,7 @@ namespace App\View;
 
 use App\Models\Handout;
 use App\School;
+use OpenSlate\Handout\AnswersShown;
 use OpenSlate\Handout\Times;
 
 /** Says in words when something is due, and what it is worth. */
@@ -31,6 +32,18 @@ final class HandoutWords
             $handout->out_at === null => 'kept ready',
             $handout->out_at->isFuture() => 'out '.$school->said($handout->out_at),
             default => null,
+        };
+    }
+
+    /** When students see the answers: "never", "now". */
+    public static function answers(Handout $handout, School $school): string
+    {
+        return match (true) {
+            $handout->answers_when === AnswersShown::HandedIn => 'when they have handed in',
+            $handout->answers_when === AnswersShown::HandedBack => 'when they have theirs back',
+            $handout->answers_shown_at === null => 'never, as it is now',
+            $handout->answers_shown_at->isFuture() => "from {$school->said($handout->answers_shown_at)}",
+            default => 'now',
         };
     }
 

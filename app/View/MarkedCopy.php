@@ -25,15 +25,19 @@ final readonly class MarkedCopy
         private array $questions,
         private array $comments,
         private bool $withAnswers,
+        public bool $withMarks,
     ) {
     }
 
-    /** @param  bool  $withAnswers  whether the right answers are shown beside */
-    public static function of(Copy $copy, Scheme $scheme, bool $withAnswers): self
+    /**
+     * @param  bool  $withAnswers  whether the right answers are shown beside
+     * @param  bool  $withMarks  whether marks and comments are
+     */
+    public static function of(Copy $copy, Scheme $scheme, bool $withAnswers, bool $withMarks = true): self
     {
         $copy->loadMissing(['handMarks', 'comments']);
         $comments = [];
-        foreach ($copy->comments as $comment) {
+        foreach ($withMarks ? $copy->comments : [] as $comment) {
             $comments[$comment->place ?? ''][] = $comment;
         }
 
@@ -43,6 +47,7 @@ final readonly class MarkedCopy
             MarkedQuestion::all($copy->item->edition, $scheme),
             $comments,
             $withAnswers,
+            $withMarks,
         );
     }
 
@@ -64,6 +69,7 @@ final readonly class MarkedCopy
                     $question->place->full,
                     $this->comments[$id] ?? [],
                     $this->withAnswers && $mark->points->isLessThan($question->place->full) ? $question->key() : '',
+                    $this->withMarks,
                 );
             }
         }

@@ -18,6 +18,7 @@ final readonly class PlaceMark
      * @param  string  $name  what it asks
      * @param  list<Comment>  $comments
      * @param  string  $right  the right answer, where it is shown; else nothing
+     * @param  bool  $isMarked  whether the mark is shown
      */
     public function __construct(
         public string $place,
@@ -27,6 +28,7 @@ final readonly class PlaceMark
         public Points $full,
         public array $comments,
         public string $right = '',
+        public bool $isMarked = true,
     ) {
     }
 
@@ -49,7 +51,7 @@ final readonly class PlaceMark
     /** For those who do not see it. */
     public function said(): string
     {
-        return "{$this->name}: ".MarkingWords::verdict($this->mark->verdict).
+        return ! $this->isMarked ? $this->name : "{$this->name}: ".MarkingWords::verdict($this->mark->verdict).
             ($this->mark->waits() ? '' : ", {$this->mark->points->words()} of {$this->full->named()}");
     }
 

@@ -39,6 +39,11 @@ final class CopyRefused extends DomainException implements Refusal
         return new self('The time for this is over. What you did until then is kept. Ask your teacher for more time.');
     }
 
+    public static function answersShown(): self
+    {
+        return new self('You have seen the answers, so this stays handed in.');
+    }
+
     public static function notHandedIn(): self
     {
         return new self('This is not handed in, so there is nothing to take back.');

@@ -97,17 +97,27 @@ await teacher.getByRole('link', { name: /^The Working Harbour \(pack\)/ }).click
 await teacher.getByRole('link', { name: /^Check/ }).click();
 await shot(teacher, 'check');
 await teacher.goto('/handouts');
-await shot(teacher, 'handed-out');
 await teacher.getByRole('link', { name: /Tide times/ }).click();
 await shot(teacher, 'desks');
 await teacher.goto('/handouts');
-await teacher.getByRole('link', { name: /A day at the harbour/ }).click();
-await teacher.getByRole('link', { name: 'Passes' }).click();
-await teacher.getByRole('link', { name: 'Show it large' }).first().click();
-await shot(teacher, 'pass');
-await teacher.goto('/classes');
-await teacher.getByRole('link', { name: /6 Heron/ }).click();
-await shot(teacher, 'class');
+await teacher.getByRole('link', { name: /^Crossing the mud flats/ }).click();
+await teacher.getByRole('link', { name: 'Mark', exact: true }).click();
+await teacher.getByRole('link', { name: 'Question 6' }).click();
+await shot(teacher, 'marking');
+await teacher.getByRole('link', { name: 'Back to the desks' }).first().click();
+await teacher.getByRole('link', { name: 'Results', exact: true }).click();
+await shot(teacher, 'results');
+
+const marked = await person();
+await marked.goto('/class');
+await marked.getByLabel(/code/).fill('CRLW26');
+await marked.getByRole('button', { name: 'Next' }).click();
+await marked.getByLabel('Finn Adeyo').check();
+await marked.getByLabel('Your PIN').fill('2468');
+await marked.getByRole('button', { name: 'Come in' }).click();
+await marked.waitForURL('**/day');
+await marked.getByRole('link', { name: 'Look at Tide times' }).click();
+await shot(marked, 'handed-back');
 
 const student = await person();
 await student.goto('/class');

@@ -2,10 +2,79 @@ import { reload } from './lib/reload';
 import { Idiomorph } from 'idiomorph';
 import { fitAll } from './lib/fit';
 import { markLonger } from './lib/overflow';
-import { request } from './lib/request';
+import { request, serverTime } from './lib/request';
 
 const EVERY = 3000;
-const WORDS = { not_opened: 'not opened', working: 'working', handed_in: 'handed in' };
+
+const STILL = 5 * 60; // seconds without a change, in the middle of the work
+
+/** Which desks are seen, and in which order: by how they stand, by name, with names or without. */
+class Sieve {
+    #only = null;
+
+    constructor(bar, root) {
+        Object.assign(this, { bar, root });
+        bar.hidden = false;
+        this.order = bar.querySelector('[data-order]');
+        this.find = bar.querySelector('[data-find-desk]');
+        this.names = bar.querySelector('[data-hide-names]');
+        bar.addEventListener('click', (event) => {
+            const only = event.target.closest('[data-only]')?.dataset.only;
+            if (!only) return;
+            this.#only = this.#only === only ? null : only;
+            this.sift();
+        });
+        this.order.addEventListener('change', () => this.sift());
+        this.find.addEventListener('input', () => this.sift());
+        this.names.addEventListener('change', () => this.sift());
+    }
+
+    sift() {
+        const desks = [...this.root.querySelectorAll('.pupil')];
+        this.bar.querySelectorAll('[data-only]').forEach((button) => {
+            const { only } = button.dataset;
+            button.setAttribute('aria-pressed', String(this.#only === only));
+            button.querySelector('[data-count]').textContent = desks.filter((desk) => this.#is(desk, only)).length;
+        });
+        const wanted = this.find.value.trim().toLowerCase();
+        desks.forEach((desk) => {
+            desk.hidden =
+                (this.#only !== null && !this.#is(desk, this.#only)) ||
+                !desk.dataset.name.toLowerCase().includes(wanted);
+        });
+        this.root.classList.toggle('has-no-names', this.names.checked);
+        this.root.querySelectorAll('.desks').forEach((list) => this.#sort(list));
+        const seen = desks.filter((desk) => !desk.hidden).length;
+        const said = seen === desks.length ? '' : `${seen} of ${desks.length} desks are shown.`;
+        const status = this.bar.querySelector('[data-sieved]');
+        if (status.textContent !== said) status.textContent = said;
+    }
+
+    #is(desk, what) {
+        const { state, changed } = desk.dataset;
+        if (what !== 'still') return state === what;
+        const now = serverTime() ?? Date.now() / 1000;
+        return state === 'working' && changed !== '' && now - Number(changed) > STILL;
+    }
+
+    /** Moved only where the order is another, so that what has the focus keeps it. */
+    #sort(list) {
+        const keys = {
+            name: (desk) => [desk.dataset.name.toLowerCase()],
+            filled: (desk) => [Number(desk.dataset.filled), desk.dataset.name.toLowerCase()],
+            still: (desk) => [Number(desk.dataset.changed || Infinity), desk.dataset.name.toLowerCase()],
+        };
+        const key = keys[this.order.value];
+        const before = [...list.children];
+        const after = [...before].sort((one, other) => {
+            const [a, b] = [key(one), key(other)];
+            const at = a.findIndex((value, index) => value !== b[index]);
+            if (at < 0) return 0;
+            return typeof a[at] === 'string' ? a[at].localeCompare(b[at]) : a[at] - b[at];
+        });
+        if (after.some((desk, index) => desk !== before[index])) list.append(...after);
+    }
+}
 
 /** Keeps the desks as they are now: asks every few seconds what has changed, and draws only that. */
 class Desks {
@@ -14,6 +83,8 @@ class Desks {
     constructor(root) {
         this.root = root;
         this.large = root.dataset.reload === 'yes';
+        const sieve = root.querySelector('[data-sieve]');
+        this.sieve = sieve && new Sieve(sieve, root);
         this.#tally();
         document.fonts.ready.then(() => this.#fit());
         setTimeout(() => this.#look(), EVERY);
@@ -91,14 +162,7 @@ class Desks {
     }
 
     #tally() {
-        const tally = this.root.querySelector('[data-tally]');
-        if (!tally) return;
-        const counts = Object.entries(WORDS).map(([state, words]) => [
-            this.root.querySelectorAll(`[data-state="${state}"]`).length,
-            words,
-        ]);
-        const said = counts.map(([count, words]) => `${count} ${words}`).join(' · ');
-        if (tally.textContent !== said) tally.textContent = said;
+        this.sieve?.sift();
     }
 
     #pulse(live) {

@@ -11,6 +11,7 @@ class CopyMarking {
 
     constructor(form) {
         this.form = form;
+        this.box = form.closest('[data-remark]');
         this.large = document.querySelector('[data-large]');
         document.addEventListener('keydown', (event) => this.#key(event));
         this.large.addEventListener('click', (event) => {
@@ -52,7 +53,7 @@ class CopyMarking {
 
     #key(event) {
         if (event.ctrlKey || event.metaKey || event.altKey) return;
-        if (event.key === 'Escape' && !this.form.hidden) {
+        if (event.key === 'Escape' && !this.box.hidden) {
             event.preventDefault();
             this.#shut();
             return;
@@ -92,20 +93,20 @@ class CopyMarking {
         this.form.elements.keep.checked = false;
         this.#say('');
         this.#phrases([]);
-        this.form.hidden = false;
+        this.box.hidden = false;
         const box = sign.getBoundingClientRect();
-        const wide = this.form.offsetWidth;
+        const wide = this.box.offsetWidth;
         const left = Math.max(8, Math.min(box.left, document.documentElement.clientWidth - wide - 8));
-        this.form.style.left = `${left + window.scrollX}px`;
-        this.form.style.top = `${box.bottom + 6 + window.scrollY}px`;
+        this.box.style.left = `${left + window.scrollX}px`;
+        this.box.style.top = `${box.bottom + 6 + window.scrollY}px`;
         const field = toComment ? this.form.elements.words : this.form.elements.points;
         field.focus();
         field.select();
-        this.form.scrollIntoView({ block: 'nearest' });
+        this.box.scrollIntoView({ block: 'nearest' });
     }
 
     #shut() {
-        this.form.hidden = true;
+        this.box.hidden = true;
         this.#sign()?.focus();
     }
 
@@ -124,7 +125,7 @@ class CopyMarking {
                 });
             }
             await this.#draw();
-            this.form.hidden = true;
+            this.box.hidden = true;
             this.#onward();
         } catch (problem) {
             this.#fail(problem);
@@ -140,7 +141,7 @@ class CopyMarking {
                 await this.#post(pile, points);
                 await this.#draw();
                 if (onward) this.#onward();
-                else if (!this.form.hidden) this.#open(this.#sign());
+                else if (!this.box.hidden) this.#open(this.#sign());
             } catch (problem) {
                 this.#fail(problem);
             }
@@ -219,7 +220,7 @@ class CopyMarking {
     #fail(problem) {
         const words = problem instanceof Away ? 'No connection: that is not written. Try it again.' : problem.message;
         const sign = this.#sign();
-        if (this.form.hidden && sign) this.#open(sign);
+        if (this.box.hidden && sign) this.#open(sign);
         this.#say(words);
     }
 

@@ -133,3 +133,27 @@ test('how closely words are held is said at a place, and for all of a page', asy
     await teacher.getByRole('button', { name: 'Undo' }).click();
     await expect(how.nth(1).locator('summary')).toHaveText('How closely');
 });
+
+test('desks are sifted by how they stand, sorted, found, and shown without names', async ({ teacher }) => {
+    await teacher.goto('/handouts');
+    await teacher.getByRole('link', { name: /^Build the harbour/ }).click();
+    const desks = teacher.locator('.pupil:visible');
+    const only = (words) => teacher.getByRole('button', { name: new RegExp(`^\\d+ ${words}$`) });
+    await expect(only('working')).toBeVisible();
+    const all = await desks.count();
+    const working = Number.parseInt(await only('working').textContent(), 10);
+    await only('working').click();
+    await expect(desks).toHaveCount(working);
+    await expect(teacher.getByText(`${working} of ${all} desks are shown.`)).toBeAttached();
+    await expectAccessible(teacher);
+    await only('working').click();
+    await expect(desks).toHaveCount(all);
+    await teacher.getByLabel('In order of').selectOption('least filled first');
+    const filled = await desks.evaluateAll((some) => some.map((desk) => Number(desk.dataset.filled)));
+    expect(filled).toEqual([...filled].sort((one, other) => one - other));
+    await teacher.getByLabel('Find').fill('rosa');
+    await expect(desks).toHaveCount(1);
+    await expect(desks.locator('[data-who]')).toBeVisible();
+    await teacher.getByLabel('Hide names').check();
+    await expect(desks.locator('[data-who]')).toBeHidden();
+});

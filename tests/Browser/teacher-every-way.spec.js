@@ -27,6 +27,9 @@ for (const [where, [width, height]] of Object.entries(SIZES))
         await look('class');
         await page.getByRole('link', { name: 'Sign-in slips' }).click();
         await look('slips');
+        await page.goBack();
+        await page.getByRole('link', { name: 'Results', exact: true }).click();
+        await look('results of a class');
         await page.goto('/classes');
         await page.getByLabel(/CSV from a spreadsheet/).setInputFiles({
             name: 'list.csv',
@@ -68,7 +71,7 @@ for (const [where, [width, height]] of Object.entries(SIZES))
         await page.getByRole('link', { name: /^Parts/ }).click();
         await look('parts');
         await page.goto('/handouts');
-        await page.locator('main a[href*="/handouts/"]').first().click();
+        await page.getByRole('link', { name: /^Crossing the mud flats/ }).click();
         await look('desks');
         const desks = page.url();
         await page.getByRole('link', { name: 'Change it' }).click();
@@ -76,6 +79,20 @@ for (const [where, [width, height]] of Object.entries(SIZES))
             await page.locator(`[data-bracket="${bracket}"]`).click();
             await look(`change, ${bracket}`);
         }
+        await page.goto(desks);
+        await page.locator('.desk-verbs details').evaluateAll((all) => all.forEach((one) => (one.open = true)));
+        await look('desks, all verbs open');
+        await page.getByRole('link', { name: 'Mark', exact: true }).click();
+        await look('marking');
+        await page.goto(`${desks}/results`);
+        await look('results');
+        await page.goto(desks);
+        await page.locator('main a[href*="/copies/"]').first().click();
+        await page.locator('[data-mark]').first().click();
+        await look('a copy, where a mark is written');
+        await page.keyboard.press('Escape');
+        await page.locator('.past a').first().click();
+        await look('a moment');
         await page.goto(desks);
         await page.locator('main a[href*="/copies/"]').first().click();
         await look('one copy');

@@ -9,6 +9,8 @@ use App\Actions\HandoutPlan;
 use App\Actions\HandOutWorksheets;
 use App\Actions\MoveCopy;
 use App\Actions\SaveWork;
+use App\Actions\SweepPictures;
+use App\Actions\ThinMoments;
 use App\Jobs\FreshenItem;
 use App\Models\Comment;
 use App\Models\Copy;
@@ -21,6 +23,7 @@ use App\Models\Student;
 use App\Models\Teacher;
 use App\Models\Worksheet;
 use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;
 use OpenSlate\Copies\CopyRefused;
 use OpenSlate\Copies\CopyState;
@@ -239,6 +242,56 @@ final class FreshCopiesTest extends TestCase
             Queue::assertPushed(FreshenItem::class, $more);
         }
         $this->assertSame(2, $this->ada->refresh()->attempt);
+    }
+
+    public function test_pictures_of_a_used_copy_are_not_swept_away(): void
+    {
+        $kept = fn (string $sha): array => ['sha256' => $sha, 'media_type' => 'image/png', 'bytes' => 1,
+            'created_at' => now()->subWeek()];
+        [$used, $replaced] = [str_repeat('a', 64), str_repeat('b', 64)];
+        DB::table('stored_files')->insert([$kept($used), $kept($replaced)]);
+        foreach ([$used, $replaced] as $sha) {
+            DB::table('copy_pictures')->insert([
+                'copy_id' => $this->ada->id,
+                'sha256' => $sha,
+                'created_at' => now()->subDays(2),
+            ]);
+        }
+        $this->write($this->ada, ['1.a' => $used]);
+        app(GiveFreshCopies::class)($this->item(), [$this->ada->id]);
+        app(SweepPictures::class)();
+        $this->assertSame([$used], DB::table('copy_pictures')->pluck('sha256')->all());
+    }
+
+    public function test_old_moments_that_only_passed_are_thinned_to_the_last_of_each_week(): void
+    {
+        foreach (['2026-10-05', '2026-10-06', '2026-10-07', '2026-10-12'] as $n => $day) {
+            $this->travelTo("{$day} 09:00:00");
+            $this->write($this->ada, ['1.a' => "day {$n}"]);
+        }
+        $this->post("/copies/{$this->ada->id}/moments", ['name' => 'Kept']);
+        $this->travelTo('2026-12-01 09:00:00');
+        $this->write($this->ada, ['1.a' => 'now']);
+        $texts = fn (): array => Moment::orderBy('id')->get()
+            ->map(fn (Moment $one): array => [$one->kind->value, $one->texts()['1.a']])
+            ->all();
+        $this->assertSame(
+            [
+                ['day_end', 'day 0'],
+                ['day_end', 'day 1'],
+                ['day_end', 'day 2'],
+                ['named', 'day 3'],
+                ['day_end', 'day 3'],
+            ],
+            $texts(),
+        );
+        // They were kept on the day after, when the next change came: on the 6th, the 7th, the 12th, and today.
+        $this->assertSame(1, app(ThinMoments::class)());
+        $this->assertSame(
+            [['day_end', 'day 1'], ['day_end', 'day 2'], ['named', 'day 3'], ['day_end', 'day 3']],
+            $texts(),
+        );
+        $this->assertSame(0, app(ThinMoments::class)());
     }
 
     /** @param  array<string, string>  $answers */

@@ -150,10 +150,13 @@ final class KindsTest extends TestCase
         $this->actingAs($this->worksheet->teacher, 'teacher')
             ->get("/handouts/{$handout->id}")
             ->assertOk()
-            ->assertSee('Show students the answers');
-        $this->post("/handouts/{$handout->id}/answers", ['show' => 1])->assertRedirect();
+            ->assertSee('Students see the answers never, as it is now');
+        $this->post("/handouts/{$handout->id}/answers", ['show' => 'now'])->assertRedirect();
         $this->actingAs($this->student, 'student')->get($this->url())->assertSee('class="clip__cut"', false);
-        $this->actingAs($this->worksheet->teacher, 'teacher')->post("/handouts/{$handout->id}/answers", ['show' => 0]);
+        $this->actingAs($this->worksheet->teacher, 'teacher')->post(
+            "/handouts/{$handout->id}/answers",
+            ['show' => 'never'],
+        );
         $this->actingAs($this->student, 'student')->get($this->url())->assertDontSee('class="clip__cut"', false);
     }
 

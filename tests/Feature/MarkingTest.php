@@ -244,7 +244,7 @@ final class MarkingTest extends TestCase
         $this->get('/handouts')->assertSee('Tides');
         $this->get("/handouts/{$this->handout->id}/change")->assertForbidden();
         $this->post("/copies/{$this->copies[0]->id}/time", ['base' => 1])->assertForbidden();
-        $this->post("/handouts/{$this->handout->id}/answers", ['show' => 1])->assertForbidden();
+        $this->post("/handouts/{$this->handout->id}/answers", ['show' => 'now'])->assertForbidden();
 
         $other = SchoolClass::factory()->of($this->teacher)->create();
         $this->handout->classes()->attach($other, ['whole' => true]);
@@ -296,6 +296,7 @@ final class MarkingTest extends TestCase
         );
 
         $this->actingAs($this->copies[2]->student, 'student');
+        $this->get("/my/copies/{$this->copies[2]->id}", ['Purpose' => 'prefetch'])->assertOk();
         $this->get('/my/day')->assertSee('Back from your teacher');
         $page = $this->get("/my/copies/{$this->copies[2]->id}");
         $this->assertReads('You have 1 of 6 points.', $page);
@@ -320,6 +321,48 @@ final class MarkingTest extends TestCase
         $page = $this->get("/my/copies/{$this->copies[2]->id}");
         $this->assertReads('Right: ebb or ebbing', $page);
         $this->assertSame(2, substr_count((string) $page->getContent(), 'ebbing'), 'once on the page, once in words');
+    }
+
+    public function test_answers_are_shown_when_the_teacher_says_and_before_marks_are(): void
+    {
+        $sees = function (Copy $copy): bool {
+            $this->actingAs($copy->student, 'student');
+            $page = (string) $this->get("/my/copies/{$copy->id}")->getContent();
+            $this->assertStringNotContainsString('of 6 points', $page);
+
+            return str_contains($page, 'Right: <span dir="auto">ebb or ebbing');
+        };
+        $say = function (array $when): void {
+            $this->actingAs($this->teacher, 'teacher');
+            $this->post("/handouts/{$this->handout->id}/answers", $when)->assertSessionHasNoErrors();
+        };
+        [, , $handedIn, $working] = $this->copies;
+        $this->assertFalse($sees($handedIn));
+        $say(['show' => 'handed_in']);
+        $this->assertTrue($sees($handedIn));
+        $this->assertFalse($sees($working));
+        $this->actingAs($handedIn->student, 'student');
+        $this->post("/my/copies/{$handedIn->id}/take-back")->assertSessionHasErrors([
+            'refused' => 'You have seen the answers, so this stays handed in.',
+        ]);
+        $say(['show' => 'back']);
+        $this->assertFalse($sees($handedIn));
+        $this->travelTo('2026-12-01 09:00:00');
+        $say(['show' => 'at', 'date' => '2026-12-01', 'time' => '15:30']);
+        $this->assertReads(
+            'Students see the answers from Tuesday 1 December, 15:30',
+            $this->get("/handouts/{$this->handout->id}"),
+        );
+        $this->assertFalse($sees($handedIn));
+        $this->travelTo('2026-12-01 15:31:00');
+        $this->assertTrue($sees($handedIn));
+        $say(['show' => 'never']);
+        $this->assertFalse($sees($handedIn));
+        $this->actingAs($this->teacher, 'teacher');
+        $this->post(
+            "/handouts/{$this->handout->id}/answers",
+            ['show' => 'at'],
+        )->assertSessionHasErrors(['date', 'time']);
     }
 
     public function test_it_is_taken_back_while_nobody_has_looked(): void

@@ -7,6 +7,7 @@ namespace App\Console\Commands;
 use App\Actions\EmptyBin;
 use App\Actions\EndTrials;
 use App\Actions\SweepPictures;
+use App\Actions\ThinMoments;
 use App\Actions\ThinRevisions;
 use App\Models\Handout;
 use Illuminate\Console\Command;
@@ -30,12 +31,14 @@ final class Tidy extends Command
         EmptyBin $emptyBin,
         SweepPictures $sweepPictures,
         ThinRevisions $thin,
+        ThinMoments $thinMoments,
     ): int {
         $old = Handout::query()->where('created_at', '<', now()->subDay());
         $this->line($endTrials($old).' trial copies thrown away.');
         $this->line($emptyBin().' worksheets thrown away.');
         $this->line($sweepPictures().' pictures thrown away.');
         $this->line($thin().' old revisions thrown away.');
+        $this->line($thinMoments().' old moments of copies thrown away.');
         $this->halfDoneWork();
         $this->turnOverLogs();
 

@@ -22,21 +22,33 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use OpenSlate\Answers\AnswerKind;
 use OpenSlate\Answers\AnswerRefused;
+use OpenSlate\Copies\CopyState;
 use OpenSlate\Copies\Draft;
 use OpenSlate\Copies\Place;
 
 /** A student at their own copy. */
 final class CopyController
 {
-    public function show(Copy $copy, MoveCopy $move, MarkByKey $byKey, HandBack $back, FreshenDaily $fresh): View
-    {
+    public function show(
+        Request $request,
+        Copy $copy,
+        MoveCopy $move,
+        MarkByKey $byKey,
+        HandBack $back,
+        FreshenDaily $fresh,
+    ): View {
         $copy->load(['item.edition.revisions', 'item.handout', 'student']);
         $fresh($copy->item);
         $copy->refresh();
         $move->open($copy);
-        // Nothing of the marks or of the key is read before the copy is handed back.
-        $scheme = $copy->isReturned() ? $byKey($copy->item) : null;
-        $back->look($copy);
+        // What a browser fetches ahead, for its keeping, nobody has looked at.
+        $request->prefetch() || $back->look($copy);
+        // Nothing of the marks or of the key is read before the copy is handed back, or its student may see the
+        // answers.
+        $answers = $copy->item->handout->showsAnswers($copy);
+        $seesMarks = $copy->isReturned();
+        $isOver = $copy->state === CopyState::HandedIn || $copy->times()->isClosed(now()->toDateTimeImmutable());
+        $scheme = $seesMarks || ($answers && $isOver) ? $byKey($copy->item) : null;
         $copy->refresh();
 
         return view('student.copy', [
@@ -47,7 +59,8 @@ final class CopyController
             'printed' => EditionWords::of($copy->item->edition),
             'marked' => $scheme === null
                 ? null
-                : MarkedCopy::of($copy, $scheme, $copy->item->handout->answers_shown_at !== null),
+                : MarkedCopy::of($copy, $scheme, $answers, $seesMarks),
+            'answers' => $answers,
             'next' => $copy->nextOfTheDay(),
             'door' => $copy->student->classes()->first(),
         ]);

@@ -7,18 +7,20 @@ namespace App\Http\Controllers;
 use App\Actions\CorrectCopies;
 use App\Actions\FreshenDaily;
 use App\Actions\MarkByKey;
+use App\Http\Requests\AnswersRequest;
 use App\Http\Requests\DesksRequest;
 use App\Models\Copy;
 use App\Models\Handout;
 use App\Models\HandoutItem;
 use App\Models\SchoolClass;
+use App\School;
 use App\View\EditionWords;
+use App\View\HandoutWords;
 use App\View\MarkedCopy;
 use App\View\Returned;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Collection;
 
@@ -164,14 +166,11 @@ final class DesksController
     }
 
     /** Shows students the clips that are answers, or keeps them back again. */
-    public function answers(Request $request, Handout $handout): RedirectResponse
+    public function answers(AnswersRequest $request, Handout $handout, School $school): RedirectResponse
     {
-        $handout->update(['answers_shown_at' => $request->boolean('show') ? now() : null]);
+        $handout->update(['answers_when' => $request->shown(), 'answers_shown_at' => $request->at($school)]);
 
-        return back()->with(
-            'done',
-            $handout->answers_shown_at === null ? 'The answers are kept back again.' : 'Students see the answers now.',
-        );
+        return back()->with('done', 'Students see the answers '.HandoutWords::answers($handout, $school).'.');
     }
 
     private function item(DesksRequest $request, Handout $handout): ?HandoutItem

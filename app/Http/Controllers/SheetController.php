@@ -24,8 +24,23 @@ final class SheetController
     ): Response {
         $revision = $item->edition->revision($number);
         $element = $revision->page()->element(substr($what, strlen(ShowPicture::ELEMENT)));
-        abort_if($element instanceof Clip && $element->kept && $item->handout->answers_shown_at === null, 403);
+        abort_if($element instanceof Clip && $element->kept && ! $this->seesAnswers($request, $item), 403);
 
         return KeptFileResponse::of($request, $files, $show($revision, $what) ?? abort(404));
+    }
+
+    private function seesAnswers(Request $request, HandoutItem $item): bool
+    {
+        $student = $request->user('student');
+
+        return $item->handout->showsAnswers(
+            $item
+                ->copies()
+                ->when($student !== null && ! $item->handout->trial, fn ($copies) => $copies->where(
+                    'student_id',
+                    $student?->getAuthIdentifier(),
+                ))
+                ->first(),
+        );
     }
 }

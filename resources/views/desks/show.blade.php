@@ -63,15 +63,6 @@
                     <a class="btn btn-plain" href="{{ route('marking', ['handout' => $handout, 'item' => $item->id]) }}">Mark</a>
                     <a class="btn btn-plain" href="{{ route('results', $handout) }}">Results</a>
                 @endif
-                @if ($item->edition->keepsAnswersBack() && Gate::allows('keep', $handout))
-                    @php($kept = $handout->answers_shown_at === null)
-                    <form method="post" action="{{ route('desks.answers', $handout) }}">@csrf<button
-                            class="btn btn-plain" name="show" value="{{ $kept ? 1 : 0 }}">
-                            {{ $kept ? 'Show students the answers' : 'Keep the answers back again' }}
-                        </button>
-                    </form>
-                @endif
-                <p class="desks__tally" data-tally role="status"></p>
                 <p class="desks__pulse" data-pulse>Live</p>
             </div>
             @include('desks.correction')
@@ -79,6 +70,25 @@
                 <div class="desk-verbs">
                     @include('marking.back')
                     @include('marking.fresh')
+                    @includeWhen(Gate::allows('keep', $handout), 'marking.answers')
+                </div>
+            @endif
+            @if ($byClass !== [])
+                <div class="desks__bar desks__sieve" data-sieve hidden>
+                    <div class="desks__states" role="group" aria-label="Show only">
+                        @foreach (['not_opened' => 'not opened', 'working' => 'working', 'still' => 'still for five minutes', 'handed_in' => 'handed in'] as $state => $words)
+                            <button type="button" class="btn btn-plain" data-only="{{ $state }}"
+                                aria-pressed="false"><b data-count>0</b> {{ $words }}</button>
+                        @endforeach
+                    </div>
+                    <label>In order of <select class="form-select" data-order>
+                            <option value="name">names</option>
+                            <option value="filled">least filled first</option>
+                            <option value="still">longest still first</option>
+                        </select></label>
+                    <label>Find <input type="search" class="form-control" data-find-desk autocomplete="off"></label>
+                    <label><input type="checkbox" class="form-check-input" data-hide-names> Hide names</label>
+                    <p class="visually-hidden" data-sieved role="status"></p>
                 </div>
             @endif
             @if ($byClass === [])

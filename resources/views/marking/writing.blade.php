@@ -1,7 +1,8 @@
 {{-- Where a mark and a comment are written, at the place that was pressed. $copy --}}
-<form class="remark" data-writing data-address="{{ route('marking.give', $copy->item->handout_id) }}"
+<div class="remark" role="dialog" aria-labelledby="writing-name" data-remark hidden>
+<form data-writing data-address="{{ route('marking.give', $copy->item->handout_id) }}"
     data-comments="{{ route('marking.comments', $copy->item->handout_id) }}" data-copy-id="{{ $copy->id }}"
-    data-item="{{ $copy->handout_item_id }}" role="dialog" aria-labelledby="writing-name" hidden>
+    data-item="{{ $copy->handout_item_id }}">
     <p class="remark__name" id="writing-name" data-writing-name></p>
     <p class="remark__by" data-writing-by></p>
     <p class="remark__points" data-writing-points><label>Points <input type="text" inputmode="decimal"
@@ -20,3 +21,4 @@
     <p class="verbs"><button class="btn btn-primary">Write it</button>
         <button type="button" class="btn btn-plain" data-writing-shut>Close</button></p>
 </form>
+</div>

@@ -5,9 +5,10 @@
 @use('OpenSlate\Copies\CopyState')
 @php($handedIn = $copy->state === CopyState::HandedIn)
 @php($over = $times->isClosed(now()->toDateTimeImmutable()))
-@php($closed = $handedIn || $over || $marked !== null)
+@php($isBack = $marked?->withMarks === true)
+@php($closed = $handedIn || $over || $isBack)
 @php($work = $copy->written())
-@php($mayTakeBack = $handedIn && $marked === null && !$over && !$times->due()->isPast(now()->toDateTimeImmutable()))
+@php($mayTakeBack = $handedIn && !$isBack && !$answers && !$over && !$times->due()->isPast(now()->toDateTimeImmutable()))
 <x-layout.base :title="$handout->title" body-class="student at-copy" :scripts="['resources/js/copy.js']">
     <header class="copybar">
         @if ($handout->preview_of)
@@ -52,8 +53,8 @@
                 <b>{{ $copy->student->shownPin() }}</b>. Write it down.</p>
         @endif
         @if ($closed)
-            <div @class(['notice', 'notice--good' => $handedIn || $marked !== null, 'handed']) role="status">
-                @if ($marked !== null)
+            <div @class(['notice', 'notice--good' => $handedIn || $isBack, 'handed']) role="status">
+                @if ($isBack)
                     <p><b>Your teacher has looked at this.</b> @if (! $marked->full->isNone()) You have
                             <b class="handed__points">{{ $marked->total() }}</b>. @endif</p>
                     @foreach ($marked->whole() as $comment)
@@ -106,10 +107,11 @@
         @endif
         @if ($marked !== null && ! $marked->full->isNone())
             <details class="marks-in-words" data-marks-in-words>
-                <summary>Your marks in words</summary>
+                <summary>{{ $isBack ? 'Your marks in words' : 'The right answers' }}</summary>
                 <ul>
                     @for ($number = 1; $number <= $edition->pages_count; $number++)
                         @foreach ($marked->on($number) as $mark)
+                            @continue(!$isBack && $mark->right === '')
                             <li>{{ $mark->said() }}
                                 @if ($mark->right !== '')
                                     <span class="mark__right">Right: <span dir="auto">{{ $mark->right }}</span></span>
@@ -129,7 +131,7 @@
                 @php($leads = $edition->pageNumbers())
                 @php($fills = CopyWords::fills($copy, $handout, $times, $school))
                 @foreach ($edition->frozenPages() as $index => $frozen)
-                    @php($page = $frozen->forStudents($handout->answers_shown_at !== null))
+                    @php($page = $frozen->forStudents($answers))
                     @php($lines = $printed->on($page))
                     <li id="page-{{ $index + 1 }}" data-page="{{ $index + 1 }}">
                         <h2 class="copy__page">Page {{ $index + 1 }} of {{ $edition->pages_count }}</h2>
@@ -139,7 +141,7 @@
                         <x-page.sheet :$page :$pictures mode="copy" live :leads="$leads" :number="$index + 1"
                             :of="$edition->pages_count" :words="$lines"
                             :asked="$printed->asked($page, $lines)" :texts="$work->texts()" :$closed :$fills
-                            :answers="$handout->answers_shown_at !== null"
+                            :answers="$answers"
                             :marks="$marked?->on($index + 1) ?? []" />
                     </li>
                 @endforeach

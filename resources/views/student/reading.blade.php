@@ -13,9 +13,9 @@
             @php($pictures = new HandedPictures($item))
             @php($leads = $item->edition->pageNumbers())
             @foreach ($item->edition->frozenPages() as $index => $frozen)
-                @php($page = $frozen->forStudents($item->handout->answers_shown_at !== null))
+                @php($page = $frozen->forStudents($item->handout->showsAnswers()))
                 <li id="page-{{ $index + 1 }}"><x-page.sheet :$page :$pictures live :leads="$leads"
-                        :answers="$item->handout->answers_shown_at !== null" :number="$index + 1"
+                        :answers="$item->handout->showsAnswers()" :number="$index + 1"
                         :words="$printed->on($page)" :of="$item->edition->pages_count" sizes="(min-width: 900px) 860px, 100vw" />
                 </li>
             @endforeach

@@ -13,7 +13,7 @@
                 data-comment="{{ collect($mark->comments)->firstWhere('teacher_id', auth('teacher')->id())?->words }}"
                 aria-label="{{ $mark->said() }}, {{ \App\View\MarkingWords::by($mark->mark) }}"
                 aria-haspopup="dialog">{{ $mark->sign() }}<b>{{ $mark->points() }}</b></button>
-        @else
+        @elseif ($mark->isMarked)
             <span class="mark__sign" role="img" aria-label="{{ $mark->said() }}">{{ $mark->sign() }}<b
                     aria-hidden="true">{{ $mark->points() }}</b></span>
         @endif
