@@ -155,7 +155,13 @@ final class GiveFreshCopies
                 'handed_in_at' => $used->handed_in_at,
                 'changed_at' => $used->made_at,
             ])
-            ->forceFill(['attempt' => $used->attempt, 'judged' => null, 'judged_for' => null])
+            ->forceFill([
+                'attempt' => $used->attempt,
+                'returned_at' => $used->returned_at,
+                'looked_at' => $used->looked_at,
+                'judged' => null,
+                'judged_for' => null,
+            ])
             ->save();
         foreach (array_filter($marks->all(), fn (Mark $mark): bool => $mark->byHand) as $place => $mark) {
             HandMark::create([

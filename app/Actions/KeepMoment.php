@@ -27,6 +27,8 @@ final class KeepMoment
             'changes' => History::toJson(History::changes($last?->texts() ?? [], $copy->written()->texts())),
             'filled' => $copy->filled,
             'handed_in_at' => $copy->handed_in_at,
+            'returned_at' => $copy->returned_at,
+            'looked_at' => $copy->looked_at,
             'made_at' => now(),
         ]);
     }

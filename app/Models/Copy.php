@@ -122,7 +122,7 @@ final class Copy extends Model
     /** Whether its student sees its marks and comments. */
     public function isReturned(): bool
     {
-        return $this->returned_at !== null && $this->returned_at->isPast();
+        return $this->returned_at !== null && ! $this->returned_at->isFuture();
     }
 
     public function standing(): Standing

@@ -23,6 +23,8 @@ use OpenSlate\Copies\MomentKind;
  * @property string|null $marks of a used copy, as Marking\Marks writes them
  * @property string|null $comments of a used copy: a list of place (or null), words and teacher
  * @property Carbon|null $handed_in_at
+ * @property Carbon|null $returned_at
+ * @property Carbon|null $looked_at
  * @property Carbon $made_at
  * @property-read Copy $copy
  */
@@ -42,6 +44,8 @@ final class Moment extends Model
         'marks',
         'comments',
         'handed_in_at',
+        'returned_at',
+        'looked_at',
         'made_at',
     ];
 
@@ -64,8 +68,25 @@ final class Moment extends Model
         );
     }
 
+    /**
+     * What was answered at every moment of a copy, in one question.
+     *
+     * @return array<int, array<string, string>> text by place, by moment
+     */
+    public static function textsOf(Copy $copy): array
+    {
+        $texts = $all = [];
+        foreach (self::query()->where('copy_id', $copy->id)->orderBy('id')->pluck('changes', 'id') as $id => $changes) {
+            $texts = History::replayed([$texts, History::fromJson((string) $changes)]);
+            $all[(int) $id] = $texts;
+        }
+
+        return $all;
+    }
+
     protected function casts(): array
     {
-        return ['kind' => MomentKind::class, 'handed_in_at' => 'datetime', 'made_at' => 'datetime'];
+        return ['kind' => MomentKind::class, 'handed_in_at' => 'datetime', 'returned_at' => 'datetime',
+            'looked_at' => 'datetime', 'made_at' => 'datetime'];
     }
 }

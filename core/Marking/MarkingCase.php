@@ -53,7 +53,8 @@ final readonly class MarkingCase
     /** @throws InvalidJson */
     public static function decode(Fields $case): self
     {
-        $id = $case->text('id', self::LONGEST_ID);
+        $number = $case->all()['id'] ?? null;
+        $id = is_int($number) ? (string) $case->integer('id', PHP_INT_MIN) : $case->text('id', self::LONGEST_ID);
         $page = self::page($case->object('answer'));
         $work = Work::none()->save(new Draft(0, 'case', self::answers($case, Places::of([$page]))))->work;
         $case->nothingElse();
@@ -111,13 +112,22 @@ final readonly class MarkingCase
             throw $case->wrong('answer', 'has no place to answer');
         }
         $parts = $places->find(Place::idOn(1, ModelAnswer::PLACE));
-        $given = is_array($case->all()['given'] ?? null)
-            ? $case->object('given')->all()
-            : [($parts ?? $all[0])->id => $case->text('given', PHP_INT_MAX)];
+        $raw = $case->all()['given'] ?? null;
+        $given = match (true) {
+            is_array($raw) => $case->object('given')->all(),
+            is_int($raw), is_float($raw) => [
+                ($parts ?? $all[0])->id => $case->number('given', -PHP_FLOAT_MAX, PHP_FLOAT_MAX),
+            ],
+            default => [($parts ?? $all[0])->id => $case->text('given', PHP_INT_MAX)],
+        };
         $answers = [];
         foreach ($given as $name => $text) {
             $place = self::named((string) $name, $places) ?? throw $case->wrong('given', "has no place {$name}");
-            $text = is_string($text) ? $text : throw $case->wrong('given', 'must be text');
+            $text = match (true) {
+                is_string($text) => $text,
+                is_int($text), is_float($text) => (string) $text,
+                default => throw $case->wrong('given', 'must be text'),
+            };
             try {
                 $answers[$place->id] = $place->form->tidy($text);
             } catch (AnswerRefused $refusal) {

@@ -24,6 +24,8 @@ return new class extends Migration
             $table->text('marks')->nullable();
             $table->text('comments')->nullable();
             $table->timestamp('handed_in_at')->nullable();
+            $table->timestamp('returned_at')->nullable();
+            $table->timestamp('looked_at')->nullable();
             $table->timestamp('made_at');
             $table->index(['copy_id', 'id']);
         });

@@ -42,7 +42,7 @@ class Marking {
     }
 
     #key(event) {
-        if (event.ctrlKey || event.metaKey || event.altKey || event.target.matches('input')) return;
+        if (event.ctrlKey || event.metaKey || event.altKey || event.target.matches('input, textarea')) return;
         if (event.key === 'PageDown' || event.key === 'PageUp') {
             const way = this.table.querySelector(event.key === 'PageDown' ? '[data-next]' : '[data-before]');
             if (way) {
@@ -68,6 +68,8 @@ class Marking {
     }
 
     #click(event) {
+        const write = event.target.closest('[data-pile-write]');
+        if (write) this.#write(write.closest('[data-pile]'));
         const face = event.target.closest('[data-face]');
         const pile = event.target.closest('[data-to]');
         if (face) this.#choose(face === this.#chosen ? null : face);
@@ -146,6 +148,27 @@ class Marking {
             next?.focus({ preventScroll: true });
         } catch (problem) {
             this.#say(problem instanceof Away ? 'No connection: that is not marked. Try it again.' : problem.message);
+        }
+    }
+
+    /** One comment on the answers of a whole pile. */
+    async #write(pile) {
+        const copies = [...pile.querySelectorAll('[data-slip]')].flatMap((slip) => slip.dataset.copies.split(','));
+        const field = pile.querySelector('[data-pile-words]');
+        const { item, question: place } = this.#question.dataset;
+        try {
+            await request('POST', this.root.dataset.comments, {
+                item,
+                place,
+                copies: copies.map(Number),
+                words: field.value,
+            });
+            pile.querySelector('.pile__comment').open = false;
+            this.#say('');
+            this.root.querySelector('[data-marking-told]').textContent =
+                `Written on ${copies.length} ${copies.length === 1 ? 'copy' : 'copies'}.`;
+        } catch (problem) {
+            this.#say(problem instanceof Away ? 'No connection: that is not written. Try it again.' : problem.message);
         }
     }
 

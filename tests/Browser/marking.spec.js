@@ -60,6 +60,11 @@ test('a slip is tapped, dragged and taken apart, and goes back to what the key s
     await teacher.keyboard.press('3');
     await expect(pile('wrong').locator('[data-slip]').filter({ hasText: 'Mud.' })).toHaveCount(1);
 
+    await pile('wrong').getByText('Comment for all in it').click();
+    await pile('wrong').getByRole('textbox').fill('Look at the table again.');
+    await pile('wrong').getByRole('button', { name: 'Write it on all of them' }).click();
+    await expect(teacher.getByRole('status').filter({ hasText: /^Written on \d+ cop/ })).toBeAttached();
+
     await teacher.getByLabel('Points in part').fill('9');
     await pile('wrong').locator('.paper__face', { hasText: 'Mud.' }).focus();
     await teacher.keyboard.press('2');
@@ -91,6 +96,7 @@ test('a mark and a comment are written on the page, and the student reads them t
     await teacher.keyboard.press('PageUp');
     await expect(teacher.getByRole('heading', { name: 'Zadie Loch' })).toBeVisible();
     await teacher.locator('[data-mark]').last().click();
+    await teacher.getByRole('dialog').getByLabel('Comment').clear();
     await teacher.getByRole('dialog').getByLabel('Comment').pressSequentially('what');
     await teacher.getByRole('button', { name: 'What should they do instead?' }).click();
     await expect(teacher.getByRole('dialog').getByLabel('Comment')).toHaveValue('What should they do instead?');

@@ -113,6 +113,7 @@ final class FreshCopiesTest extends TestCase
         $this->ada->refresh();
         $this->assertSame(['1.a' => 'ebb', '1.b' => '3'], $this->ada->written()->texts());
         $this->assertSame([CopyState::HandedIn, 1], [$this->ada->state, $this->ada->attempt]);
+        $this->assertTrue($this->ada->isReturned(), 'and its student has it back');
         $this->assertSame([5000], HandMark::pluck('points')->all());
         $this->assertSame(['Nearly.'], Comment::pluck('words')->all());
         $this->delete("/items/{$this->item()->id}/fresh")

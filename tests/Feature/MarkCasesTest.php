@@ -86,6 +86,10 @@ final class MarkCasesTest extends TestCase
             array_map(fn (array $one): array => [$one['verdict'], $one['points']], $verdicts),
         );
         $this->assertSame('as in the key but for capital letters', $verdicts['strict']['why']);
+        $numbers = $this->verdicts(
+            [['id' => 7, 'answer' => ['answer' => 'number', 'key' => ['12.5']], 'given' => 12.5]],
+        );
+        $this->assertSame('right', $numbers['7']['verdict']);
     }
 
     public function test_a_page_of_parts_is_marked_by_its_right_model(): void

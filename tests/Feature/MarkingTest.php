@@ -313,6 +313,18 @@ final class MarkingTest extends TestCase
         $this->get("/my/copies/{$this->copies[0]->id}")->assertDontSee('points.')->assertDontSee('class="mark', false);
     }
 
+    public function test_one_copy_goes_back_by_itself(): void
+    {
+        $this->assertReads('Hand this one back', $this->get("/copies/{$this->copies[0]->id}"));
+        $this->back('one', ['copy' => (string) $this->copies[0]->id])->assertSessionHas('done', '1 copy handed back.');
+        $this->assertSame(
+            [true, false, false, false],
+            array_map(fn (Copy $copy): bool => $copy->refresh()->isReturned(), $this->copies),
+        );
+        $this->back('one')->assertSessionHasErrors('copy');
+        $this->get("/copies/{$this->copies[0]->id}")->assertDontSee('Hand this one back');
+    }
+
     public function test_the_right_answers_stand_beside_where_the_teacher_shows_answers(): void
     {
         $this->handout->update(['answers_shown_at' => now()]);

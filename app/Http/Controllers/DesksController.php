@@ -12,6 +12,7 @@ use App\Http\Requests\DesksRequest;
 use App\Models\Copy;
 use App\Models\Handout;
 use App\Models\HandoutItem;
+use App\Models\Moment;
 use App\Models\SchoolClass;
 use App\School;
 use App\View\EditionWords;
@@ -134,6 +135,7 @@ final class DesksController
             'printed' => EditionWords::of($copy->item->edition),
             'marked' => MarkedCopy::of($copy, $scheme, false),
             'before' => $before,
+            'pastTexts' => Moment::textsOf($copy),
             'moments' => $copy
                 ->moments()
                 ->reorder()

@@ -30,6 +30,7 @@ final class HandBackController
         $copies = $item->copies()->where('state', '!=', CopyState::NotOpened)->with('handMarks')->get();
         $to = $copies->filter(fn (Copy $copy): bool => match ($request->to()) {
             'all' => true,
+            'one' => $copy->id === $request->integer('copy'),
             'handed-in' => $copy->state === CopyState::HandedIn,
             default => $copy->state === CopyState::HandedIn && $copy->marks($scheme)->waiting() === 0,
         });

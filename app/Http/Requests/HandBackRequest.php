@@ -15,7 +15,8 @@ final class HandBackRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'to' => ['required', 'in:marked,handed-in,all'],
+            'to' => ['required', 'in:marked,handed-in,all,one'],
+            'copy' => ['required_if:to,one', 'integer'],
             'when' => ['required', 'in:now,at'],
             'date' => ['required_if:when,at', 'nullable', 'date_format:Y-m-d'],
             'time' => ['required_if:when,at', 'nullable', 'date_format:H:i'],

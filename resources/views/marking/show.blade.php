@@ -1,5 +1,6 @@
 <x-layout.teacher :title="'Marking: ' . $handout->title" at="handouts" :scripts="['resources/js/marking.js']">
-    <main id="main" class="room room--wide" @if ($table) data-marking @endif data-address="{{ route('marking.give', $handout) }}">
+    <main id="main" class="room room--wide" @if ($table) data-marking @endif data-address="{{ route('marking.give', $handout) }}"
+        data-comments="{{ route('marking.comments', $handout) }}">
         <div class="room__head">
             <p><a href="{{ route('desks', ['handout' => $handout, 'item' => $item->id]) }}">Back to the desks</a>
             </p>

@@ -78,6 +78,14 @@
                         <span class="pile__points">0</span>
                     @endif
                 </h3>
+                @if ($slips !== [])
+                    <details class="pile__comment">
+                        <summary>Comment for all in it</summary>
+                        <textarea class="form-control" rows="2" maxlength="{{ App\Models\Comment::LONGEST }}" dir="auto"
+                            data-pile-words aria-label="Comment for all answers in “{{ $pile->words() }}”"></textarea>
+                        <button type="button" class="btn btn-plain" data-pile-write>Write it on all of them</button>
+                    </details>
+                @endif
                 @if ($slips === [])
                     <p class="pile__none">{{ $pile === Pile::Look ? ($table->copies->isEmpty() ? 'Nobody has handed in yet.' : 'Nothing waits here.') : 'Empty' }}</p>
                 @endif
