@@ -133,7 +133,9 @@ final class Handout extends Model
     /** Whether a student sees the answers: all do at the teacher's word, each with a copy when that has come so far. */
     public function showsAnswers(?Copy $copy = null): bool
     {
-        return ($this->answers_shown_at !== null && ! $this->answers_shown_at->isFuture()) || match ($this->answers_when) {
+        $isTime = $this->answers_shown_at !== null && ! $this->answers_shown_at->isFuture();
+
+        return $isTime || match ($this->answers_when) {
             AnswersShown::Asked => false,
             AnswersShown::HandedIn => $copy?->state === CopyState::HandedIn || $copy?->isReturned() === true,
             AnswersShown::HandedBack => $copy?->isReturned() === true,
