@@ -51,8 +51,14 @@ final readonly class PlaceMark
     /** For those who do not see it. */
     public function said(): string
     {
-        return ! $this->isMarked ? $this->name : "{$this->name}: ".MarkingWords::verdict($this->mark->verdict).
-            ($this->mark->waits() ? '' : ", {$this->mark->points->words()} of {$this->full->named()}");
+        if (! $this->isMarked) {
+            return $this->name;
+        }
+        // A question that ends with a mark of its own takes no colon.
+        $name = preg_match('/[.?!]$/', $this->name) === 1 ? $this->name : "{$this->name}:";
+        $points = $this->mark->waits() ? '' : ", {$this->mark->points->words()} of {$this->full->named()}";
+
+        return "{$name} ".MarkingWords::verdict($this->mark->verdict).$points;
     }
 
     /** Whether it stands so far right that what is said has to end there. */
