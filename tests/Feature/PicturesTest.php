@@ -192,22 +192,24 @@ final class PicturesTest extends TestCase
     public function test_a_picture_that_was_replaced_goes_after_a_day_and_no_other_does(): void
     {
         $first = (string) $this->send(self::jpeg(20, 20))->json('value');
-        $second = (string) $this->send(self::jpeg(30, 20))->json('value');
+        $given = (string) $this->send(self::jpeg(25, 20))->json('value');
+        $atTheEndOfTheDay = (string) $this->send(self::jpeg(30, 20))->json('value');
         $sweep = app(SweepPictures::class);
         $this->assertSame(0, $sweep(), 'it may be undone');
         $this->travel(25)->hours();
+        $now = (string) $this->send(self::jpeg(40, 20))->json('value');
         // Somebody else has the same picture.
-        $shared = (string) $this->send(self::jpeg(40, 20))->json('value');
-        TeacherFile::give($this->worksheet->teacher_id, new PageFile($second));
+        TeacherFile::give($this->worksheet->teacher_id, new PageFile($given));
         $this->travel(25)->hours();
 
         $this->assertSame(1, $sweep());
         $this->assertFileDoesNotExist(app(FileStore::class)->path($first));
-        $this->assertFileExists(app(FileStore::class)->path($second));
-        $this->assertFileExists(app(FileStore::class)->path($shared));
+        $this->assertFileExists(app(FileStore::class)->path($given));
         $this->get("/pictures/{$first}")->assertNotFound();
-        $this->get("/pictures/{$shared}")->assertOk();
-        $this->get("/pictures/{$second}")->assertForbidden();
+        $this->get("/pictures/{$given}")->assertForbidden();
+        $this->get("/pictures/{$now}")->assertOk();
+        // It is in the history of the copy: as it was when that day ended.
+        $this->get("/pictures/{$atTheEndOfTheDay}")->assertOk();
     }
 
     public function test_a_teacher_lays_a_picture_on_a_page_for_whoever_is_handed_it(): void
