@@ -6,6 +6,7 @@ namespace App\View;
 
 use App\Models\Comment;
 use App\Models\Copy;
+use OpenSlate\Marking\Mark;
 use OpenSlate\Marking\Marks;
 use OpenSlate\Marking\Points;
 use OpenSlate\Marking\Scheme;
@@ -68,13 +69,21 @@ final readonly class MarkedCopy
                     $mark,
                     $question->place->full,
                     $this->comments[$id] ?? [],
-                    $this->withAnswers && $mark->points->isLessThan($question->place->full) ? $question->key() : '',
+                    $this->right($question, $mark),
                     $this->withMarks,
                 );
             }
         }
 
         return $on;
+    }
+
+    /** The right answer: beside what is not right, and, so that nothing says what is, beside all where no marks show. */
+    private function right(MarkedQuestion $question, Mark $mark): string
+    {
+        $isAsked = ! $this->withMarks || $mark->points->isLessThan($question->place->full);
+
+        return $this->withAnswers && $isAsked ? $question->key() : '';
     }
 
     /** @return list<Comment> of the whole */

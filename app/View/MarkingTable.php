@@ -113,12 +113,6 @@ final readonly class MarkingTable
         return $names;
     }
 
-    /** How many answers wait, over all questions. */
-    public function allWaiting(): int
-    {
-        return array_sum($this->waiting);
-    }
-
     /**
      * What is given for an answer that is right in part: what was given last, or half.
      *

@@ -340,7 +340,9 @@ final class MarkingTest extends TestCase
         $sees = function (Copy $copy): bool {
             $this->actingAs($copy->student, 'student');
             $page = (string) $this->get("/my/copies/{$copy->id}")->getContent();
-            $this->assertStringNotContainsString('of 6 points', $page);
+            foreach (['of 6 points', 'mark--', 'mark__sign', 'not right'] as $mark) {
+                $this->assertStringNotContainsString($mark, $page);
+            }
 
             return str_contains($page, 'Right: <span dir="auto">ebb or ebbing');
         };
@@ -352,6 +354,7 @@ final class MarkingTest extends TestCase
         $this->assertFalse($sees($handedIn));
         $say(['show' => 'handed_in']);
         $this->assertTrue($sees($handedIn));
+        $this->assertTrue($sees($this->copies[0]), 'also beside what is right: else it would say what is not');
         $this->assertFalse($sees($working));
         $this->actingAs($handedIn->student, 'student');
         $this->post("/my/copies/{$handedIn->id}/take-back")->assertSessionHasErrors([

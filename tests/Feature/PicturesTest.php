@@ -205,6 +205,7 @@ final class PicturesTest extends TestCase
         $this->assertSame(1, $sweep());
         $this->assertFileDoesNotExist(app(FileStore::class)->path($first));
         $this->assertFileExists(app(FileStore::class)->path($given));
+        $this->assertFileExists(app(FileStore::class)->path($now));
         $this->get("/pictures/{$first}")->assertNotFound();
         $this->get("/pictures/{$given}")->assertForbidden();
         $this->get("/pictures/{$now}")->assertOk();
