@@ -34,6 +34,7 @@ use App\Http\Controllers\LeadController;
 use App\Http\Controllers\LockController;
 use App\Http\Controllers\MarkingController;
 use App\Http\Controllers\MendingController;
+use App\Http\Controllers\MessageController;
 use App\Http\Controllers\MomentController;
 use App\Http\Controllers\PackController;
 use App\Http\Controllers\PageController;
@@ -42,6 +43,7 @@ use App\Http\Controllers\PassController;
 use App\Http\Controllers\PassDoorController;
 use App\Http\Controllers\PictureController;
 use App\Http\Controllers\PreviewController;
+use App\Http\Controllers\PulseController;
 use App\Http\Controllers\ReadingController;
 use App\Http\Controllers\ResultsController;
 use App\Http\Controllers\SchoolController;
@@ -385,6 +387,17 @@ Route::middleware(['auth:teacher', 'auth.session'])->group(function () use ($cop
     Route::post('handouts/{handout}/answers', [DesksController::class, 'answers'])
         ->can('keep', 'handout')
         ->name('desks.answers');
+    Route::prefix('handouts/{handout}')
+        ->can('watch', 'handout')
+        ->scopeBindings()
+        ->group(function (): void {
+            Route::post('words', [MessageController::class, 'store'])
+                ->middleware('once')
+                ->name('words.store');
+            Route::delete('words/{message}', [MessageController::class, 'destroy'])->name('words.destroy');
+            Route::post('hold', [MessageController::class, 'hold'])->name('hold');
+            Route::delete('hold', [MessageController::class, 'goOn'])->name('hold.end');
+        });
     Route::get('handouts/{handout}/marking', [MarkingController::class, 'show'])
         ->can('watch', 'handout')
         ->name('marking');
@@ -570,6 +583,7 @@ Route::middleware(['auth:student', 'auth.session', ThroughPass::class])
             ->middleware('cache.headers:etag')
             ->name('day');
         Route::prefix('copies')->name('copies.')->group(fn () => $copies('work'));
+        Route::post('copies/{copy}/pulse', PulseController::class)->can('work', 'copy')->name('copies.pulse');
         Route::get('sheets/{item}/{number}/{what}', SheetController::class)
             ->can('see', 'item')
             ->where($sheet)

@@ -14,6 +14,7 @@ use Illuminate\Support\Carbon;
 use OpenSlate\Copies\CopyState;
 use OpenSlate\Handout\AnswersShown;
 use OpenSlate\Handout\Due;
+use OpenSlate\Handout\Hold;
 use OpenSlate\Handout\Times;
 
 /**
@@ -33,6 +34,8 @@ use OpenSlate\Handout\Times;
  * @property Carbon $created_at
  * @property Carbon $updated_at
  * @property int $revision
+ * @property Carbon|null $held_at since when all copies wait
+ * @property Carbon|null $held_until and how long; null until the teacher lets them go on
  */
 final class Handout extends Model
 {
@@ -57,6 +60,8 @@ final class Handout extends Model
         'shelf_of',
         'preview_of',
         'revision',
+        'held_at',
+        'held_until',
     ];
 
     /** @return BelongsTo<Teacher, $this> */
@@ -107,6 +112,17 @@ final class Handout extends Model
     public function guests(): BelongsToMany
     {
         return $this->recipients()->where('students.guest', true)->orderBy('students.name');
+    }
+
+    public function hold(): Hold
+    {
+        return new Hold($this->held_at?->toDateTimeImmutable(), $this->held_until?->toDateTimeImmutable());
+    }
+
+    /** @return HasMany<Message, $this> */
+    public function messages(): HasMany
+    {
+        return $this->hasMany(Message::class);
     }
 
     /** @return HasMany<Pass, $this> */
@@ -177,6 +193,8 @@ final class Handout extends Model
             'put_away_at' => 'datetime',
             'marks_late' => 'boolean',
             'answers_shown_at' => 'datetime',
+            'held_at' => 'datetime',
+            'held_until' => 'datetime',
             'answers_when' => AnswersShown::class,
             'reads_aloud' => 'boolean',
             'trial' => 'boolean',

@@ -107,6 +107,7 @@ class Desks {
                 );
                 if (answer) await this.#draw(answer.copies);
                 this.#pulse(true);
+                this.#goOn();
             } catch {
                 this.#pulse(false);
             }
@@ -163,6 +164,12 @@ class Desks {
 
     #tally() {
         this.sieve?.sift();
+    }
+
+    /** Whoever waited goes on by themselves when it is time. */
+    #goOn() {
+        const held = this.root.querySelector('[data-ends]');
+        if (held?.dataset.ends && serverTime() > Number(held.dataset.ends)) held.remove();
     }
 
     #pulse(live) {

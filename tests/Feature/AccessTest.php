@@ -16,6 +16,7 @@ use App\Models\Copy;
 use App\Models\Handout;
 use App\Models\HandoutItem;
 use App\Models\Kit;
+use App\Models\Message;
 use App\Models\Pass;
 use App\Models\PassKind;
 use App\Models\SchoolClass;
@@ -167,6 +168,11 @@ final class AccessTest extends TestCase
             'copy' => (string) $copy->id,
             'kind' => 'csv',
             'moment' => (string) DB::transaction(fn () => app(KeepMoment::class)($copy, MomentKind::Named, 'Now'))->id,
+            'message' => (string) Message::create([
+                'handout_id' => $copy->item->handout_id,
+                'teacher_id' => $copy->item->handout->teacher_id,
+                'words' => 'Five minutes left',
+            ])->id,
             'item' => (string) HandoutItem::where(['mode' => Mode::ReadOnly, 'handout_id' => $handout->id])->sole()->id,
             'class' => (string) $class->id,
             'student' => (string) $this->student->id,

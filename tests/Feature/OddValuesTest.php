@@ -12,6 +12,7 @@ use App\Actions\KeepMoment;
 use App\Models\Copy;
 use App\Models\HandoutItem;
 use App\Models\Kit;
+use App\Models\Message;
 use App\Models\SchoolClass;
 use App\Models\Student;
 use App\Models\Teacher;
@@ -225,6 +226,11 @@ final class OddValuesTest extends TestCase
             'copy' => (string) $copy->id,
             'kind' => 'csv',
             'moment' => (string) DB::transaction(fn () => app(KeepMoment::class)($copy, MomentKind::Named, 'Now'))->id,
+            'message' => (string) Message::create([
+                'handout_id' => $copy->item->handout_id,
+                'teacher_id' => $copy->item->handout->teacher_id,
+                'words' => 'Five minutes left',
+            ])->id,
             'item' => (string) HandoutItem::where('mode', Mode::ReadOnly)->firstOrFail()->id,
             'class' => (string) $class->id,
             'student' => (string) $student->id,

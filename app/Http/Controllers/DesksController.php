@@ -12,6 +12,7 @@ use App\Http\Requests\DesksRequest;
 use App\Models\Copy;
 use App\Models\Handout;
 use App\Models\HandoutItem;
+use App\Models\Message;
 use App\Models\Moment;
 use App\Models\SchoolClass;
 use App\School;
@@ -47,6 +48,7 @@ final class DesksController
                 ? null
                 : $correct->offer($item),
             'returned' => $item === null ? null : Returned::of($item),
+            'messages' => $this->messages($handout),
             'byClass' => $this->byClass($handout, $item?->copies()->with('student')->get() ?? new Collection),
         ]);
     }
@@ -134,6 +136,7 @@ final class DesksController
             'edition' => $copy->item->edition,
             'printed' => EditionWords::of($copy->item->edition),
             'marked' => MarkedCopy::of($copy, $scheme, false),
+            'messages' => $this->messages($copy->item->handout, $copy),
             'before' => $before,
             'pastTexts' => Moment::textsOf($copy),
             'moments' => $copy
@@ -165,6 +168,17 @@ final class DesksController
         $at = (int) $all->search(fn (object $one): bool => (int) $one->id === $copy->id);
 
         return [$at > 0 ? $all[$at - 1] : null, $all[$at + 1] ?? null];
+    }
+
+    /** @return Collection<int, Message> that show in copies now, the latest first */
+    private function messages(Handout $handout, ?Copy $copy = null): Collection
+    {
+        return Message::query()
+            ->shown($handout->id)
+            ->when($copy?->student_id, fn ($messages, int $student) => $messages->to($student))
+            ->with('student')
+            ->get()
+            ->toBase();
     }
 
     /** Shows students the clips that are answers, or keeps them back again. */

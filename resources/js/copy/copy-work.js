@@ -7,8 +7,10 @@ import { Mirror, Pending } from './kept';
 import { PageZoom } from './page-zoom';
 import { filledIn, placesIn } from './places';
 import { Pictures } from './pictures';
+import { Pulse } from './pulse';
 import { ReadAloud } from './read-aloud';
 import { QuestionList } from './question-list';
+import { TeacherWords } from './teacher-words';
 import { WayBack } from './way-back';
 
 const REST = 600; // milliseconds after the last key before saving …
@@ -45,6 +47,7 @@ export class CopyWork {
         this.texts = Object.fromEntries(this.places.map((place) => [place.key, place.drawn ?? place.value]));
         this.reading = new ReadAloud(root, this.places);
         this.list = new QuestionList(root, this.places, this.reading, here, () => this.zoom.fitTargets());
+        this.#hearTeacher();
         if (root.dataset.closed === 'yes') return;
         new WayBack(root);
         const door = root.querySelector('[data-come-back]');
@@ -59,6 +62,13 @@ export class CopyWork {
         });
         this.root.dataset.ready = 'yes';
         this.pictures.recover();
+    }
+
+    #hearTeacher() {
+        const list = this.root.querySelector('[data-pulse]');
+        if (!list) return;
+        const words = new TeacherWords(list, this.root.querySelector('[data-wait]'), this.reading, () => this.#save());
+        new Pulse(list.dataset.pulse, (news) => words.hear(news));
     }
 
     // --- what was there before ---

@@ -49,6 +49,15 @@ export class ReadAloud {
         return button;
     }
 
+    /** Reads a word of the teacher, before all else. */
+    say(words) {
+        if (!this.isOffered) return;
+        this.#stop();
+        const said = new SpeechSynthesisUtterance(words);
+        said.lang = this.language;
+        this.voice.speak(said);
+    }
+
     #here() {
         const view = this.root.querySelector('[data-scroll]').getBoundingClientRect();
         const [top, bottom] = [Math.max(0, view.top), Math.min(window.innerHeight, view.bottom)];

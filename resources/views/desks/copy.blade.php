@@ -34,6 +34,7 @@
                         {{ $errors->first('until_date') ?: $errors->first('until_time') }}</p>
                 </details>
             @endif
+            @includeWhen($copy->student, 'desks.word', ['to' => $copy->student])
         </div>
         <x-said />
         <div data-large>

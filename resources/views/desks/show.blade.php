@@ -24,13 +24,6 @@
                 <p><b>Nobody has it yet: {{ $out }}.</b></p>
             @endif
         </div>
-        @can('change', $handout)
-            @if ($handout::mayBeClosed($times))
-                <form class="verbs" method="post" action="{{ route('handouts.change.close', $handout) }}">@csrf<input
-                        type="hidden" name="base" value="{{ $handout->revision }}"><button class="btn btn-plain">Close it
-                        now</button></form>
-            @endif
-        @endcan
         <x-said />
         @if ($item === null)
             <p class="empty"><b>This was handed out to read.</b> There are no copies to watch.</p>
@@ -63,14 +56,23 @@
                     <a class="btn btn-plain" href="{{ route('marking', ['handout' => $handout, 'item' => $item->id]) }}">Mark</a>
                     <a class="btn btn-plain" href="{{ route('results', $handout) }}">Results</a>
                 @endif
+                @if (Gate::allows('change', $handout) && $handout::mayBeClosed($times))
+                    <form method="post" action="{{ route('handouts.change.close', $handout) }}">@csrf<input type="hidden"
+                            name="base" value="{{ $handout->revision }}"><button class="btn btn-plain">Close it now</button>
+                    </form>
+                @endif
                 <p class="desks__pulse" data-pulse>Live</p>
             </div>
             @include('desks.correction')
-            @if ($item->edition->places_count > 0 && $byClass !== [])
+            @if ($byClass !== [])
                 <div class="desk-verbs">
-                    @include('marking.back')
-                    @include('marking.fresh')
-                    @includeWhen(Gate::allows('keep', $handout), 'marking.answers')
+                    @include('desks.word', ['to' => null])
+                    @include('desks.hold')
+                    @if ($item->edition->places_count > 0)
+                        @include('marking.back')
+                        @include('marking.fresh')
+                        @includeWhen(Gate::allows('keep', $handout), 'marking.answers')
+                    @endif
                 </div>
             @endif
             @if ($byClass !== [])

@@ -90,6 +90,16 @@
                 </ul>
             </details>
         @endif
+        @unless ($handout->trial)
+            {{-- What the teacher says while they are at it: see js/copy/teacher-words.js --}}
+            <div class="said-now" data-pulse="{{ route('copies.pulse', $copy) }}" role="status"></div>
+            <dialog class="ask wait" data-wait aria-labelledby="wait-title">
+                <h2 id="wait-title">Wait a moment, and look up</h2>
+                <p>Your teacher asks all of you to stop. Your work is kept, and you go on where you were.</p>
+                <p data-wait-left></p>
+                <div data-wait-words></div>
+            </dialog>
+        @endunless
         <div class="notice notice--bad" data-trouble hidden role="alert">
             <p data-trouble-words></p>
         </div>
