@@ -85,4 +85,12 @@ interface AnswerForm
      * What is the same of two answers that are as good as each other; an answer that nothing else is like is its own.
      */
     public function likeness(string $answer): string;
+
+    /**
+     * What two people made of one answer at the same time, with nothing of either lost.
+     *
+     * @param  string  $was  from which both began
+     * @return string|null null where only one of them can stand
+     */
+    public function merged(string $was, string $theirs, string $mine): ?string;
 }

@@ -161,4 +161,16 @@ final readonly class ChoiceAnswer implements AnswerForm
     {
         return implode(',', array_map(fn (Option $option): string => $option->id, $this->named($answer)));
     }
+
+    /** Of several, both may have ticked some. */
+    public function merged(string $was, string $theirs, string $mine): ?string
+    {
+        if (! $this->many) {
+            return null;
+        }
+        [$had, $other, $own] = array_map(fn (string $ids): array => explode(',', $ids), [$was, $theirs, $mine]);
+        $both = [...array_diff($other, array_diff($had, $own)), ...array_diff($own, $had)];
+
+        return $this->tidy(implode(',', array_filter(array_unique($both), fn (string $id): bool => $id !== '')));
+    }
 }

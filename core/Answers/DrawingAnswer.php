@@ -77,4 +77,10 @@ final readonly class DrawingAnswer implements AnswerForm
     {
         return $answer;
     }
+
+    /** Strokes are put down and rubbed out; both did so. */
+    public function merged(string $was, string $theirs, string $mine): ?string
+    {
+        return Ink::merged($was, $theirs, $mine);
+    }
 }

@@ -70,6 +70,52 @@ final readonly class Ink
         );
     }
 
+    /**
+     * What two people drew on one ground: the strokes of both, without those that either rubbed out.
+     *
+     * @return string|null as text, each; null where it is more than one drawing may hold
+     */
+    public static function merged(string $was, string $theirs, string $mine): ?string
+    {
+        [$before, $other, $own] = array_map(self::strokes(...), [$was, $theirs, $mine]);
+        $gone = self::without($before, $own);
+        $strokes = array_values([...self::without($other, $gone), ...self::without($own, $before)]);
+        $points = array_sum(array_map(fn (Stroke $stroke): int => count($stroke->points), $strokes));
+
+        return match (true) {
+            $strokes === [] => '',
+            count($strokes) > self::MOST_STROKES || $points > self::MOST_POINTS => null,
+            default => (new self($strokes))->encode(),
+        };
+    }
+
+    /**
+     * @return list<Stroke>
+     *
+     * @throws InvalidJson
+     */
+    private static function strokes(string $json): array
+    {
+        return $json === '' ? [] : self::decode($json)->strokes;
+    }
+
+    /**
+     * @param  list<Stroke>  $strokes
+     * @param  list<Stroke>  $others  each takes away one like it
+     * @return list<Stroke>
+     */
+    private static function without(array $strokes, array $others): array
+    {
+        $left = array_count_values(array_map(serialize(...), $others));
+
+        return array_values(array_filter($strokes, function (Stroke $stroke) use (&$left): bool {
+            $is = serialize($stroke);
+            $left[$is] = ($left[$is] ?? 0) - 1;
+
+            return $left[$is] < 0;
+        }));
+    }
+
     /** @param  list<mixed>  $stroke */
     private static function stroke(array $stroke, string $path): Stroke
     {

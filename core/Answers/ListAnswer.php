@@ -12,6 +12,7 @@ use OpenSlate\Judging\Lexicon;
 final readonly class ListAnswer implements AnswerForm
 {
     use CountsOnce;
+    use StandsAlone;
 
     /** @param  list<string>  $options */
     private function __construct(public array $options)

@@ -117,4 +117,14 @@ final readonly class ModelAnswer implements AnswerForm
     {
         return $answer;
     }
+
+    /** Each part is where it was last moved to. */
+    public function merged(string $was, string $theirs, string $mine): ?string
+    {
+        try {
+            return Model::parse($theirs)->taking(Model::parse($was), Model::parse($mine))->text();
+        } catch (ModelRefused) {
+            return null;
+        }
+    }
 }

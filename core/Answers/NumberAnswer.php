@@ -13,6 +13,7 @@ use OpenSlate\Judging\NumberJudge;
 final readonly class NumberAnswer implements AnswerForm
 {
     use CountsOnce;
+    use StandsAlone;
 
     public const LONGEST = 60;
 

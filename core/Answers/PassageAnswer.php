@@ -137,4 +137,11 @@ final readonly class PassageAnswer implements AnswerForm
     {
         return trim((string) preg_replace('/\s+/u', ' ', $answer));
     }
+
+    public function merged(string $was, string $theirs, string $mine): ?string
+    {
+        $both = TextMerge::of($this->mended($was), $this->mended($theirs), $this->mended($mine));
+
+        return mb_strlen($both) > self::LONGEST_MENDED ? null : $this->tidy($both);
+    }
 }

@@ -12,6 +12,7 @@ use OpenSlate\Judging\Lexicon;
 final readonly class PictureAnswer implements AnswerForm
 {
     use CountsOnce;
+    use StandsAlone;
 
     public function kind(): AnswerKind
     {

@@ -130,4 +130,11 @@ final readonly class TextAnswer implements AnswerForm
     {
         return TextJudge::likeness($answer, $this->strictness);
     }
+
+    public function merged(string $was, string $theirs, string $mine): ?string
+    {
+        $both = TextMerge::of($was, $theirs, $mine);
+
+        return mb_strlen($both) > $this->longest() ? null : $both;
+    }
 }

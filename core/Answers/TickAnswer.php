@@ -12,6 +12,7 @@ use OpenSlate\Judging\Lexicon;
 final readonly class TickAnswer implements AnswerForm
 {
     use CountsOnce;
+    use StandsAlone;
 
     public const YES = 'yes';
 

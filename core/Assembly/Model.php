@@ -142,6 +142,22 @@ final readonly class Model
         return new self(array_diff_key($this->placed, [$key => true]), $this->near);
     }
 
+    /** With what was moved between two others, on top. */
+    public function taking(self $before, self $after): self
+    {
+        $model = $this;
+        foreach ($before->placed + $after->placed as $key => $one) {
+            $put = $after->find((string) $key);
+            $model = match (true) {
+                $put === null => $model->without((string) $key),
+                $put->sameAs($before->find((string) $key)) => $model,
+                default => $model->with($put),
+            };
+        }
+
+        return $model;
+    }
+
     /** @return list<Placed> those that a spot holds, in one place of it or in all */
     public function in(string $spotId, ?int $cell = null): array
     {

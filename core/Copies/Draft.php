@@ -7,10 +7,13 @@ namespace OpenSlate\Copies;
 use OpenSlate\Answers\AnswerRefused;
 use OpenSlate\Json\Fields;
 use OpenSlate\Json\InvalidJson;
+use OpenSlate\Withers;
 
 /** What a window wants to save: the answers that changed in it since the revision that it last saw. */
 final readonly class Draft
 {
+    use Withers;
+
     public const MOST_ANSWERS = 2000;
 
     /** Of a drawing; other answers have limits of their own. */
@@ -22,13 +25,24 @@ final readonly class Draft
      * @param  array<string, string>  $answers  by place
      * @param  array<string, string>  $refused  why an answer cannot be kept, by place; the others are none the worse
      *                                          for it
+     * @param  array<string, string>  $was  from what the window began each of them, where several share the copy
+     * @param  int|null  $number  of the window's drafts, from 1: there one that comes again is known by it
+     * @param  int|null  $by  there, the id of the student
      */
     public function __construct(
         public int $base,
         public string $window,
         public array $answers,
         public array $refused = [],
+        public array $was = [],
+        public ?int $number = null,
+        public ?int $by = null,
     ) {
+    }
+
+    public function by(int $student): self
+    {
+        return $this->with(by: $student);
     }
 
     /**
@@ -47,7 +61,7 @@ final readonly class Draft
             }
         }
 
-        return new self($this->base, $this->window, $answers, $refused);
+        return $this->with(answers: $answers, refused: $refused);
     }
 
     /** @throws InvalidJson when it is no draft at all; an answer that cannot be kept is among those refused */
@@ -56,8 +70,9 @@ final readonly class Draft
         $fields = Fields::of($value);
         $base = $fields->integer('base', 0);
         $window = $fields->matching('window', '/^[a-z0-9]{4,32}$/D', 'small letters and digits');
-        $answers = [];
-        $refused = [];
+        $number = $fields->has('number') ? $fields->integer('number', 1) : null;
+        $before = $fields->has('was') ? $fields->object('was') : null;
+        $answers = $refused = $was = [];
         $given = $fields->object('answers');
         if (count($given->names()) > self::MOST_ANSWERS) {
             throw $fields->wrong('answers', 'must hold at most '.self::MOST_ANSWERS);
@@ -66,7 +81,11 @@ final readonly class Draft
             $key = (string) $name;
             try {
                 $text = $given->text($key, self::LONGEST);
-                $answers[$key] = ($places->find($key) ?? throw AnswerRefused::noPlace())->form->tidy($text);
+                $form = ($places->find($key) ?? throw AnswerRefused::noPlace())->form;
+                $answers[$key] = $form->tidy($text);
+                if ($before?->has($key) === true) {
+                    $was[$key] = $form->tidy($before->text($key, self::LONGEST));
+                }
             } catch (AnswerRefused|InvalidJson $refusal) {
                 $refused[$key] = $refusal->getMessage();
             }
@@ -74,6 +93,6 @@ final readonly class Draft
 
         $fields->nothingElse();
 
-        return new self($base, $window, $answers, $refused);
+        return new self($base, $window, $answers, $refused, $was, $number);
     }
 }

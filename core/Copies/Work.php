@@ -12,12 +12,20 @@ final readonly class Work
 {
     public const VERSION = 1;
 
+    /** Of so many windows the number of the last draft is known: those that wrote last. */
+    private const MOST_WINDOWS = 60;
+
     /**
      * @param  array<string, Answer>  $answers  by place
      * @param  int  $since  the revision from which it is a copy of its own: who last saw an older one saw another copy
+     * @param  array<string, int>  $heard  where several share it, the number of the last draft by window, the latest last
      */
-    private function __construct(public int $revision, private array $answers, public int $since = 0)
-    {
+    private function __construct(
+        public int $revision,
+        private array $answers,
+        public int $since = 0,
+        private array $heard = [],
+    ) {
     }
 
     public static function none(): self
@@ -40,12 +48,18 @@ final readonly class Work
                 $answer->text('text', PHP_INT_MAX),
                 $answer->integer('revision', 0),
                 $answer->text('window', 32),
+                $answer->has('by') ? $answer->integer('by', 1) : null,
             );
             $answer->nothingElse();
         }
+        $heard = [];
+        $windows = $fields->has('heard') ? $fields->object('heard') : null;
+        foreach ($windows?->names() ?? [] as $name) {
+            $heard[(string) $name] = $windows->integer((string) $name, 1);
+        }
         $fields->nothingElse();
 
-        return new self($revision, $answers, $since);
+        return new self($revision, $answers, $since, $heard);
     }
 
     public function toJson(): string
@@ -60,9 +74,11 @@ final readonly class Work
                         'text' => $answer->text,
                         'revision' => $answer->revision,
                         'window' => $answer->window,
+                        ...($answer->by === null ? [] : ['by' => $answer->by]),
                     ],
                     $this->answers,
                 ),
+                ...($this->heard === [] ? [] : ['heard' => $this->heard]),
             ],
             JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES,
         );
@@ -83,6 +99,12 @@ final readonly class Work
     public function text(string $place): string
     {
         return $this->answers[$place]->text ?? '';
+    }
+
+    /** @return array<string, int> the student who wrote it last, by place, where several share the copy */
+    public function writers(): array
+    {
+        return array_filter(array_map(fn (Answer $answer): ?int => $answer->by, $this->answers));
     }
 
     /** @return array<string, string> text by place, for the places that were ever written in */
@@ -133,9 +155,78 @@ final readonly class Work
                 $answers[$place] = new Answer($text, $next, $draft->window);
             }
         }
-        $work = $answers === $this->answers ? $this : new self($next, $answers, $this->since);
+        $work = $answers === $this->answers ? $this : new self($next, $answers, $this->since, $this->heard);
 
         return new Saved($work, $conflicts, array_diff_key($elsewhere, $draft->answers), refused: $draft->refused);
+    }
+
+    /**
+     * Takes in a draft of one of those who share it.
+     *
+     * What somebody else made of an answer meanwhile is put together with the draft's. Only where one of them alone can
+     * stand it is a conflict. A draft that comes again, because the reply to it was lost, changes nothing more.
+     */
+    public function merge(Draft $draft, Places $places): Saved
+    {
+        $next = $this->revision + 1;
+        $answers = $this->answers;
+        $conflicts = [];
+        $isNew = $draft->number === null || $draft->number > ($this->heard[$draft->window] ?? 0);
+        foreach ($isNew ? $draft->answers : [] as $place => $text) {
+            $now = $this->text($place);
+            $was = $draft->was[$place] ?? '';
+            $both = match (true) {
+                $text === $now, $text === $was => $now,
+                $now === $was => $text,
+                default => $places->find($place)?->form->merged($was, $now, $text),
+            };
+            if ($both === null) {
+                $conflicts[$place] = $now;
+            } elseif ($both !== $now) {
+                $answers[$place] = new Answer($both, $next, $draft->window, $draft->by);
+            }
+        }
+        $work = $answers === $this->answers
+            ? $this->hearing($draft)
+            : (new self($next, $answers, $this->since, $this->heard))->hearing($draft);
+        $merged = array_filter(
+            array_intersect_key($work->texts() + array_fill_keys(array_keys($draft->answers), ''), $draft->answers),
+            fn (string $text, string $place): bool => $text !== $draft->answers[$place] && ! isset($conflicts[$place]),
+            ARRAY_FILTER_USE_BOTH,
+        );
+
+        return new Saved(
+            $work,
+            $conflicts,
+            array_diff_key($this->changedElsewhere($draft), $draft->answers),
+            refused: $draft->refused,
+            merged: $merged,
+        );
+    }
+
+    private function hearing(Draft $draft): self
+    {
+        if ($draft->number === null || $draft->number <= ($this->heard[$draft->window] ?? 0)) {
+            return $this;
+        }
+        $heard = $this->heard;
+        unset($heard[$draft->window]);
+        $heard[$draft->window] = $draft->number;
+
+        return new self($this->revision, $this->answers, $this->since, array_slice($heard, -self::MOST_WINDOWS));
+    }
+
+    /**
+     * What has changed in it since a window last looked, but for what that window itself wrote.
+     *
+     * @return array<string, Answer> by place
+     */
+    public function news(int $seen, string $window): array
+    {
+        return array_filter(
+            $this->answers,
+            fn (Answer $answer): bool => $answer->revision > $seen && $answer->window !== $window,
+        );
     }
 
     /** @return array<string, string> text by place, where another window wrote after the draft's window last looked */
@@ -143,10 +234,7 @@ final readonly class Work
     {
         return array_map(
             fn (Answer $answer): string => $answer->text,
-            array_filter(
-                $this->answers,
-                fn (Answer $answer): bool => $answer->revision > $draft->base && $answer->window !== $draft->window,
-            ),
+            $this->news($draft->base, $draft->window),
         );
     }
 }
