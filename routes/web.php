@@ -47,6 +47,7 @@ use App\Http\Controllers\PulseController;
 use App\Http\Controllers\ReadingController;
 use App\Http\Controllers\ResultsController;
 use App\Http\Controllers\SchoolController;
+use App\Http\Controllers\SharerController;
 use App\Http\Controllers\SharingController;
 use App\Http\Controllers\SheetController;
 use App\Http\Controllers\ShelfController;
@@ -445,6 +446,17 @@ Route::middleware(['auth:teacher', 'auth.session'])->group(function () use ($cop
         ->can('view', 'class')
         ->whereIn('kind', ['csv', 'xlsx'])
         ->name('classes.results.file');
+    Route::prefix('copies/{copy}/students')->group(function (): void {
+        Route::post('', [SharerController::class, 'join'])->can('extend', 'copy')->name('sharers.join');
+        Route::delete('{student}', [SharerController::class, 'leave'])
+            ->whereNumber('student')
+            ->can('extend', 'copy')
+            ->name('sharers.leave');
+        Route::put('{student}/points', [SharerController::class, 'points'])
+            ->whereNumber('student')
+            ->can('watch', 'copy')
+            ->name('sharers.points');
+    });
     Route::post('copies/{copy}/excuse', [ResultsController::class, 'excuse'])
         ->can('watch', 'copy')
         ->name('copies.excuse');
@@ -584,6 +596,9 @@ Route::middleware(['auth:student', 'auth.session', ThroughPass::class])
             ->name('day');
         Route::prefix('copies')->name('copies.')->group(fn () => $copies('work'));
         Route::post('copies/{copy}/pulse', PulseController::class)->can('work', 'copy')->name('copies.pulse');
+        Route::post('copies/{copy}/not-yet', [CopyController::class, 'notYet'])
+            ->can('work', 'copy')
+            ->name('copies.not-yet');
         Route::get('sheets/{item}/{number}/{what}', SheetController::class)
             ->can('see', 'item')
             ->where($sheet)

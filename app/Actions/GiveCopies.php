@@ -9,12 +9,12 @@ use Illuminate\Support\Facades\DB;
 use OpenSlate\Copies\CopyState;
 use OpenSlate\Handout\Mode;
 
-/** Gives students a handout: a row for each student and copy, and nothing of the pages. Whoever has it keeps theirs. */
+/** Gives students a handout: a row for each student and copy, and nothing of the pages. Whoever has it keeps it. */
 final class GiveCopies
 {
     private const ROWS_AT_ONCE = 500;
 
-    public function __construct(private SetTimes $times)
+    public function __construct(private SetTimes $times, private ShareCopies $share)
     {
     }
 
@@ -39,6 +39,11 @@ final class GiveCopies
                     ),
                 );
             }
+        }
+        $shared = $handout->items()->whereIn('mode', [Mode::TeamCopy, Mode::ClassCopy]);
+        foreach ($shared->with('chosen:id')->get() as $item) {
+            $only = $item->chosen->modelKeys();
+            ($this->share)($item, $only === [] ? $studentIds : array_values(array_intersect($studentIds, $only)));
         }
         ($this->times)($handout, $studentIds);
     }

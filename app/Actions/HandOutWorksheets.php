@@ -55,11 +55,19 @@ final class HandOutWorksheets
     {
         $ids = [];
         foreach ($plan->classes as $class) {
-            $handout->classes()->attach($class->id, ['whole' => true, ...$this->ownTimes($plan, $class)]);
+            $handout->classes()->attach($class->id, [
+                'whole' => true,
+                'team_set_id' => $plan->teams[$class->id] ?? null,
+                ...$this->ownTimes($plan, $class),
+            ]);
             $ids = [...$ids, ...$class->students()->pluck('students.id')->all()];
         }
         foreach ($plan->chosen as [$class, $students]) {
-            $handout->classes()->attach($class->id, ['whole' => false, ...$this->ownTimes($plan, $class)]);
+            $handout->classes()->attach($class->id, [
+                'whole' => false,
+                'team_set_id' => $plan->teams[$class->id] ?? null,
+                ...$this->ownTimes($plan, $class),
+            ]);
             $ids = [...$ids, ...array_map(fn (Student $student): int => $student->id, $students)];
         }
 

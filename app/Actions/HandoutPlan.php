@@ -25,6 +25,7 @@ final readonly class HandoutPlan
      * @param  CarbonImmutable|null  $closes  after which nothing more is taken
      * @param  bool  $marksLate  whether what is handed in after its due time is said to be late
      * @param  array<int, list<int>>  $only  for whom alone a worksheet is: ids of students, by worksheet
+     * @param  array<int, int>  $teams  the set whose teams get team copies, by class; else the newest
      * @param  array<int, int>  $itemPoints  of worksheets that have points of their own, by worksheet
      * @param  array<int, Times>  $ofClasses  times of classes that have their own, by class
      */
@@ -44,6 +45,7 @@ final readonly class HandoutPlan
         public array $ofClasses = [],
         public array $only = [],
         public array $itemPoints = [],
+        public array $teams = [],
     ) {
     }
 

@@ -32,6 +32,11 @@ final class JoinGuest
                 throw GuestRefused::hasBegun($student);
             }
             $theirs->delete();
+            // Who came as a guest wrote alone, and goes on alone.
+            DB::table('copy_students')
+                ->where('student_id', $student->id)
+                ->whereIn('copy_id', Copy::whereIn('handout_item_id', $items)->select('id'))
+                ->delete();
             Copy::whereIn('handout_item_id', $items)
                 ->where('student_id', $guest->id)
                 ->update(['student_id' => $student->id]);

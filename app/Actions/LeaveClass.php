@@ -30,6 +30,13 @@ final class LeaveClass
                     DB::table('handout_items')->whereIn('handout_id', $handouts)->select('id'),
                 )
                 ->delete();
+            DB::table('copy_students')
+                ->where('student_id', $student->id)
+                ->whereIn('copy_id', DB::table('copies')
+                    ->join('handout_items', 'handout_items.id', '=', 'copies.handout_item_id')
+                    ->whereIn('handout_items.handout_id', $handouts)
+                    ->select('copies.id'))
+                ->delete();
             DB::table('recipients')
                 ->where('student_id', $student->id)
                 ->whereIn('handout_id', $handouts)
@@ -46,7 +53,8 @@ final class LeaveClass
             ->select('school_class_id');
         $begun = DB::table('copies')
             ->join('handout_items', 'handout_items.id', '=', 'copies.handout_item_id')
-            ->where('copies.student_id', $student->id)
+            ->leftJoin('copy_students', 'copy_students.copy_id', '=', 'copies.id')
+            ->whereRaw('coalesce(copy_students.student_id, copies.student_id) = ?', [$student->id])
             ->where('copies.state', '!=', CopyState::NotOpened->value)
             ->select('handout_items.handout_id');
 

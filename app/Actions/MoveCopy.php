@@ -6,12 +6,15 @@ namespace App\Actions;
 
 use App\Database\DiskSync;
 use App\Models\Copy;
+use App\Models\Student;
 use Closure;
 use Illuminate\Support\Facades\DB;
 use OpenSlate\Copies\CopyRefused;
 use OpenSlate\Copies\CopyState;
 use OpenSlate\Copies\MomentKind;
+use OpenSlate\Copies\Places;
 use OpenSlate\Copies\Standing;
+use OpenSlate\Copies\Work;
 use OpenSlate\Handout\Due;
 
 /** Opens a copy, hands it in, takes it back. */
@@ -34,16 +37,45 @@ final class MoveCopy
         $places = $copy->item->edition->placesToFill();
 
         return $this->to($copy, function (Standing $now, Copy $locked) use ($places, $copy): Standing {
-            $missing = $now->state === CopyState::HandedIn ? 0 : $locked->written()->stillNeeded($places);
-
-            if ($now->state !== CopyState::HandedIn && $this->isClosed($copy)) {
-                throw CopyRefused::closed();
+            if ($now->state !== CopyState::HandedIn) {
+                $this->refuseUnready($copy, $locked->written(), $places);
             }
 
-            return $missing === 0
-                ? $now->handedIn(now()->toDateTimeImmutable())
-                : throw CopyRefused::stillNeeded($missing);
+            return $now->handedIn(now()->toDateTimeImmutable());
         });
+    }
+
+    /** @throws CopyRefused */
+    private function refuseUnready(Copy $copy, Work $work, Places $places): void
+    {
+        if ($this->isClosed($copy)) {
+            throw CopyRefused::closed();
+        }
+        $missing = $work->stillNeeded($places);
+        if ($missing > 0) {
+            throw CopyRefused::stillNeeded($missing);
+        }
+    }
+
+    /**
+     * Hands in what several share: the others are asked first, and it is theirs to say that they are not done.
+     *
+     * @throws CopyRefused as handIn()
+     */
+    public function handInTogether(Copy $copy, Student $by): Copy
+    {
+        $time = now()->toDateTimeImmutable();
+        if ($copy->state === CopyState::HandedIn || $copy->askedIn()->allows($by->id, $time)) {
+            $copy->forceFill(['asked_in_by' => null])->save();
+
+            return $this->handIn($copy);
+        }
+        $this->refuseUnready($copy, $copy->written(), $copy->item->edition->placesToFill());
+        if (! $copy->askedIn()->isOpen($time)) {
+            $copy->forceFill(['asked_in_by' => $by->id, 'asked_in_at' => $time])->save();
+        }
+
+        return $copy;
     }
 
     /** @throws CopyRefused when it is not handed in, the time is over, or its student has seen the answers */

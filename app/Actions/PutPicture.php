@@ -8,6 +8,7 @@ use App\Documents\FileRefused;
 use App\Documents\Pictures;
 use App\Models\Copy;
 use App\Models\StoredFile;
+use App\Models\Student;
 use App\School;
 use OpenSlate\Answers\AnswerKind;
 use OpenSlate\Copies\CopyRefused;
@@ -35,14 +36,21 @@ final class PutPicture
      * @throws FileRefused
      * @throws CopyRefused when the copy is handed in, or the time for it is over
      */
-    public function __invoke(Copy $copy, string $name, string $path, int $base, string $window, int $page): array
-    {
+    public function __invoke(
+        Copy $copy,
+        Student $student,
+        string $name,
+        string $path,
+        int $base,
+        string $window,
+        int $page,
+    ): array {
         $places = $copy->item->edition->placesToFill();
         $place = $this->place($places->find($name));
         $copy->refuseAfterClosing();
         $copy->standing()->written();
         $most = (int) config('slate.pictures.most_a_day');
-        if ($copy->student->picturesSince($this->school->local(now())->startOfDay()) >= $most) {
+        if ($student->picturesSince($this->school->local(now())->startOfDay()) >= $most) {
             throw FileRefused::tooManyPictures($most);
         }
         [$file] = $this->pictures->take($path);
@@ -51,7 +59,12 @@ final class PutPicture
             return [$file, null];
         }
 
-        return [$file, ($this->save)($copy, new Draft($base, $window, [$place->id => $file->sha256]), $places, $page)];
+        $draft = new Draft($base, $window, [$place->id => $file->sha256]);
+
+        return [
+            $file,
+            ($this->save)($copy, $copy->isShared() ? $draft->by($student->id) : $draft, $places, $page),
+        ];
     }
 
     private function place(?Place $place): Place

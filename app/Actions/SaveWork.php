@@ -42,8 +42,11 @@ final class SaveWork
             }
             $standing = $locked->standing()->written();
             [$settled, $said] = ($this->settle)($draft, $wanted, $before);
-            $saved = $before->save($settled)->saying($said);
-            if ($saved->work->revision !== $before->revision) {
+            $saved = ($locked->isShared() ? $before->merge($settled, $places) : $before->save($settled))->saying($said);
+            if ($saved->work->revision === $before->revision && $saved->work !== $before) {
+                // Nothing in it is new, but that this draft was heard.
+                $locked->update(['work' => $saved->work->toJson()]);
+            } elseif ($saved->work !== $before) {
                 if ($this->isOfAnEarlierDay($locked)) {
                     ($this->keep)($locked, MomentKind::DayEnd);
                 }

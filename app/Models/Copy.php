@@ -4,11 +4,16 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Illuminate\Database\Eloquent\Attributes\Scope;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
+use OpenSlate\Copies\AskedIn;
 use OpenSlate\Copies\CopyRefused;
 use OpenSlate\Copies\CopyState;
 use OpenSlate\Copies\Places;
@@ -17,14 +22,20 @@ use OpenSlate\Copies\Waiting;
 use OpenSlate\Copies\Work;
 use OpenSlate\Handout\Times;
 use OpenSlate\Marking\Marks;
+use OpenSlate\Marking\Points;
 use OpenSlate\Marking\Scheme;
 
 /**
- * One student's work on an edition. The page itself is not in it.
+ * The work of one student, or of several together, on an edition. The page itself is not in it.
  *
  * @property int $id
  * @property int $handout_item_id
- * @property int $student_id
+ * @property int|null $student_id null where several share it: then they are its `students`
+ * @property string|null $name of the team or the class that shares it
+ * @property int|null $team_id
+ * @property int|null $school_class_id
+ * @property int|null $asked_in_by who of those who share it wants to hand it in
+ * @property Carbon|null $asked_in_at
  * @property CopyState $state
  * @property int $version
  * @property string|null $work
@@ -40,7 +51,8 @@ use OpenSlate\Marking\Scheme;
  * @property Carbon|null $excused_at since when it does not count
  * @property Carbon|null $looked_at when its student first saw them
  * @property-read HandoutItem $item
- * @property-read Student $student
+ * @property-read Student|null $student
+ * @property-read Collection<int, Student> $students who share it
  */
 final class Copy extends Model
 {
@@ -59,6 +71,9 @@ final class Copy extends Model
         'changed_at',
         'handed_in_at',
         'thrown_at',
+        'name',
+        'team_id',
+        'school_class_id',
     ];
 
     /** @return BelongsTo<HandoutItem, $this> */
@@ -71,6 +86,79 @@ final class Copy extends Model
     public function student(): BelongsTo
     {
         return $this->belongsTo(Student::class);
+    }
+
+    /** @return BelongsToMany<Student, $this> */
+    public function students(): BelongsToMany
+    {
+        return $this->belongsToMany(Student::class, 'copy_students')
+            ->withPivot(['points', 'excused_at'])
+            ->orderBy('students.name');
+    }
+
+    public function isShared(): bool
+    {
+        return $this->student_id === null;
+    }
+
+    /** @return Collection<int, Student> whose it is */
+    public function people(): Collection
+    {
+        return $this->student === null ? $this->students : new Collection([$this->student]);
+    }
+
+    /** Under which name it is listed: the student's, the team's, the class's. */
+    public function whose(): string
+    {
+        return $this->student->name ?? (string) $this->name;
+    }
+
+    public function isOf(Student $student): bool
+    {
+        return $this->isShared()
+            ? DB::table('copy_students')->where(['copy_id' => $this->id, 'student_id' => $student->id])->exists()
+            : $this->student_id === $student->id;
+    }
+
+    /** What one of those who share it has for it instead of what it earned; null where it is the same. */
+    public function pointsOf(Student $student): ?Points
+    {
+        $points = $this->students->firstWhere('id', $student->id)?->getRelation('pivot')->getAttribute('points');
+
+        return $points === null ? null : Points::kept((int) $points);
+    }
+
+    /** Whether it does not count for one of those whose it is. */
+    public function isExcused(Student $student): bool
+    {
+        $sharer = $this->students->firstWhere('id', $student->id)?->getRelation('pivot');
+
+        return $this->excused_at !== null || $sharer?->getAttribute('excused_at') !== null;
+    }
+
+    /** It counts for one of them no more, or again. */
+    public function excuse(int $student, bool $excused): void
+    {
+        $since = ['excused_at' => $excused ? now() : null];
+        $this->isShared()
+            ? $this->students()->updateExistingPivot($student, $since)
+            : $this->forceFill($since)->save();
+    }
+
+    /**
+     * Those that are a student's, alone or with others.
+     *
+     * @param  Builder<Copy>  $query
+     */
+    #[Scope]
+    protected function ownedBy(Builder $query, int $student): void
+    {
+        $query->where(fn (Builder $own) => $own
+            ->where('copies.student_id', $student)
+            ->orWhereIn(
+                'copies.id',
+                DB::table('copy_students')->where('student_id', $student)->select('copy_id'),
+            ));
     }
 
     /** @return HasMany<HandMark, $this> */
@@ -125,6 +213,11 @@ final class Copy extends Model
         return $this->returned_at !== null && ! $this->returned_at->isFuture();
     }
 
+    public function askedIn(): AskedIn
+    {
+        return new AskedIn($this->asked_in_by, $this->asked_in_at?->toDateTimeImmutable());
+    }
+
     public function standing(): Standing
     {
         return Standing::of($this->state, $this->handed_in_at?->toDateTimeImmutable());
@@ -143,10 +236,34 @@ final class Copy extends Model
         return $this->work === null ? Work::none() : Work::fromJson($this->work);
     }
 
-    /** From when and until when its student has it. */
+    /** From when and until when its student has it; of several, from the first until the last. */
     public function times(): Times
     {
-        return $this->given()?->times() ?? new Times(null);
+        $given = $this->given()->map(fn (Recipient $one): Times => $one->times());
+
+        return self::together($given->all(), new Times(null));
+    }
+
+    /**
+     * As times(), from those of all students.
+     *
+     * @param  array<int, Times>  $byStudent
+     */
+    public function timesAmong(array $byStudent, Handout $handout): Times
+    {
+        $times = array_intersect_key($byStudent, $this->people()->keyBy('id')->all());
+
+        return self::together($times, $handout->times());
+    }
+
+    /** @param  array<Times>  $times */
+    private static function together(array $times, Times $none): Times
+    {
+        $first = array_shift($times);
+
+        return $first === null
+            ? $none
+            : array_reduce($times, fn (Times $all, Times $one): Times => $all->with($one), $first);
     }
 
     /** @throws CopyRefused when the time for it is over, or it is handed back: nothing more is taken */
@@ -166,10 +283,10 @@ final class Copy extends Model
         }
     }
 
-    /** Whether its student has it at this moment: it is out, and nobody took it back. */
-    public function isGiven(): bool
+    /** Whether a student has it at this moment: it is out, and nobody took it back. */
+    public function isGivenTo(Student $student): bool
     {
-        $given = $this->given();
+        $given = $this->given()->firstWhere('student_id', $student->id);
 
         return $given !== null &&
             $given->times()->isOut(now()->toDateTimeImmutable()) &&
@@ -178,35 +295,46 @@ final class Copy extends Model
             $given->getAttribute('put_away_at') === null;
     }
 
-    /** All that bears on it, in one question: it is asked with every save. */
-    private function given(): ?Recipient
+    /**
+     * All that bears on it, in one question: it is asked with every save.
+     *
+     * @return Collection<int, Recipient> of its student, or of all who share it
+     */
+    private function given(): Collection
     {
         return once(
-            fn (): ?Recipient => Recipient::query()
+            fn (): Collection => Recipient::query()
                 ->join('handouts', 'handouts.id', '=', 'recipients.handout_id')
                 ->join('handout_items', 'handout_items.handout_id', '=', 'handouts.id')
                 ->where('handout_items.id', $this->handout_item_id)
-                ->where('recipients.student_id', $this->student_id)
+                ->when(
+                    $this->isShared(),
+                    fn (Builder $given) => $given->whereIn(
+                        'recipients.student_id',
+                        DB::table('copy_students')->where('copy_id', $this->id)->select('student_id'),
+                    ),
+                    fn (Builder $given) => $given->where('recipients.student_id', $this->student_id),
+                )
                 ->select([
                     'recipients.*',
                     'handouts.put_away_at',
                     'handout_items.withdrawn_at as item_withdrawn_at',
                 ])
-                ->first(),
+                ->get(),
         );
     }
 
     /** What its student has not handed in, the first due first; null when this was the last of it. */
-    public function nextOfTheDay(): ?self
+    public function nextOfTheDay(Student $student): ?self
     {
         return self::query()
-            ->where('copies.student_id', $this->student_id)
+            ->ownedBy($student->id)
             ->whereKeyNot($this->id)
             ->where('copies.state', '!=', CopyState::HandedIn)
             ->where(fn ($open) => $open->whereNull('copies.returned_at')->orWhere('copies.returned_at', '>', now()))
             ->join('handout_items', 'handout_items.id', '=', 'copies.handout_item_id')
             ->join('handouts', 'handouts.id', '=', 'handout_items.handout_id')
-            ->joinSub($this->student->given(), 'given', 'given.handout_id', '=', 'handouts.id')
+            ->joinSub($student->given(), 'given', 'given.handout_id', '=', 'handouts.id')
             ->whereNull('handout_items.withdrawn_at')
             ->where(fn ($open) => $open->whereNull('given.closes_at')->orWhere('given.closes_at', '>=', now()))
             ->orderByRaw('given.due_at is null')
@@ -286,6 +414,7 @@ final class Copy extends Model
             'returned_at' => 'datetime',
             'looked_at' => 'datetime',
             'excused_at' => 'datetime',
+            'asked_in_at' => 'datetime',
         ];
     }
 }

@@ -95,7 +95,7 @@ final class Student extends Authenticatable
         return $this->only === null || $this->only === $handoutId;
     }
 
-    /** @return HasMany<Copy, $this> */
+    /** @return HasMany<Copy, $this> that are theirs alone */
     public function copies(): HasMany
     {
         return $this->hasMany(Copy::class);
@@ -106,7 +106,7 @@ final class Student extends Authenticatable
     {
         return DB::table('copy_pictures')
             ->join('copies', 'copies.id', '=', 'copy_pictures.copy_id')
-            ->where('copies.student_id', $this->id)
+            ->whereIn('copies.id', Copy::query()->ownedBy($this->id)->select('copies.id'))
             ->where('copy_pictures.created_at', '>=', Carbon::instance($since)->utc())
             ->count();
     }

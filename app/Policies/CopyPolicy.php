@@ -9,16 +9,16 @@ use App\Models\Student;
 use App\Models\Teacher;
 use OpenSlate\Handout\Mode;
 
-/** A copy is worked on by its student, and looked at by the teachers who may watch its handout. */
+/** A copy is worked on by its student, or by those who share it, and looked at by the teachers who may watch its handout. */
 final class CopyPolicy
 {
     public function work(Teacher|Student $user, Copy $copy): bool
     {
         return $user instanceof Student &&
-            $copy->student_id === $user->id &&
+            $copy->isOf($user) &&
             $copy->thrown_at === null &&
             $user->mayOpen($copy->item->handout_id) &&
-            $copy->isGiven();
+            $copy->isGivenTo($user);
     }
 
     /** Only what was taken from the class shelf: what was set stays. */
@@ -33,7 +33,7 @@ final class CopyPolicy
             $copy->student_id === $user->id &&
             $copy->thrown_at !== null &&
             $user->mayOpen($copy->item->handout_id) &&
-            $copy->isGiven();
+            $copy->isGivenTo($user);
     }
 
     public function try(Teacher|Student $user, Copy $copy): bool

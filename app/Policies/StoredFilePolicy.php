@@ -9,6 +9,7 @@ use App\Models\HandoutItem;
 use App\Models\StoredFile;
 use App\Models\Student;
 use App\Models\Teacher;
+use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use OpenSlate\Page\PageFile;
 
@@ -36,7 +37,12 @@ final class StoredFilePolicy
             ->join('copies', 'copies.id', '=', 'copy_pictures.copy_id')
             ->join('handout_items', 'handout_items.id', '=', 'copies.handout_item_id')
             ->where('copy_pictures.sha256', $file->sha256)
-            ->where('copies.student_id', $student->id)
+            ->where(fn (Builder $own) => $own
+                ->where('copies.student_id', $student->id)
+                ->orWhereIn(
+                    'copies.id',
+                    DB::table('copy_students')->where('student_id', $student->id)->select('copy_id'),
+                ))
             ->pluck('handout_items.handout_id')
             ->contains(fn (mixed $handout): bool => $student->mayOpen((int) $handout));
     }

@@ -14,16 +14,18 @@ final class AnswerWords
 {
     /**
      * @param  array<string, string>  $asked  what is printed at places that have no prompt
-     * @return list<array{string, string}> question and answer, in reading order; none of what is no words
+     * @return list<array{string, string, string}> question, answer and place, as they are read; none of
+     *                                              what is no words
      */
     public static function of(Page $page, int $number, Work $work, array $asked): array
     {
         $forms = array_merge([], ...array_map(fn (Answerable $one): array => $one->places(), $page->answerables()));
         $said = [];
         foreach (array_intersect_key(PlaceNames::of($page, $asked), $forms) as $place => $name) {
-            $words = $forms[$place]->read($work->text(Place::idOn($number, (string) $place)));
+            $id = Place::idOn($number, (string) $place);
+            $words = $forms[$place]->read($work->text($id));
             if ($words !== '') {
-                $said[] = [$name, $words];
+                $said[] = [$name, $words, $id];
             }
         }
 

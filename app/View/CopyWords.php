@@ -16,12 +16,22 @@ use OpenSlate\Handout\Times;
 /** Says in words where a copy stands. */
 final class CopyWords
 {
+    private const FEW = 6;
+
     /** @return array{student: string, date: string} what labels that fill themselves in say on this copy */
     public static function fills(Copy $copy, Handout $handout, Times $times, School $school): array
     {
         $day = $school->local($times->out ?? $handout->created_at);
 
-        return ['student' => $copy->student->name, 'date' => $day->format('j F Y')];
+        return ['student' => self::names($copy), 'date' => $day->format('j F Y')];
+    }
+
+    /** Whose it is: the names of those who share it, where there are not many. */
+    public static function names(Copy $copy): string
+    {
+        $people = $copy->people();
+
+        return $people->count() > self::FEW ? $copy->whose() : $people->pluck('name')->join(', ', ' and ');
     }
 
     /** What its student does with it next. */

@@ -11,7 +11,6 @@ use App\School;
 use Illuminate\Support\Collection;
 use OpenSlate\Copies\CopyState;
 use OpenSlate\Handout\DayGroup;
-use OpenSlate\Handout\Mode;
 
 /** What a student has, by days. */
 final readonly class DayList
@@ -75,7 +74,7 @@ final readonly class DayList
     private static function copies(Handout $handout): Collection
     {
         return $handout->items
-            ->filter(fn (HandoutItem $item): bool => $item->mode === Mode::OwnCopy)
+            ->filter(fn (HandoutItem $item): bool => $item->mode->isGiven())
             ->flatMap(fn (HandoutItem $item) => $item->copies)
             ->toBase();
     }

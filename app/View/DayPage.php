@@ -18,7 +18,7 @@ final class DayPage
             ->with([
                 'items' => fn ($items) => $items->for($student),
                 'items.edition:id,name,places_count,pages_count',
-                'items.copies' => fn ($copies) => $copies->where('student_id', $student->id),
+                'items.copies' => fn ($copies) => $copies->ownedBy($student->id),
             ])
             ->as('recipient')
             ->whereIn('handouts.id', $student->given()->select('recipients.handout_id'))

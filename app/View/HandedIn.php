@@ -24,7 +24,9 @@ final readonly class HandedIn
         $rows = Copy::query()
             ->join('handout_items', 'handout_items.id', '=', 'copies.handout_item_id')
             ->whereIn('handout_items.handout_id', $handouts->pluck('id'))
-            ->groupBy('handout_items.handout_id', 'copies.student_id')
+            ->leftJoin('copy_students', 'copy_students.copy_id', '=', 'copies.id')
+            ->groupBy('handout_items.handout_id')
+            ->groupByRaw('coalesce(copy_students.student_id, copies.student_id)')
             ->selectRaw('handout_items.handout_id as handout, sum(case when state = ? then 0 else 1 end) as open', [
                 CopyState::HandedIn->value,
             ])

@@ -9,6 +9,7 @@ use App\Models\Handout;
 use App\Models\HandoutItem;
 use App\Models\SchoolClass;
 use App\Models\Teacher;
+use App\Models\TeamSet;
 use App\Models\Worksheet;
 use App\School;
 use DateTimeImmutable;
@@ -43,6 +44,7 @@ final readonly class HandoutForm
      * @param  array<string, string>  $times  out_date, out_time, due_date, due_time, closes_date, closes_time
      * @param  array<int, array<string, string>>  $own  out_date, out_time, due_date, due_time of classes that have any
      * @param  array<int, string>  $itemPoints  of worksheets that have points of their own, by worksheet
+     * @param  array<int, int>  $teams  ids of sets of teams, by class
      * @param  array<int, list<int>>  $only  ids of the students for whom alone a worksheet is, by worksheet
      */
     public function __construct(
@@ -59,6 +61,7 @@ final readonly class HandoutForm
         public array $own = [],
         public array $only = [],
         public array $itemPoints = [],
+        public array $teams = [],
     ) {
     }
 
@@ -247,7 +250,8 @@ final readonly class HandoutForm
                 self::rows($typed['own'] ?? null),
             ),
             array_filter($only),
-            array_filter($points, fn (string $said): bool => $said !== ''),
+            itemPoints: array_filter($points, fn (string $said): bool => $said !== ''),
+            teams: array_map(intval(...), array_filter((array) ($typed['teams'] ?? []), is_numeric(...))),
         );
     }
 
@@ -262,6 +266,18 @@ final readonly class HandoutForm
             'at' => 'at a time',
             'prepared' => 'kept ready until I say so',
         ];
+    }
+
+    public function hasTeamCopies(): bool
+    {
+        return in_array(Mode::TeamCopy, array_column($this->items, 1), true);
+    }
+
+    /** The teams of a class that get team copies: those that are chosen, or else the newest. */
+    public function teamsOf(SchoolClass $class): ?TeamSet
+    {
+        return $class->teamSets->firstWhere('id', $this->teams[$class->id] ?? 0)
+            ?? $class->teamSets->sortBy('id')->last();
     }
 
     public function time(string $name): string

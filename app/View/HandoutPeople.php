@@ -7,8 +7,10 @@ namespace App\View;
 use App\Models\Edition;
 use App\Models\SchoolClass;
 use App\Models\Student;
+use App\Models\Team;
 use App\Models\Worksheet;
 use Illuminate\Support\Collection;
+use OpenSlate\Handout\Mode;
 
 /** Who gets what is on a form of handing out: of each class all, some or nobody, and of some worksheets only some. */
 final readonly class HandoutPeople
@@ -62,6 +64,39 @@ final readonly class HandoutPeople
     public function only(Worksheet|Edition $item): array
     {
         return $item instanceof Worksheet ? $this->form->only[$item->id] ?? [] : [];
+    }
+
+    /** @return array<int, int> id of the set whose teams get team copies, by class */
+    public function teams(): array
+    {
+        $sets = [];
+        foreach ([...$this->whole(), ...$this->inPart()] as $class) {
+            $sets[$class->id] = $this->form->teamsOf($class)?->id;
+        }
+
+        return array_filter($sets);
+    }
+
+    /**
+     * How many copies of a worksheet are shared, and how many students get one of their own beside.
+     *
+     * @return array{int, int}
+     */
+    public function shared(Worksheet|Edition $item, Mode $mode): array
+    {
+        $left = $this->getting($item);
+        $shared = 0;
+        foreach ([...$this->whole(), ...$this->inPart()] as $class) {
+            $groups = $mode === Mode::ClassCopy
+                ? [$class->students->modelKeys()]
+                : $this->form->teamsOf($class)?->teams->map(fn (Team $team): array => $team->students->modelKeys());
+            foreach ($groups ?? [] as $group) {
+                $shared += array_intersect($left, $group) === [] ? 0 : 1;
+                $left = array_diff($left, $group);
+            }
+        }
+
+        return [$shared, count($left)];
     }
 
     /** @return list<SchoolClass> */

@@ -22,6 +22,13 @@ final readonly class HandoutSentence
         'none' => 'not taken',
     ];
 
+    /** How students get a worksheet. */
+    public const WAYS = [
+        'own_copy' => 'own copy',
+        'team_copy' => 'one copy a team',
+        'class_copy' => 'one copy for the class',
+    ];
+
     private HandoutPeople $people;
 
     /** @param  Collection<int, SchoolClass>  $classes  the teacher's, with their students */
@@ -51,20 +58,31 @@ final readonly class HandoutSentence
     public function will(): ?string
     {
         $students = count($this->people->students());
-        $copies = $read = 0;
+        $copies = $read = $ofTeams = $ofClasses = 0;
         foreach ($this->form->items as [$worksheet, $mode]) {
-            $copies += $mode === Mode::OwnCopy ? count($this->people->getting($worksheet)) : 0;
-            $read += $mode === Mode::OwnCopy ? 0 : 1;
+            [$shared, $alone] = $mode->isShared()
+                ? $this->people->shared($worksheet, $mode)
+                : [0, $mode === Mode::OwnCopy ? count($this->people->getting($worksheet)) : 0];
+            $copies += $alone;
+            $ofTeams += $mode === Mode::TeamCopy ? $shared : 0;
+            $ofClasses += $mode === Mode::ClassCopy ? $shared : 0;
+            $read += $mode->isRead() ? 1 : 0;
         }
-        if ($students === 0 || $copies + $read === 0) {
+        if ($students === 0 || $copies + $read + $ofTeams + $ofClasses === 0) {
             return null;
         }
         $what = array_filter([
-            $copies === 0 ? '' : Count::of($copies, 'own copy', 'own copies'),
+            $ofTeams === 0 ? '' : Count::of($ofTeams, 'team copy', 'team copies'),
+            $ofClasses === 0 ? '' : Count::of($ofClasses, 'copy for a whole class', 'copies for a whole class each'),
+            $copies === 0
+                ? ''
+                : Count::of($copies, 'own copy', 'own copies').($ofTeams === 0 ? '' : ' for who is in no team'),
             $read === 0 ? '' : Count::of($read, 'worksheet').' to read for '.Count::of($students, 'student'),
         ]);
 
-        return implode(' and ', $what).', '.$this->out().($this->at('due') === null ? '' : ', due '.$this->due()).'.';
+        $due = $this->at('due') === null ? '' : ', due '.$this->due();
+
+        return collect($what)->join(', ', ' and ').', '.$this->out().$due.'.';
     }
 
     /** What the button says. */
@@ -82,7 +100,7 @@ final readonly class HandoutSentence
         return $this->listed(
             array_map(function (array $item): string {
                 [$worksheet, $mode] = $item;
-                $how = $mode === Mode::OwnCopy ? 'own copy' : 'to read';
+                $how = self::WAYS[$mode->value] ?? 'to read';
                 $points = $this->form->itemPoints[self::worksheetOf($worksheet)] ?? '';
                 $worth = ctype_digit($points) ? ', '.Count::of((int) $points, 'point') : '';
                 $isForSome = $this->people->only($worksheet) !== [];

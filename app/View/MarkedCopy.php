@@ -92,9 +92,15 @@ final readonly class MarkedCopy
         return $this->comments[''] ?? [];
     }
 
-    /** "8 of 10 points". */
-    public function total(): string
+    /**
+     * "8 of 10 points".
+     *
+     * @param  Points|null  $instead  of one of those who share it, where they have others
+     */
+    public function total(?Points $instead = null): string
     {
-        return "{$this->marks->total()->words()} of {$this->full->named()}";
+        $points = $instead ?? $this->marks->total();
+
+        return "{$points->words()} of {$this->full->named()}";
     }
 }

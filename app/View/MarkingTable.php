@@ -107,7 +107,10 @@ final readonly class MarkingTable
     /** @return list<string> whose answers a slip holds, in order */
     public function names(Slip $slip): array
     {
-        $names = array_map(fn (int $copy): string => $this->copies[$copy]->student->name ?? '', $slip->copies);
+        $names = array_map(
+            fn (int $copy): string => isset($this->copies[$copy]) ? $this->copies[$copy]->whose() : '',
+            $slip->copies,
+        );
         sort($names, SORT_NATURAL | SORT_FLAG_CASE);
 
         return $names;

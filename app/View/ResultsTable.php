@@ -10,8 +10,8 @@ use App\Models\Handout;
 use App\Models\HandoutItem;
 use App\Models\SchoolClass;
 use App\School;
-use Illuminate\Support\Collection;
 use OpenSlate\Copies\CopyState;
+use OpenSlate\Copies\Work;
 use OpenSlate\Judging\Verdict;
 use OpenSlate\Marking\ItemFigures;
 use OpenSlate\Marking\Marks;
@@ -39,8 +39,15 @@ final readonly class ResultsTable
         $marked = [];
         foreach ($items as $item) {
             $scheme = $byKey($item);
-            $copies = $item->copies()->with(['student', 'handMarks'])->get()->keyBy('student_id');
-            $marked[] = [$item, $scheme, $copies, $copies->map(fn (Copy $copy): Marks => $copy->marks($scheme))];
+            $copies = $byStudent = $marks = [];
+            foreach ($item->copies()->with(['student', 'students', 'handMarks'])->get() as $copy) {
+                $copies[$copy->id] = $copy;
+                $marks[$copy->id] = $copy->marks($scheme);
+                foreach ($copy->people() as $student) {
+                    $byStudent[$student->id] ??= $copy;
+                }
+            }
+            $marked[] = [$item, $scheme, $copies, $byStudent, $marks];
         }
         $rows = self::rows($handout, $marked, $school);
 
@@ -102,7 +109,8 @@ final readonly class ResultsTable
     }
 
     /**
-     * @param  list<array{HandoutItem, Scheme, Collection<int, Copy>, Collection<int, Marks>}>  $marked
+     * @param  list<array{HandoutItem, Scheme, array<int, Copy>, array<int, Copy>, array<int, Marks>}>  $marked  copies,
+     *                                                          by themselves and by student, and their marks
      * @return list<ResultsRow>
      */
     private static function rows(Handout $handout, array $marked, School $school): array
@@ -114,12 +122,13 @@ final readonly class ResultsTable
             $points = $notes = $copies = $looks = [];
             $total = Points::none();
             $counts = $excused = false;
-            foreach ($marked as [$item, $scheme, $all, $marks]) {
-                $copy = $all->get($student->id);
+            foreach ($marked as [$item, $scheme, , $byStudent, $marks]) {
+                $copy = $byStudent[$student->id] ?? null;
+                $its = $copy === null ? null : $marks[$copy->id];
                 $isIn = $copy !== null && ($copy->state === CopyState::HandedIn || $copy->returned_at !== null);
-                $excused = $excused || $copy?->excused_at !== null;
+                $excused = $excused || $copy?->isExcused($student) === true;
                 foreach (array_keys($scheme->places()) as $place) {
-                    $mark = $isIn && ! $excused ? $marks->get($student->id)?->find((string) $place) : null;
+                    $mark = $isIn && ! $excused ? $its?->find((string) $place) : null;
                     $points["{$item->id}/{$place}"] = $mark?->waits() === false ? $mark->points : null;
                     $looks += $mark?->waits() === true ? ["{$item->id}/{$place}" => true] : [];
                 }
@@ -129,7 +138,7 @@ final readonly class ResultsTable
                 $copies[] = $copy->id;
                 $due = $handout->lateAfter($times[$student->id] ?? $handout->times());
                 $isMissing = ! $isIn && $due->isPast(now()->toDateTimeImmutable());
-                $waiting = $isIn ? (int) $marks->get($student->id)?->waiting() : 0;
+                $waiting = $isIn ? (int) $its?->waiting() : 0;
                 $notes[] = match (true) {
                     $isMissing => 'missing',
                     $waiting > 0 => "{$waiting} to look at",
@@ -137,7 +146,9 @@ final readonly class ResultsTable
                     default => '',
                 };
                 $counts = $counts || $isIn || ($isMissing && $school->missingWork === MissingWork::Zero);
-                $total = $isIn ? $total->plus($marks->get($student->id)?->total() ?? Points::none()) : $total;
+                $total = $isIn
+                    ? $total->plus($copy->pointsOf($student) ?? $its?->total() ?? Points::none())
+                    : $total;
             }
             $class = $student->allClasses->first(fn (SchoolClass $class): bool => $given->has($class->id));
             $rows[] = new ResultsRow(
@@ -159,15 +170,16 @@ final readonly class ResultsTable
     }
 
     /**
-     * @param  list<array{HandoutItem, Scheme, Collection<int, Copy>, Collection<int, Marks>}>  $marked
+     * @param  list<array{HandoutItem, Scheme, array<int, Copy>, array<int, Copy>, array<int, Marks>}>  $marked  copies,
+     *                                                          by themselves and by student, and their marks
      * @param  list<ResultsRow>  $rows
      * @return array<string, ResultsColumn>
      */
     private static function columns(Handout $handout, array $marked, array $rows): array
     {
         $columns = [];
-        foreach ($marked as [$item, $scheme, $copies, $marks]) {
-            $works = $copies->map(fn (Copy $copy) => $copy->written());
+        foreach ($marked as [$item, $scheme, $copies, , $marks]) {
+            $works = array_map(fn (Copy $copy): Work => $copy->written(), $copies);
             foreach (MarkedQuestion::all($item->edition, $scheme) as $place => $question) {
                 $earned = $totals = $wrong = [];
                 foreach ($rows as $row) {
@@ -177,8 +189,8 @@ final readonly class ResultsTable
                         $totals[] = $row->total->number();
                     }
                 }
-                foreach ($marks as $student => $of) {
-                    $answer = (string) $works->get($student)?->text($place);
+                foreach ($marks as $copy => $of) {
+                    $answer = $works[$copy]->text($place);
                     if ($answer !== '' && $of->find($place)?->verdict === Verdict::Wrong && ! $question->isSeen()) {
                         $wrong[$question->place->likeness($answer)][] = $answer;
                     }

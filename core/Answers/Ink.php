@@ -79,7 +79,7 @@ final readonly class Ink
     {
         [$before, $other, $own] = array_map(self::strokes(...), [$was, $theirs, $mine]);
         $gone = self::without($before, $own);
-        $strokes = array_values([...self::without($other, $gone), ...self::without($own, $before)]);
+        $strokes = [...self::without($other, $gone), ...self::without($own, $before)];
         $points = array_sum(array_map(fn (Stroke $stroke): int => count($stroke->points), $strokes));
 
         return match (true) {

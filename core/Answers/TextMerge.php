@@ -52,7 +52,7 @@ final class TextMerge
                 $this->put($put->space, $put);
             }
             foreach (self::isSame($one, $other) ? [] : $other as $n => $put) {
-                $isJoint = $n === 0 && $one !== [] && $put->space === '' && $put->text !== '';
+                $isJoint = $n === 0 && $one !== [] && $put->space === '' && $put->isWord;
                 $this->put($isJoint ? ' ' : $put->space, $put);
             }
             if (isset($theirsKept[$at], $mineKept[$at])) {
@@ -160,8 +160,6 @@ final class TextMerge
      */
     private static function isSame(array $one, array $other): bool
     {
-        $texts = fn (array $tokens): array => array_map(fn (TextToken $token): string => $token->text, $tokens);
-
-        return $texts($one) === $texts($other);
+        return array_column($one, 'text') === array_column($other, 'text');
     }
 }

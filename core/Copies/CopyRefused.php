@@ -53,4 +53,14 @@ final class CopyRefused extends DomainException implements Refusal
     {
         return new self('The time for this is over, so it cannot be taken back. Ask your teacher.');
     }
+
+    public static function hasBegun(string $name): self
+    {
+        return new self("{$name} has begun a copy alone, which would be lost. They stay alone for this worksheet.");
+    }
+
+    public static function nobodyLeft(): self
+    {
+        return new self('Somebody has to be left in it. Put another student in first.');
+    }
 }

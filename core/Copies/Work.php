@@ -18,7 +18,7 @@ final readonly class Work
     /**
      * @param  array<string, Answer>  $answers  by place
      * @param  int  $since  the revision from which it is a copy of its own: who last saw an older one saw another copy
-     * @param  array<string, int>  $heard  where several share it, the number of the last draft by window, the latest last
+     * @param  array<string, int>  $heard  of a shared one, the number of the last draft by window, the latest last
      */
     private function __construct(
         public int $revision,
@@ -53,9 +53,11 @@ final readonly class Work
             $answer->nothingElse();
         }
         $heard = [];
-        $windows = $fields->has('heard') ? $fields->object('heard') : null;
-        foreach ($windows?->names() ?? [] as $name) {
-            $heard[(string) $name] = $windows->integer((string) $name, 1);
+        if ($fields->has('heard')) {
+            $windows = $fields->object('heard');
+            foreach ($windows->names() as $name) {
+                $heard[(string) $name] = $windows->integer((string) $name, 1);
+            }
         }
         $fields->nothingElse();
 
@@ -171,12 +173,15 @@ final readonly class Work
         $next = $this->revision + 1;
         $answers = $this->answers;
         $conflicts = [];
+        $elsewhere = $this->changedElsewhere($draft);
         $isNew = $draft->number === null || $draft->number > ($this->heard[$draft->window] ?? 0);
         foreach ($isNew ? $draft->answers : [] as $place => $text) {
             $now = $this->text($place);
-            $was = $draft->was[$place] ?? '';
+            // A window that does not say from what it began has seen what was there when it last looked.
+            $was = $draft->was[$place] ?? (isset($elsewhere[$place]) ? null : $now);
             $both = match (true) {
                 $text === $now, $text === $was => $now,
+                $was === null => null,
                 $now === $was => $text,
                 default => $places->find($place)?->form->merged($was, $now, $text),
             };
@@ -198,7 +203,7 @@ final readonly class Work
         return new Saved(
             $work,
             $conflicts,
-            array_diff_key($this->changedElsewhere($draft), $draft->answers),
+            array_diff_key($elsewhere, $draft->answers),
             refused: $draft->refused,
             merged: $merged,
         );

@@ -10,6 +10,12 @@ enum Mode: string
     case ReadOnly = 'read_only';
     case OwnCopy = 'own_copy';
 
+    /** One for each team, in which all of it write. */
+    case TeamCopy = 'team_copy';
+
+    /** One for each class. */
+    case ClassCopy = 'class_copy';
+
     /** Of a class shelf: to be read, and a copy for whoever takes one. */
     case OnRequest = 'on_request';
 
@@ -19,8 +25,21 @@ enum Mode: string
         return $this !== self::ReadOnly;
     }
 
+    /** Whether it may be read without a copy. */
     public function isRead(): bool
     {
-        return $this !== self::OwnCopy;
+        return $this === self::ReadOnly || $this === self::OnRequest;
+    }
+
+    /** Whether several write in one copy. */
+    public function isShared(): bool
+    {
+        return $this === self::TeamCopy || $this === self::ClassCopy;
+    }
+
+    /** Whether students are given copies of it, and do not have to take them. */
+    public function isGiven(): bool
+    {
+        return $this === self::OwnCopy || $this->isShared();
     }
 }

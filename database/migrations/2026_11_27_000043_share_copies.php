@@ -24,6 +24,7 @@ return new class extends Migration
             $table->foreignId('student_id')->constrained()->cascadeOnDelete();
             // In ten-thousandths, as Marking\Points; null is what the copy earned.
             $table->unsignedBigInteger('points')->nullable();
+            $table->timestamp('excused_at')->nullable();
             $table->primary(['copy_id', 'student_id']);
             $table->index('student_id');
         });

@@ -35,6 +35,7 @@ use Carbon\CarbonImmutable;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Queue;
+use OpenSlate\Answers\AnswerKind;
 use OpenSlate\Answers\ModelAnswer;
 use OpenSlate\Answers\TextAnswer;
 use OpenSlate\Boards\ChoiceBoard;
@@ -233,6 +234,7 @@ final class DemoSeeder extends Seeder
         $this->teams->dealt($curlew, 'Boats', $students, 6);
         ($this->shelve)($marlow, $heron, [$knots, $workbook]);
         $this->handOutMarked($marlow, $tides, $curlew);
+        $this->handOutTogether($marlow, $skills, $curlew);
     }
 
     /** @param  list<string>  $names */
@@ -570,6 +572,43 @@ final class DemoSeeder extends Seeder
         }
     }
 
+    /** Six boats of a class, each with one copy; the first of them is at it. */
+    private function handOutTogether(Teacher $teacher, Worksheet $skills, SchoolClass $curlew): void
+    {
+        $handout = ($this->handOut)(
+            $teacher,
+            new HandoutPlan(
+                'All hands on deck',
+                'Each boat fills in one page together.',
+                CarbonImmutable::instance($this->school->local(now())->addDays(3)->setTime(12, 0)),
+                null,
+                [[$skills, Mode::TeamCopy]],
+                [$curlew],
+            ),
+        );
+        $copy = Copy::with(['item.edition', 'students'])
+            ->whereHas('item', fn ($item) => $item->where('handout_id', $handout->id))
+            ->orderBy('id')
+            ->firstOrFail();
+        $places = $copy->item->edition->placesToFill();
+        $this->move->open($copy);
+        $texts = array_values(array_filter(
+            $places->all(),
+            fn (AnswerPlace $place): bool => $place->form->kind() === AnswerKind::Number ||
+                $place->form->kind() === AnswerKind::List,
+        ));
+        foreach (array_slice($texts, 0, 2) as $n => $place) {
+            $text = ['4.2', 'west'][$n];
+            $by = $copy->students->values()->get($n)?->id;
+            ($this->save)(
+                $copy,
+                new Draft($n, "demo{$n}", [$place->id => $place->form->tidy($text)], was: [$place->id => ''], by: $by),
+                $places,
+                1,
+            );
+        }
+    }
+
     private function handOutLog(
         Teacher $teacher,
         Worksheet $log,
@@ -630,7 +669,7 @@ final class DemoSeeder extends Seeder
         $this->move->open($copy);
         $typed = [];
         foreach (array_slice($places->all(), 0, 7) as $index => $place) {
-            $typed[$place->id] = $index === 0 ? $copy->student->name : $answers[$index - 1] ?? '';
+            $typed[$place->id] = $index === 0 ? $copy->whose() : $answers[$index - 1] ?? '';
         }
         ($this->save)(
             $copy,

@@ -117,6 +117,13 @@ class HandOut {
             const [name, value] = (part.dataset.when ?? part.dataset.unless).split('=');
             part.hidden = (said.get(name) === value) === 'unless' in part.dataset;
         });
+        const hasTeams = [...this.#form.querySelectorAll('[data-given-mode]')].some(
+            ({ value }) => value === 'team_copy',
+        );
+        this.#form.querySelectorAll('[data-when-teams]').forEach((part) => {
+            const of = part.closest('[data-class]').dataset.class;
+            part.hidden = !hasTeams || said.get(`to[${of}]`) === 'none';
+        });
     }
 
     #add(worksheets) {

@@ -1,4 +1,4 @@
-@use('OpenSlate\Handout\Mode')
+@use('App\View\HandoutSentence')
 @php($words = $sentence->words())
 <x-layout.teacher :title="'Change ' . $handout->title" at="handouts" :scripts="['resources/js/hand-out.js']">
     <main id="main" class="room room--wide">
@@ -26,8 +26,8 @@
                         <label class="opened__way"><input type="checkbox" class="form-check-input" name="kept[]"
                                 value="{{ $item->id }}" @checked(in_array($item->id, $kept, true)) autocomplete="off">
                             {{ $item->edition->name }}
-                            ({{ $item->mode === Mode::OwnCopy ? 'own copy' : 'to read' }})</label>
-                        @if ($item->mode === Mode::OwnCopy)
+                            ({{ HandoutSentence::WAYS[$item->mode->value] ?? 'to read' }})</label>
+                        @if ($item->mode->hasCopies())
                             <label class="given__points">points <input type="number" min="0" max="1000" placeholder="–"
                                     name="item_points[{{ $item->edition->worksheet_id }}]" class="form-control"
                                     aria-label="Points of {{ $item->edition->name }}" autocomplete="off"

@@ -117,7 +117,7 @@ final class HandoutTimesTest extends TestCase
             ->assertSee('in the last moment')
             ->assertDontSee('data-hand-in', false);
         $this->get('/my/day')->assertSee('The time is over')->assertSee('Look at');
-        $this->assertNull($this->bo->copies()->sole()->nextOfTheDay(), 'what is over is not what comes next');
+        $this->assertNull($this->bo->copies()->sole()->nextOfTheDay($this->bo), 'what is over is not what comes next');
     }
 
     public function test_a_student_with_more_time_may_go_on_while_others_may_not(): void

@@ -88,7 +88,9 @@ final class MessageTest extends TestCase
     public function test_copies_wait_until_the_time_is_over_or_the_teacher_lets_them_go_on(): void
     {
         $this->assertNull($this->pulse($this->ada)->json('hold'));
-        $this->actingAs($this->teacher, 'teacher')->post(route('hold', $this->handout), ['minutes' => 2])->assertRedirect();
+        $this->actingAs($this->teacher, 'teacher')
+            ->post(route('hold', $this->handout), ['minutes' => 2])
+            ->assertRedirect();
         $this->assertSame(120, $this->pulse($this->ada)->json('hold.left'));
         $this->travel(2)->minutes();
         $this->assertNull($this->pulse($this->ada)->json('hold'));

@@ -26,3 +26,14 @@ test('a hundred moves are kept, the oldest go first', () => {
     for (let at = 'now'; past.canGoBack; at = last) last = past.back(at);
     expect(last).toBe(50);
 });
+
+test('what others did meanwhile is in all that one can go back to', () => {
+    const past = new Past();
+    past.keep('one');
+    past.keep('two');
+    past.back('three');
+    past.map((text) => `${text}, theirs`);
+    expect(past.back('now')).toBe('one, theirs');
+    expect(past.forth('one, theirs')).toBe('now');
+    expect(past.forth('now')).toBe('three, theirs');
+});

@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\Attend;
 use App\Actions\FreshenDaily;
 use App\Actions\HandBack;
 use App\Actions\MarkByKey;
 use App\Actions\MoveCopy;
 use App\Actions\SaveWork;
+use App\Http\AtCopy;
 use App\Models\Copy;
 use App\View\CopyAddress;
 use App\View\EditionWords;
@@ -20,6 +22,7 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response;
 use OpenSlate\Answers\AnswerKind;
 use OpenSlate\Answers\AnswerRefused;
 use OpenSlate\Copies\CopyState;
@@ -37,7 +40,8 @@ final class CopyController
         HandBack $back,
         FreshenDaily $fresh,
     ): View {
-        $copy->load(['item.edition.revisions', 'item.handout', 'student']);
+        $copy->load(['item.edition.revisions', 'item.handout', 'student', 'students']);
+        $student = AtCopy::student($request, $copy);
         $fresh($copy->item);
         $copy->refresh();
         $move->open($copy);
@@ -61,8 +65,9 @@ final class CopyController
                 ? null
                 : MarkedCopy::of($copy, $scheme, $answers, $seesMarks),
             'answers' => $answers,
-            'next' => $copy->nextOfTheDay(),
-            'door' => $copy->student->classes()->first(),
+            'student' => $student,
+            'next' => $copy->nextOfTheDay($student),
+            'door' => $student->classes()->first(),
         ]);
     }
 
@@ -70,6 +75,7 @@ final class CopyController
     {
         [$places, $pages] = $copy->placesToFill();
         $draft = Draft::decode($request->json()->all()['draft'] ?? null, $places);
+        $draft = $copy->isShared() ? $draft->by(AtCopy::student($request, $copy)->id) : $draft;
         $draft = $draft->settled(
             fn (string $key, string $text): string => $this->putHere($copy, $places->find($key), $text),
         );
@@ -81,6 +87,7 @@ final class CopyController
             'filled' => $saved->work->filled($places),
             'conflicts' => (object) $saved->conflicts,
             'newer' => (object) $saved->newer,
+            'merged' => (object) $saved->merged,
             'said' => $saved->said,
             'refused' => (object) RefusedWords::all($saved->refused, $places),
             ...SavedWords::of($saved->work, $places, array_keys($draft->answers)),
@@ -110,11 +117,23 @@ final class CopyController
             : throw AnswerRefused::notPutHere();
     }
 
-    public function handIn(Copy $copy, MoveCopy $move): RedirectResponse
+    /** What several share is handed in when the others were told. */
+    public function handIn(Request $request, Copy $copy, MoveCopy $move, Attend $attend): RedirectResponse
     {
-        $move->handIn($copy);
+        $student = AtCopy::student($request, $copy);
+        $isAlone = ! $copy->isShared() || $attend->others($copy, $student)->isEmpty();
+        $moved = $isAlone ? $move->handIn($copy) : $move->handInTogether($copy, $student);
 
-        return to_route(CopyAddress::route($copy->item->handout, 'show'), $copy)->with('handed-in', true);
+        return to_route(CopyAddress::route($copy->item->handout, 'show'), $copy)
+            ->with('handed-in', $moved->state === CopyState::HandedIn);
+    }
+
+    /** One of those who share it is not done yet. */
+    public function notYet(Copy $copy): Response
+    {
+        $copy->forceFill(['asked_in_by' => null])->save();
+
+        return response()->noContent();
     }
 
     public function takeBack(Copy $copy, MoveCopy $move): RedirectResponse

@@ -49,7 +49,10 @@ final class DesksController
                 : $correct->offer($item),
             'returned' => $item === null ? null : Returned::of($item),
             'messages' => $this->messages($handout),
-            'byClass' => $this->byClass($handout, $item?->copies()->with('student')->get() ?? new Collection),
+            'byClass' => $this->byClass(
+                $handout,
+                $item?->copies()->with(['student', 'students'])->get()->toBase() ?? new Collection,
+            ),
         ]);
     }
 
@@ -62,16 +65,19 @@ final class DesksController
     {
         $given = $handout->classes->pluck('name', 'id');
         $class = function (Copy $copy) use ($handout, $given): string {
-            if ($copy->student->guest) {
+            $first = $copy->people()->first();
+            if ($first?->guest === true) {
                 return 'Guests';
             }
-            $classes = $handout->recipients->firstWhere('id', $copy->student_id)->allClasses ?? new Collection;
+            $classes = $handout->recipients->firstWhere('id', $first?->id)->allClasses ?? new Collection;
 
-            return $classes->first(fn (SchoolClass $class): bool => $given->has($class->id))->name ?? 'No class now';
+            return $given[$copy->school_class_id]
+                ?? $classes->first(fn (SchoolClass $class): bool => $given->has($class->id))->name
+                ?? 'No class now';
         };
 
         $byClass = [];
-        foreach ($copies->sortBy(fn (Copy $copy): string => mb_strtolower($copy->student->name)) as $copy) {
+        foreach ($copies->sortBy(fn (Copy $copy): string => mb_strtolower($copy->whose())) as $copy) {
             ($byClass[$class($copy)] ??= new Collection)->push($copy);
         }
         ksort($byClass, SORT_NATURAL | SORT_FLAG_CASE);
@@ -103,7 +109,7 @@ final class DesksController
         $times = $handout->timesByStudent();
 
         return response()->json([
-            'copies' => Copy::with('student')
+            'copies' => Copy::with(['student', 'students'])
                 ->findMany($changed->pluck('id'))
                 ->map(
                     fn (Copy $copy): array => [
@@ -124,7 +130,8 @@ final class DesksController
 
     public function copy(Copy $copy, MarkByKey $byKey): View
     {
-        $copy->load(['item.edition.revisions', 'item.handout', 'student']);
+        $copy->load(['item.edition.revisions', 'item.handout', 'student', 'students']);
+        $copy->isShared() && $copy->item->handout->load('recipients');
         $scheme = $byKey($copy->item);
         $copy->refresh();
         [$before, $after] = $this->beside($copy);
@@ -160,9 +167,10 @@ final class DesksController
     {
         $all = $copy->item
             ->copies()
-            ->join('students', 'students.id', '=', 'copies.student_id')
+            ->leftJoin('students', 'students.id', '=', 'copies.student_id')
+            ->selectRaw('copies.id, coalesce(students.name, copies.name) as name')
             ->toBase()
-            ->get(['copies.id', 'students.name'])
+            ->get()
             ->sortBy(fn (object $one): array => [mb_strtolower((string) $one->name), $one->id])
             ->values();
         $at = (int) $all->search(fn (object $one): bool => (int) $one->id === $copy->id);

@@ -10,6 +10,7 @@ use App\Http\Requests\HandOutRequest;
 use App\Models\Copy;
 use App\Models\Handout;
 use App\Models\HandoutRevision;
+use App\Models\Student;
 use App\Models\Teacher;
 use App\School;
 use App\View\HandoutForm;
@@ -122,14 +123,19 @@ final class HandoutChangeController
         $until = $request->filled('until_date')
             ? $school->at((string) $request->input('until_date'), (string) $request->input('until_time'))
             : null;
-        $name = $copy->student->name;
+        $name = $copy->whose();
         if ($until !== null && $until->isPast()) {
             throw ValidationException::withMessages(['until_date' => 'That time has passed. Choose a later one.']);
         }
         $change(
             $copy->item->handout,
             $request->integer('base'),
-            fn (Terms $is): Terms => $is->extending($copy->student_id, $until?->toDateTimeImmutable()),
+            fn (Terms $is): Terms => $copy
+                ->people()
+                ->reduce(
+                    fn (Terms $so, Student $one): Terms => $so->extending($one->id, $until?->toDateTimeImmutable()),
+                    $is,
+                ),
         );
 
         return back()->with(

@@ -25,7 +25,6 @@ use Illuminate\Http\Request;
 use OpenSlate\Check\CheckedPlan;
 use OpenSlate\Check\Finding;
 use OpenSlate\Check\Severity;
-use OpenSlate\Handout\Mode;
 use OpenSlate\Handout\Times;
 
 /** The Hand out station, and what was handed out. */
@@ -149,7 +148,7 @@ final class HandoutController
                     $form->directions,
                     ctype_digit($form->points) ? (int) $form->points : null,
                     $form->time('due_date') !== '',
-                    $mode === Mode::OwnCopy,
+                    $mode->hasCopies(),
                 );
                 $findings = array_filter(
                     $look($worksheet, $plan),

@@ -25,8 +25,8 @@ final class LeadController
             ->for($student)
             ->whereIn('handout_id', $student->given()->select('recipients.handout_id'))
             ->whereHas('edition', fn (Builder $edition) => $edition->where('worksheet_id', $worksheet));
-        $copy = $student
-            ->copies()
+        $copy = Copy::query()
+            ->ownedBy($student->id)
             ->whereNull('thrown_at')
             ->whereIn('handout_item_id', (clone $items)->select('handout_items.id'))
             ->latest('id')
@@ -35,7 +35,7 @@ final class LeadController
             return to_route('copies.show', $copy);
         }
         $read = $items
-            ->where('mode', '!=', Mode::OwnCopy)
+            ->whereIn('mode', [Mode::ReadOnly, Mode::OnRequest])
             ->whereNull('off_shelf_at')
             ->latest('id')
             ->first();

@@ -20,7 +20,7 @@ final class MomentController
 {
     public function show(Copy $copy, Moment $moment): View
     {
-        $copy->load(['item.edition.revisions', 'item.handout', 'student']);
+        $copy->load(['item.edition.revisions', 'item.handout', 'student', 'students']);
 
         return view('desks.moment', [
             'copy' => $copy,

@@ -8,6 +8,7 @@ use App\Actions\ComeAsGuest;
 use App\Actions\GuestRefused;
 use App\Http\Middleware\ThroughPass;
 use App\Http\PinCheck;
+use App\Models\Copy;
 use App\Models\Door;
 use App\Models\Pass;
 use App\Models\PassKind;
@@ -68,10 +69,11 @@ final class PassDoorController
             Auth::guard('student')->login($student);
             $request->session()->regenerate();
         }
-        $own = $student
-            ->copies()
+        $own = Copy::query()
+            ->ownedBy($student->id)
             ->whereHas('item', fn ($item) => $item
-                ->where(['handout_id' => $pass->handout_id, 'mode' => Mode::OwnCopy])
+                ->where('handout_id', $pass->handout_id)
+                ->where('mode', '!=', Mode::OnRequest)
                 ->whereNull('withdrawn_at'))
             ->get();
         $isOut = $student->given()->where('recipients.handout_id', $pass->handout_id)->exists();

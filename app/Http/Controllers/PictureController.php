@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Actions\PutPicture;
 use App\Documents\FileStore;
 use App\Documents\Pictures;
+use App\Http\AtCopy;
 use App\Http\Requests\PutPictureRequest;
 use App\Http\Requests\UploadRequest;
 use App\Models\Copy;
@@ -41,6 +42,7 @@ final class PictureController
         $edition = $copy->item->edition;
         [$file, $saved] = $put(
             $copy,
+            AtCopy::student($request, $copy),
             $request->place(),
             $request->upload()->getPathname(),
             $request->base(),

@@ -61,9 +61,10 @@ final class ResultsController
     /** A copy does not count, or counts again. */
     public function excuse(Request $request, Copy $copy): RedirectResponse
     {
-        $copy->forceFill(['excused_at' => $request->boolean('excused') ? now() : null])->save();
+        $excused = $request->boolean('excused');
+        $copy->excuse($request->integer('student'), $excused);
 
-        return back()->with('done', $copy->excused_at === null ? 'It counts again.' : 'It does not count: excused.');
+        return back()->with('done', $excused ? 'It does not count: excused.' : 'It counts again.');
     }
 
     /** @param  list<list<string|float|null>>  $cells */

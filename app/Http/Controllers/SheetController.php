@@ -36,10 +36,10 @@ final class SheetController
         return $item->handout->showsAnswers(
             $item
                 ->copies()
-                ->when($student !== null && ! $item->handout->trial, fn ($copies) => $copies->where(
-                    'student_id',
-                    $student?->getAuthIdentifier(),
-                ))
+                ->when(
+                    $item->handout->trial ? null : $student?->getAuthIdentifier(),
+                    fn ($copies, mixed $id) => $copies->ownedBy((int) $id),
+                )
                 ->first(),
         );
     }

@@ -47,6 +47,8 @@ final class HandOutRequest extends FormRequest
             ...$this->handout() === null ? $this->itemRules() : ['kept' => ['array'], 'kept.*' => ['integer']],
             'to' => ['array'],
             'to.*' => [Rule::in(['none', 'whole', 'chosen'])],
+            'teams' => ['array'],
+            'teams.*' => ['nullable', 'integer'],
             'students' => ['array'],
             'students.*' => ['array'],
             'students.*.*' => ['integer'],
@@ -170,6 +172,7 @@ final class HandOutRequest extends FormRequest
             marksLate: $form->late !== 'taken',
             ofClasses: $this->ofClasses($times),
             itemPoints: array_map(intval(...), $form->itemPoints),
+            teams: $form->hasTeamCopies() ? $this->people()->teams() : [],
             only: array_filter(array_map(
                 fn (array $only): array => array_values(array_intersect($only, $this->people()->students())),
                 $form->only,
@@ -414,7 +417,13 @@ final class HandOutRequest extends FormRequest
     /** @return Collection<int, SchoolClass> */
     public function classes(): Collection
     {
-        return once(fn () => $this->teacher()->classes()->with('students')->orderBy('name')->get());
+        return once(
+            fn () => $this->teacher()
+                ->classes()
+                ->with(['students', 'teamSets.teams.students:id'])
+                ->orderBy('name')
+                ->get(),
+        );
     }
 
     private function people(): HandoutPeople

@@ -1,6 +1,7 @@
 import { Away, request } from '../lib/request';
 import { here } from '../lib/who';
 import { ComeBack } from './come-back';
+import { Company } from './company';
 import { CopyBar } from './copy-bar';
 import { HandingIn } from './handing-in';
 import { Mirror, Pending } from './kept';
@@ -16,6 +17,7 @@ import { WayBack } from './way-back';
 const REST = 600; // milliseconds after the last key before saving …
 const AT_MOST = 1500; // … and at the latest after the first
 const TRY_AGAIN = 2500;
+const SHARED = { rest: 250, atMost: 600, pulse: 700 }; // where others wait for every word
 
 /** A student's copy: what is typed is kept in the browser at once, and sent until the server has confirmed it. */
 export class CopyWork {
@@ -26,9 +28,12 @@ export class CopyWork {
     #clashes = [];
     #refused = {};
     #notTaken = '';
+    #flight = null; // of a copy that several share: the draft that is on its way, and comes again as it is if need be
+    #number = 0;
 
     constructor(root) {
         this.root = root;
+        this.isShared = 'shared' in root.dataset;
         this.copy = root.dataset.copy;
         this.revision = Number(root.dataset.revision);
         this.bar = new CopyBar(root);
@@ -68,7 +73,94 @@ export class CopyWork {
         const list = this.root.querySelector('[data-pulse]');
         if (!list) return;
         const words = new TeacherWords(list, this.root.querySelector('[data-wait]'), this.reading, () => this.#save());
-        new Pulse(list.dataset.pulse, (news) => words.hear(news));
+        const isOpen = this.root.dataset.closed !== 'yes';
+        if (this.isShared && isOpen) this.company = new Company(this, this.root);
+        new Pulse(
+            list.dataset.pulse,
+            (news) => {
+                words.hear(news);
+                this.company?.hear(news.company);
+            },
+            this.isShared && { every: isOpen ? SHARED.pulse : undefined, tells: () => this.#presence },
+        );
+    }
+
+    // --- those who share it ---
+
+    get #presence() {
+        const at = this.#at(document.activeElement);
+        return { window: this.window, seen: this.seen ?? this.revision, place: at?.key ?? '' };
+    }
+
+    /** Whether the server does not have all of it yet. */
+    get isUnsent() {
+        return this.#sending !== null || Object.keys(this.#pending).length > 0;
+    }
+
+    /** What others wrote. Where something is typed here meanwhile, it comes with the reply to that. */
+    hear({ revision, answers, filled }) {
+        if (this.#sending || revision < this.revision) return;
+        const late = Object.keys(answers).filter((place) => this.byKey.get(place)?.isBusy);
+        Object.entries(answers).forEach(([place, text]) => {
+            if (!(place in this.#pending) && !late.includes(place)) this.#adopt(place, text);
+        });
+        if (late.length > 0) {
+            this.seen ??= this.revision;
+        } else {
+            this.seen = undefined;
+        }
+        if (revision === this.revision) return;
+        this.revision = revision;
+        this.mirror.keep(this.revision, this.texts);
+        this.bar.filled(filled);
+    }
+
+    #adopt(place, text) {
+        const at = this.byKey.get(place);
+        if (!at) return;
+        this.texts[place] = text;
+        if (at.adopt) at.adopt(text);
+        else if (at.value !== text) at.value = text;
+    }
+
+    /** What came of a draft that was sent, together with what others wrote. */
+    #taken({ answers }, merged, settledModels) {
+        Object.entries(answers)
+            .filter(([place]) => !(place in settledModels))
+            .forEach(([place, sent]) => {
+                const at = this.byKey.get(place);
+                const now = merged[place] ?? sent;
+                this.texts[place] = sent;
+                if (!at || at.value !== sent) return;
+                if (at.isBusy) this.#pending[place] = sent;
+                else if (now !== sent) this.#adopt(place, now);
+            });
+    }
+
+    #draft(answers) {
+        const was = Object.fromEntries(Object.keys(answers).map((place) => [place, this.texts[place] ?? '']));
+        this.#number += 1;
+        return { base: this.revision, answers, was, number: this.#number };
+    }
+
+    /** What a window that is gone has left: what was on its way, and what was typed since. */
+    #leftDrafts({ base, answers, was, flight, number }) {
+        if (!this.isShared) return [{ base, answers }];
+        const since = Object.entries(answers).filter(([place, text]) => flight?.answers[place] !== text);
+        const begun = ([place]) => [place, flight?.answers[place] ?? was?.[place] ?? ''];
+        return [
+            ...(flight ? [flight] : []),
+            ...(since.length > 0
+                ? [
+                      {
+                          base,
+                          answers: Object.fromEntries(since),
+                          was: Object.fromEntries(since.map(begun)),
+                          number: (number ?? 0) + 1,
+                      },
+                  ]
+                : []),
+        ];
     }
 
     // --- what was there before ---
@@ -81,9 +173,14 @@ export class CopyWork {
             Object.entries(known.texts).forEach(([place, text]) => this.#put(place, text));
         }
         this.left = this.kept.left();
-        this.left.forEach((one) =>
-            Object.entries(one.answers).forEach(([place, text]) => this.#put(place, text, false)),
-        );
+        this.left.forEach((one) => {
+            Object.entries(one.answers).forEach(([place, text]) => this.#put(place, text, false));
+            // What is typed here now goes on from what was left, which began earlier than this page.
+            if (this.isShared)
+                this.#leftDrafts(one)
+                    .reverse()
+                    .forEach(({ was }) => Object.assign(this.texts, was));
+        });
         if (this.left.length > 0) {
             this.bar.status('unsaved', 'Saving');
             this.#schedule(0);
@@ -143,7 +240,13 @@ export class CopyWork {
     #keep() {
         const disputed = Object.fromEntries(this.#clashes.map(({ place, here }) => [place, here]));
         const base = Math.min(this.revision, ...this.#clashes.map((clash) => clash.base));
-        if (!this.kept.keep(base, { ...disputed, ...this.#refused, ...this.#pending }))
+        const answers = { ...disputed, ...this.#refused, ...this.#pending };
+        const more = this.isShared && {
+            was: Object.fromEntries(Object.keys(answers).map((place) => [place, this.texts[place] ?? ''])),
+            flight: this.#flight,
+            number: this.#number,
+        };
+        if (!this.kept.keep(base, answers, more))
             this.bar.trouble('This browser keeps nothing on this device. Stay on this page until it says “Saved”.');
     }
 
@@ -151,11 +254,12 @@ export class CopyWork {
 
     #schedule(wait) {
         const now = Date.now();
+        const { rest, atMost } = this.isShared ? SHARED : { rest: REST, atMost: AT_MOST };
         this.#firstUnsent ||= now;
         clearTimeout(this.#timer);
         this.#timer = setTimeout(
             () => this.#save(),
-            wait ?? Math.min(REST, Math.max(0, this.#firstUnsent + AT_MOST - now)),
+            wait ?? Math.min(rest, Math.max(0, this.#firstUnsent + atMost - now)),
         );
     }
 
@@ -173,14 +277,24 @@ export class CopyWork {
         this.#firstUnsent = 0;
         try {
             while (this.left.length > 0) {
-                const [{ window, base, answers }] = this.left;
-                await this.#send(window, base, answers);
-                this.kept.forget(window);
+                const [one] = this.left;
+                for (const draft of this.#leftDrafts(one)) await this.#send(one.window, draft);
+                this.kept.forget(one.window);
                 this.left.shift();
             }
-            while (Object.keys(this.#pending).length > 0) {
-                const answers = { ...this.#pending };
-                await this.#send(this.window, this.revision, answers);
+            while (Object.keys(this.#pending).length > 0 || this.#flight) {
+                const draft =
+                    this.#flight ??
+                    (this.isShared
+                        ? this.#draft({ ...this.#pending })
+                        : { base: this.revision, answers: { ...this.#pending } });
+                const { answers } = draft;
+                if (this.isShared) {
+                    this.#flight = draft;
+                    this.#keep();
+                }
+                await this.#send(this.window, draft);
+                this.#flight = null;
                 Object.entries(answers).forEach(([place, text]) => {
                     if (this.#pending[place] === text) delete this.#pending[place];
                 });
@@ -203,18 +317,19 @@ export class CopyWork {
         }
     }
 
-    async #send(window, base, answers) {
-        const answer = await request('PATCH', this.root.dataset.save, {
-            draft: { base, window, answers },
-            page: this.page,
-        });
+    async #send(window, draft) {
+        const { base, answers } = draft;
+        const answer = await request('PATCH', this.root.dataset.save, { draft: { window, ...draft }, page: this.page });
         this.revision = answer.revision;
-        Object.entries(answers).forEach(([place, text]) => {
-            if (!(place in answer.conflicts) && !(place in answer.refused)) this.texts[place] = text;
-        });
+        const taken = Object.entries(answers).filter(
+            ([place]) => !(place in answer.conflicts) && !(place in answer.refused),
+        );
+        if (this.isShared) this.#taken({ answers: Object.fromEntries(taken) }, answer.merged, answer.models);
+        else Object.assign(this.texts, Object.fromEntries(taken));
         Object.entries(answer.refused).forEach(([place, words]) => this.#refuse(place, answers[place], words));
         Object.entries(answer.newer).forEach(([place, text]) => {
-            if (place in this.#pending) this.#clash(place, text, this.#pending[place], base);
+            if (this.isShared) place in this.#pending || this.#adopt(place, text);
+            else if (place in this.#pending) this.#clash(place, text, this.#pending[place], base);
             else this.#put(place, text);
         });
         Object.entries(answer.conflicts).forEach(([place, text]) => this.#clash(place, text, answers[place], base));
@@ -327,11 +442,18 @@ export class CopyWork {
 
     /** The page is going away: one last try that outlives it. What does not arrive is still kept in the browser. */
     #sendLast() {
-        if (Object.keys(this.#pending).length === 0) return;
+        if (Object.keys(this.#pending).length === 0 || this.#flight) return;
+        const draft = this.isShared
+            ? this.#draft({ ...this.#pending })
+            : { base: this.revision, answers: this.#pending };
+        if (this.isShared) {
+            this.#flight = draft;
+            this.#keep();
+        }
         request(
             'PATCH',
             this.root.dataset.save,
-            { draft: { base: this.revision, window: this.window, answers: this.#pending }, page: this.page },
+            { draft: { window: this.window, ...draft }, page: this.page },
             { keepalive: true },
         ).catch(() => {});
     }

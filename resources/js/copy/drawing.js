@@ -30,6 +30,7 @@ export class DrawingPlace {
     constructor(field, changed, work) {
         this.field = field;
         this.zoom = work.zoom;
+        this.isShared = work.isShared;
         this.key = field.dataset.place;
         this.changed = changed;
         this.element = field.closest('.element');
@@ -66,6 +67,24 @@ export class DrawingPlace {
     }
     get filled() {
         return this.#strokes.length > 0;
+    }
+
+    get isBusy() {
+        return this.#pointer !== null;
+    }
+
+    /** What others have drawn and rubbed out; what was drawn here can still be undone, and theirs stays. */
+    adopt(ink) {
+        const before = this.#strokes;
+        this.#read(ink);
+        const told = (strokes) => new Set(strokes.map((one) => JSON.stringify(one)));
+        const [had, has] = [told(before), told(this.#strokes)];
+        const come = this.#strokes.filter((one) => !had.has(JSON.stringify(one)));
+        const gone = told(before.filter((one) => !has.has(JSON.stringify(one))));
+        const changed = (strokes) => [...strokes.filter((one) => !gone.has(JSON.stringify(one))), ...come];
+        this.#past = this.#past.map(changed);
+        this.#undone = this.#undone.map(changed);
+        this.#draw();
     }
     words(value) {
         return value === '' ? 'nothing' : 'a drawing';
@@ -181,7 +200,9 @@ export class DrawingPlace {
     /** What was rubbed out comes back, a stroke goes: in the order in which they were made. */
     undo() {
         // What was drawn before this page was opened goes a stroke at a time.
-        const before = this.#past.pop() ?? (this.#strokes.length > 0 ? this.#strokes.slice(0, -1) : null);
+        // Where several draw, that may be somebody else's.
+        const last = this.#strokes.length > 0 && !this.isShared ? this.#strokes.slice(0, -1) : null;
+        const before = this.#past.pop() ?? last;
         if (!before) return;
         this.#undone.push(this.#strokes);
         this.#strokes = before;

@@ -24,6 +24,8 @@ export class HandingIn {
             left === 0
                 ? `All ${all} places are filled.`
                 : `${all - left} of ${all} places are filled; ${left === 1 ? '1 is' : `${left} are`} still blank.`;
+        const others = this.dialog.querySelector('[data-ask-others]');
+        if (others) others.textContent = this.work.company?.words ?? '';
         this.dialog
             .querySelector('[data-ask-blanks]')
             .replaceChildren(...blankIn(places).map((place) => this.#wayTo(place)));

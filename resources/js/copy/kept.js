@@ -43,9 +43,12 @@ export class Pending {
         this.key = this.start + window;
     }
 
-    /** @returns {boolean} whether it could be kept */
-    keep(base, answers) {
-        if (Object.keys(answers).length > 0) return write(this.key, { base, answers });
+    /**
+     * @param more of a copy that several share: from what each answer was begun, and the draft that is on its way
+     * @returns {boolean} whether it could be kept
+     */
+    keep(base, answers, more = {}) {
+        if (Object.keys(answers).length > 0) return write(this.key, { base, answers, ...more });
         remove(this.key);
         return true;
     }

@@ -103,6 +103,27 @@ export class ModelPlace {
         return this.field.contains(target);
     }
 
+    get isBusy() {
+        return this.field.querySelector('.is-dragged') !== null;
+    }
+
+    /** What others have moved; what was moved here can still be undone, and theirs stays where it is. */
+    adopt(text) {
+        const after = parse(text);
+        const theirs = elsewhere(this.pieces.placed, after);
+        this.#past.map((past) => {
+            const placed = { ...parse(past) };
+            theirs.forEach((key) => {
+                if (key in after) placed[key] = after[key];
+                else delete placed[key];
+            });
+            return written(placed);
+        });
+        this.value = text;
+        this.confirmed = this.pieces.placed;
+        this.#askForGuides();
+    }
+
     /** Where the server has let the parts come to rest; and what it says of those that went back. */
     settled(text) {
         const last = this.last;

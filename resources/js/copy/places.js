@@ -3,11 +3,20 @@ import { DrawingPlace } from './drawing';
 import { ModelPlace } from './model';
 import { PassagePlace } from './passage';
 import { PicturePlace } from './picture';
+import { caretIn } from '../lib/caret';
 import { fit } from '../lib/fit';
 import { markMore } from '../lib/overflow';
 
 // The places of a copy, whatever is put in them: each has its value as text, as OpenSlate\Answers has it, and says
 // when a student changes it.
+
+/** Puts a text into a field in which somebody may be typing. */
+function keepingCaret(field, text) {
+    const { value, selectionStart, selectionEnd } = field;
+    field.value = text;
+    if (document.activeElement !== field || selectionStart === null) return;
+    field.setSelectionRange(caretIn(value, text, selectionStart), caretIn(value, text, selectionEnd));
+}
 
 class TextPlace {
     constructor(field, changed) {
@@ -18,6 +27,9 @@ class TextPlace {
             this.#show();
             changed(this);
         });
+        // Letters that are put together from several keys must not be disturbed.
+        field.addEventListener('compositionstart', () => (this.isBusy = true));
+        field.addEventListener('compositionend', () => (this.isBusy = false));
         this.#show();
     }
 
@@ -35,7 +47,7 @@ class TextPlace {
     }
     set value(text) {
         if (this.field.value !== text) {
-            this.field.value = text;
+            keepingCaret(this.field, text);
             this.#show();
         }
     }

@@ -18,6 +18,17 @@
             @endforeach
         </p>
     @endforeach
+    @if ($class->teamSets->isNotEmpty())
+        <label class="who__teams" data-when-teams @if (! $form->hasTeamCopies() || $wants === 'none') hidden @endif>Team
+            copies go to the teams of <select name="teams[{{ $class->id }}]" class="form-select" autocomplete="off">
+                @foreach ($class->teamSets as $set)
+                    <option value="{{ $set->id }}" @selected($set->is($form->teamsOf($class)))>{{ $set->name }}</option>
+                @endforeach
+            </select></label>
+    @else
+        <p class="ledger__hint" data-when-teams @if (! $form->hasTeamCopies() || $wants === 'none') hidden @endif>{{ $class->name }} has no
+            teams: everybody gets a copy of their own. <a href="{{ route('teams', $class) }}">Make teams first</a></p>
+    @endif
     <ul class="who__names" data-when="to[{{ $class->id }}]=chosen" @if ($wants !== 'chosen') hidden @endif>
         @foreach ($class->students as $student)
             <li><label><input type="checkbox" class="form-check-input" name="students[{{ $class->id }}][]"

@@ -11,6 +11,8 @@
     <select name="items[{{ $n }}][mode]" class="form-select"
         aria-label="How students get {{ $worksheet->name ?? 'it' }}" data-given-mode autocomplete="off">
         <option value="own_copy" @selected($mode === Mode::OwnCopy)>own copy to fill in</option>
+        <option value="team_copy" @selected($mode === Mode::TeamCopy)>one copy for each team</option>
+        <option value="class_copy" @selected($mode === Mode::ClassCopy)>one copy for the whole class</option>
         <option value="read_only" @selected($mode === Mode::ReadOnly)>to read only</option>
     </select>
     <label class="given__points">points <input type="number" name="items[{{ $n }}][points]" class="form-control"

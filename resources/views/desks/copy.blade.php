@@ -2,7 +2,7 @@
 @use('App\View\CopyWords')
 @use('App\View\MarkingWords')
 @use('App\View\ModelWords')
-<x-layout.teacher :title="$copy->student->name . ': ' . $handout->title" at="handouts"
+<x-layout.teacher :title="$copy->whose() . ': ' . $handout->title" at="handouts"
     :scripts="['resources/js/desks.js', 'resources/js/mark-copy.js']">
     <main id="main" class="room" data-desks data-changes="{{ route('desks.changes', $handout) }}"
         data-item="{{ $copy->handout_item_id }}" data-reload="yes">
@@ -17,11 +17,11 @@
                     <a data-next href="{{ route('desks.copy', $after->id) }}">{{ $after->name }} ›</a>
                 @endif
             </p>
-            <h1>{{ $copy->student->name }}</h1>
+            <h1>{{ $copy->whose() }}</h1>
             <p>{{ $handout->title }}: {{ $edition->name }}</p>
             @if ($times->due && Gate::allows('extend', $copy))
                 <details class="more-time" @if ($errors->isNotEmpty()) open @endif>
-                    <summary>Due {{ $school->said($times->due) }}: more time for {{ $copy->student->name }}</summary>
+                    <summary>Due {{ $school->said($times->due) }}: more time for {{ $copy->whose() }}</summary>
                     <form method="post" action="{{ route('copies.extend', $copy) }}" class="opened__when" novalidate>
                         @csrf<input type="hidden" name="base" value="{{ $handout->revision }}">
                         <label>Until <input type="date" name="until_date" class="form-control"
@@ -35,6 +35,7 @@
                 </details>
             @endif
             @includeWhen($copy->student, 'desks.word', ['to' => $copy->student])
+            @includeWhen($copy->isShared(), 'desks.sharers')
         </div>
         <x-said />
         <div data-large>
@@ -75,9 +76,12 @@
                             <details class="in-words" data-in-words="{{ $index + 1 }}">
                                 <summary>The answers of this page in words</summary>
                                 <dl>
-                                    @foreach ($said as [$question, $answer])
+                                    @foreach ($said as [$question, $answer, $place])
                                         <dt>{{ $question }}</dt>
-                                        <dd dir="auto">{{ $answer }}</dd>
+                                        <dd dir="auto">{{ $answer }}@if ($by = $copy->students->find($copy->written()->writers()[$place] ?? 0))
+                                                <small>({{ $by->name }})</small>
+                                            @endif
+                                        </dd>
                                     @endforeach
                                 </dl>
                             </details>

@@ -1,9 +1,9 @@
 @use('App\View\PastCopy')
-<x-layout.teacher :title="$copy->student->name . ', ' . PastCopy::words($moment, $school)" at="handouts">
+<x-layout.teacher :title="$copy->whose() . ', ' . PastCopy::words($moment, $school)" at="handouts">
     <main id="main" class="room">
         <div class="room__head">
             <p><a href="{{ route('desks.copy', $copy) }}">Back to the copy as it is now</a></p>
-            <h1>{{ $copy->student->name }}</h1>
+            <h1>{{ $copy->whose() }}</h1>
             <p>{{ $copy->item->handout->title }}: <b>{{ PastCopy::words($moment, $school) }}</b></p>
         </div>
         <x-said />

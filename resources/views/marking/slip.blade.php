@@ -16,7 +16,7 @@
         @if ($question->isSeen() && $question->place->place->form->isFilled($slip->answer))
             <x-page.glimpse class="paper__seen" :page="$question->page" :frame="$question->frame"
                 :number="$question->place->place->page()" :of="$table->item->edition->pages_count"
-                :texts="$table->works[$first->id]->texts()" :label="'The answer of ' . $first->student->name" />
+                :texts="$table->works[$first->id]->texts()" :label="'The answer of ' . $first->whose()" />
         @else
             <span @class(['paper__words', 'paper__words--none' => $slip->answer === '']) dir="auto">{{ $said }}</span>
         @endif
@@ -35,7 +35,7 @@
             <ul>
                 @foreach ($slip->copies as $copy)
                     <li><button type="button" class="paper__one" data-face data-copies="{{ $copy }}" aria-pressed="false"
-                            aria-label="{{ $table->copies[$copy]->student->name }} alone: {{ $question->read($table->works[$copy]->text($question->place->place->id)) }}">{{ $table->copies[$copy]->student->name }}</button></li>
+                            aria-label="{{ $table->copies[$copy]->whose() }} alone: {{ $question->read($table->works[$copy]->text($question->place->place->id)) }}">{{ $table->copies[$copy]->whose() }}</button></li>
                 @endforeach
             </ul>
         </details>

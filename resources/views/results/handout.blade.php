@@ -57,7 +57,8 @@
                                 <td><b>{{ $row->total?->words() }}</b></td>
                                 <td class="results__note">{{ $row->note }}
                                     @if ($row->copies !== [] && ($row->excused || str_contains($row->note, 'missing')))
-                                        <form method="post" action="{{ route('copies.excuse', $row->copies[0]) }}">@csrf<button
+                                        <form method="post" action="{{ route('copies.excuse', $row->copies[0]) }}">@csrf<input type="hidden"
+                                                name="student" value="{{ $row->studentId }}"><button
                                                 class="btn btn-plain btn-sm" name="excused"
                                                 value="{{ $row->excused ? 0 : 1 }}">{{ $row->excused ? 'Count it' : 'Excuse' }}<span
                                                     class="visually-hidden"> {{ $row->student }}</span></button></form>

@@ -21,7 +21,7 @@
             <a class="copybar__back" href="{{ route('day') }}" aria-label="My day"><span
                     aria-hidden="true">‹</span> <span class="copybar__back-words">My day</span></a>
         @endif
-        <div class="copybar__what"><b>{{ $handout->title }}</b><span>{{ $copy->student->name }}</span></div>
+        <div class="copybar__what"><b>{{ $handout->title }}</b><span>{{ $copy->isShared() && CopyWords::names($copy) !== $copy->whose() ? $copy->whose() . ': ' : '' }}{{ CopyWords::names($copy) }}</span></div>
         <button type="button" class="btn btn-plain copybar__read" data-read-aloud hidden>Read aloud</button>
         <button type="button" class="btn btn-plain copybar__list" data-list>List<span class="copybar__wide"> of
                 questions</span></button>
@@ -37,7 +37,7 @@
         @endunless
     </header>
     <main id="main" class="copy" data-copy-work data-save="{{ route(CopyAddress::route($handout, 'save'), $copy) }}"
-        data-copy="{{ $copy->keptAs() }}" data-student="{{ $copy->student_id }}" data-revision="{{ $work->revision }}"
+        data-copy="{{ $copy->keptAs() }}" data-student="{{ $student->id }}" @if ($copy->isShared()) data-shared @endif data-revision="{{ $work->revision }}"
         data-closed="{{ $closed ? 'yes' : 'no' }}" data-places="{{ $edition->places_count }}"
         @if ($handout->trial) data-trial @endif @if ($handout->reads_aloud) data-reads-aloud @endif>
         <h1 class="visually-hidden">{{ $handout->title }}</h1>
@@ -48,15 +48,15 @@
             <p class="copy__directions"><b>A trial.</b> This is what a student sees. What you do here is thrown away when
                 you end it.</p>
         @endif
-        @if ($copy->student?->guest)
+        @if ($student->guest)
             <p class="copy__directions">To come back later, give your name and the number
-                <b>{{ $copy->student->shownPin() }}</b>. Write it down.</p>
+                <b>{{ $student->shownPin() }}</b>. Write it down.</p>
         @endif
         @if ($closed)
             <div @class(['notice', 'notice--good' => $handedIn || $isBack, 'handed']) role="status">
                 @if ($isBack)
                     <p><b>Your teacher has looked at this.</b> @if (! $marked->full->isNone()) You have
-                            <b class="handed__points">{{ $marked->total() }}</b>. @endif</p>
+                            <b class="handed__points">{{ $marked->total($copy->isShared() ? $copy->pointsOf($student) : null) }}</b>. @endif</p>
                     @foreach ($marked->whole() as $comment)
                         <p class="mark__words mark__words--whole" dir="auto">{{ $comment->words }}</p>
                     @endforeach
@@ -91,6 +91,14 @@
             </details>
         @endif
         @unless ($handout->trial)
+            @if ($copy->isShared() && !$closed)
+                <p class="company" data-company role="status"></p>
+                <div class="notice company__asked" data-asked="{{ route('copies.not-yet', $copy) }}" hidden role="alert">
+                    <p data-asked-words></p>
+                    <button type="button" class="btn btn-plain" data-asked-no>Not yet</button>
+                    <button type="button" class="btn btn-primary" data-asked-yes>Yes, all done</button>
+                </div>
+            @endif
             {{-- What the teacher says while they are at it: see js/copy/teacher-words.js --}}
             <div class="said-now" data-pulse="{{ route('copies.pulse', $copy) }}" role="status"></div>
             <dialog class="ask wait" data-wait aria-labelledby="wait-title">
@@ -107,8 +115,8 @@
             <form class="notice notice--bad come-back" data-come-back action="{{ route('class.enter', $door) }}"
                 method="post" autocomplete="off" hidden>
                 <p role="status" data-come-back-words></p>
-                <input type="hidden" name="student" value="{{ $copy->student_id }}">
-                <label for="come-back-pin">Your PIN, {{ $copy->student->name }}</label>
+                <input type="hidden" name="student" value="{{ $student->id }}">
+                <label for="come-back-pin">Your PIN, {{ $student->name }}</label>
                 <input class="form-control" id="come-back-pin" name="pin" type="password" inputmode="numeric"
                     autocomplete="off" maxlength="20" required aria-describedby="come-back-said">
                 <button class="btn btn-primary">Come in again</button>
@@ -168,6 +176,9 @@
         <dialog class="ask" data-ask aria-labelledby="ask-title">
             <h2 id="ask-title">Hand in now?</h2>
             <p data-ask-words></p>
+            @if ($copy->isShared())
+                <p data-ask-others></p>
+            @endif
             <ul class="ask__blanks" data-ask-blanks aria-label="Still blank"></ul>
             <p data-taking-back="{{ ($times->due ?? $times->closes)?->getTimestamp() }}"
                 data-over="{{ HandoutWords::OVER }}">{{ HandoutWords::takingBack($times, $school) }}</p>
@@ -186,13 +197,13 @@
         </dialog>
         <dialog class="ask" data-clash aria-labelledby="clash-title">
             <h2 id="clash-title">Which one is right?</h2>
-            <p>This answer was changed in another window too.</p>
+            <p>{{ $copy->isShared() ? 'Somebody else of you answered this, too, at the same time.' : 'This answer was changed in another window too.' }}</p>
             <div class="clash">
                 <div><b>Here</b>
                     <p data-clash-here></p>
                     <button type="button" class="btn btn-primary" data-clash-keep="here">Keep this one</button>
                 </div>
-                <div><b>The other window</b>
+                <div><b>{{ $copy->isShared() ? 'The other one' : 'The other window' }}</b>
                     <p data-clash-there></p>
                     <button type="button" class="btn btn-primary" data-clash-keep="there">Keep the other</button>
                 </div>

@@ -77,7 +77,8 @@ final class SharedWindow
             $word = end($this->words);
             $so = mb_substr($word, 0, $length);
             // Others' words may have come before it meanwhile.
-            $this->fields[$place] = preg_replace("/(?<!\\S){$so}(?!\\S)/u", mb_substr($word, 0, $length + 1), $this->fields[$place]);
+            $longer = mb_substr($word, 0, $length + 1);
+            $this->fields[$place] = preg_replace("/(?<!\\S){$so}(?!\\S)/u", $longer, $this->fields[$place]);
             $this->typing = $length + 1 < mb_strlen($word) ? [$place, $length + 1] : null;
 
             return;
@@ -89,7 +90,8 @@ final class SharedWindow
         $this->words[] = $word;
         $there = preg_split('/(?=\s)/', $this->fields[$place], -1, PREG_SPLIT_NO_EMPTY);
         $at = $this->chance->getInt(0, count($there));
-        array_splice($there, $at, 0, [($at > 0 ? ' ' : '').mb_substr($word, 0, 1).($at === 0 && $there !== [] ? ' ' : '')]);
+        [$before, $after] = [$at > 0 ? ' ' : '', $at === 0 && $there !== [] ? ' ' : ''];
+        array_splice($there, $at, 0, [$before.mb_substr($word, 0, 1).$after]);
         $this->fields[$place] = implode('', $there);
         $this->typing = [$place, 1];
     }

@@ -11,11 +11,19 @@ final class ModeTest extends TestCase
 {
     public function test_what_is_read_and_what_has_copies(): void
     {
-        $all = array_map(fn (Mode $mode): array => [$mode, $mode->isRead(), $mode->hasCopies()], Mode::cases());
+        $all = array_map(fn (Mode $mode): array => [
+            $mode,
+            $mode->isRead(),
+            $mode->hasCopies(),
+            $mode->isShared(),
+            $mode->isGiven(),
+        ], Mode::cases());
         $this->assertSame([
-            [Mode::ReadOnly, true, false],
-            [Mode::OwnCopy, false, true],
-            [Mode::OnRequest, true, true],
+            [Mode::ReadOnly, true, false, false, false],
+            [Mode::OwnCopy, false, true, false, true],
+            [Mode::TeamCopy, false, true, true, true],
+            [Mode::ClassCopy, false, true, true, true],
+            [Mode::OnRequest, true, true, false, false],
         ], $all);
     }
 }

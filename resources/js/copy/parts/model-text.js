@@ -14,12 +14,12 @@ export function parse(text) {
 }
 
 /**
- * @param placed where parts are; of none, the text is empty
+ * @param placed where parts are; of none, and none moved, the text is empty
  * @param near points within which a spot, a joint or a line holds what was moved
  * @param moved keys of what was moved, where that is known
  */
 export function written(placed, near, moved) {
-    if (Object.keys(placed).length === 0) return '';
+    if (Object.keys(placed).length === 0 && !moved?.length) return '';
     return JSON.stringify({ ...placed, near: near && tidy(near), moved });
 }
 

@@ -27,6 +27,12 @@ export class Past {
         return this.#step(this.#forth, this.#back, now);
     }
 
+    /** Others have moved something meanwhile: so it was, too, at every model to go back to. */
+    map(change) {
+        this.#back = this.#back.map(change);
+        this.#forth = this.#forth.map(change);
+    }
+
     #step(from, to, now) {
         if (from.length > 0) to.push(now);
         return from.pop();
