@@ -45,6 +45,7 @@ use App\Http\Controllers\PictureController;
 use App\Http\Controllers\PreviewController;
 use App\Http\Controllers\PulseController;
 use App\Http\Controllers\ReadingController;
+use App\Http\Controllers\RemarkController;
 use App\Http\Controllers\ResultsController;
 use App\Http\Controllers\SchoolController;
 use App\Http\Controllers\SharerController;
@@ -446,6 +447,13 @@ Route::middleware(['auth:teacher', 'auth.session'])->group(function () use ($cop
         ->can('view', 'class')
         ->whereIn('kind', ['csv', 'xlsx'])
         ->name('classes.results.file');
+    Route::prefix('copies/{copy}/pages/{number}')
+        ->whereNumber('number')
+        ->can('watch', 'copy')
+        ->group(function (): void {
+            Route::put('ink', [RemarkController::class, 'ink'])->name('remarks.ink');
+            Route::post('words', [RemarkController::class, 'spot'])->name('remarks.spot');
+        });
     Route::prefix('copies/{copy}/students')->group(function (): void {
         Route::post('', [SharerController::class, 'join'])->can('extend', 'copy')->name('sharers.join');
         Route::delete('{student}', [SharerController::class, 'leave'])

@@ -94,7 +94,7 @@ final class GiveFreshCopies
         ($this->keep)($copy, MomentKind::Used)->update([
             'marks' => $marks->toJson(),
             'comments' => json_encode(
-                $copy->comments->map->only(['place', 'words', 'teacher_id'])->all(),
+                $copy->comments->map->only(Comment::KEPT)->all(),
                 JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE,
             ),
         ]);

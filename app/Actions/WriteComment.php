@@ -11,8 +11,7 @@ use Illuminate\Support\Facades\DB;
 
 /**
  * Says something of a place of some copies, or of the whole of them. Each teacher has one comment there; what a
- * colleague
- * said stays beside it.
+ * colleague said stays beside it.
  */
 final class WriteComment
 {
@@ -26,7 +25,7 @@ final class WriteComment
         DB::transaction(function () use ($teacher, $copies, $place, $words): void {
             Comment::query()
                 ->whereIn('copy_id', $copies)
-                ->where(['place' => $place, 'teacher_id' => $teacher->id])
+                ->where(['place' => $place, 'page' => null, 'teacher_id' => $teacher->id])
                 ->delete();
             if ($words !== '') {
                 Comment::query()->insert(array_map(

@@ -10,7 +10,7 @@ use OpenSlate\Json\InvalidJson;
 /** A drawing as SVG paths. */
 final class InkPaths
 {
-    /** @return list<array{d: string, width: float, colour: string}> */
+    /** @return list<array{d: string, width: float, colour: string, opacity: float}> */
     public static function of(string $ink): array
     {
         if ($ink === '') {
@@ -24,7 +24,7 @@ final class InkPaths
         $paths = [];
         foreach ($strokes as $stroke) {
             foreach ($stroke->paths() as $path) {
-                $paths[] = $path + ['colour' => $stroke->pen->colour()];
+                $paths[] = $path + ['colour' => $stroke->pen->colour(), 'opacity' => $stroke->pen->opacity()];
             }
         }
 

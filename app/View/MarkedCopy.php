@@ -19,12 +19,14 @@ final readonly class MarkedCopy
     /**
      * @param  array<string, MarkedQuestion>  $questions
      * @param  array<string, list<Comment>>  $comments  by place; those on the whole by the empty text
+     * @param  list<Comment>  $remarks  on pages
      */
     private function __construct(
         public Marks $marks,
         public Points $full,
         private array $questions,
         private array $comments,
+        private array $remarks,
         private bool $withAnswers,
         public bool $withMarks,
     ) {
@@ -39,7 +41,9 @@ final readonly class MarkedCopy
         $copy->loadMissing(['handMarks', 'comments']);
         $comments = [];
         foreach ($withMarks ? $copy->comments : [] as $comment) {
-            $comments[$comment->place ?? ''][] = $comment;
+            if ($comment->page === null) {
+                $comments[$comment->place ?? ''][] = $comment;
+            }
         }
 
         return new self(
@@ -47,6 +51,7 @@ final readonly class MarkedCopy
             $scheme->total(),
             MarkedQuestion::all($copy->item->edition, $scheme),
             $comments,
+            array_values($withMarks ? $copy->comments->whereNotNull('page')->all() : []),
             $withAnswers,
             $withMarks,
         );
@@ -84,6 +89,19 @@ final readonly class MarkedCopy
         $isAsked = ! $this->withMarks || $mark->points->isLessThan($question->place->full);
 
         return $this->withAnswers && $isAsked ? $question->key() : '';
+    }
+
+    /**
+     * What was written on a page beside its places.
+     *
+     * @return list<Comment>
+     */
+    public function written(int $number): array
+    {
+        return array_values(array_filter(
+            $this->remarks,
+            fn (Comment $comment): bool => $comment->page === $number,
+        ));
     }
 
     /** @return list<Comment> of the whole */

@@ -12,6 +12,9 @@ enum Pen: string
     case Green = 'green';
     case Red = 'red';
 
+    /** A broad one to be seen through, for going over words. */
+    case Light = 'light';
+
     public function colour(): string
     {
         return match ($this) {
@@ -19,6 +22,13 @@ enum Pen: string
             self::Blue => '#1f4fa3',
             self::Green => '#1a6b3c',
             self::Red => '#a32b2b',
+            self::Light => '#f2c230',
         };
+    }
+
+    /** How much of what is below it hides, 0 to 1. */
+    public function opacity(): float
+    {
+        return $this === self::Light ? 0.45 : 1.0;
     }
 }

@@ -92,6 +92,12 @@ final readonly class Marks
         );
     }
 
+    /** How many places are right. */
+    public function right(): int
+    {
+        return count(array_filter($this->marks, fn (Mark $mark): bool => $mark->verdict === Verdict::Right));
+    }
+
     /** How many places somebody has to look at still. */
     public function waiting(): int
     {

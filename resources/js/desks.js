@@ -6,6 +6,11 @@ import { request, serverTime } from './lib/request';
 
 const EVERY = 3000;
 
+const PLACE = 'open-slate.large-place';
+const SIZE = 'open-slate.large-size';
+const SIZES = [0.7, 1, 1.4, 2];
+const RIGHT = 'open-slate.right-so-far';
+
 const STILL = 5 * 60; // seconds without a change, in the middle of the work
 
 /** Which desks are seen, and in which order: by how they stand, by name, with names or without. */
@@ -18,6 +23,12 @@ class Sieve {
         this.order = bar.querySelector('[data-order]');
         this.find = bar.querySelector('[data-find-desk]');
         this.names = bar.querySelector('[data-hide-names]');
+        this.right = bar.querySelector('[data-show-right]');
+        if (this.right) this.right.checked = localStorage.getItem(RIGHT) === 'yes';
+        this.right?.addEventListener('change', () => {
+            localStorage.setItem(RIGHT, this.right.checked ? 'yes' : 'no');
+            this.sift();
+        });
         bar.addEventListener('click', (event) => {
             const only = event.target.closest('[data-only]')?.dataset.only;
             if (!only) return;
@@ -43,6 +54,8 @@ class Sieve {
                 !desk.dataset.name.toLowerCase().includes(wanted);
         });
         this.root.classList.toggle('has-no-names', this.names.checked);
+        // What hangs on the wall is nobody's but the student's to know.
+        this.root.classList.toggle('has-right', this.right?.checked === true && !this.names.checked);
         this.root.querySelectorAll('.desks').forEach((list) => this.#sort(list));
         const seen = desks.filter((desk) => !desk.hidden).length;
         const said = seen === desks.length ? '' : `${seen} of ${desks.length} desks are shown.`;
@@ -117,6 +130,8 @@ class Desks {
 
     async #draw(copies) {
         if (this.large) {
+            // What is being drawn, or put somewhere, is not on the server yet.
+            if (document.querySelector('.is-inking, .is-spotting')) return;
             const page = new DOMParser().parseFromString(await (await fetch(window.location.href)).text(), 'text/html');
             const open = new Map(this.#inWords().map((one) => [one.dataset.inWords, one.open]));
             Idiomorph.morph(this.root.querySelector('[data-large]'), page.querySelector('[data-large]').outerHTML);
@@ -180,5 +195,40 @@ class Desks {
     }
 }
 
+/** From student to student, at the same place of the same page. */
+class SamePlace {
+    constructor(root) {
+        document
+            .querySelectorAll('[data-before], [data-next]')
+            .forEach((way) =>
+                way.addEventListener('click', () => sessionStorage.setItem(PLACE, String(window.scrollY))),
+            );
+        const place = Number(sessionStorage.getItem(PLACE));
+        sessionStorage.removeItem(PLACE);
+        if (place > 0) document.fonts.ready.then(() => window.scrollTo(0, place));
+        this.#size(root);
+    }
+
+    /** How large the pages are, for all copies of this tab. */
+    #size(root) {
+        const buttons = [...root.querySelectorAll('[data-size]')];
+        const show = (size) => {
+            root.style.setProperty('--large', size);
+            sessionStorage.setItem(SIZE, size);
+            buttons.forEach((button) => (button.disabled = !SIZES.includes(this.#next(size, button))));
+            fitAll(root);
+        };
+        buttons.forEach((button) =>
+            button.addEventListener('click', () => show(this.#next(Number(sessionStorage.getItem(SIZE)), button))),
+        );
+        show(Number(sessionStorage.getItem(SIZE)) || 1);
+    }
+
+    #next(size, button) {
+        return SIZES[SIZES.indexOf(size) + Number(button.dataset.size)];
+    }
+}
+
 const root = document.querySelector('[data-desks]');
 if (root) new Desks(root);
+if (root?.querySelector('[data-size]')) new SamePlace(root);

@@ -1,4 +1,5 @@
 import { Idiomorph } from 'idiomorph';
+import { PageWriting } from './lib/page-writing';
 import { Away, request } from './lib/request';
 
 /**
@@ -32,6 +33,7 @@ class CopyMarking {
         form.elements.words.addEventListener('input', () => this.#suggest());
         this.#swipe();
         this.#ready();
+        new PageWriting(this.large, () => this.#draw());
     }
 
     #signs() {
@@ -70,6 +72,7 @@ class CopyMarking {
         const sign = event.target.closest?.('[data-mark]');
         if (!sign) return;
         const key = event.key.toLowerCase();
+        if (sign.dataset.mark === '' && /^[\dfnk]$/.test(key)) return;
         if (/^\d$/.test(key)) this.#give(sign, 'part', key, true);
         else if (key === 'f') this.#give(sign, 'right', '', true);
         else if (key === 'n') this.#give(sign, 'wrong', '', true);
@@ -84,6 +87,9 @@ class CopyMarking {
 
     #open(sign, toComment = false) {
         this.#at = sign.dataset.mark;
+        // The whole of a copy is worth what its places are.
+        const isWhole = this.#at === '';
+        this.form.querySelector('[data-writing-points]').hidden = isWhole;
         const { name, full, points, by, comment } = sign.dataset;
         this.form.querySelector('[data-writing-name]').textContent = name;
         this.form.querySelector('[data-writing-by]').textContent = by;
@@ -99,7 +105,7 @@ class CopyMarking {
         const left = Math.max(8, Math.min(box.left, document.documentElement.clientWidth - wide - 8));
         this.box.style.left = `${left + window.scrollX}px`;
         this.box.style.top = `${box.bottom + 6 + window.scrollY}px`;
-        const field = toComment ? this.form.elements.words : this.form.elements.points;
+        const field = toComment || isWhole ? this.form.elements.words : this.form.elements.points;
         field.focus();
         field.select();
         this.box.scrollIntoView({ block: 'nearest' });
@@ -159,6 +165,8 @@ class CopyMarking {
     }
 
     async #draw() {
+        // What is being drawn is not on the server yet.
+        if (document.querySelector('.is-inking')) return;
         const page = new DOMParser().parseFromString(await (await fetch(window.location.href)).text(), 'text/html');
         Idiomorph.morph(this.large, page.querySelector('[data-large]').outerHTML);
         this.#ready();
@@ -212,6 +220,7 @@ class CopyMarking {
             const end = event.changedTouches[0];
             if (!start || window.visualViewport?.scale > 1.01) return;
             const [x, y] = [end.clientX - start.clientX, end.clientY - start.clientY];
+            if (document.querySelector('.is-inking')) return;
             if (Math.abs(x) < 90 || Math.abs(x) < 3 * Math.abs(y)) return;
             document.querySelector(x < 0 ? '[data-next]' : '[data-before]')?.click();
         });

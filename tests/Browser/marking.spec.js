@@ -163,3 +163,44 @@ test('desks are sifted by how they stand, sorted, found, and shown without names
     await teacher.getByLabel('Hide names').check();
     await expect(desks.locator('[data-who]')).toBeHidden();
 });
+
+test('on the page of a copy a teacher writes with a pen, at a spot, and of the whole', async ({ teacher }) => {
+    await teacher.goto('/handouts');
+    await teacher.getByRole('link', { name: /^Crossing the mud flats/ }).click();
+    await teacher.getByRole('link', { name: /^Otis Brand/ }).click();
+    await teacher.getByRole('button', { name: 'Say something of the whole' }).click();
+    const whole = teacher.getByRole('dialog', { name: 'The whole of it' });
+    await expect(whole.getByLabel('Comment')).toBeFocused();
+    await whole.getByLabel('Comment').fill('Much better than last week.');
+    await whole.getByRole('button', { name: 'Write it' }).click();
+    await expect(teacher.locator('.mark__words--whole')).toHaveText('Much better than last week.');
+
+    // By keys alone.
+    await teacher.getByRole('button', { name: /^Words at a spot of page 1/ }).focus();
+    await teacher.keyboard.press('Enter');
+    for (let n = 0; n < 5; n += 1) await teacher.keyboard.press('ArrowLeft');
+    await teacher.keyboard.press('Enter');
+    await teacher.getByLabel('Words at this spot').fill('From which line?');
+    await expectAccessible(teacher);
+    await teacher.getByRole('dialog', { name: 'Words at a spot' }).getByRole('button', { name: 'Write it' }).click();
+    const note = teacher.getByRole('button', { name: 'From which line?' });
+    await expect(note).toBeVisible();
+
+    await teacher.getByRole('button', { name: /^Write on page 1 with a pen/ }).click();
+    await expect(teacher.getByRole('toolbar', { name: /^Pens for/ })).toBeVisible();
+    const page = await teacher.locator('.overwritten').boundingBox();
+    const top = Math.max(page.y, 0) + 200; // The page is higher than the window.
+    const kept = teacher.waitForResponse((answer) => /\/ink$/.test(answer.url()) && answer.ok());
+    await teacher.mouse.move(page.x + 100, top);
+    await teacher.mouse.down();
+    await teacher.mouse.move(page.x + 300, top + 20, { steps: 8 });
+    await teacher.mouse.up();
+    await kept;
+    await teacher.getByRole('button', { name: 'Done' }).click();
+    await teacher.reload();
+    await expect(teacher.getByRole('img', { name: 'Your pen on page 1: a drawing' })).toBeVisible();
+    await expect(teacher.locator('[data-page-ink] path')).not.toHaveCount(0);
+    await note.click();
+    await teacher.getByRole('button', { name: 'Take it away' }).click();
+    await expect(note).toHaveCount(0);
+});

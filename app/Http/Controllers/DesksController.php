@@ -32,9 +32,16 @@ final class DesksController
     /** The latest of so many are in the strip of a copy's history. */
     private const MOST_MOMENTS = 24;
 
-    public function show(DesksRequest $request, Handout $handout, FreshenDaily $fresh, CorrectCopies $correct): View
-    {
-        $handout->load(['items.edition.revisions', 'classes', 'recipients.allClasses:id,name']);
+    private const ON_A_DESK = ['student', 'students', 'handMarks'];
+
+    public function show(
+        DesksRequest $request,
+        Handout $handout,
+        FreshenDaily $fresh,
+        CorrectCopies $correct,
+        MarkByKey $byKey,
+    ): View {
+        $handout->load(['items.edition.revisions', 'items.handout', 'classes', 'recipients.allClasses:id,name']);
         $item = $this->item($request, $handout);
         $page = $request->pageOf($item->edition->pages_count ?? 0);
         $item === null || $fresh($item);
@@ -49,9 +56,10 @@ final class DesksController
                 : $correct->offer($item),
             'returned' => $item === null ? null : Returned::of($item),
             'messages' => $this->messages($handout),
+            'scheme' => $item === null ? null : $byKey($item),
             'byClass' => $this->byClass(
                 $handout,
-                $item?->copies()->with(['student', 'students'])->get()->toBase() ?? new Collection,
+                $item?->copies()->with(self::ON_A_DESK)->get()->toBase() ?? new Collection,
             ),
         ]);
     }
@@ -90,7 +98,7 @@ final class DesksController
      *
      * The caller tells what it has seen as "copy.version" pairs: "3.17,4.2", and may ask for one copy only.
      */
-    public function changes(DesksRequest $request, Handout $handout): Response|JsonResponse
+    public function changes(DesksRequest $request, Handout $handout, MarkByKey $byKey): Response|JsonResponse
     {
         $item = $this->item($request, $handout) ?? abort(404);
         $seen = $request->seen();
@@ -103,13 +111,14 @@ final class DesksController
         if ($changed->isEmpty()) {
             return response()->noContent();
         }
-        $item->load('edition.revisions');
+        $item->load(['edition.revisions', 'handout']);
+        $scheme = $byKey($item);
         $page = $request->pageOf($item->edition->pages_count);
         $pages = $item->edition->frozenPages();
         $times = $handout->timesByStudent();
 
         return response()->json([
-            'copies' => Copy::with(['student', 'students'])
+            'copies' => Copy::with(self::ON_A_DESK)
                 ->findMany($changed->pluck('id'))
                 ->map(
                     fn (Copy $copy): array => [
@@ -121,6 +130,7 @@ final class DesksController
                             'page' => $page,
                             'handout' => $handout,
                             'times' => $times,
+                            'scheme' => $scheme,
                         ])->render(),
                     ],
                 )

@@ -8,6 +8,9 @@ const PENS = [
     ['green', 'Green', '#1a6b3c'],
     ['red', 'Red', '#a32b2b'],
 ];
+const LIGHT = ['light', 'Light', '#f2c230'];
+const BROAD = 120; // tenths of a point: as high as a line of print
+const SEEN_THROUGH = 0.45;
 const WIDTHS = [
     ['Thin', 14],
     ['Thick', 40],
@@ -20,6 +23,7 @@ const ERASER = 60; // tenths of a point round the eraser
 /** A drawing area. Strokes are tenths of a point from its top left; see OpenSlate\Answers\Ink. */
 export class DrawingPlace {
     needsPage = 'Draw on the page'; // It may be drawn on print.
+    pens = PENS;
     #strokes = [];
     #past = []; // what was drawn before each change, the last one last
     #undone = [];
@@ -33,7 +37,7 @@ export class DrawingPlace {
         this.isShared = work.isShared;
         this.key = field.dataset.place;
         this.changed = changed;
-        this.element = field.closest('.element');
+        this.element = field.closest('.element, .overwritten');
         this.said = field.getAttribute('aria-label').replace(/: (nothing drawn yet|a drawing)$/, '');
         this.start = document.querySelector(`[data-draw="${this.key}"]`);
         this.#read(field.dataset.ink);
@@ -119,7 +123,7 @@ export class DrawingPlace {
         this.element.classList.add('is-inking');
         this.shrink = this.zoom?.fill(this.element);
         this.element.scrollIntoView({ block: 'center', inline: 'center' });
-        this.pen = PENS[0][0];
+        this.pen = this.pens[0][0];
         this.width = WIDTHS[0][1];
         this.erasing = false;
         this.bar = document.createElement('div');
@@ -140,7 +144,7 @@ export class DrawingPlace {
             this.bar.append(one);
             return one;
         };
-        PENS.forEach(([pen, words, ink]) =>
+        this.pens.forEach(([pen, words, ink]) =>
             button(
                 words,
                 () => {
@@ -239,15 +243,18 @@ export class DrawingPlace {
             return;
         }
         if (this.#full >= 1) {
-            this.#say('This drawing is full. Rub something out to draw more.');
+            this.say('This drawing is full. Rub something out to draw more.');
             return;
         }
         // A mouse feels no pressure; it says one half.
         this.#stroke = {
             pen: this.pen,
-            width: this.width,
+            width: this.pen === LIGHT[0] ? BROAD : this.width,
             points: [this.#point(event)],
-            pressures: event.pointerType === 'pen' && event.pressure > 0 ? [Math.round(event.pressure * 100)] : [],
+            pressures:
+                event.pointerType === 'pen' && event.pressure > 0 && this.pen !== LIGHT[0]
+                    ? [Math.round(event.pressure * 100)]
+                    : [],
         };
         this.live = document.createElementNS(SVG, 'g');
         this.field.append(this.live);
@@ -333,7 +340,7 @@ export class DrawingPlace {
     #changed() {
         this.#draw();
         this.changed(this);
-        this.#say(
+        this.say(
             this.#full >= 1
                 ? 'This drawing is full. Rub something out to draw more.'
                 : this.#full >= NEARLY
@@ -342,7 +349,7 @@ export class DrawingPlace {
         );
     }
 
-    #say(words) {
+    say(words) {
         if (!this.bar) return;
         let said = this.bar.querySelector('[role=status]');
         if (!said) {
@@ -366,7 +373,12 @@ export class DrawingPlace {
     }
 }
 
-const COLOURS = Object.fromEntries(PENS.map(([pen, , ink]) => [pen, ink]));
+/** A teacher's pens: red comes first, and there is one for going over words. */
+export class TeachersDrawing extends DrawingPlace {
+    pens = [...PENS].reverse().concat([LIGHT]);
+}
+
+const COLOURS = Object.fromEntries([...PENS, LIGHT].map(([pen, , ink]) => [pen, ink]));
 
 const paths = (stroke) =>
     inkPaths(stroke).map(({ d, width }) => {
@@ -374,5 +386,6 @@ const paths = (stroke) =>
         path.setAttribute('d', d);
         path.setAttribute('stroke', COLOURS[stroke.pen]);
         path.setAttribute('stroke-width', width);
+        if (stroke.pen === LIGHT[0]) path.setAttribute('stroke-opacity', SEEN_THROUGH);
         return path;
     });

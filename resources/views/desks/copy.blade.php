@@ -16,6 +16,12 @@
                 @if ($after)
                     <a data-next href="{{ route('desks.copy', $after->id) }}">{{ $after->name }} ›</a>
                 @endif
+                <span class="large__sizes" role="group" aria-label="Size of the pages">
+                    <button type="button" class="btn btn-icon" data-size="-1" aria-label="Show the pages smaller"
+                        title="Smaller"><x-icon name="minus" /></button>
+                    <button type="button" class="btn btn-icon" data-size="1" aria-label="Show the pages larger"
+                        title="Larger"><x-icon name="plus" /></button>
+                </span>
             </p>
             <h1>{{ $copy->whose() }}</h1>
             <p>{{ $handout->title }}: {{ $edition->name }}</p>
@@ -60,9 +66,15 @@
                     <span>{{ MarkingWords::returned($copy, $school) }}</span>
                 @endif
             </p>
-            @foreach ($marked->whole() as $comment)
-                <p class="mark__words mark__words--whole" dir="auto">{{ $comment->words }}</p>
-            @endforeach
+            <div class="large__whole">
+                @foreach ($marked->whole() as $comment)
+                    <p class="mark__words mark__words--whole" dir="auto">{{ $comment->words }}</p>
+                @endforeach
+                <button type="button" class="btn btn-plain" data-mark="" data-name="The whole of it" data-full="" data-points=""
+                    data-waits="no" data-by=""
+                    data-comment="{{ collect($marked->whole())->firstWhere('teacher_id', auth('teacher')->id())?->words }}"
+                    aria-haspopup="dialog">Say something of the whole</button>
+            </div>
             <ol class="large">
                 @php($leads = $edition->pageNumbers())
                 @foreach ($edition->frozenPages() as $index => $page)
@@ -70,8 +82,14 @@
                     <li id="page-{{ $index + 1 }}"><x-page.sheet :$page :$asked live :leads="$leads" :number="$index + 1"
                             :of="$edition->pages_count" :texts="$copy->written()->texts()"
                     :fills="CopyWords::fills($copy, $handout, $times, $school)" answers
-                    :marks="$marked->on($index + 1)" marking
+                    :marks="$marked->on($index + 1)" :written="$marked->written($index + 1)" marking
                             sizes="(min-width: 900px) 860px, 100vw" />
+                        <p class="verbs large__pens">
+                            <button type="button" class="btn btn-plain" data-draw="page-{{ $index + 1 }}">Write on page
+                                {{ $index + 1 }} with a pen</button>
+                            <button type="button" class="btn btn-plain" data-note-on="{{ $index + 1 }}">Words at a spot of
+                                page {{ $index + 1 }}</button>
+                        </p>
                         @if (($said = AnswerWords::of($page, $index + 1, $copy->written(), $asked)) !== [])
                             <details class="in-words" data-in-words="{{ $index + 1 }}">
                                 <summary>The answers of this page in words</summary>

@@ -1,6 +1,6 @@
 {{--
     One copy among the desks. $copy, $edition, $pages: its frozen pages, $page: which to show (0: where the student is),
-    $handout, $times: by student
+    $handout, $times: by student, $scheme: what is marked
 --}}
 @use('App\View\CopyWords')
 @php($mine = $copy->timesAmong($times, $handout))
@@ -19,6 +19,9 @@
         @endif
         <span class="pupil__foot">
             <span>{{ $copy->filled }} of {{ $edition->places_count }} filled</span>
+            @if ($scheme !== null && !$scheme->total()->isNone())
+                <span class="pupil__right">{{ $copy->marks($scheme)->right() }} right</span>
+            @endif
             @if ($edition->pages_count > 1)
                 <span>page {{ $shown }}</span>
             @endif

@@ -90,6 +90,10 @@
                         </select></label>
                     <label>Find <input type="search" class="form-control" data-find-desk autocomplete="off"></label>
                     <label><input type="checkbox" class="form-check-input" data-hide-names> Hide names</label>
+                    @if (!$scheme->total()->isNone())
+                        <label><input type="checkbox" class="form-check-input" data-show-right> Right so far, by the
+                            key</label>
+                    @endif
                     <p class="visually-hidden" data-sieved role="status"></p>
                 </div>
             @endif

@@ -1,4 +1,16 @@
 {{-- Where a mark and a comment are written, at the place that was pressed. $copy --}}
+<div class="remark" role="dialog" aria-label="Words at a spot" data-note-box hidden>
+    <form data-note-form data-address="{{ route('remarks.spot', [$copy, 0]) }}"
+        data-ink-address="{{ route('remarks.ink', [$copy, 0]) }}">
+        <label class="remark__comment">Words at this spot
+            <textarea class="form-control" name="words" rows="2" maxlength="{{ App\Models\Comment::LONGEST }}"
+                dir="auto"></textarea></label>
+        <p class="field__error" role="alert" data-note-said></p>
+        <p class="verbs"><button class="btn btn-primary">Write it</button>
+            <button type="button" class="btn btn-plain" data-note-off hidden>Take it away</button>
+            <button type="button" class="btn btn-plain" data-note-shut>Close</button></p>
+    </form>
+</div>
 <div class="remark" role="dialog" aria-labelledby="writing-name" data-remark hidden>
 <form data-writing data-address="{{ route('marking.give', $copy->item->handout_id) }}"
     data-comments="{{ route('marking.comments', $copy->item->handout_id) }}" data-copy-id="{{ $copy->id }}"

@@ -139,6 +139,9 @@
                                 @endforeach
                             </li>
                         @endforeach
+                        @foreach (collect($marked->written($number))->where('words', '!=', '') as $comment)
+                            <li>On page {{ $number }}: <span class="mark__words" dir="auto">{{ $comment->words }}</span></li>
+                        @endforeach
                     @endfor
                 </ul>
             </details>
@@ -160,7 +163,7 @@
                             :of="$edition->pages_count" :words="$lines"
                             :asked="$printed->asked($page, $lines)" :texts="$work->texts()" :$closed :$fills
                             :answers="$answers"
-                            :marks="$marked?->on($index + 1) ?? []" />
+                            :marks="$marked?->on($index + 1) ?? []" :written="$marked?->written($index + 1) ?? []" />
                     </li>
                 @endforeach
             </ol>

@@ -4,7 +4,8 @@
     has the number of each page by its key; marked has a mark for each element to point out, by its id; fills has the
     words of labels that fill themselves in; words are the printed lines that can be read; asked has what is printed at
     places that have no prompt; answers says whether clips that are answers show; pictures says where
-    its pictures come from; marks are what was written on it when it was marked, marking says whether more can be.
+    its pictures come from; marks are what was written at its places when it was marked, written what was beside them,
+    marking says whether more can be.
     Measures are points; see
     css/_sheet.scss.
 --}}
@@ -32,6 +33,7 @@
     'asked' => [],
     'marks' => [],
     'marking' => false,
+    'written' => [],
 ])
 @php($places = array_flip(array_map(fn($element) => $element->id(), $page->elements())))
 @php($tags = Tags::of($page))
@@ -65,6 +67,9 @@
         @endif
         @if ($marks !== [])
             @include('components.page.marks')
+        @endif
+        @if ($written !== [] || $marking)
+            @include('components.page.written')
         @endif
         @include('bench.ghosts')
     </div>

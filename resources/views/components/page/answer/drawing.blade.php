@@ -8,7 +8,8 @@
     @endif
     role="img" aria-label="{{ $said }}: {{ $text === '' ? 'nothing drawn yet' : 'a drawing' }}">
     @foreach (InkPaths::of($text) as $path)
-        <path d="{{ $path['d'] }}" stroke="{{ $path['colour'] }}" stroke-width="{{ $path['width'] }}" />
+        <path d="{{ $path['d'] }}" stroke="{{ $path['colour'] }}" stroke-width="{{ $path['width'] }}"
+            @if ($path['opacity'] < 1) stroke-opacity="{{ $path['opacity'] }}" @endif />
     @endforeach
 </svg>
 @if ($mode === 'copy' && !$closed)
