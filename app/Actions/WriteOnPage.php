@@ -9,9 +9,9 @@ use App\Models\Comment;
 use App\Models\Copy;
 use App\Models\Teacher;
 use Illuminate\Support\Facades\DB;
-use OpenSlate\Answers\AnswerRefused;
-use OpenSlate\Answers\DrawingAnswer;
+use OpenSlate\Answers\Ink;
 use OpenSlate\Geometry\Point;
+use OpenSlate\Json\InvalidJson;
 
 /**
  * What a teacher writes on a page of a copy beside its places. Each teacher draws on a sheet of their own over it; what
@@ -29,8 +29,8 @@ final class WriteOnPage
     {
         $this->refuseBeyond($copy, $number);
         try {
-            $kept = (new DrawingAnswer)->tidy($ink);
-        } catch (AnswerRefused) {
+            $kept = $ink === '' ? '' : Ink::decode($ink)->encode();
+        } catch (InvalidJson) {
             throw MarkRefused::noDrawing();
         }
         $own = Comment::query()
