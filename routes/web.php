@@ -22,6 +22,7 @@ use App\Http\Controllers\CopyController;
 use App\Http\Controllers\CorrectionController;
 use App\Http\Controllers\DayController;
 use App\Http\Controllers\DesksController;
+use App\Http\Controllers\EarlierController;
 use App\Http\Controllers\FamilyController;
 use App\Http\Controllers\FreshCopyController;
 use App\Http\Controllers\HandBackController;
@@ -604,6 +605,14 @@ Route::middleware(['auth:student', 'auth.session', ThroughPass::class])
             ->name('day');
         Route::prefix('copies')->name('copies.')->group(fn () => $copies('work'));
         Route::post('copies/{copy}/pulse', PulseController::class)->can('work', 'copy')->name('copies.pulse');
+        Route::prefix('copies/{copy}/earlier')
+            ->can('work', 'copy')
+            ->scopeBindings()
+            ->group(function (): void {
+                Route::post('', [EarlierController::class, 'store'])->name('earlier.keep');
+                Route::get('{moment}', [EarlierController::class, 'show'])->name('earlier.show');
+                Route::post('{moment}', [EarlierController::class, 'return'])->name('earlier.return');
+            });
         Route::post('copies/{copy}/not-yet', [CopyController::class, 'notYet'])
             ->can('work', 'copy')
             ->name('copies.not-yet');

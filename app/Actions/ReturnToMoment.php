@@ -8,6 +8,7 @@ use App\Database\DiskSync;
 use App\Models\Copy;
 use App\Models\Moment;
 use Illuminate\Support\Facades\DB;
+use OpenSlate\Copies\CopyRefused;
 use OpenSlate\Copies\CopyState;
 use OpenSlate\Copies\MomentKind;
 
@@ -16,6 +17,18 @@ final class ReturnToMoment
 {
     public function __construct(private KeepMoment $keep)
     {
+    }
+
+    /**
+     * As its student may: while it is open.
+     *
+     * @throws CopyRefused when it is handed in, the time for it is over, or it is handed back
+     */
+    public function byStudent(Moment $moment): void
+    {
+        $moment->copy->refuseAfterClosing();
+        $moment->copy->standing()->written();
+        $this($moment);
     }
 
     public function __invoke(Moment $moment): void

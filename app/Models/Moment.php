@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
@@ -32,6 +33,11 @@ final class Moment extends Model
 {
     public const LONGEST_NAME = 100;
 
+    /** Of one copy that a student may name. */
+    public const MOST_NAMED = 50;
+
+    private const MOST_FOR_STUDENTS = 20;
+
     public $timestamps = false;
 
     protected $fillable = [
@@ -53,6 +59,21 @@ final class Moment extends Model
     public function copy(): BelongsTo
     {
         return $this->belongsTo(Copy::class);
+    }
+
+    /**
+     * Those of a copy that its student is shown, the latest first: not what happened to it in passing.
+     *
+     * @return Collection<int, self>
+     */
+    public static function forStudent(Copy $copy): Collection
+    {
+        return self::query()
+            ->where('copy_id', $copy->id)
+            ->where('kind', '!=', MomentKind::BeforeCorrection)
+            ->latest('id')
+            ->limit(self::MOST_FOR_STUDENTS)
+            ->get(['id', 'kind', 'name', 'made_at']);
     }
 
     /** @return array<string, string> what was answered then, by place */

@@ -33,6 +33,7 @@ final class Company
 
         return [
             'revision' => $work->revision,
+            'since' => $work->since,
             'filled' => $copy->filled,
             'over' => $copy->state === CopyState::HandedIn || $copy->isReturned(),
             'answers' => (object) array_map(fn (Answer $answer): string => $answer->text, $news),

@@ -10,26 +10,33 @@ use App\School;
 use OpenSlate\Copies\History;
 use OpenSlate\Marking\Marks;
 
-/** A copy as it was at a moment, and what of it is otherwise now. */
+/** A copy as it was at a moment, and what of it is otherwise now, or at another moment. */
 final readonly class PastCopy
 {
     /**
      * @param  array<string, string>  $texts  by place
-     * @param  array<string, string>  $changed  places that are otherwise now, by themselves
+     * @param  array<string, string>  $changed  places that are otherwise there, by themselves
+     * @param  string  $there  what it is held against, in words
      */
-    private function __construct(public array $texts, public array $changed, private ?Marks $marks)
-    {
+    private function __construct(
+        public array $texts,
+        public array $changed,
+        private ?Marks $marks,
+        private string $there,
+    ) {
     }
 
-    public static function of(Copy $copy, Moment $moment): self
+    /** @param  Moment|null  $other  null for what it is now */
+    public static function of(Copy $copy, Moment $moment, ?Moment $other = null): self
     {
         $texts = $moment->texts();
-        $changed = array_keys(History::changes($texts, $copy->written()->texts()));
+        $changed = array_keys(History::changes($texts, $other?->texts() ?? $copy->written()->texts()));
 
         return new self(
             $texts,
             array_combine($changed, $changed),
             $moment->marks === null ? null : Marks::fromJson($moment->marks),
+            $other === null ? 'now' : 'then',
         );
     }
 
@@ -51,13 +58,13 @@ final readonly class PastCopy
         return $marked;
     }
 
-    /** How many places are otherwise now. */
+    /** How many places are otherwise there. */
     public function differs(): string
     {
         return match ($count = count($this->changed)) {
-            0 => 'It is the same now.',
-            1 => 'One place is otherwise now; it is marked.',
-            default => "{$count} places are otherwise now; they are marked.",
+            0 => "It is the same {$this->there}.",
+            1 => "One place is otherwise {$this->there}; it is marked.",
+            default => "{$count} places are otherwise {$this->there}; they are marked.",
         };
     }
 

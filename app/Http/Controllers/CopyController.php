@@ -12,6 +12,7 @@ use App\Actions\MoveCopy;
 use App\Actions\SaveWork;
 use App\Http\AtCopy;
 use App\Models\Copy;
+use App\Models\Moment;
 use App\View\CopyAddress;
 use App\View\EditionWords;
 use App\View\LaidParts;
@@ -65,6 +66,7 @@ final class CopyController
                 ? null
                 : MarkedCopy::of($copy, $scheme, $answers, $seesMarks),
             'answers' => $answers,
+            'moments' => $copy->item->handout->trial ? null : Moment::forStudent($copy),
             'student' => $student,
             'next' => $copy->nextOfTheDay($student),
             'door' => $student->classes()->first(),

@@ -18,14 +18,19 @@ use OpenSlate\Copies\MomentKind;
 /** The history of a copy: looked at, held against what it is now, and returned to. */
 final class MomentController
 {
-    public function show(Copy $copy, Moment $moment): View
+    public function show(Request $request, Copy $copy, Moment $moment): View
     {
+        $with = $request->query('with');
+        $other = is_numeric($with) ? $copy->moments()->find((int) $with) : null;
         $copy->load(['item.edition.revisions', 'item.handout', 'student', 'students']);
 
         return view('desks.moment', [
             'copy' => $copy,
             'moment' => $moment,
-            'past' => PastCopy::of($copy, $moment),
+            'moments' => $copy->moments()->whereKeyNot($moment->id)->get(['id', 'kind', 'name', 'made_at']),
+            'other' => $other,
+            'past' => PastCopy::of($copy, $moment, $other),
+            'against' => $other?->texts() ?? $copy->written()->texts(),
         ]);
     }
 

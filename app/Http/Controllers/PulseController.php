@@ -35,6 +35,7 @@ final class PulseController
                 ->reverse()
                 ->map(fn (Message $message): array => ['id' => $message->id, 'words' => $message->words])
                 ->values(),
+            'copy' => $copy->keptAs(),
             'hold' => $hold->isOn($now) ? ['left' => $hold->left($now)] : null,
             'company' => $copy->isShared() ? $this->company($request, $copy, $student, $attend, $company) : null,
         ]);

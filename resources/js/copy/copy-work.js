@@ -60,6 +60,7 @@ export class CopyWork {
         this.#recover();
         this.#listen();
         new HandingIn(this);
+        this.#keepsEarlier();
         this.count();
         early.forEach(([place, value]) => {
             place.value = value;
@@ -78,6 +79,10 @@ export class CopyWork {
         new Pulse(
             list.dataset.pulse,
             (news) => {
+                // A fresh copy lies in its place, or it is as it was once: it is shown as it is now.
+                const isAnother =
+                    news.copy !== this.copy || (news.company?.since ?? 0) > Number(this.root.dataset.since ?? 0);
+                if (isAnother && !this.isUnsent) window.location.reload();
                 words.hear(news);
                 this.company?.hear(news.company);
             },
@@ -161,6 +166,14 @@ export class CopyWork {
                   ]
                 : []),
         ];
+    }
+
+    /** What is kept under a name is what is there now. */
+    #keepsEarlier() {
+        this.root.querySelector('.earlier form')?.addEventListener('submit', async (event) => {
+            event.preventDefault();
+            if (await this.saved()) event.target.submit();
+        });
     }
 
     // --- what was there before ---

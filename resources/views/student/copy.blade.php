@@ -37,7 +37,7 @@
         @endunless
     </header>
     <main id="main" class="copy" data-copy-work data-save="{{ route(CopyAddress::route($handout, 'save'), $copy) }}"
-        data-copy="{{ $copy->keptAs() }}" data-student="{{ $student->id }}" @if ($copy->isShared()) data-shared @endif data-revision="{{ $work->revision }}"
+        data-copy="{{ $copy->keptAs() }}" data-student="{{ $student->id }}" @if ($copy->isShared()) data-shared data-since="{{ $work->since }}" @endif data-revision="{{ $work->revision }}"
         data-closed="{{ $closed ? 'yes' : 'no' }}" data-places="{{ $edition->places_count }}"
         @if ($handout->trial) data-trial @endif @if ($handout->reads_aloud) data-reads-aloud @endif>
         <h1 class="visually-hidden">{{ $handout->title }}</h1>
@@ -167,6 +167,9 @@
                     </li>
                 @endforeach
             </ol>
+            @if ($moments !== null)
+                @include('student.earlier-ones')
+            @endif
         </div>
     </main>
     @unless ($closed)
