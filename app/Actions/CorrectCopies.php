@@ -174,6 +174,11 @@ final class CorrectCopies
                 ),
             );
         }
+        foreach (Comment::query()->whereIn('copy_id', $copies)->whereNotNull('page')->get() as $comment) {
+            // Of a page that is gone, its id as a negative number: it is there again if the page comes back.
+            $spot = $renumbered($comment->page < 0 ? -$comment->page.'/x' : "{$comment->page}.x");
+            $comment->update(['page' => str_contains($spot, '/') ? -(int) $spot : (int) $spot]);
+        }
         foreach (Moment::query()->whereIn('copy_id', $copies)->get() as $moment) {
             $changes = [];
             foreach (History::fromJson($moment->changes) as $place => $text) {

@@ -13,7 +13,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property int $id
  * @property int $copy_id
  * @property string|null $place null where it is of no place
- * @property int|null $page of a spot, or of a drawing, from 1; with no place and no page it is of the whole
+ * @property int|null $page of a spot, or of a drawing, from 1 (of a page that a correction took away, its id below 0);
+ *                          with no place and no page it is of the whole
  * @property float|null $x of a spot, in points from the top left of the page
  * @property float|null $y
  * @property string|null $ink a drawing over the page, as Answers\Ink writes it

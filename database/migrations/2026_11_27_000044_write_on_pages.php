@@ -12,7 +12,7 @@ return new class extends Migration
     public function up(): void
     {
         Schema::table('comments', function (Blueprint $table): void {
-            $table->unsignedInteger('page')->nullable();
+            $table->integer('page')->nullable();
             // Of a spot, in points from the top left of the page; null where it is drawn.
             $table->float('x')->nullable();
             $table->float('y')->nullable();

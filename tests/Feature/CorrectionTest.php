@@ -123,6 +123,27 @@ final class CorrectionTest extends TestCase
         $this->assertSame([], $this->ada->waitingWords());
     }
 
+    public function test_what_is_only_read_is_corrected_too(): void
+    {
+        $handout = app(HandOutWorksheets::class)(
+            $this->teacher,
+            new HandoutPlan('To read', '', null, null, [[$this->worksheet, Mode::ReadOnly]], [], [
+                [SchoolClass::firstOrFail(), [Student::firstOrFail()]],
+            ]),
+        );
+        $item = $handout->items()->sole();
+        $this->edit(new Move(Selection::of(['a']), 0, 15));
+        $this->assertReads('Let students read it as it is now', $this->get(route('desks', $handout)));
+        $this->post(route('correct', $item))->assertSessionHas('done', 'Students read the worksheet as it is now.');
+        $this->actingAs(Student::firstOrFail(), 'student')
+            ->get(route('readings.show', $item))
+            ->assertSee('--y:115', false);
+        $this->actingAs($this->teacher, 'teacher');
+        $this->assertReads('Students read the corrected', $this->get(route('desks', $handout)));
+        $this->delete(route('correct.undo', $item));
+        $this->assertReads('Let students read it as it is now', $this->get(route('desks', $handout)));
+    }
+
     public function test_an_answer_whose_place_is_gone_waits_beside_the_page(): void
     {
         $this->edit(new Remove(Selection::of(['b'])));
@@ -149,6 +170,7 @@ final class CorrectionTest extends TestCase
             'copy_id' => $this->ada->id, 'place' => '1.a', 'points' => 5000, 'marking' => 1, 'made_at' => now(),
         ]);
         Comment::create(['copy_id' => $this->ada->id, 'place' => '1.b', 'words' => 'Yes.', 'teacher_id' => null]);
+        Comment::create(['copy_id' => $this->ada->id, 'page' => 1, 'x' => 5, 'y' => 5, 'words' => 'Here.']);
         $first->update(['position' => 2]);
         $second = $first->replicate(['anchor']);
         $second->forceFill(['position' => 1, 'anchor' => 'p2'])->save();
@@ -161,7 +183,8 @@ final class CorrectionTest extends TestCase
         $this->ada->refresh();
         $this->assertSame(['2.a' => 'ebb', '2.b' => 'flood', '2.c' => 'neap'], $this->ada->written()->texts());
         $this->assertSame(['2.a'], HandMark::pluck('place')->all());
-        $this->assertSame(['2.b'], Comment::pluck('place')->all());
+        $this->assertSame(['2.b', null], Comment::orderBy('id')->pluck('place')->all());
+        $this->assertSame([null, 2], Comment::orderBy('id')->pluck('page')->all());
         $handedIn = Moment::where('kind', MomentKind::HandedIn)->sole();
         $this->assertSame(['2.a' => 'ebb', '2.b' => 'flood', '2.c' => 'neap'], $handedIn->texts());
         $this->post("/copies/{$this->ada->id}/moments/{$handedIn->id}/return");
@@ -169,6 +192,22 @@ final class CorrectionTest extends TestCase
         // A window that still shows the pages as they were would write in the wrong place.
         $this->expectException(CopyRefused::class);
         $this->write(['1.a' => 'wrong page'], $base);
+    }
+
+    public function test_what_is_written_on_a_page_that_is_gone_is_there_again_when_the_page_is(): void
+    {
+        $second = WorksheetPage::sole()->replicate(['anchor']);
+        $second->forceFill(['position' => 2, 'anchor' => 'p2'])->save();
+        $revision = WorksheetPage::firstOrFail()->revisions()->firstOrFail()->replicate();
+        $revision->forceFill(['page_id' => $second->id])->save();
+        $this->correct();
+        $note = Comment::create(['copy_id' => $this->ada->id, 'page' => 2, 'x' => 5, 'y' => 5, 'words' => 'Here.']);
+        $second->update(['position' => null]);
+        $this->correct();
+        $this->assertSame(-$second->id, $note->refresh()->page);
+        $this->get(route('desks.copy', $this->ada))->assertOk()->assertDontSee('Here.');
+        $this->delete("/items/{$this->item()->id}/correct");
+        $this->assertSame(2, $note->refresh()->page);
     }
 
     public function test_a_place_of_another_kind_keeps_words(): void

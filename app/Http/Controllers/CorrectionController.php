@@ -16,7 +16,9 @@ final class CorrectionController
         $item->load('edition.revisions');
         $correct($item);
 
-        return back()->with('done', 'All copies have the worksheet as it is now. Every answer is kept.');
+        return back()->with('done', $item->mode->hasCopies()
+            ? 'All copies have the worksheet as it is now. Every answer is kept.'
+            : 'Students read the worksheet as it is now.');
     }
 
     public function destroy(HandoutItem $item, CorrectCopies $correct): RedirectResponse
@@ -24,7 +26,7 @@ final class CorrectionController
         $item->load('edition.revisions');
 
         return back()->with('done', $correct->takeBack($item)
-            ? 'All copies have the worksheet as it was handed out before. Every answer is kept.'
+            ? 'Students have the worksheet as it was handed out before. Every answer is kept.'
             : 'There is no correction to take back.');
     }
 }

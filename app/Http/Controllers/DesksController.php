@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\CorrectCopies;
+use App\Actions\CorrectionOffer;
 use App\Actions\FreshenDaily;
 use App\Actions\MarkByKey;
 use App\Http\Requests\AnswersRequest;
@@ -51,9 +52,9 @@ final class DesksController
             'item' => $item,
             'page' => $page,
             'times' => $handout->timesByStudent(),
-            'correction' => $item === null || $handout->teacher_id !== $request->user('teacher')?->id
-                ? null
-                : $correct->offer($item),
+            'corrections' => $handout->teacher_id === $request->user('teacher')?->id
+                ? $this->corrections($handout, $item, $correct)
+                : [],
             'returned' => $item === null ? null : Returned::of($item),
             'messages' => $this->messages($handout),
             'scheme' => $item === null ? null : $byKey($item),
@@ -62,6 +63,25 @@ final class DesksController
                 $item?->copies()->with(self::ON_A_DESK)->get()->toBase() ?? new Collection,
             ),
         ]);
+    }
+
+    /**
+     * Of the item that is shown, and of what is only read: where is it otherwise than what was handed out, or was it
+     * corrected?
+     *
+     * @return list<array{HandoutItem, CorrectionOffer|null}>
+     */
+    private function corrections(Handout $handout, ?HandoutItem $shown, CorrectCopies $correct): array
+    {
+        $items = $handout->items->filter(
+            fn (HandoutItem $item): bool => $item->withdrawn_at === null &&
+                ($item->is($shown) || ! $item->mode->hasCopies()),
+        );
+
+        return array_values(array_filter(
+            $items->map(fn (HandoutItem $item): array => [$item, $correct->offer($item)])->all(),
+            fn (array $one): bool => $one[1] !== null || $one[0]->corrected_from !== null,
+        ));
     }
 
     /**

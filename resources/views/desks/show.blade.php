@@ -25,6 +25,9 @@
             @endif
         </div>
         <x-said />
+        @foreach ($corrections as [$corrected, $correction])
+            @include('desks.correction', ['item' => $corrected])
+        @endforeach
         @if ($item === null)
             <p class="empty"><b>This was handed out to read.</b> There are no copies to watch.</p>
         @else
@@ -63,7 +66,6 @@
                 @endif
                 <p class="desks__pulse" data-pulse>Live</p>
             </div>
-            @include('desks.correction')
             @if ($byClass !== [])
                 <div class="desk-verbs">
                     @include('desks.word', ['to' => null])
