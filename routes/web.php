@@ -89,6 +89,9 @@ $copies = function (string $ability): void {
     Route::post('{copy}/hand-in', [CopyController::class, 'handIn'])
         ->can($ability, 'copy')
         ->name('hand-in');
+    Route::post('{copy}/another', [CopyController::class, 'another'])
+        ->can($ability, 'copy')
+        ->name('another');
     Route::post('{copy}/take-back', [CopyController::class, 'takeBack'])
         ->can($ability, 'copy')
         ->name('take-back');

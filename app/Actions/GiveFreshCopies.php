@@ -12,6 +12,7 @@ use App\Models\HandoutItem;
 use App\Models\Moment;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
+use OpenSlate\Copies\CopyRefused;
 use OpenSlate\Copies\CopyState;
 use OpenSlate\Copies\MomentKind;
 use OpenSlate\Judging\Verdict;
@@ -57,6 +58,32 @@ final class GiveFreshCopies
     }
 
     /**
+     * Another attempt, which a student begins by themselves. The one before stays, with what it earned.
+     *
+     * @throws CopyRefused when it is not handed in, the time is over, or there were as many as there may be
+     */
+    public function another(Copy $copy): void
+    {
+        $scheme = ($this->byKey)($copy->item);
+        DB::transaction(function () use ($copy, $scheme): void {
+            $locked = Copy::query()
+                ->with(['handMarks', 'comments', 'moments:id,copy_id,kind'])
+                ->lockForUpdate()
+                ->findOrFail($copy->id);
+            match (true) {
+                $copy->times()->isClosed(now()->toDateTimeImmutable()) => throw CopyRefused::closed(),
+                $locked->state !== CopyState::HandedIn && ! $locked->isReturned() => throw CopyRefused::notHandedIn(),
+                ! $copy->item->handout->attemptsOf()->allowsMoreThan($locked->attemptsDone()) => throw CopyRefused::noMoreAttempts(),
+                default => null,
+            };
+            $this->renew($locked, $scheme, false, MomentKind::Attempt);
+            $locked->stands($locked->standing()->opened())->save();
+            $this->cleared(new Collection([$locked]));
+        });
+        DiskSync::of(DB::connection())?->__invoke();
+    }
+
+    /**
      * Gives used copies back in place of fresh ones on which nothing was done.
      *
      * @return int how many
@@ -88,10 +115,14 @@ final class GiveFreshCopies
         return $copy->written()->revision === $copy->written()->since;
     }
 
-    private function renew(Copy $copy, Scheme $scheme, bool $keepsRight): void
-    {
+    private function renew(
+        Copy $copy,
+        Scheme $scheme,
+        bool $keepsRight,
+        MomentKind $kind = MomentKind::Used,
+    ): void {
         $marks = $copy->marks($scheme);
-        ($this->keep)($copy, MomentKind::Used)->update([
+        ($this->keep)($copy, $kind)->update([
             'marks' => $marks->toJson(),
             'comments' => json_encode(
                 $copy->comments->map->only(Comment::KEPT)->all(),

@@ -29,6 +29,8 @@ final class HandOutWorksheets
                 'directions' => $plan->directions,
                 ...Handout::columns($plan->times()),
                 'marks_late' => $plan->marksLate,
+                'attempts' => $plan->attempts->most,
+                'best_attempt' => $plan->attempts->best,
                 'points' => $plan->points,
                 'reads_aloud' => $plan->readsAloud,
             ]);

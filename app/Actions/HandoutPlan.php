@@ -8,6 +8,7 @@ use App\Models\SchoolClass;
 use App\Models\Student;
 use App\Models\Worksheet;
 use Carbon\CarbonImmutable;
+use OpenSlate\Handout\Attempts;
 use OpenSlate\Handout\Mode;
 use OpenSlate\Handout\Times;
 use OpenSlate\Handout\TimesRefused;
@@ -46,6 +47,7 @@ final readonly class HandoutPlan
         public array $only = [],
         public array $itemPoints = [],
         public array $teams = [],
+        public Attempts $attempts = new Attempts,
     ) {
     }
 

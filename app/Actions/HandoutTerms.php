@@ -29,6 +29,7 @@ final class HandoutTerms
             points: $handout->points,
             readsAloud: $handout->reads_aloud,
             marksLate: $handout->marks_late,
+            attempts: $handout->attemptsOf(),
             times: $handout->times(),
             classes: $classes
                 ->mapWithKeys(fn (HandedClass $class): array => [
@@ -59,6 +60,8 @@ final class HandoutTerms
             'points' => $terms->points,
             'reads_aloud' => $terms->readsAloud,
             'marks_late' => $terms->marksLate,
+            'attempts' => $terms->attempts->most,
+            'best_attempt' => $terms->attempts->best,
             'put_away_at' => $terms->isPutAway ? $handout->put_away_at ?? now() : null,
             ...Handout::columns($terms->times),
         ]);

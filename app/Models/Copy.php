@@ -16,10 +16,12 @@ use Illuminate\Support\Facades\DB;
 use OpenSlate\Copies\AskedIn;
 use OpenSlate\Copies\CopyRefused;
 use OpenSlate\Copies\CopyState;
+use OpenSlate\Copies\MomentKind;
 use OpenSlate\Copies\Places;
 use OpenSlate\Copies\Standing;
 use OpenSlate\Copies\Waiting;
 use OpenSlate\Copies\Work;
+use OpenSlate\Handout\Attempts;
 use OpenSlate\Handout\Times;
 use OpenSlate\Marking\Marks;
 use OpenSlate\Marking\Points;
@@ -53,6 +55,7 @@ use OpenSlate\Marking\Scheme;
  * @property-read HandoutItem $item
  * @property-read Student|null $student
  * @property-read Collection<int, Student> $students who share it
+ * @property-read Collection<int, Moment> $moments
  */
 final class Copy extends Model
 {
@@ -205,6 +208,51 @@ final class Copy extends Model
         }
 
         return ($this->judged === null ? Marks::none() : Marks::fromJson($this->judged))->under(new Marks($byHand));
+    }
+
+    /** @return list<Moment> the attempts before this one, since it was last fresh, the oldest first */
+    public function earlierAttempts(): array
+    {
+        $run = [];
+        foreach ($this->moments as $moment) {
+            $run = match ($moment->kind) {
+                MomentKind::Used => [],
+                MomentKind::Attempt => [...$run, $moment],
+                default => $run,
+            };
+        }
+
+        return $run;
+    }
+
+    /** How many attempts there have been, with this one. */
+    public function attemptsDone(): int
+    {
+        return count($this->earlierAttempts()) + 1;
+    }
+
+    /**
+     * What counts of all attempts: the best, or the last that was handed in. Attempts before this one keep what they
+     * earned when they ended.
+     *
+     * @param  bool  $isIn  whether this one counts, too
+     */
+    public function countedMarks(Scheme $scheme, Attempts $attempts, bool $isIn): ?Marks
+    {
+        $all = array_map(
+            fn (Moment $moment): Marks => $moment->marks === null ? Marks::none() : Marks::fromJson($moment->marks),
+            $this->earlierAttempts(),
+        );
+        if ($isIn) {
+            $all[] = $this->marks($scheme);
+        }
+
+        return $attempts->best
+            ? array_reduce(
+                $all,
+                fn (?Marks $best, Marks $one): Marks => $best?->total()->isLessThan($one->total()) === false ? $best : $one,
+            )
+            : array_pop($all);
     }
 
     /** Whether its student sees its marks and comments. */

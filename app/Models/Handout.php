@@ -13,6 +13,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
 use OpenSlate\Copies\CopyState;
 use OpenSlate\Handout\AnswersShown;
+use OpenSlate\Handout\Attempts;
 use OpenSlate\Handout\Due;
 use OpenSlate\Handout\Hold;
 use OpenSlate\Handout\Times;
@@ -25,6 +26,8 @@ use OpenSlate\Handout\Times;
  * @property string $title
  * @property string $directions
  * @property bool $marks_late whether what is handed in after its due time is said to be late
+ * @property int|null $attempts how many a student has; null for as many as wanted
+ * @property bool $best_attempt whether the best of them counts, and not the last
  * @property Carbon|null $put_away_at since when it is off all lists; the work is kept
  * @property int|null $points
  * @property bool $reads_aloud
@@ -51,6 +54,8 @@ final class Handout extends Model
         'due_at',
         'closes_at',
         'marks_late',
+        'attempts',
+        'best_attempt',
         'put_away_at',
         'points',
         'reads_aloud',
@@ -112,6 +117,11 @@ final class Handout extends Model
     public function guests(): BelongsToMany
     {
         return $this->recipients()->where('students.guest', true)->orderBy('students.name');
+    }
+
+    public function attemptsOf(): Attempts
+    {
+        return new Attempts($this->attempts, $this->best_attempt);
     }
 
     public function hold(): Hold
@@ -192,6 +202,7 @@ final class Handout extends Model
             'closes_at' => 'datetime',
             'put_away_at' => 'datetime',
             'marks_late' => 'boolean',
+            'best_attempt' => 'boolean',
             'answers_shown_at' => 'datetime',
             'held_at' => 'datetime',
             'held_until' => 'datetime',

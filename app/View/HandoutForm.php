@@ -15,6 +15,7 @@ use App\School;
 use DateTimeImmutable;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Collection;
+use OpenSlate\Handout\Attempts;
 use OpenSlate\Handout\ClassTerms;
 use OpenSlate\Handout\Mode;
 use OpenSlate\Handout\Terms;
@@ -62,6 +63,7 @@ final readonly class HandoutForm
         public array $only = [],
         public array $itemPoints = [],
         public array $teams = [],
+        public Attempts $attempts = new Attempts,
     ) {
     }
 
@@ -90,6 +92,7 @@ final readonly class HandoutForm
             $first->name,
             points: (string) $last->points,
             readsAloud: $last->reads_aloud,
+            attempts: $last->attemptsOf(),
             to: $last->classes
                 ->filter(fn (SchoolClass $class): bool => (bool) $class->getRelation('pivot')->getAttribute('whole'))
                 ->mapWithKeys(fn (SchoolClass $class): array => [$class->id => 'whole'])
@@ -137,6 +140,7 @@ final readonly class HandoutForm
             ),
             $own,
             itemPoints: self::pointsOf($handout->items()->with('edition')->whereNull('withdrawn_at')->get()),
+            attempts: $terms->attempts,
         );
     }
 
@@ -164,6 +168,7 @@ final readonly class HandoutForm
             late: $handout->marks_late ? 'marked' : 'taken',
             times: ['due_time' => self::LEAVING, 'out_time' => self::COMING],
             itemPoints: self::pointsOf($handout->items()->with('edition')->get()),
+            attempts: $handout->attemptsOf(),
         );
     }
 
@@ -252,6 +257,9 @@ final readonly class HandoutForm
             array_filter($only),
             itemPoints: array_filter($points, fn (string $said): bool => $said !== ''),
             teams: array_map(intval(...), array_filter((array) ($typed['teams'] ?? []), is_numeric(...))),
+            attempts: isset($typed['counted'])
+                ? self::attempts(self::text($typed, 'attempts'), self::text($typed, 'counted'))
+                : new Attempts,
         );
     }
 
@@ -355,6 +363,14 @@ final readonly class HandoutForm
     private static function clock(Carbon $time, School $school): string
     {
         return $school->local($time)->format('H:i');
+    }
+
+    private static function attempts(string $most, string $counted): Attempts
+    {
+        return new Attempts(
+            ctype_digit($most) && (int) $most > 0 ? (int) $most : null,
+            $counted !== 'last',
+        );
     }
 
     /** @return array<int, array<array-key, mixed>> */

@@ -50,6 +50,7 @@ final readonly class HandoutSentence
             'points' => ctype_digit($this->form->total())
                 ? Count::of((int) $this->form->total(), 'point')
                 : 'no points',
+            'attempts' => $this->form->attempts->words(),
             'directions' => $this->directions(),
         ];
     }

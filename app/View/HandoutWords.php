@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Models\Copy;
 use App\Models\Handout;
 use App\School;
 use OpenSlate\Handout\AnswersShown;
@@ -45,6 +46,15 @@ final class HandoutWords
             $handout->answers_shown_at->isFuture() => "from {$school->said($handout->answers_shown_at)}",
             default => 'now',
         };
+    }
+
+    /** Which attempt this is, and which counts: "This is attempt 2 of 3. The best counts." */
+    public static function attempts(Handout $handout, Copy $copy): string
+    {
+        $attempts = $handout->attemptsOf();
+        $of = $attempts->most === null ? '' : " of {$attempts->most}";
+
+        return "This is attempt {$copy->attemptsDone()}{$of}. ".($attempts->best ? 'The best counts.' : 'The last counts.');
     }
 
     /** What becomes of a copy once it is handed in. */

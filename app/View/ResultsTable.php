@@ -22,6 +22,8 @@ use OpenSlate\Marking\Scheme;
 /** The results of a handout: students by questions, with what the class has made of each question. */
 final readonly class ResultsTable
 {
+    private const WITH = ['student', 'students', 'handMarks'];
+
     /**
      * @param  array<string, ResultsColumn>  $columns  by item and place
      * @param  list<ResultsRow>  $rows  in the order of classes and names
@@ -40,9 +42,16 @@ final readonly class ResultsTable
         foreach ($items as $item) {
             $scheme = $byKey($item);
             $copies = $byStudent = $marks = [];
-            foreach ($item->copies()->with(['student', 'students', 'handMarks'])->get() as $copy) {
+            $with = $handout->attemptsOf()->isOne()
+                ? self::WITH
+                : [...self::WITH, 'moments' => fn ($moments) => $moments
+                    ->whereNotNull('marks')
+                    ->select(['id', 'copy_id', 'kind', 'marks'])];
+            foreach ($item->copies()->with($with)->get() as $copy) {
                 $copies[$copy->id] = $copy;
-                $marks[$copy->id] = $copy->marks($scheme);
+                $marks[$copy->id] = $handout->attemptsOf()->isOne()
+                    ? $copy->marks($scheme)
+                    : $copy->countedMarks($scheme, $handout->attemptsOf(), self::isIn($copy)) ?? Marks::none();
                 foreach ($copy->people() as $student) {
                     $byStudent[$student->id] ??= $copy;
                 }
@@ -60,6 +69,11 @@ final readonly class ResultsTable
                 Points::none(),
             ),
         );
+    }
+
+    private static function isIn(Copy $copy): bool
+    {
+        return $copy->state === CopyState::HandedIn || $copy->returned_at !== null;
     }
 
     /**
@@ -125,7 +139,8 @@ final readonly class ResultsTable
             foreach ($marked as [$item, $scheme, , $byStudent, $marks]) {
                 $copy = $byStudent[$student->id] ?? null;
                 $its = $copy === null ? null : $marks[$copy->id];
-                $isIn = $copy !== null && ($copy->state === CopyState::HandedIn || $copy->returned_at !== null);
+                $isIn = $copy !== null &&
+                    (self::isIn($copy) || (! $handout->attemptsOf()->isOne() && $copy->attemptsDone() > 1));
                 $excused = $excused || $copy?->isExcused($student) === true;
                 foreach (array_keys($scheme->places()) as $place) {
                     $mark = $isIn && ! $excused ? $its?->find((string) $place) : null;

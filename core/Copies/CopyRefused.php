@@ -54,6 +54,11 @@ final class CopyRefused extends DomainException implements Refusal
         return new self('The time for this is over, so it cannot be taken back. Ask your teacher.');
     }
 
+    public static function noMoreAttempts(): self
+    {
+        return new self('You have done it as often as you may. Ask your teacher if you need another go.');
+    }
+
     public static function hasBegun(string $name): self
     {
         return new self("{$name} has begun a copy alone, which would be lost. They stay alone for this worksheet.");

@@ -15,6 +15,9 @@ enum MomentKind: string
     /** Before a fresh copy took its place: what it earned is kept with it. */
     case Used = 'used';
 
+    /** Of several attempts, one before the last: what it earned is kept with it. */
+    case Attempt = 'attempt';
+
     /** Before it was returned to an earlier moment. */
     case BeforeReturn = 'before_return';
 
@@ -30,6 +33,7 @@ enum MomentKind: string
             self::HandedIn => 'Handed in',
             self::DayEnd => 'At the end of the day',
             self::Used => 'Before a fresh copy',
+            self::Attempt => 'An earlier attempt',
             self::BeforeReturn => 'Before a return',
             self::BeforeCorrection => 'Before a correction',
             self::Named => 'Named',

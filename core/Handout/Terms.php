@@ -38,6 +38,7 @@ final readonly class Terms
         public array $withdrawn = [],
         public bool $isPutAway = false,
         public array $itemPoints = [],
+        public Attempts $attempts = new Attempts,
     ) {
     }
 
@@ -117,6 +118,8 @@ final readonly class Terms
                     array_keys($this->itemPoints),
                     array_values($this->itemPoints),
                 ),
+                'attempts' => $this->attempts->most,
+                'best' => $this->attempts->best,
             ],
             JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE,
         );
@@ -157,6 +160,13 @@ final readonly class Terms
             $terms->integers('withdrawn', self::MOST),
             $terms->flag('putAway'),
             $itemPoints,
+            // Terms that were written before there were several have one.
+            $terms->has('best')
+                ? new Attempts(
+                    $terms->isNull('attempts') ? null : $terms->integer('attempts', 1),
+                    $terms->flag('best'),
+                )
+                : new Attempts,
         );
     }
 

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Actions\Attend;
 use App\Actions\FreshenDaily;
+use App\Actions\GiveFreshCopies;
 use App\Actions\HandBack;
 use App\Actions\MarkByKey;
 use App\Actions\MoveCopy;
@@ -41,7 +42,7 @@ final class CopyController
         HandBack $back,
         FreshenDaily $fresh,
     ): View {
-        $copy->load(['item.edition.revisions', 'item.handout', 'student', 'students']);
+        $copy->load(['item.edition.revisions', 'item.handout', 'student', 'students', 'moments:id,copy_id,kind']);
         $student = AtCopy::student($request, $copy);
         $fresh($copy->item);
         $copy->refresh();
@@ -66,6 +67,7 @@ final class CopyController
                 ? null
                 : MarkedCopy::of($copy, $scheme, $answers, $seesMarks),
             'answers' => $answers,
+            'mayTryAgain' => $isOver && $this->mayTryAgain($copy),
             'moments' => $copy->item->handout->trial ? null : Moment::forStudent($copy),
             'student' => $student,
             'next' => $copy->nextOfTheDay($student),
@@ -136,6 +138,23 @@ final class CopyController
         $copy->forceFill(['asked_in_by' => null])->save();
 
         return response()->noContent();
+    }
+
+    public function another(Copy $copy, GiveFreshCopies $fresh): RedirectResponse
+    {
+        $copy->load(['item.edition.revisions', 'item.handout']);
+        $fresh->another($copy);
+
+        return to_route(CopyAddress::route($copy->item->handout, 'show'), $copy);
+    }
+
+    private function mayTryAgain(Copy $copy): bool
+    {
+        $attempts = $copy->item->handout->attemptsOf();
+
+        return ! $attempts->isOne() &&
+            ! $copy->times()->isClosed(now()->toDateTimeImmutable()) &&
+            $attempts->allowsMoreThan($copy->attemptsDone());
     }
 
     public function takeBack(Copy $copy, MoveCopy $move): RedirectResponse

@@ -21,6 +21,7 @@ use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
 use OpenSlate\Cutting\PageRange;
+use OpenSlate\Handout\Attempts;
 use OpenSlate\Handout\ClassTerms;
 use OpenSlate\Handout\Mode;
 use OpenSlate\Handout\Terms;
@@ -47,6 +48,8 @@ final class HandOutRequest extends FormRequest
             ...$this->handout() === null ? $this->itemRules() : ['kept' => ['array'], 'kept.*' => ['integer']],
             'to' => ['array'],
             'to.*' => [Rule::in(['none', 'whole', 'chosen'])],
+            'attempts' => ['nullable', 'integer', 'between:1,'.Attempts::MOST],
+            'counted' => ['nullable', Rule::in(['best', 'last'])],
             'teams' => ['array'],
             'teams.*' => ['nullable', 'integer'],
             'students' => ['array'],
@@ -76,6 +79,7 @@ final class HandOutRequest extends FormRequest
             'title.required' => 'Give it a title, so that students know it on their list.',
             'title.max' => 'That title is too long: at most 120 letters.',
             'directions.max' => 'The directions are too long: at most 2000 letters.',
+            'attempts.*' => 'Attempts are a number from 1 to '.Attempts::MOST.', or nothing for as many as they want.',
             'out_date.*' => 'Choose the day from which students have it.',
             'out_time.*' => 'Choose the time from which students have it on that day.',
             'due_date.*' => 'Choose the day it is due, or leave both day and time empty.',
@@ -170,6 +174,7 @@ final class HandOutRequest extends FormRequest
             prepared: $form->out === 'prepared',
             closes: $times->closes === null ? null : CarbonImmutable::instance($times->closes),
             marksLate: $form->late !== 'taken',
+            attempts: $form->attempts,
             ofClasses: $this->ofClasses($times),
             itemPoints: array_map(intval(...), $form->itemPoints),
             teams: $form->hasTeamCopies() ? $this->people()->teams() : [],
@@ -212,6 +217,7 @@ final class HandOutRequest extends FormRequest
             array_values($handout->items()->whereKeyNot($this->kept())->pluck('id')->all()),
             $is->isPutAway,
             $this->itemPoints($handout),
+            $form->attempts,
         );
     }
 

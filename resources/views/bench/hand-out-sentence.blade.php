@@ -67,6 +67,17 @@
             max="1000" value="{{ $form->points }}" placeholder="none"></label>
     <p class="ledger__hint">Where a worksheet has points of its own, it is worth what they are together.</p>
 </x-bracket>
+<span>in</span>
+<x-bracket name="attempts" :words="$words['attempts']" says="How often they may do it" :fields="['attempts', 'counted']">
+    <x-slot:after><span class="sentence__tight">,</span></x-slot:after>
+    <label>Attempts <input type="number" name="attempts" class="form-control" min="1" max="20"
+            value="{{ $form->attempts->most }}" placeholder="any" autocomplete="off"></label>
+    <p class="ledger__hint">Without a number they may do it as often as they want, until it is closed.</p>
+    @foreach (['best' => 'the best of them counts', 'last' => 'the last of them counts'] as $counted => $said)
+        <label class="opened__way"><input type="radio" class="form-check-input" name="counted" value="{{ $counted }}"
+                @checked($form->attempts->best === ($counted === 'best')) autocomplete="off"> {{ $said }}</label>
+    @endforeach
+</x-bracket>
 <span>with</span>
 <x-bracket name="directions" :words="$words['directions']" says="What students are told to do"
     :fields="['directions', 'reads_aloud']">

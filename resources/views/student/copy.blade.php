@@ -71,13 +71,21 @@
                     <p><a class="btn btn-primary" href="{{ route('copies.show', $next) }}">Next:
                             {{ CopyWords::next($next->state) }} {{ $next->item->edition->name }}</a></p>
                 @endif
+                @if ($mayTryAgain)
+                    <form method="post" action="{{ route(CopyAddress::route($handout, 'another'), $copy) }}">@csrf
+                        <button class="btn btn-primary">Have another go</button>
+                        <span>{{ HandoutWords::attempts($handout, $copy) }} This one is kept.</span></form>
+                @endif
                 @if ($mayTakeBack)
                     <form method="post" action="{{ route(CopyAddress::route($handout, 'take-back'), $copy) }}">@csrf<button
                             class="btn btn-plain">Take it back to change it</button></form>
                 @endif
             </div>
-        @elseif ($handout->directions !== '')
-            <p class="copy__directions">{!! nl2br(e($handout->directions)) !!}</p>
+        @elseif ($handout->directions !== '' || !$handout->attemptsOf()->isOne())
+            <p class="copy__directions">{!! nl2br(e($handout->directions)) !!} @if (!$handout->attemptsOf()->isOne())
+                    <b>{{ HandoutWords::attempts($handout, $copy) }}</b>
+                @endif
+            </p>
         @endif
         @if (($waiting = $copy->waitingWords()) !== [])
             <details class="marks-in-words">

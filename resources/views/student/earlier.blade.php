@@ -6,7 +6,11 @@
         <div class="room__head">
             <p><a href="{{ route('copies.show', $copy) }}">Back to how it is now</a></p>
             <h1>{{ $copy->item->handout->title }}</h1>
-            <p><b>{{ PastCopy::words($moment, $school) }}</b>. {{ $past->differs() }}</p>
+            <p><b>{{ PastCopy::words($moment, $school) }}</b>. {{ $past->differs() }}
+                @if ($moment->returned_at?->isFuture() === false && $past->earned() !== '')
+                    You had <b>{{ $past->earned() }}</b>.
+                @endif
+            </p>
         </div>
         @if ($mayReturn)
             <form method="post" action="{{ route('earlier.return', [$copy, $moment]) }}" class="past__head">@csrf
