@@ -70,10 +70,12 @@ final class GiveFreshCopies
                 ->with(['handMarks', 'comments', 'moments:id,copy_id,kind'])
                 ->lockForUpdate()
                 ->findOrFail($copy->id);
+            $attempts = $copy->item->handout->attemptsOf();
+            $isDone = $locked->state === CopyState::HandedIn || $locked->isReturned();
             match (true) {
                 $copy->times()->isClosed(now()->toDateTimeImmutable()) => throw CopyRefused::closed(),
-                $locked->state !== CopyState::HandedIn && ! $locked->isReturned() => throw CopyRefused::notHandedIn(),
-                ! $copy->item->handout->attemptsOf()->allowsMoreThan($locked->attemptsDone()) => throw CopyRefused::noMoreAttempts(),
+                ! $isDone => throw CopyRefused::notHandedIn(),
+                ! $attempts->allowsMoreThan($locked->attemptsDone()) => throw CopyRefused::noMoreAttempts(),
                 default => null,
             };
             $this->renew($locked, $scheme, false, MomentKind::Attempt);

@@ -14,7 +14,16 @@ use Illuminate\Support\Str;
 final class TryHandout
 {
     /** What students see of a handout besides its items and times. */
-    private const SEEN = ['title', 'directions', 'marks_late', 'points', 'attempts', 'best_attempt', 'reads_aloud', 'answers_shown_at'];
+    private const SEEN = [
+        'title',
+        'directions',
+        'marks_late',
+        'points',
+        'attempts',
+        'best_attempt',
+        'reads_aloud',
+        'answers_shown_at',
+    ];
 
     public function __construct(private GiveCopies $give, private EndTrials $end)
     {

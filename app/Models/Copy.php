@@ -250,7 +250,9 @@ final class Copy extends Model
         return $attempts->best
             ? array_reduce(
                 $all,
-                fn (?Marks $best, Marks $one): Marks => $best?->total()->isLessThan($one->total()) === false ? $best : $one,
+                fn (?Marks $best, Marks $one): Marks => $best === null || $best->total()->isLessThan($one->total())
+                    ? $one
+                    : $best,
             )
             : array_pop($all);
     }

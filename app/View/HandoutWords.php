@@ -54,7 +54,9 @@ final class HandoutWords
         $attempts = $handout->attemptsOf();
         $of = $attempts->most === null ? '' : " of {$attempts->most}";
 
-        return "This is attempt {$copy->attemptsDone()}{$of}. ".($attempts->best ? 'The best counts.' : 'The last counts.');
+        $which = $attempts->best ? 'The best counts.' : 'The last counts.';
+
+        return "This is attempt {$copy->attemptsDone()}{$of}. {$which}";
     }
 
     /** What becomes of a copy once it is handed in. */

@@ -86,9 +86,31 @@ final readonly class MarkedCopy
     /** The right answer: beside what is not right, and, so that nothing says what is, beside all where no marks show. */
     private function right(MarkedQuestion $question, Mark $mark): string
     {
-        $isAsked = ! $this->withMarks || $mark->points->isLessThan($question->place->full);
+        return $this->isAsked($question, $mark) ? $question->key() : '';
+    }
 
-        return $this->withAnswers && $isAsked ? $question->key() : '';
+    private function isAsked(MarkedQuestion $question, Mark $mark): bool
+    {
+        return $this->withAnswers &&
+            (! $this->withMarks || $mark->points->isLessThan($question->place->full));
+    }
+
+    /**
+     * The right model of a page's parts, to be seen beside the student's own.
+     *
+     * @return array<string, string> by its place, as texts are; nothing where it is not shown
+     */
+    public function rightModel(int $number): array
+    {
+        foreach ($this->questions as $id => $question) {
+            $mark = $this->marks->find($id);
+            $right = $question->place->rightModel();
+            if ($right !== null && $mark !== null && $question->place->place->page() === $number) {
+                return $this->isAsked($question, $mark) ? [$id => $right] : [];
+            }
+        }
+
+        return [];
     }
 
     /**

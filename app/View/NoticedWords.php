@@ -35,7 +35,7 @@ final readonly class NoticedWords
             $is->marksLate === $to->marksLate || $to->times->due === null
                 ? ''
                 : ($to->marksLate ? 'Late work is marked late.' : 'Late work is not marked late.'),
-            $is->attempts == $to->attempts ? '' : "There is from now on: {$to->attempts->words()}.",
+            $is->attempts == $to->attempts ? '' : "From now on: {$to->attempts->words()}.",
             $this->classes($is, $to) ? 'Some classes have other times than before.' : '',
             $is->readsAloud === $to->readsAloud
                 ? ''

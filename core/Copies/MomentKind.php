@@ -30,7 +30,7 @@ enum MomentKind: string
     public function words(): string
     {
         return match ($this) {
-            self::HandedIn => 'Handed in',
+            self::HandedIn => 'When handed in',
             self::DayEnd => 'At the end of the day',
             self::Used => 'Before a fresh copy',
             self::Attempt => 'An earlier attempt',

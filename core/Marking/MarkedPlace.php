@@ -43,6 +43,14 @@ final readonly class MarkedPlace
         return array_map(fn (ModelAspect $aspect): string => $aspect->value, $this->page->key->counts ?? []);
     }
 
+    /** The right model, as an answer of it is kept; null where it is none, or has no key. */
+    public function rightModel(): ?string
+    {
+        $key = $this->page?->key;
+
+        return $key === null || $key->counts === [] ? null : $key->model;
+    }
+
     public function likeness(string $answer): string
     {
         return $this->place->form->likeness($answer);

@@ -34,7 +34,7 @@ final class SecrecyTest extends TestCase
     {
         $this->seed(DemoSeeder::class);
         $hidden = $this->hideWords();
-        $searched = $found = 0;
+        $searched = $found = $models = 0;
         $items = HandoutItem::with(['edition.revisions', 'handout'])->get()->filter(
             fn (HandoutItem $item): bool => $item->mode->hasCopies() && $item->handout->out_at?->isPast() === true,
         );
@@ -55,7 +55,7 @@ final class SecrecyTest extends TestCase
                 }
                 // Nothing of their own hides what comes from the server.
                 $copy->update(['work' => Work::none()->toJson()]);
-                $secrets = [...$this->of($item, $hidden), 'zanzibarian', 'data-mark', 'mark__sign', 'judged'];
+                $secrets = [...$this->of($item, $hidden), 'zanzibarian', 'data-mark', 'mark__sign', 'right-model', 'judged'];
                 foreach ($this->all($copy) as $address => $content) {
                     foreach ($secrets as $secret) {
                         $searched++;
@@ -77,12 +77,14 @@ final class SecrecyTest extends TestCase
             $content = implode('', $this->all($copy->refresh()));
             $isSaid = Comment::where('copy_id', $copy->id)->where('words', 'zanzibarian remark')->exists();
             $this->assertSame($isSaid, str_contains($content, 'zanzibarian'), $item->edition->name);
+            $models += substr_count($content, 'class="right-model"');
             $found += count(array_filter(
                 $this->of($item, $hidden),
                 fn (string $word): bool => str_contains($content, $word),
             ));
         }
         $this->assertGreaterThan(5, $found);
+        $this->assertGreaterThan(2, $models);
     }
 
     /**

@@ -73,7 +73,7 @@
                 @endif
                 @if ($mayTryAgain)
                     <form method="post" action="{{ route(CopyAddress::route($handout, 'another'), $copy) }}">@csrf
-                        <button class="btn btn-primary">Have another go</button>
+                        <button class="btn btn-plain">Have another go</button>
                         <span>{{ HandoutWords::attempts($handout, $copy) }} This one is kept.</span></form>
                 @endif
                 @if ($mayTakeBack)
@@ -172,6 +172,13 @@
                             :asked="$printed->asked($page, $lines)" :texts="$work->texts()" :$closed :$fills
                             :answers="$answers"
                             :marks="$marked?->on($index + 1) ?? []" :written="$marked?->written($index + 1) ?? []" />
+                        @if (($right = $marked?->rightModel($index + 1) ?? []) !== [])
+                            <section class="right-model" aria-label="The right one of page {{ $index + 1 }}">
+                                <h3>The right one</h3>
+                                <x-page.sheet :$page :$pictures :number="$index + 1" :of="$edition->pages_count"
+                                    :texts="$right" :$fills :answers="$answers" sizes="(min-width: 900px) 540px, 100vw" />
+                            </section>
+                        @endif
                     </li>
                 @endforeach
             </ol>
