@@ -34,18 +34,20 @@ final class KeepMoment
     }
 
     /**
-     * What a window that showed a used copy sends late is kept with that one.
+     * What a window that showed the copy before this one sends late is kept with that one.
      *
      * @param  array<string, string>  $answers  by place
+     * @return bool whether there is such a one
      */
-    public function late(Copy $copy, array $answers): void
+    public function late(Copy $copy, array $answers): bool
     {
         $used = Moment::query()
-            ->where(['copy_id' => $copy->id, 'kind' => MomentKind::Used])
+            ->where('copy_id', $copy->id)
+            ->whereIn('kind', array_filter(MomentKind::cases(), fn (MomentKind $kind): bool => $kind->endsCopy()))
             ->latest('id')
             ->first();
         if ($used === null || $answers === []) {
-            return;
+            return $used !== null;
         }
         $texts = $used->texts();
         $after = Moment::query()->where('copy_id', $copy->id)->where('id', '>', $used->id)->oldest('id')->first();
@@ -55,5 +57,7 @@ final class KeepMoment
         $used->update([
             'changes' => History::toJson(History::joined(History::fromJson($used->changes), $answers)),
         ]);
+
+        return true;
     }
 }

@@ -31,14 +31,12 @@ final class SaveWork
         $copy->refuseAfterClosing();
         [$draft, $wanted] = $this->settle->wanted($copy, $draft, $places);
 
-        $saved = DB::transaction(function () use ($copy, $draft, $places, $page, $wanted): ?Saved {
+        $saved = DB::transaction(function () use ($copy, $draft, $places, $page, $wanted): Saved|bool {
             $locked = Copy::query()->lockForUpdate()->findOrFail($copy->id);
             $locked->refuseReturned();
             $before = $locked->written();
             if ($draft->base < $before->since) {
-                $this->keep->late($locked, $draft->answers);
-
-                return null;
+                return $this->keep->late($locked, $draft->answers);
             }
             $standing = $locked->standing()->written();
             [$settled, $said] = ($this->settle)($draft, $wanted, $before);
@@ -67,7 +65,7 @@ final class SaveWork
         // "Saved" is said when it is on the disk.
         DiskSync::of(DB::connection())?->__invoke();
 
-        return $saved ?? throw CopyRefused::anotherCopy();
+        return $saved instanceof Saved ? $saved : throw CopyRefused::anotherCopy($saved);
     }
 
     /** Whether it was last changed on a day that is over by the school's clock. */

@@ -98,6 +98,7 @@ final class Refusals
 
         return match (true) {
             $refusal instanceof FileRefused => ['code' => $refusal->reason],
+            $refusal instanceof CopyRefused && $refusal->isKept !== null => ['kept' => $refusal->isKept],
             ! $refusal instanceof StaleEdit && ! $refusal instanceof StaleArrangement => [],
             $page instanceof WorksheetPage => Station::named($request->input('station'))->drawn($page->refresh()),
             $worksheet instanceof Worksheet => ContactSheet::drawn($worksheet),

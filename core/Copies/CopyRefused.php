@@ -10,6 +10,9 @@ use OpenSlate\Refusal;
 /** Something a student may not do with a copy as it stands, in words for a ten-year-old. */
 final class CopyRefused extends DomainException implements Refusal
 {
+    /** Where another copy is in its place: whether what was sent is kept with the one before; else null. */
+    public ?bool $isKept = null;
+
     public static function handedIn(): self
     {
         return new self('You have handed this in. Take it back first if you want to change it.');
@@ -24,9 +27,14 @@ final class CopyRefused extends DomainException implements Refusal
         );
     }
 
-    public static function anotherCopy(): self
+    /** @param  bool  $isKept  whether what came too late is in the history of the copy */
+    public static function anotherCopy(bool $isKept): self
     {
-        return new self('Your teacher has given you a fresh copy. What you wrote here is kept with the old one.');
+        $where = $isKept ? 'with how it was before' : 'on this device';
+        $refused = new self("A fresh copy, or an earlier one, is here now. What you wrote last is kept {$where}.");
+        $refused->isKept = $isKept;
+
+        return $refused;
     }
 
     public static function handedBack(): self

@@ -40,6 +40,12 @@ enum MomentKind: string
         };
     }
 
+    /** Whether another copy took its place then: a window that showed it can write nothing more. */
+    public function endsCopy(): bool
+    {
+        return in_array($this, [self::Used, self::Attempt, self::BeforeReturn, self::BeforeCorrection], true);
+    }
+
     /** Whether it may be thinned out when it is old. */
     public function isPassing(): bool
     {

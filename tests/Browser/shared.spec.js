@@ -138,3 +138,33 @@ test('a word to all is read in open copies, and they wait while the teacher says
     await elsa.waitForResponse(/pulse/);
     await expect(elsa.getByText('Mind the units')).toBeHidden();
 });
+
+test('whoever types while another goes back to an earlier moment finds their words in the history', async ({
+    student,
+}) => {
+    const finn = await student('Finn Adeyo', 'CRLW26');
+    const leo = await student('Leo Thrift', 'CRLW26');
+    for (const page of [finn, leo]) await openCopy(page, TITLE);
+    await lines(finn).fill('the first words');
+    await saved(finn);
+    await finn.getByText('How it was before').click();
+    await finn.getByLabel('Keep it as it is now, and call it').fill('Early');
+    await finn.getByRole('button', { name: 'Keep it' }).click();
+    await ready(finn);
+    await expect(lines(leo)).toHaveValue('the first words');
+
+    await leo.context().setOffline(true);
+    await lines(leo).fill('the first words of Leo');
+    await finn.getByText('How it was before').click();
+    await finn.getByRole('link', { name: /^Early/ }).click();
+    await finn.getByRole('button', { name: 'Go back to this' }).click();
+    await ready(finn);
+    await leo.context().setOffline(false);
+    await expect(leo.getByText('What you wrote last is kept with how it was before.')).toBeVisible({ timeout: 15000 });
+    await expect(lines(leo)).toHaveValue('the first words');
+    await lines(leo).pressSequentially(' and more');
+    await expect(lines(finn)).toHaveValue(/and more/, { timeout: 15000 });
+    await leo.getByText('How it was before').click();
+    await leo.getByRole('link', { name: /^Before a return/ }).click();
+    await expect(leo.getByText('the first words of Leo')).toBeVisible();
+});

@@ -70,6 +70,22 @@ final class EarlierTest extends TestCase
         $this->assertSame('second thoughts', $this->copy->refresh()->written()->text('1.a'));
     }
 
+    public function test_what_another_window_sends_late_is_kept_with_how_it_was_before(): void
+    {
+        $this->write('first thoughts');
+        $this->post(route('earlier.keep', $this->copy), ['name' => 'My first go']);
+        $base = $this->copy->refresh()->written()->revision;
+        $this->post(route('earlier.return', [$this->copy, Moment::sole()]));
+        $this->patchJson(route('copies.save', $this->copy), [
+            'draft' => ['base' => $base, 'window' => 'late', 'answers' => ['1.a' => 'typed meanwhile']],
+        ])->assertConflict()->assertJsonPath('kept', true);
+        $this->assertSame(
+            ['1.a' => 'typed meanwhile'],
+            Moment::where('kind', MomentKind::BeforeReturn)->sole()->texts(),
+        );
+        $this->assertSame('first thoughts', $this->copy->refresh()->written()->text('1.a'));
+    }
+
     public function test_what_is_handed_in_can_be_looked_at_and_not_gone_back_to(): void
     {
         $this->write('done');

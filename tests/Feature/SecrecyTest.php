@@ -30,6 +30,9 @@ final class SecrecyTest extends TestCase
     use ReadsFilesOnce;
     use RefreshDatabase;
 
+    /** Of marks, and of what is right. */
+    private const SIGNS = ['data-mark', 'mark__sign', 'right-model', 'judged'];
+
     public function test_no_key_comment_or_mark_is_in_what_a_student_gets_before_it_is_theirs_to_see(): void
     {
         $this->seed(DemoSeeder::class);
@@ -55,7 +58,7 @@ final class SecrecyTest extends TestCase
                 }
                 // Nothing of their own hides what comes from the server.
                 $copy->update(['work' => Work::none()->toJson()]);
-                $secrets = [...$this->of($item, $hidden), 'zanzibarian', 'data-mark', 'mark__sign', 'right-model', 'judged'];
+                $secrets = [...$this->of($item, $hidden), 'zanzibarian', ...self::SIGNS];
                 foreach ($this->all($copy) as $address => $content) {
                     foreach ($secrets as $secret) {
                         $searched++;

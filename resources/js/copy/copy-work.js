@@ -17,7 +17,8 @@ import { WayBack } from './way-back';
 const REST = 600; // milliseconds after the last key before saving …
 const AT_MOST = 1500; // … and at the latest after the first
 const TRY_AGAIN = 2500;
-const SHARED = { rest: 250, atMost: 600, pulse: 700 }; // where others wait for every word
+const TOLD = 'open-slate.told'; // what is to be said once the page is loaded anew
+const SHARED = { rest: 250, atMost: 600, pulse: 700, slowest: 2000 }; // where others wait for every word
 
 /** A student's copy: what is typed is kept in the browser at once, and sent until the server has confirmed it. */
 export class CopyWork {
@@ -66,6 +67,9 @@ export class CopyWork {
             place.value = value;
             this.#changed(place);
         });
+        const told = sessionStorage.getItem(TOLD);
+        sessionStorage.removeItem(TOLD);
+        if (told) this.trouble(told);
         this.root.dataset.ready = 'yes';
         this.pictures.recover();
     }
@@ -76,7 +80,7 @@ export class CopyWork {
         const words = new TeacherWords(list, this.root.querySelector('[data-wait]'), this.reading, () => this.#save());
         const isOpen = this.root.dataset.closed !== 'yes';
         if (this.isShared && isOpen) this.company = new Company(this, this.root);
-        new Pulse(
+        this.pulse = new Pulse(
             list.dataset.pulse,
             (news) => {
                 // A fresh copy lies in its place, or it is as it was once: it is shown as it is now.
@@ -85,6 +89,9 @@ export class CopyWork {
                 if (isAnother && !this.isUnsent) window.location.reload();
                 words.hear(news);
                 this.company?.hear(news.company);
+                // Where many write, each asks less often.
+                const people = news.company?.people.length ?? 0;
+                if (this.company) this.pulse.every = Math.min(SHARED.slowest, Math.max(SHARED.pulse, people * 100));
             },
             this.isShared && { every: isOpen ? SHARED.pulse : undefined, tells: () => this.#presence },
         );
@@ -325,7 +332,8 @@ export class CopyWork {
             this.bar.trouble(this.#notTaken);
             return true;
         } catch (problem) {
-            this.#failed(problem);
+            if (problem.body && 'kept' in problem.body) this.#anotherCopy(problem);
+            else this.#failed(problem);
             return false;
         }
     }
@@ -428,6 +436,23 @@ export class CopyWork {
     /** The first place whose answer the server could not keep. */
     get refused() {
         return this.byKey.get(Object.keys(this.#refused)[0]);
+    }
+
+    /** Another copy lies in its place: what is kept with the one before is not sent again, and this one is shown. */
+    #anotherCopy({ message, body }) {
+        const { left } = this;
+        this.left = [];
+        if (!body.kept) {
+            this.bar.status('away', 'Not sent');
+            this.bar.trouble(message);
+            return;
+        }
+        left.forEach(({ window }) => this.kept.forget(window));
+        this.kept.forget(this.window);
+        this.#pending = {};
+        this.#flight = null;
+        sessionStorage.setItem(TOLD, message);
+        window.location.reload();
     }
 
     #failed(problem) {
