@@ -56,7 +56,7 @@ final class Rows
      *
      * @return string "student.copy" of each, with commas between
      */
-    public static function typists(SchoolClass $class, int $students): string
+    public static function typists(SchoolClass $class, int $students, Mode $mode = Mode::OwnCopy): string
     {
         for ($n = 0; $n < $students; $n++) {
             $class->students()->attach(Student::create(['name' => "Student {$n}", 'pin' => '2468']));
@@ -72,12 +72,12 @@ final class Rows
             ->create(['name' => 'Typed']);
         app(HandOutWorksheets::class)(
             $teacher,
-            new HandoutPlan('Typed', '', null, null, [[$worksheet, Mode::OwnCopy]], [$class]),
+            new HandoutPlan('Typed', '', null, null, [[$worksheet, $mode]], [$class]),
         );
 
-        return Copy::whereIn('student_id', $class->students()->pluck('students.id'))
-            ->get(['id', 'student_id'])
-            ->map(fn (Copy $copy): string => "{$copy->student_id}.{$copy->id}")
+        return $class->students()
+            ->get()
+            ->map(fn (Student $one): string => $one->id.'.'.Copy::query()->ownedBy($one->id)->firstOrFail()->id)
             ->join(',');
     }
 }

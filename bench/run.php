@@ -19,6 +19,7 @@ $all = [
     'mark',
     'save',
     'load',
+    'together',
     'desks',
     'drag',
     'parts',
