@@ -15,10 +15,11 @@ enum DayGroup: int
     case Today = 1;
     case Tomorrow = 2;
     case ThisWeek = 3;
-    case Later = 4;
-    case Undated = 5;
-    case Over = 6;
-    case Done = 7;
+    case NextWeek = 4;
+    case Later = 5;
+    case Undated = 6;
+    case Over = 7;
+    case Done = 8;
 
     /**
      * Both times are by the clock of the school: a day ends there at midnight, and a week on Sunday.
@@ -47,6 +48,7 @@ enum DayGroup: int
             $day == $today => self::Today,
             $day == $today->modify('+1 day') => self::Tomorrow,
             $day < $today->modify('monday next week') => self::ThisWeek,
+            $day < $today->modify('monday next week')->modify('+1 week') => self::NextWeek,
             default => self::Later,
         };
     }
@@ -60,6 +62,7 @@ enum DayGroup: int
             self::Today => 'For today',
             self::Tomorrow => 'For tomorrow',
             self::ThisWeek => 'For this week',
+            self::NextWeek => 'For next week',
             self::Later => 'For later',
             self::Undated => 'Whenever you like',
             self::Over => 'The time is over',

@@ -56,7 +56,7 @@ final class FamiliesTest extends TestCase
         $list = $this->actingAs($this->student, 'student')->get('/my/day')->assertOk();
         $list->assertSeeInOrder([
             'Late: do this first', 'A day late', 'For today', 'This afternoon', 'For tomorrow', 'For Wednesday',
-            'For this week', 'For Sunday', 'For later', 'For Monday', 'Whenever you like', 'At leisure', 'Done',
+            'For this week', 'For Sunday', 'For next week', 'For Monday', 'Whenever you like', 'At leisure', 'Done',
             'Handed in',
         ])->assertDontSee('To come');
         $this->assertSame(6, substr_count((string) $list->getContent(), 'task__new'));

@@ -20,14 +20,16 @@ final class DayGroupTest extends TestCase
         yield 'at midnight' => ['2026-12-02 00:00', DayGroup::Tomorrow];
         yield 'the day after' => ['2026-12-03 00:00', DayGroup::ThisWeek];
         yield 'on Sunday' => ['2026-12-06 23:59', DayGroup::ThisWeek];
-        yield 'on Monday' => ['2026-12-07 00:00', DayGroup::Later];
+        yield 'on Monday' => ['2026-12-07 00:00', DayGroup::NextWeek];
+        yield 'on the Sunday after' => ['2026-12-13 23:59', DayGroup::NextWeek];
+        yield 'on the Monday after that' => ['2026-12-14 00:00', DayGroup::Later];
         yield 'at no time' => [null, DayGroup::Undated];
         yield 'on Sunday, tomorrow is next week and is tomorrow' => [
             '2026-12-07 10:00',
             DayGroup::Tomorrow,
             '2026-12-06 09:00',
         ];
-        yield 'on Sunday, the day after is next week' => ['2026-12-08 10:00', DayGroup::Later, '2026-12-06 09:00'];
+        yield 'on Sunday, the day after is next week' => ['2026-12-08 10:00', DayGroup::NextWeek, '2026-12-06 09:00'];
     }
 
     #[DataProvider('days')]
