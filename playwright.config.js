@@ -27,6 +27,9 @@ export default defineConfig({
                 '--disable-background-networking',
                 '--disable-component-update',
                 '--disable-sync',
+                // A microphone that beeps, and nobody who has to allow it.
+                '--use-fake-device-for-media-stream',
+                '--use-fake-ui-for-media-stream',
             ],
         },
         screenshot: 'only-on-failure',

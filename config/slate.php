@@ -34,6 +34,11 @@ return [
         'most_a_day' => 60, // of one student
     ],
 
+    // What a teacher says aloud: two minutes, and room to spare.
+    'sounds' => [
+        'most_bytes' => 2 * 1024 * 1024,
+    ],
+
     // What another program may take when it works on one file.
     'tools' => [
         'seconds' => 20,

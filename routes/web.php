@@ -55,6 +55,7 @@ use App\Http\Controllers\SheetController;
 use App\Http\Controllers\ShelfController;
 use App\Http\Controllers\SignInController;
 use App\Http\Controllers\SlipController;
+use App\Http\Controllers\SoundController;
 use App\Http\Controllers\StudentController;
 use App\Http\Controllers\TakingController;
 use App\Http\Controllers\TeacherController;
@@ -458,6 +459,13 @@ Route::middleware(['auth:teacher', 'auth.session'])->group(function () use ($cop
             Route::put('ink', [RemarkController::class, 'ink'])->name('remarks.ink');
             Route::post('words', [RemarkController::class, 'spot'])->name('remarks.spot');
         });
+    Route::post('copies/{copy}/sounds', [SoundController::class, 'store'])
+        ->can('watch', 'copy')
+        ->middleware('throttle:bring-in')
+        ->name('sounds.store');
+    Route::delete('copies/{copy}/sounds', [SoundController::class, 'destroy'])
+        ->can('watch', 'copy')
+        ->name('sounds.destroy');
     Route::prefix('copies/{copy}/students')->group(function (): void {
         Route::post('', [SharerController::class, 'join'])->can('extend', 'copy')->name('sharers.join');
         Route::delete('{student}', [SharerController::class, 'leave'])
@@ -642,6 +650,10 @@ Route::get('pictures/{file}', [PictureController::class, 'show'])
     ->can('see', 'file')
     ->where('file', '[0-9a-f]{64}')
     ->name('pictures.show');
+Route::get('comments/{comment}/sound', [SoundController::class, 'show'])
+    ->middleware(['auth:teacher,student', 'auth.session'])
+    ->can('hear', 'comment')
+    ->name('sounds.show');
 Route::get('backdrops/{source}/{page}/{size}', BackdropController::class)
     ->middleware(['auth:teacher', 'auth.session'])
     ->where(['source' => '[0-9a-f]{64}', 'page' => '[0-9]{1,6}', 'size' => 'page|thumbnail'])

@@ -6,6 +6,8 @@ namespace App\Actions;
 
 use App\Documents\FileStore;
 use App\Models\StoredFile;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 
 /**
@@ -23,6 +25,7 @@ final class SweepPictures
         ['revision_files', 'sha256'],
         ['shown_pictures', 'sha256'],
         ['originals', 'sha256'],
+        ['comments', 'sound'],
         ['backdrops', 'source'],
         ['backdrops', 'image'],
         ['backdrops', 'thumbnail'],
@@ -55,8 +58,19 @@ final class SweepPictures
             ->pluck('sha256');
 
         return $old
+            ->merge($this->sounds($before))
             ->filter(fn (string $sha256): bool => $this->isNamed($sha256) ? false : $this->forget($sha256))
             ->count();
+    }
+
+    /** @return Collection<int, string> sounds that no moment of a copy names either */
+    private function sounds(Carbon $before): Collection
+    {
+        return StoredFile::whereLike('media_type', 'audio/%')
+            ->where('created_at', '<', $before)
+            ->pluck('sha256')
+            ->toBase()
+            ->reject(fn (string $sha256): bool => DB::table('moments')->whereLike('comments', "%{$sha256}%")->exists());
     }
 
     /** All that a copy is, was at its moments, and has waiting. */

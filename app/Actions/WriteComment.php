@@ -26,6 +26,7 @@ final class WriteComment
             Comment::query()
                 ->whereIn('copy_id', $copies)
                 ->where(['place' => $place, 'page' => null, 'teacher_id' => $teacher->id])
+                ->whereNull('sound')
                 ->delete();
             if ($words !== '') {
                 Comment::query()->insert(array_map(

@@ -22,6 +22,19 @@ final class FileRefused extends RuntimeException implements Refusal
         return new self('not_a_pdf', 'This file is not a PDF. Save or print it as a PDF, then bring that in.');
     }
 
+    public static function notSound(): self
+    {
+        return new self('not_a_sound', 'This is no sound that browsers play. Record it again.');
+    }
+
+    public static function tooLongSound(int $most): self
+    {
+        return new self(
+            'too_large',
+            sprintf('This is too long: at most %d MB. Say it in fewer words.', intdiv($most, 1048576)),
+        );
+    }
+
     public static function empty(): self
     {
         return new self('empty', 'This file is empty. Look for the right file, or download it again.');

@@ -18,6 +18,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property float|null $x of a spot, in points from the top left of the page
  * @property float|null $y
  * @property string|null $ink a drawing over the page, as Answers\Ink writes it
+ * @property string|null $sound SHA-256 of what the teacher said aloud
  * @property string $words
  * @property int|null $teacher_id
  * @property-read Copy $copy
@@ -30,7 +31,7 @@ final class Comment extends Model
     public const MOST = 300;
 
     /** Of one, when its copy is kept in the history. */
-    public const KEPT = ['place', 'page', 'x', 'y', 'ink', 'words', 'teacher_id'];
+    public const KEPT = ['place', 'page', 'x', 'y', 'ink', 'sound', 'words', 'teacher_id'];
 
     protected $fillable = ['copy_id', ...self::KEPT];
 

@@ -1,6 +1,8 @@
 import { Idiomorph } from 'idiomorph';
 import { PageWriting } from './lib/page-writing';
+import { Recorder } from './lib/recorder';
 import { Away, request } from './lib/request';
+import './lib/sounds';
 
 /**
  * Marking on the page of one copy: digits at a sign give points, Enter opens where a comment is written. Tab goes from
@@ -33,6 +35,9 @@ class CopyMarking {
         form.elements.words.addEventListener('input', () => this.#suggest());
         this.#swipe();
         this.#ready();
+        const box = form.querySelector('[data-sound-of]');
+        this.sounds = box.dataset.soundOf;
+        this.recorder = new Recorder(box, () => this.#unsay());
         new PageWriting(this.large, () => this.#draw());
     }
 
@@ -97,6 +102,7 @@ class CopyMarking {
         this.form.elements.points.value = points;
         this.form.elements.words.value = comment ?? '';
         this.form.elements.keep.checked = false;
+        this.recorder.reset('hasSound' in sign.dataset);
         this.#say('');
         this.#phrases([]);
         this.box.hidden = false;
@@ -112,11 +118,25 @@ class CopyMarking {
     }
 
     #shut() {
+        this.recorder.reset(false);
         this.box.hidden = true;
         this.#sign()?.focus();
     }
 
+    async #unsay() {
+        try {
+            await request('DELETE', this.sounds, { place: this.#at });
+            await this.#draw();
+        } catch (problem) {
+            this.#fail(problem);
+        }
+    }
+
     async #write() {
+        if (this.recorder.isRecording) {
+            this.#say('Stop first: it is still recording.');
+            return;
+        }
         const sign = this.#sign();
         const [points, words] = [this.form.elements.points.value.trim(), this.form.elements.words.value.trim()];
         const isMarked = points !== '' && points !== sign.dataset.points;
@@ -130,6 +150,13 @@ class CopyMarking {
                     keep: this.form.elements.keep.checked,
                 });
             }
+            if (this.recorder.recorded) {
+                const form = new FormData();
+                form.append('place', this.#at);
+                form.append('file', this.recorder.recorded, 'said');
+                await request('POST', this.sounds, form);
+            }
+            this.recorder.reset(false);
             await this.#draw();
             this.box.hidden = true;
             this.#onward();

@@ -30,6 +30,7 @@ test('a student has another go, sees how it was before, and goes back to what th
     await pia.getByText('How it was before').click();
     await pia.getByLabel('Keep it as it is now, and call it').fill('Before lunch');
     await pia.getByRole('button', { name: 'Keep it' }).click();
+    await expect(pia.locator('.earlier a')).toHaveText(/^Before lunch/); // The page is loaded anew.
     await ready(pia);
     await expect(field).toHaveValue('my first words');
     await field.fill('other words');
@@ -39,6 +40,7 @@ test('a student has another go, sees how it was before, and goes back to what th
     await expect(pia.getByText('One place is otherwise now')).toBeVisible();
     await expectAccessible(pia);
     await pia.getByRole('button', { name: 'Go back to this' }).click();
+    await expect(pia.locator('.earlier a')).toHaveCount(2);
     await ready(pia);
     await expect(field).toHaveValue('my first words');
 

@@ -204,3 +204,31 @@ test('on the page of a copy a teacher writes with a pen, at a spot, and of the w
     await teacher.getByRole('button', { name: 'Take it away' }).click();
     await expect(note).toHaveCount(0);
 });
+
+test('a comment is said aloud, heard before it is sent, and heard by its student', async ({ teacher, student }) => {
+    await teacher.goto('/handouts');
+    await teacher.getByRole('link', { name: /^Crossing the mud flats/ }).click();
+    await teacher.getByRole('link', { name: /^Alba Weir/ }).click();
+    await teacher.getByRole('button', { name: 'Say something of the whole' }).click();
+    const whole = teacher.getByRole('dialog', { name: 'The whole of it' });
+    await whole.getByRole('button', { name: 'Say it aloud' }).click();
+    await expect(whole.getByText(/^Recording: \d+ of 120 seconds$/)).toBeVisible();
+    await teacher.waitForTimeout(1200);
+    await whole.getByRole('button', { name: 'Stop' }).click();
+    await expect(whole.getByText('It is sent with “Write it”.')).toBeVisible();
+    await whole.getByRole('button', { name: 'Listen' }).click();
+    await expect(whole.getByRole('button', { name: 'Stop' })).toBeVisible();
+    await whole.getByRole('button', { name: 'Write it' }).click();
+    const listen = teacher.getByRole('button', { name: /^Listen ?: your teacher/ });
+    await expect(listen).toBeVisible();
+    await expectAccessible(teacher);
+
+    const alba = await student('Alba Weir', 'CRLW26');
+    await alba.getByRole('link', { name: 'Look at Tide times' }).click();
+    const heard = alba.locator('[data-sound]');
+    const sound = alba.waitForResponse(/\/sound$/);
+    await heard.click();
+    expect((await sound).headers()['content-type']).toBe('audio/webm');
+    await expect(heard).toHaveText(/^Stop/);
+    await expect(heard).toHaveText(/^Listen/, { timeout: 10000 });
+});

@@ -150,6 +150,7 @@ test('whoever types while another goes back to an earlier moment finds their wor
     await finn.getByText('How it was before').click();
     await finn.getByLabel('Keep it as it is now, and call it').fill('Early');
     await finn.getByRole('button', { name: 'Keep it' }).click();
+    await expect(finn.locator('.earlier a')).toHaveText(/^Early/); // The page is loaded anew.
     await ready(finn);
     await expect(lines(leo)).toHaveValue('the first words');
 

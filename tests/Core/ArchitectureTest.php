@@ -20,6 +20,7 @@ final class ArchitectureTest extends TestCase
         'Geometry',
         'Paper',
         'Text',
+        'Sound',
         'Handout',
         'ClassLists',
         'Teams',

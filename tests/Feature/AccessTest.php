@@ -12,6 +12,7 @@ use App\Actions\KeepMoment;
 use App\Actions\PutOnClassShelf;
 use App\Actions\TakeCopy;
 use App\Actions\TryHandout;
+use App\Models\Comment;
 use App\Models\Copy;
 use App\Models\Handout;
 use App\Models\HandoutItem;
@@ -187,6 +188,11 @@ final class AccessTest extends TestCase
             'size' => 'page',
             'what' => 'page',
             'file' => $picture,
+            'comment' => (string) Comment::create([
+                'copy_id' => $copy->id,
+                'words' => '',
+                'sound' => $picture,
+            ])->id,
             'kit' => (string) Kit::create([
                 'teacher_id' => $this->teacher->id,
                 'name' => 'Boats',

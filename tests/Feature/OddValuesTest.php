@@ -9,6 +9,7 @@ use App\Actions\HandoutPlan;
 use App\Actions\HandOutWorksheets;
 use App\Actions\JoinClass;
 use App\Actions\KeepMoment;
+use App\Models\Comment;
 use App\Models\Copy;
 use App\Models\HandoutItem;
 use App\Models\Kit;
@@ -238,6 +239,11 @@ final class OddValuesTest extends TestCase
             'size' => 'page',
             'what' => 'page',
             'file' => (string) $page->backdrop?->image,
+            'comment' => (string) Comment::create([
+                'copy_id' => $copy->id,
+                'words' => '',
+                'sound' => (string) $page->backdrop?->image,
+            ])->id,
             'kit' => (string) (
                 Kit::first() ??
                 Kit::create([

@@ -19,6 +19,7 @@ final class LimitBody
         'worksheets' => 'slate.files.most_bytes',
         'worksheets/*/files' => 'slate.files.most_bytes',
         'pages/*/pictures' => 'slate.pictures.most_bytes',
+        'copies/*/sounds' => 'slate.sounds.most_bytes',
         'my/copies/*/pictures' => 'slate.pictures.most_bytes',
     ];
 

@@ -23,6 +23,8 @@ final class SecureHeaders
         "img-src 'self' data:",
         "font-src 'self'",
         "connect-src 'self'",
+        // What was just recorded is heard before it is sent.
+        "media-src 'self' blob:",
         "worker-src 'self'",
         "manifest-src 'self'",
         "form-action 'self'",
@@ -48,7 +50,7 @@ final class SecureHeaders
         // themselves.
         $response->headers->hasCacheControlDirective('immutable') ||
             $response->headers->set('Cache-Control', 'no-store, private');
-        $response->headers->set('Permissions-Policy', 'camera=(), microphone=(), geolocation=()');
+        $response->headers->set('Permissions-Policy', 'camera=(), microphone=(self), geolocation=()');
 
         return $response;
     }

@@ -37,6 +37,7 @@ export async function requestPage(method, url, body) {
 }
 
 async function send(method, url, body, { headers = {}, ...others } = {}) {
+    const isForm = body instanceof FormData; // The browser says itself what it sends.
     let response;
     try {
         response = await fetch(url, {
@@ -44,10 +45,10 @@ async function send(method, url, body, { headers = {}, ...others } = {}) {
             headers: {
                 Accept: 'application/json',
                 'X-XSRF-TOKEN': token(),
-                ...(body === undefined ? {} : { 'Content-Type': 'application/json' }),
+                ...(body === undefined || isForm ? {} : { 'Content-Type': 'application/json' }),
                 ...headers,
             },
-            body: body === undefined ? undefined : JSON.stringify(body),
+            body: body === undefined || isForm ? body : JSON.stringify(body),
             credentials: 'same-origin',
             signal: AbortSignal.timeout(TIME_LIMIT),
             ...others,

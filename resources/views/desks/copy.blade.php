@@ -68,11 +68,12 @@
             </p>
             <div class="large__whole">
                 @foreach ($marked->whole() as $comment)
-                    <p class="mark__words mark__words--whole" dir="auto">{{ $comment->words }}</p>
+                    <x-remark :$comment class="mark__words--whole" />
                 @endforeach
                 <button type="button" class="btn btn-plain" data-mark="" data-name="The whole of it" data-full="" data-points=""
                     data-waits="no" data-by=""
-                    data-comment="{{ collect($marked->whole())->firstWhere('teacher_id', auth('teacher')->id())?->words }}"
+                    data-comment="{{ collect($marked->whole())->whereNull('sound')->firstWhere('teacher_id', auth('teacher')->id())?->words }}"
+                    @if (collect($marked->whole())->whereNotNull('sound')->firstWhere('teacher_id', auth('teacher')->id())) data-has-sound @endif
                     aria-haspopup="dialog">Say something of the whole</button>
             </div>
             <ol class="large">

@@ -58,7 +58,7 @@
                     <p><b>Your teacher has looked at this.</b> @if (! $marked->full->isNone()) You have
                             <b class="handed__points">{{ $marked->total($copy->isShared() ? $copy->pointsOf($student) : null) }}</b>. @endif</p>
                     @foreach ($marked->whole() as $comment)
-                        <p class="mark__words mark__words--whole" dir="auto">{{ $comment->words }}</p>
+                        <x-remark :$comment class="mark__words--whole" />
                     @endforeach
                 @elseif ($handedIn)
                     <p><b>Handed in</b> {{ $copy->handed_in_at ? $school->said($copy->handed_in_at) : '' }}.
@@ -143,7 +143,9 @@
                                     <span class="mark__right">Right: <span dir="auto">{{ $mark->right }}</span></span>
                                 @endif
                                 @foreach ($mark->comments as $comment)
-                                    <span class="mark__words" dir="auto">{{ $comment->words }}</span>
+                                    @if ($comment->words !== '')
+                                        <span class="mark__words" dir="auto">{{ $comment->words }}</span>
+                                    @endif
                                 @endforeach
                             </li>
                         @endforeach

@@ -13,7 +13,8 @@
             <button type="button" class="mark__sign" data-mark="{{ $mark->place }}" data-name="{{ $mark->name }}"
                 data-full="{{ $mark->full->words() }}" data-points="{{ $mark->points() }}"
                 data-waits="{{ $mark->mark->waits() ? 'yes' : 'no' }}" data-by="{{ MarkingWords::by($mark->mark) }}"
-                data-comment="{{ collect($mark->comments)->firstWhere('teacher_id', auth('teacher')->id())?->words }}"
+                data-comment="{{ collect($mark->comments)->whereNull('sound')->firstWhere('teacher_id', auth('teacher')->id())?->words }}"
+                @if (collect($mark->comments)->whereNotNull('sound')->firstWhere('teacher_id', auth('teacher')->id())) data-has-sound @endif
                 aria-label="{{ $mark->said() }}, {{ MarkingWords::by($mark->mark) }}"
                 aria-haspopup="dialog">{{ $mark->sign() }}<b>{{ $mark->points() }}</b></button>
         @elseif ($mark->isMarked)
@@ -24,7 +25,7 @@
             <p class="mark__right">Right: <span dir="auto">{{ $mark->right }}</span></p>
         @endif
         @foreach ($mark->comments as $comment)
-            <p class="mark__words" dir="auto">{{ $comment->words }}</p>
+            <x-remark :$comment />
         @endforeach
     </div>
 @endforeach
