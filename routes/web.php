@@ -462,7 +462,7 @@ Route::middleware(['auth:teacher', 'auth.session'])->group(function () use ($cop
     Route::post('copies/{copy}/sounds', [SoundController::class, 'store'])
         ->can('watch', 'copy')
         ->middleware('throttle:bring-in')
-        ->name('sounds.store');
+        ->name('sounds.say');
     Route::delete('copies/{copy}/sounds', [SoundController::class, 'destroy'])
         ->can('watch', 'copy')
         ->name('sounds.destroy');

@@ -96,7 +96,7 @@ final class SoundTest extends TestCase
         $this->say('1.a', '')->assertUnprocessable();
         $this->say('1.a', self::WEBM.str_repeat('x', 2 * 1024 * 1024))->assertUnprocessable();
         $this->say('9.z')->assertNotFound();
-        $this->postJson(route('sounds.store', $this->copy), ['place' => '1.a'])->assertUnprocessable();
+        $this->postJson(route('sounds.say', $this->copy), ['place' => '1.a'])->assertUnprocessable();
         $this->assertSame([0, $files], [Comment::count(), StoredFile::count()]);
     }
 
@@ -116,7 +116,7 @@ final class SoundTest extends TestCase
     private function say(string $place, string $bytes = self::WEBM): TestResponse
     {
         return $this->actingAs($this->teacher, 'teacher')->post(
-            route('sounds.store', $this->copy),
+            route('sounds.say', $this->copy),
             ['place' => $place, 'file' => UploadedFile::fake()->createWithContent('said.webm', $bytes)],
             ['Accept' => 'application/json'],
         );

@@ -28,7 +28,7 @@
         <textarea class="form-control" name="words" rows="2" maxlength="{{ App\Models\Comment::LONGEST }}" dir="auto"
             data-phrases="{{ route('marking.phrases') }}"></textarea></label>
     <ul class="remark__phrases" data-writing-phrases hidden aria-label="Phrases that begin so"></ul>
-    <p class="remark__sound" data-sound-of="{{ route('sounds.store', $copy) }}">
+    <p class="remark__sound" data-sound-of="{{ route('sounds.say', $copy) }}">
         <button type="button" class="btn btn-plain" data-record>Say it aloud</button>
         <button type="button" class="btn btn-plain" data-hear hidden>Listen</button>
         <button type="button" class="btn btn-plain" data-unsay hidden>Throw it away</button>
