@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Documents\PrintedPages;
+use App\Models\StoredFile;
 use App\Models\Worksheet;
 use App\Models\WorksheetPage;
 use OpenSlate\Blanks\PrintedQuestions;
@@ -14,6 +15,8 @@ use OpenSlate\Check\CheckedSheet;
 use OpenSlate\Check\Finding;
 use OpenSlate\Check\ReadyCheck;
 use OpenSlate\Check\Severity;
+use OpenSlate\Elements\Element;
+use OpenSlate\Elements\Picture;
 use OpenSlate\Page\Page;
 
 /** Looks through a worksheet as it is, and notes beside it how much there is to mend. */
@@ -25,9 +28,11 @@ final class LookThrough
      */
     public function __invoke(Worksheet $worksheet, ?CheckedPlan $plan = null): array
     {
-        $rows = $worksheet->pages()->with('current')->get();
+        $rows = $worksheet->pages()->with(['current', 'backdrop'])->get();
         $pages = array_values($rows->map(fn (WorksheetPage $row) => $row->current->page())->all());
         $printed = PrintedPages::of($pages);
+        $files = array_values($rows->map(fn (WorksheetPage $row): array => self::pictures($row))->all());
+        $bytes = StoredFile::whereIn('sha256', array_merge(...$files ?: [[]]))->pluck('bytes', 'sha256')->all();
         $checked = [];
         foreach ($rows->values() as $index => $row) {
             $checked[] = new CheckedPage(
@@ -36,6 +41,7 @@ final class LookThrough
                 $row->role,
                 $row->anchor,
                 PrintedQuestions::of($pages[$index], $printed->on($pages[$index])),
+                array_sum(array_intersect_key($bytes, array_flip($files[$index]))),
             );
         }
         $findings = ReadyCheck::of(
@@ -52,6 +58,17 @@ final class LookThrough
         }
 
         return $findings;
+    }
+
+    /** @return list<string> hashes of the pictures that are loaded for a page: its print, and those laid on it */
+    private static function pictures(WorksheetPage $row): array
+    {
+        $laid = array_map(
+            fn (Element $element): ?string => $element instanceof Picture ? $element->source : null,
+            $row->current->page()->elements(),
+        );
+
+        return array_values(array_unique(array_filter([$row->backdrop?->image, ...$laid])));
     }
 
     /**

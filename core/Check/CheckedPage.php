@@ -19,6 +19,7 @@ final readonly class CheckedPage
      * @param  int  $number  from 1
      * @param  string  $anchor  by which links name it
      * @param  array<string, string>  $asked  what is asked at its places by what is printed there, by the place's name
+     * @param  int  $bytes  of the pictures that a student's device loads for it
      */
     public function __construct(
         public int $number,
@@ -26,6 +27,7 @@ final readonly class CheckedPage
         public Role $role,
         public string $anchor,
         public array $asked = [],
+        public int $bytes = 0,
     ) {
         $this->tags = Tags::of($page);
     }

@@ -30,6 +30,7 @@ final class ReadyCheck
     {
         return [
             new PagesCheck,
+            new WeightCheck,
             new PlacesCheck,
             new WordsCheck,
             new LinksCheck,

@@ -8,12 +8,14 @@ use App\Actions\ApplyEdit;
 use App\Actions\CutPageSet;
 use App\Models\Handout;
 use App\Models\SchoolClass;
+use App\Models\StoredFile;
 use App\Models\Student;
 use App\Models\Teacher;
 use App\Models\Worksheet;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use OpenSlate\Edit\Place;
 use OpenSlate\Elements\AnswerBox;
+use OpenSlate\Elements\Picture;
 use OpenSlate\Geometry\Frame;
 use Tests\Support\DemoPack;
 use Tests\Support\ReadsFilesOnce;
@@ -150,6 +152,17 @@ final class CheckTest extends TestCase
 
         $worksheet->update(['name' => 'IMG_20260312_093012.jpg']);
         $this->get($this->url($worksheet))->assertSee('is the name of a file')->assertDontSee('Call it');
+    }
+
+    public function test_a_page_that_weighs_much_on_every_device_is_told(): void
+    {
+        $hash = str_repeat('ab', 32);
+        StoredFile::create(['sha256' => $hash, 'bytes' => 2_400_000, 'media_type' => 'image/jpeg']);
+        $sheet = Worksheet::factory()
+            ->withPages(new Picture('a', Frame::of(50, 100, 200, 180), $hash, 'Our harbour'))
+            ->create(['teacher_id' => $this->pack->teacher_id]);
+        $this->get("/worksheets/{$sheet->id}/check")
+            ->assertSee('each device loads 2.4 MB of pictures for it, 72 MB for a class of 30.');
     }
 
     public function test_where_the_whole_master_is_handed_out_its_sets_are_offered_instead(): void

@@ -11,6 +11,7 @@ use OpenSlate\Check\CheckedSheet;
 use OpenSlate\Check\Finding;
 use OpenSlate\Check\ReadyCheck;
 use OpenSlate\Check\Severity;
+use OpenSlate\Check\WeightCheck;
 use OpenSlate\Elements\AnswerBox;
 use OpenSlate\Elements\Clip;
 use OpenSlate\Elements\Element;
@@ -53,6 +54,10 @@ final class ReadyCheckTest extends TestCase
         foreach ([Role::Cover, Role::Contents, Role::Terms, Role::Guide, Role::Credits] as $role) {
             yield "a page that is no student’s: {$role->value}" => ['teacher-page', self::sheet([], $role), $one];
         }
+        $heavy = fn (int $bytes): CheckedSheet => new CheckedSheet('Tides', [
+            new CheckedPage(1, $one->pages[0]->page, Role::Student, 'p1', bytes: $bytes),
+        ]);
+        yield 'a heavy page' => ['heavy-page', $heavy(WeightCheck::HEAVY), $heavy(WeightCheck::HEAVY - 1)];
         $empty = new CheckedPage(2, self::page([]), Role::Student, 'p2');
         $printed = new CheckedPage(
             2,
