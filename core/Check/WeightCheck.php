@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace OpenSlate\Check;
 
 /**
- * Pages that take long to come on a slow network. A page that is drawn from print weighs some hundred kilobytes, a phone
- * photo some megabytes (common practice, no source).
+ * Pages that take long to come on a slow network. A page that is drawn from print weighs some hundred kilobytes, a
+ * photo of a phone some megabytes (common practice, no source).
  */
 final class WeightCheck implements Check
 {
