@@ -1,5 +1,5 @@
-// Students typing, more and more of them: each sends a save about once a second, and a pulse every three. Prints for
-// each number of students the times of a bare signed-in route and of a save, by turns, as JSON.
+// Students typing, more and more of them: each sends a save about once a second. Prints for each
+// number of students the times of a bare signed-in route and of a save, by turns, as JSON.
 import { Agent, request } from 'node:http';
 
 const [base, code, pin, pairs] = process.argv.slice(2);
@@ -90,17 +90,14 @@ async function load(students, write) {
 const words = (n) => 'The tide comes in twice a day because of the moon. '.repeat((n % 12) + 1);
 const bare = (student, n) =>
     send('PATCH', `/bare/${student.index + 1}/student`, student.headers, JSON.stringify({ text: words(n) }));
-/** What an open copy asks meanwhile: see resources/js/copy/pulse.js. */
-const pulse = (student) => send('POST', `/my/copies/${student.copy}/pulse`, student.headers, '{}');
-const save = (student, n) => {
-    if (n % 3 === 0) pulse(student).catch(() => {});
-    return send(
+/** Who types hears with each save whether there is news, and asks for nothing: see resources/js/copy/pulse.js. */
+const save = (student, n) =>
+    send(
         'PATCH',
         `/my/copies/${student.copy}`,
         student.headers,
         JSON.stringify({ draft: { base: 100000, window: 'bench', answers: { [`1.b${n % 20}`]: words(n) } }, page: 1 }),
     );
-};
 for (let n = 0; n < everybody.length; n += 4) await Promise.all(everybody.slice(n, n + 4).map(signIn));
 const figures = {};
 for (const many of [30, 150, 300].filter((count) => count <= everybody.length)) {

@@ -368,10 +368,24 @@ final class Copy extends Model
                 ->select([
                     'recipients.*',
                     'handouts.put_away_at',
+                    'handouts.told_at',
+                    'handouts.held_at',
+                    'handouts.held_until',
                     'handout_items.withdrawn_at as item_withdrawn_at',
                 ])
                 ->get(),
         );
+    }
+
+    /** Another text whenever the teacher has said something, or lets all wait or go on: then a window asks what. */
+    public function news(): string
+    {
+        $given = $this->given()->first();
+
+        return implode('|', array_map(
+            fn (string $name): string => (string) $given?->getRawOriginal($name),
+            ['told_at', 'held_at', 'held_until'],
+        ));
     }
 
     /** What its student has not handed in, the first due first; null when this was the last of it. */

@@ -65,6 +65,7 @@ final class Handout extends Model
         'shelf_of',
         'preview_of',
         'revision',
+        'told_at',
         'held_at',
         'held_until',
     ];

@@ -106,6 +106,26 @@ final class MessageTest extends TestCase
             ->assertSessionHasErrorsIn('hold', 'minutes');
     }
 
+    public function test_the_reply_to_a_save_says_that_there_is_news(): void
+    {
+        $save = fn (): string => (string) $this->actingAs($this->ada, 'student')->patchJson(
+            route('copies.save', Copy::where('student_id', $this->ada->id)->sole()),
+            ['draft' => ['base' => 0, 'window' => 'abcd', 'answers' => ['1.a' => 'ebb']]],
+        )->assertOk()->json('news');
+        $none = $save();
+        $this->assertSame($none, $this->pulse($this->ada)->json('news'));
+        $this->say('Five minutes left');
+        $said = $save();
+        $this->assertNotSame($none, $said);
+        $this->actingAs($this->teacher, 'teacher')->post(route('hold', $this->handout), ['minutes' => 2]);
+        $this->assertNotSame($said, $save());
+        $this->actingAs($this->teacher, 'teacher')->delete(route('hold.end', $this->handout));
+        $this->actingAs($this->teacher, 'teacher')->delete(
+            route('words.destroy', [$this->handout, Message::sole()]),
+        );
+        $this->assertSame($none, $save());
+    }
+
     private function say(string $words, ?Student $to = null): TestResponse
     {
         return $this->actingAs($this->teacher, 'teacher')->post(route('words.store', $this->handout), [

@@ -88,6 +88,7 @@ final class CopyController
 
         return response()->json([
             'revision' => $saved->work->revision,
+            'news' => $copy->news(),
             'filled' => $saved->work->filled($places),
             'conflicts' => (object) $saved->conflicts,
             'newer' => (object) $saved->newer,

@@ -36,6 +36,7 @@ final class PulseController
                 ->map(fn (Message $message): array => ['id' => $message->id, 'words' => $message->words])
                 ->values(),
             'copy' => $copy->keptAs(),
+            'news' => $copy->news(),
             'hold' => $hold->isOn($now) ? ['left' => $hold->left($now)] : null,
             'company' => $copy->isShared() ? $this->company($request, $copy, $student, $attend, $company) : null,
         ]);

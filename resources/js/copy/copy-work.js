@@ -341,6 +341,7 @@ export class CopyWork {
     async #send(window, draft) {
         const { base, answers } = draft;
         const answer = await request('PATCH', this.root.dataset.save, { draft: { window, ...draft }, page: this.page });
+        this.pulse?.told(answer.news);
         this.revision = answer.revision;
         const taken = Object.entries(answers).filter(
             ([place]) => !(place in answer.conflicts) && !(place in answer.refused),

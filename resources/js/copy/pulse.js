@@ -1,11 +1,16 @@
 import { request } from '../lib/request';
 
-const EVERY = 3000;
+const EVERY = 5000;
 const LEFT_ALONE = 30 * 60 * 1000; // milliseconds without a touch after which nothing is asked any more
 
-/** Asks every few seconds what is new around a copy, while somebody is at it. */
+/**
+ * Asks every few seconds what is new around a copy, while somebody is at it. The replies to saves say whether there is
+ * anything: who types asks only then.
+ */
 export class Pulse {
     #touched = Date.now();
+    #toldAt = 0; // when a save was answered last
+    #news = null;
 
     /**
      * @param {string} url
@@ -26,14 +31,23 @@ export class Pulse {
         return document.visibilityState === 'visible' && Date.now() - this.#touched < LEFT_ALONE;
     }
 
+    /** @param {string} news what the reply to a save says: it is another text when there is something to ask for */
+    told(news) {
+        this.#toldAt = Date.now();
+        if (this.#news !== null && news !== this.#news) this.ask();
+    }
+
     async #beat() {
-        if (this.#isWanted) await this.ask();
+        const isTold = this.every === EVERY && Date.now() - this.#toldAt < this.every;
+        if (this.#isWanted && !isTold) await this.ask();
         setTimeout(() => this.#beat(), this.every);
     }
 
     async ask() {
         try {
-            this.heard(await request('POST', this.url, this.tells()));
+            const heard = await request('POST', this.url, this.tells());
+            this.#news = heard.news;
+            this.heard(heard);
         } catch {
             this.away();
         }
