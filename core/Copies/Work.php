@@ -18,7 +18,7 @@ final readonly class Work
     /**
      * @param  array<string, Answer>  $answers  by place
      * @param  int  $since  the revision from which it is a copy of its own: who last saw an older one saw another copy
-     * @param  array<string, int>  $heard  of a shared one, the number of the last draft by window, the latest last
+     * @param  array<array-key, int>  $heard  of a shared one, the number of the last draft by window, the latest last
      */
     private function __construct(
         public int $revision,
@@ -56,7 +56,7 @@ final readonly class Work
         if ($fields->has('heard')) {
             $windows = $fields->object('heard');
             foreach ($windows->names() as $name) {
-                $heard[(string) $name] = $windows->integer((string) $name, 1);
+                $heard[$name] = $windows->integer((string) $name, 1);
             }
         }
         $fields->nothingElse();
@@ -80,7 +80,7 @@ final readonly class Work
                     ],
                     $this->answers,
                 ),
-                ...($this->heard === [] ? [] : ['heard' => $this->heard]),
+                ...($this->heard === [] ? [] : ['heard' => (object) $this->heard]),
             ],
             JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES,
         );
@@ -218,7 +218,10 @@ final readonly class Work
         unset($heard[$draft->window]);
         $heard[$draft->window] = $draft->number;
 
-        return new self($this->revision, $this->answers, $this->since, array_slice($heard, -self::MOST_WINDOWS));
+        // Names of digits alone are numbers to PHP, which array_slice would count anew.
+        $latest = array_slice($heard, -self::MOST_WINDOWS, preserve_keys: true);
+
+        return new self($this->revision, $this->answers, $this->since, $latest);
     }
 
     /**

@@ -56,6 +56,23 @@ final class SharedWorkTest extends TestCase
         $this->assertStringContainsString('"by":7', $work->toJson());
     }
 
+    public function test_a_window_may_have_a_name_of_digits_alone_and_the_oldest_are_forgotten(): void
+    {
+        $work = Work::none();
+        foreach (range(1000, 1069) as $n) {
+            $work = $this->saved($work, (string) $n, 7, ['1.a' => "word {$n}"], ['1.a' => $work->text('1.a')]);
+        }
+        $kept = Work::fromJson($work->toJson());
+        $this->assertEquals($work, $kept);
+        $again = fn (string $window): string => $kept
+            ->merge(new Draft(0, $window, ['1.a' => 'again'], was: ['1.a' => ''], number: 7), $this->places())
+            ->work
+            ->text('1.a');
+        $this->assertSame('word 1069', $again('1069'), 'it is known by its number');
+        $this->assertSame('word 1069', $again('1010'));
+        $this->assertStringContainsString('again', $again('1009'), 'of the sixty that wrote last');
+    }
+
     public function test_news_are_what_others_wrote(): void
     {
         $work = $this->saved(Work::none(), 'ada', 1, ['1.a' => 'Kelp'], by: 1);
