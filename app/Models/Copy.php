@@ -368,7 +368,7 @@ final class Copy extends Model
                 ->select([
                     'recipients.*',
                     'handouts.put_away_at',
-                    'handouts.told_at',
+                    'handouts.told',
                     'handouts.held_at',
                     'handouts.held_until',
                     'handout_items.withdrawn_at as item_withdrawn_at',
@@ -384,7 +384,7 @@ final class Copy extends Model
 
         return implode('|', array_map(
             fn (string $name): string => (string) $given?->getRawOriginal($name),
-            ['told_at', 'held_at', 'held_until'],
+            ['told', 'held_at', 'held_until'],
         ));
     }
 

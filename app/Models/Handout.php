@@ -65,7 +65,6 @@ final class Handout extends Model
         'shelf_of',
         'preview_of',
         'revision',
-        'told_at',
         'held_at',
         'held_until',
     ];

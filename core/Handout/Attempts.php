@@ -7,7 +7,7 @@ namespace OpenSlate\Handout;
 /** How often a student may do it, and which of the attempts counts. */
 final readonly class Attempts
 {
-    /** More than that is as many as wanted. */
+    /** That can be asked for; whoever wants more lets them have as many as they want. */
     public const MOST = 20;
 
     /**

@@ -21,8 +21,8 @@ return new class extends Migration
             $table->index(['handout_id', 'created_at']);
         });
         Schema::table('handouts', function (Blueprint $table): void {
-            // When a word was said last, or taken away: whoever asks about a copy hears that there is news.
-            $table->timestamp('told_at')->nullable();
+            // Grows with each word that is said or taken away: whoever asks about a copy hears that there is news.
+            $table->unsignedInteger('told')->default(0);
             $table->timestamp('held_at')->nullable();
             $table->timestamp('held_until')->nullable();
         });

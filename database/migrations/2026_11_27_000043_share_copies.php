@@ -18,6 +18,8 @@ return new class extends Migration
             $table->foreignId('school_class_id')->nullable()->constrained()->nullOnDelete();
             $table->foreignId('asked_in_by')->nullable()->constrained('students')->nullOnDelete();
             $table->timestamp('asked_in_at')->nullable();
+            $table->unique(['handout_item_id', 'team_id']);
+            $table->unique(['handout_item_id', 'school_class_id']);
         });
         Schema::create('copy_students', function (Blueprint $table): void {
             $table->foreignId('copy_id')->constrained('copies')->cascadeOnDelete();

@@ -1,5 +1,5 @@
 import { Idiomorph } from 'idiomorph';
-import { PageWriting } from './lib/page-writing';
+import { PageWriting } from './marking/page-writing';
 import { Recorder } from './lib/recorder';
 import { Away, request } from './lib/request';
 import './lib/sounds';

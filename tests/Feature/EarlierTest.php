@@ -4,27 +4,22 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Actions\HandoutPlan;
-use App\Actions\HandOutWorksheets;
 use App\Actions\MoveCopy;
 use App\Actions\SaveWork;
 use App\Models\Copy;
 use App\Models\Moment;
-use App\Models\SchoolClass;
 use App\Models\Student;
 use App\Models\Teacher;
-use App\Models\Worksheet;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use OpenSlate\Copies\Draft;
 use OpenSlate\Copies\MomentKind;
-use OpenSlate\Elements\AnswerBox;
-use OpenSlate\Geometry\Frame;
-use OpenSlate\Handout\Mode;
+use Tests\Support\HandsOutOneSheet;
 use Tests\TestCase;
 
 /** How a copy was before, for its student. */
 final class EarlierTest extends TestCase
 {
+    use HandsOutOneSheet;
     use RefreshDatabase;
 
     private Copy $copy;
@@ -36,15 +31,7 @@ final class EarlierTest extends TestCase
         parent::setUp();
         $this->travelTo('2026-12-01 09:00:00');
         $this->teacher = Teacher::factory()->create()->refresh();
-        $class = SchoolClass::factory()->of($this->teacher)->create();
-        $class->students()->attach(Student::factory()->create(['name' => 'Ada']));
-        $worksheet = Worksheet::factory()
-            ->withPages(new AnswerBox('a', Frame::of(50, 100, 200, 18), prompt: 'Tide', key: ['quoxle'], points: 1.0))
-            ->create(['teacher_id' => $this->teacher->id]);
-        app(HandOutWorksheets::class)(
-            $this->teacher,
-            new HandoutPlan('Tides', '', null, null, [[$worksheet, Mode::OwnCopy]], [$class]),
-        );
+        $this->handOutOneSheet($this->teacher, ['Ada']);
         $this->copy = Copy::with(['item.edition', 'student'])->sole();
         $this->actingAs($this->copy->student ?? $this->fail(), 'student');
     }

@@ -4,25 +4,20 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Actions\HandoutPlan;
-use App\Actions\HandOutWorksheets;
 use App\Models\Copy;
 use App\Models\Handout;
 use App\Models\Message;
-use App\Models\SchoolClass;
 use App\Models\Student;
 use App\Models\Teacher;
-use App\Models\Worksheet;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Testing\TestResponse;
-use OpenSlate\Elements\AnswerBox;
-use OpenSlate\Geometry\Frame;
-use OpenSlate\Handout\Mode;
+use Tests\Support\HandsOutOneSheet;
 use Tests\TestCase;
 
 /** A word to those at work, and copies that wait. */
 final class MessageTest extends TestCase
 {
+    use HandsOutOneSheet;
     use RefreshDatabase;
 
     private Teacher $teacher;
@@ -37,16 +32,8 @@ final class MessageTest extends TestCase
     {
         parent::setUp();
         $this->teacher = Teacher::factory()->create()->refresh();
-        $class = SchoolClass::factory()->of($this->teacher)->create();
-        [$this->ada, $this->ben] = Student::factory()->count(2)->create()->all();
-        $class->students()->attach([$this->ada->id, $this->ben->id]);
-        $worksheet = Worksheet::factory()
-            ->withPages(new AnswerBox('a', Frame::of(50, 100, 200, 18), prompt: 'Tide'))
-            ->create(['teacher_id' => $this->teacher->id]);
-        $this->handout = app(HandOutWorksheets::class)(
-            $this->teacher,
-            new HandoutPlan('Tides', '', null, null, [[$worksheet, Mode::OwnCopy]], [$class]),
-        );
+        $this->handout = $this->handOutOneSheet($this->teacher, ['Ada', 'Ben']);
+        [$this->ada, $this->ben] = Student::orderBy('id')->get()->all();
     }
 
     public function test_a_word_to_all_shows_in_every_copy_until_it_is_taken_away(): void
@@ -123,7 +110,11 @@ final class MessageTest extends TestCase
         $this->actingAs($this->teacher, 'teacher')->delete(
             route('words.destroy', [$this->handout, Message::sole()]),
         );
-        $this->assertSame($none, $save());
+        $this->assertNotSame($said, $save());
+        $this->say('One');
+        $one = $save();
+        $this->say('Two, in the same second');
+        $this->assertNotSame($one, $save());
     }
 
     private function say(string $words, ?Student $to = null): TestResponse

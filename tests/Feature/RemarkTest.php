@@ -6,25 +6,20 @@ namespace Tests\Feature;
 
 use App\Actions\GiveFreshCopies;
 use App\Actions\HandBack;
-use App\Actions\HandoutPlan;
-use App\Actions\HandOutWorksheets;
 use App\Actions\MoveCopy;
 use App\Models\Comment;
 use App\Models\Copy;
 use App\Models\SchoolClass;
-use App\Models\Student;
 use App\Models\Teacher;
-use App\Models\Worksheet;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Testing\TestResponse;
-use OpenSlate\Elements\AnswerBox;
-use OpenSlate\Geometry\Frame;
-use OpenSlate\Handout\Mode;
+use Tests\Support\HandsOutOneSheet;
 use Tests\TestCase;
 
 /** What a teacher writes on the pages of a copy beside its places, and of the whole of it. */
 final class RemarkTest extends TestCase
 {
+    use HandsOutOneSheet;
     use RefreshDatabase;
 
     private const INK = '{"ink":[["red",20,[10,10,50,50]],["light",120,[0,300,900,0]]]}';
@@ -39,16 +34,8 @@ final class RemarkTest extends TestCase
     {
         parent::setUp();
         [$this->teacher, $this->colleague] = Teacher::factory()->count(2)->create()->map->refresh()->all();
-        $class = SchoolClass::factory()->of($this->teacher)->create();
-        $class->teachers()->attach($this->colleague);
-        $class->students()->attach(Student::factory()->create(['name' => 'Ada']));
-        $worksheet = Worksheet::factory()
-            ->withPages(new AnswerBox('a', Frame::of(50, 100, 200, 18), prompt: 'Tide', points: 1.0, key: ['ebb']))
-            ->create(['teacher_id' => $this->teacher->id]);
-        app(HandOutWorksheets::class)(
-            $this->teacher,
-            new HandoutPlan('Tides', '', null, null, [[$worksheet, Mode::OwnCopy]], [$class]),
-        );
+        $this->handOutOneSheet($this->teacher, ['Ada']);
+        SchoolClass::sole()->teachers()->attach($this->colleague);
         $this->copy = Copy::with(['item.edition', 'student'])->sole();
         app(MoveCopy::class)->handIn($this->copy);
     }

@@ -15,6 +15,7 @@ use App\Actions\MarkByKey;
 use App\Models\Copy;
 use App\Models\Handout;
 use App\Models\SchoolClass;
+use App\Models\StoredFile;
 use App\Models\Student;
 use App\Models\Teacher;
 use App\Models\Worksheet;
@@ -22,6 +23,7 @@ use App\School;
 use App\View\ResultsRow;
 use App\View\ResultsTable;
 use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Support\Facades\Gate;
 use Illuminate\Testing\TestResponse;
 use OpenSlate\Copies\CopyState;
 use OpenSlate\Elements\AnswerBox;
@@ -169,6 +171,11 @@ final class SharedCopyTest extends TestCase
         $other = $this->handOut(Mode::ClassCopy);
         $gulls = Copy::where('name', 'Gulls')->sole();
         $this->as('Ada')->get(route('copies.show', $gulls))->assertOk()->assertSee('Ada and Ben');
+        $picture = StoredFile::create(['sha256' => str_repeat('ab', 32), 'bytes' => 9, 'media_type' => 'image/png']);
+        $gulls->givePicture($picture);
+        foreach (['Ada' => true, 'Ben' => true, 'Cleo' => false] as $name => $sees) {
+            $this->assertSame($sees, Gate::forUser($this->students[$name])->allows('see', $picture), $name);
+        }
         $this->assertSame($other->id, $gulls->nextOfTheDay($this->students['Ben'])?->item()->sole()->handout_id);
     }
 

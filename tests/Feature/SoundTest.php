@@ -6,29 +6,24 @@ namespace Tests\Feature;
 
 use App\Actions\GiveFreshCopies;
 use App\Actions\HandBack;
-use App\Actions\HandoutPlan;
-use App\Actions\HandOutWorksheets;
 use App\Actions\MoveCopy;
 use App\Actions\SweepPictures;
 use App\Models\Comment;
 use App\Models\Copy;
-use App\Models\SchoolClass;
 use App\Models\StoredFile;
 use App\Models\Student;
 use App\Models\Teacher;
-use App\Models\Worksheet;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Testing\TestResponse;
-use OpenSlate\Elements\AnswerBox;
-use OpenSlate\Geometry\Frame;
-use OpenSlate\Handout\Mode;
+use Tests\Support\HandsOutOneSheet;
 use Tests\TestCase;
 
 /** Comments that a teacher says aloud. */
 final class SoundTest extends TestCase
 {
+    use HandsOutOneSheet;
     use RefreshDatabase;
 
     private const WEBM = "\x1A\x45\xDF\xA3\x9F\x42\x86\x81\x01\x42\x82\x84webm and so on";
@@ -41,16 +36,7 @@ final class SoundTest extends TestCase
     {
         parent::setUp();
         $this->teacher = Teacher::factory()->create()->refresh();
-        $class = SchoolClass::factory()->of($this->teacher)->create();
-        $class->students()->attach(Student::factory()->create(['name' => 'Ada']));
-        $class->students()->attach(Student::factory()->create(['name' => 'Ben']));
-        $worksheet = Worksheet::factory()
-            ->withPages(new AnswerBox('a', Frame::of(50, 100, 200, 18), prompt: 'Tide', points: 1.0, key: ['ebb']))
-            ->create(['teacher_id' => $this->teacher->id]);
-        app(HandOutWorksheets::class)(
-            $this->teacher,
-            new HandoutPlan('Tides', '', null, null, [[$worksheet, Mode::OwnCopy]], [$class]),
-        );
+        $this->handOutOneSheet($this->teacher, ['Ada', 'Ben']);
         $this->copy = Copy::with(['item.edition', 'student'])->orderBy('id')->firstOrFail();
         app(MoveCopy::class)->handIn($this->copy);
     }

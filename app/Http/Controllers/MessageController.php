@@ -32,7 +32,7 @@ final class MessageController
             'teacher_id' => $teacher->id,
             'words' => trim((string) $said['words']),
         ]);
-        $handout->update(['told_at' => Carbon::now()]);
+        $handout->increment('told');
 
         return back()->with('done', $student === null
             ? 'It shows in all copies that are open, and in those that are opened within the hour.'
@@ -42,7 +42,7 @@ final class MessageController
     public function destroy(Handout $handout, Message $message): RedirectResponse
     {
         $message->delete();
-        $handout->update(['told_at' => null]);
+        $handout->increment('told');
 
         return back()->with('done', 'It is taken away.');
     }

@@ -93,7 +93,11 @@ export class CopyWork {
                 const people = news.company?.people.length ?? 0;
                 if (this.company) this.pulse.every = Math.min(SHARED.slowest, Math.max(SHARED.pulse, people * 100));
             },
-            this.isShared && { every: isOpen ? SHARED.pulse : undefined, tells: () => this.#presence },
+            this.isShared && {
+                every: isOpen ? SHARED.pulse : undefined,
+                tells: () => this.#presence,
+                always: true,
+            },
         );
     }
 

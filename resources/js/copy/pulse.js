@@ -15,10 +15,10 @@ export class Pulse {
     /**
      * @param {string} url
      * @param {(news: object) => void} heard
-     * @param {{every?: number, tells?: () => object, away?: () => void}} how
+     * @param {{every?: number, tells?: () => object, always?: boolean}} how always: also while saves tell of news
      */
-    constructor(url, heard, { every = EVERY, tells = () => ({}), away = () => {} } = {}) {
-        Object.assign(this, { url, heard, every, tells, away });
+    constructor(url, heard, { every = EVERY, tells = () => ({}), always = false } = {}) {
+        Object.assign(this, { url, heard, every, tells, always });
         ['pointerdown', 'keydown'].forEach((kind) =>
             document.addEventListener(kind, () => (this.#touched = Date.now()), { capture: true, passive: true }),
         );
@@ -38,7 +38,7 @@ export class Pulse {
     }
 
     async #beat() {
-        const isTold = this.every === EVERY && Date.now() - this.#toldAt < this.every;
+        const isTold = !this.always && Date.now() - this.#toldAt < this.every;
         if (this.#isWanted && !isTold) await this.ask();
         setTimeout(() => this.#beat(), this.every);
     }
@@ -49,7 +49,7 @@ export class Pulse {
             this.#news = heard.news;
             this.heard(heard);
         } catch {
-            this.away();
+            // It is asked again soon.
         }
     }
 }

@@ -1,6 +1,7 @@
 import { serverTime } from '../lib/request';
+import { here } from '../lib/who';
 
-const SHUT = 'open-slate.heard'; // ids of the words that were read, in this tab
+const SHUT = `open-slate.heard.${here}`; // ids of the words that this student has read, in this tab
 const LET_GO = 60000; // milliseconds without a word from the server after which nobody is held any more
 
 const shut = () => new Set(JSON.parse(sessionStorage.getItem(SHUT) ?? '[]'));

@@ -1,5 +1,6 @@
 import { hear, stopSounds } from './sounds';
 
+const SAY = 'Say it aloud';
 const LONGEST = 120; // seconds
 const BITS = 48000; // a second: a voice, well understood
 
@@ -8,6 +9,7 @@ export class Recorder {
     #media = null;
     #timer = 0;
     #address = '';
+    #turn = 0; // grows whenever another recording, or none, is wanted
 
     /** What was recorded and not sent yet, as a Blob. */
     recorded = null;
@@ -38,8 +40,13 @@ export class Recorder {
 
     /** @param {boolean} hasSound whether one was sent before */
     reset(hasSound) {
-        this.#media?.stop();
+        const media = this.#media;
+        this.#media = null; // What it still says is nobody's: it must not come to the next place.
+        this.#turn += 1;
+        clearInterval(this.#timer);
+        media?.stop();
         stopSounds();
+        this.record.textContent = SAY;
         if (this.#address) URL.revokeObjectURL(this.#address);
         this.#address = '';
         this.recorded = null;
@@ -50,6 +57,7 @@ export class Recorder {
 
     async #begin() {
         this.reset(false);
+        const turn = this.#turn;
         let stream;
         try {
             stream = await navigator.mediaDevices.getUserMedia({ audio: true });
@@ -57,12 +65,18 @@ export class Recorder {
             this.said.textContent = 'No microphone can be used here. Allow it in the browser, or plug one in.';
             return;
         }
+        const letGo = () => stream.getTracks().forEach((track) => track.stop());
+        if (turn !== this.#turn) {
+            letGo();
+            return;
+        }
         const media = new MediaRecorder(stream, { audioBitsPerSecond: BITS });
         const pieces = [];
         const began = Date.now();
         media.addEventListener('dataavailable', ({ data }) => pieces.push(data));
         media.addEventListener('stop', () => {
-            stream.getTracks().forEach((track) => track.stop());
+            letGo();
+            if (turn !== this.#turn) return;
             clearInterval(this.#timer);
             this.#media = null;
             this.record.textContent = 'Say it again';

@@ -2,6 +2,7 @@
     How it is given, in brackets: what it is called, to whom, when, for how many points. $form, $words, $classes
 --}}
 @use('App\View\HandoutForm')
+@use('OpenSlate\Handout\Attempts')
 @php($today = $school->local(now())->format('Y-m-d'))
 <span>called</span>
 <x-bracket name="title" :words="$words['title']" says="What students find it by" :fields="['title']">
@@ -70,7 +71,7 @@
 <span>in</span>
 <x-bracket name="attempts" :words="$words['attempts']" says="How often they may do it" :fields="['attempts', 'counted']">
     <x-slot:after><span class="sentence__tight">,</span></x-slot:after>
-    <label>Attempts <input type="number" name="attempts" class="form-control" min="1" max="20"
+    <label>Attempts <input type="number" name="attempts" class="form-control" min="1" max="{{ Attempts::MOST }}"
             value="{{ $form->attempts->most }}" placeholder="any" autocomplete="off"></label>
     <p class="ledger__hint">Without a number they may do it as often as they want, until it is closed.</p>
     @foreach (['best' => 'the best of them counts', 'last' => 'the last of them counts'] as $counted => $said)

@@ -1,12 +1,11 @@
 import { TeachersDrawing } from '../copy/drawing';
-import { Away, request } from './request';
+import { Away, request } from '../lib/request';
 
 const REST = 400; // milliseconds after the last stroke before it is sent
 const STEP = 10; // points that a key moves a spot by
 
 /** What a teacher writes on the pages of a copy beside its places: with pens, and in words at spots. */
 export class PageWriting {
-    #drawings = new Map();
     #at = null; // the spot that is written at
     #carried = null; // the sign of a spot that is being put somewhere
 
@@ -39,7 +38,6 @@ export class PageWriting {
             },
             {},
         );
-        this.#drawings.set(number, drawing);
     }
 
     async #keep(number, drawing) {
