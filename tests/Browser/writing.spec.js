@@ -120,3 +120,39 @@ test('a zone is given its title where it lies, and shows it', async ({ teacher: 
     await field(page).press('Enter');
     await expect(page.locator('.spot__title')).toHaveText('floats');
 });
+
+test('on a slow network what was written on a place stands there when one comes back to it, and is built on', async ({
+    teacher: page,
+}) => {
+    await startBlank(page, `Slowly written ${Date.now()}`);
+    await draw(page, 'Short', 60, 160, 200, 26);
+    await draw(page, 'Organiser', 60, 260, 420, 240);
+    await page.keyboard.press('Escape');
+    await settled(page);
+    let letThrough;
+    const held = new Promise((resolve) => {
+        letThrough = resolve;
+    });
+    await page.route('**/edits', async (route) => {
+        await held;
+        await route.continue();
+    });
+    await pressTwice(page, 100, 170);
+    await page.keyboard.type('tide');
+    await page.keyboard.press('Tab');
+    await page.keyboard.type('first box');
+    await page.keyboard.press('Tab');
+    await page.keyboard.type('second box');
+    await page.keyboard.press('Shift+Tab');
+    await expect(field(page)).toHaveValue('first box');
+    await page.keyboard.press('Shift+Tab');
+    await expect(field(page)).toHaveValue('tide');
+    await field(page).press('End');
+    await page.keyboard.type(', in words');
+    await page.keyboard.press('Escape');
+    letThrough();
+    await settled(page);
+    await expect(page.locator('.element--box .answer')).toHaveText('tide, in words');
+    await expect(page.locator('.organiser__name').nth(0)).toHaveText('first box');
+    await expect(page.locator('.organiser__name').nth(1)).toHaveText('second box');
+});

@@ -53,7 +53,10 @@ export class Bench {
         this.edits = new Edits(table.dataset.pageId, Number(table.dataset.revision), {
             drawn: (answer) => this.#draw(answer),
             stale: (words, lost) => this.notice.show(words, lost),
-            refused: (problem) => this.notice.show(problem.message),
+            refused: (problem) => {
+                this.stage.drawn();
+                this.notice.show(problem.message);
+            },
             waiting: (isWaiting) => this.notice.wait(isWaiting),
             sending: (isSending) => table.toggleAttribute('data-sending', isSending),
         });
@@ -248,6 +251,7 @@ export class Bench {
     // --- what the server says ---
 
     #draw(answer) {
+        this.stage.drawn();
         this.gestures.handles.remove();
         this.guides.end();
         this.#askForGuides();
@@ -300,6 +304,7 @@ export class Bench {
 
     #send(edit, then) {
         this.nudging.flush();
+        this.stage.foresee(edit);
         this.edits.send(edit, then);
     }
 

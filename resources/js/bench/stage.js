@@ -10,9 +10,21 @@ sheet.replaceSync('.is-shifted { translate: 0 0; }');
 document.adoptedStyleSheets = [...document.adoptedStyleSheets, sheet];
 const SHIFT = sheet.cssRules[0].style;
 
+/** What an edit makes of an element: of the properties that it has. */
+function after(element, { kind, ids, table, cells, set }) {
+    if (kind === 'change' && ids.includes(element.id)) return given(element, set);
+    if (kind !== 'cells' || table !== element.id) return element;
+    return { ...element, cells: element.cells.map((cell, at) => (cells.includes(at) ? given(cell, set) : cell)) };
+}
+
+function given(what, set) {
+    return { ...what, ...Object.fromEntries(Object.entries(set).filter(([name]) => name in what)) };
+}
+
 export class Stage {
     #box = null;
     #shifted = [];
+    #foreseen = [];
 
     constructor(root) {
         this.root = root;
@@ -56,8 +68,22 @@ export class Stage {
     element(id) {
         return this.layer.querySelector(`.element[data-id="${CSS.escape(id)}"]`);
     }
+    /** What an element is, with what was changed of it and is still on its way. */
     data(id) {
-        return JSON.parse(this.element(id).dataset.element);
+        return this.#foreseen.reduce(after, JSON.parse(this.element(id).dataset.element));
+    }
+
+    /**
+     * Keeps what an edit will make of its elements until that is drawn: what is written next is written on it, and who
+     * comes back to a place finds there what he wrote.
+     */
+    foresee(edit) {
+        this.#foreseen.push(edit);
+    }
+
+    /** The page is drawn as the server has it, or nothing more will be. */
+    drawn() {
+        this.#foreseen = [];
     }
 
     /** Scrolls to the first of them where none is to be seen. */
