@@ -21,7 +21,7 @@ use OpenSlate\Handout\Mode;
 
 return function (Bench $bench): void {
     $teacher = Teacher::create(['name' => 'Parts', 'email' => 'parts@school.example', 'password' => 'x']);
-    $class = $teacher->classes()->create(['name' => 'Parts', 'code' => 'BENCH4']);
+    $class = $teacher->classes()->create(['name' => 'Parts', 'code' => 'BENCH5']);
     $class->students()->attach(Student::create(['name' => 'Builder', 'pin' => '2468']));
     $parts = array_map(
         fn (int $n): Part => new Part("p{$n}", Frame::of(20, 20, 26, 18), text: (string) $n, size: 9),
