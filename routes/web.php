@@ -31,6 +31,7 @@ use App\Http\Controllers\HandoutController;
 use App\Http\Controllers\HomeController;
 use App\Http\Controllers\KeyController;
 use App\Http\Controllers\KitController;
+use App\Http\Controllers\LayoutController;
 use App\Http\Controllers\LeadController;
 use App\Http\Controllers\LockController;
 use App\Http\Controllers\MarkingController;
@@ -253,6 +254,20 @@ Route::middleware(['auth:teacher', 'auth.session'])->group(function () use ($cop
     Route::post('worksheets/{worksheet}/board/preview', [BoardController::class, 'preview'])
         ->can('update', 'worksheet')
         ->name('boards.preview');
+    Route::get('worksheets/{worksheet}/document', [LayoutController::class, 'show'])
+        ->can('view', 'worksheet')
+        ->name('documents.show');
+    Route::post('worksheets/{worksheet}/document/seen', [LayoutController::class, 'seen'])
+        ->can('update', 'worksheet')
+        ->name('documents.seen');
+    Route::get('worksheets/{worksheet}/document/{original}', [LayoutController::class, 'original'])
+        ->can('view', 'worksheet')
+        ->name('documents.original');
+    Route::post('worksheets/{worksheet}/document/{original}', [LayoutController::class, 'anew'])
+        ->can('update', 'worksheet')
+        ->middleware('throttle:bring-in')
+        ->middleware('once')
+        ->name('documents.anew');
     Route::get('worksheets/{worksheet}/mending', [MendingController::class, 'show'])
         ->can('update', 'worksheet')
         ->name('mending.show');

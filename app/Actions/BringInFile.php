@@ -6,6 +6,7 @@ namespace App\Actions;
 
 use App\Documents\FileRefused;
 use App\Documents\FileStore;
+use App\Documents\Source;
 use App\Documents\Sources;
 use App\Models\FileStage;
 use App\Models\Original;
@@ -15,6 +16,7 @@ use App\Models\Worksheet;
 use App\Models\WorksheetState;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
+use OpenSlate\Conversion\DocumentChoices;
 use OpenSlate\Page\PageFile;
 
 /**
@@ -46,11 +48,13 @@ final class BringInFile
             throw new MasterLocked;
         }
         $name = mb_scrub($name);
-        $file = $this->files->keep($path, $this->sources->of($path)->mediaType());
+        $kind = $this->sources->kindOf($path);
+        $file = $this->files->keep($path, $kind->mediaType());
+        $choices = $kind instanceof Source ? null : new DocumentChoices;
 
-        return DB::transaction(function () use ($teacher, $name, $file, $into, $before): Worksheet {
-            $original = Original::of($teacher, $file, Str::limit($name, 250, ''));
-            TeacherFile::give($teacher->id, new PageFile($file->sha256));
+        return DB::transaction(function () use ($teacher, $name, $file, $choices, $into, $before): Worksheet {
+            $original = Original::of($teacher, $file, Str::limit($name, 250, ''), $choices);
+            TeacherFile::give($teacher->id, new PageFile($file->sha256), new PageFile($original->sha256));
             $worksheet = Worksheet::create([
                 'teacher_id' => $teacher->id,
                 'original_id' => $original->id,
@@ -60,7 +64,7 @@ final class BringInFile
                 'joins_id' => $into?->id,
                 'joins_before' => $before,
             ]);
-            FileTurns::add($worksheet, FileStage::Read);
+            FileTurns::add($worksheet, $original->isToBeMade() ? FileStage::Convert : FileStage::Read);
 
             return $worksheet;
         });

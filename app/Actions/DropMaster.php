@@ -9,6 +9,7 @@ use App\Models\Original;
 use App\Models\TeacherFile;
 use App\Models\Worksheet;
 use App\Models\WorksheetState;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Facades\DB;
 
 /**
@@ -25,26 +26,31 @@ final class DropMaster
     {
         DB::transaction(function () use ($master, $problem): void {
             $master->pages()->delete();
-            $unread = $master->original !== null && $master->original->pages === [] ? $master->original : null;
+            $original = $master->original()->first();
+            $unread = $original?->pages === [] ? $original : null;
             $master->update(
                 ['state' => WorksheetState::Failed, 'problem' => $problem, 'stage' => null] +
                     ($unread === null ? [] : ['original_id' => null]),
             );
             if ($unread !== null) {
                 $unread->delete();
-                $this->forget($unread);
+                foreach (array_unique([$unread->sha256, $unread->untouched()]) as $sha256) {
+                    $this->forget($unread->teacher_id, $sha256);
+                }
             }
         });
     }
 
-    private function forget(Original $unread): void
+    private function forget(int $teacherId, string $sha256): void
     {
-        $others = Original::where('sha256', $unread->sha256);
-        if ((clone $others)->where('teacher_id', $unread->teacher_id)->doesntExist()) {
+        $others = Original::query()->where(
+            fn (Builder $any) => $any->where('sha256', $sha256)->orWhere('made_from', $sha256),
+        );
+        if ((clone $others)->where('teacher_id', $teacherId)->doesntExist()) {
             TeacherFile::query()
-                ->where(['teacher_id' => $unread->teacher_id, 'sha256' => $unread->sha256])
+                ->where(['teacher_id' => $teacherId, 'sha256' => $sha256])
                 ->delete();
         }
-        $others->exists() || $this->files->forget($unread->sha256);
+        $others->exists() || $this->files->forget($sha256);
     }
 }

@@ -25,6 +25,7 @@ final class SweepPictures
         ['revision_files', 'sha256'],
         ['shown_pictures', 'sha256'],
         ['originals', 'sha256'],
+        ['originals', 'made_from'],
         ['comments', 'sound'],
         ['backdrops', 'source'],
         ['backdrops', 'image'],

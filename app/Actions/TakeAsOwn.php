@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Models\Original;
 use App\Models\Teacher;
 use App\Models\TeacherFile;
 use App\Models\Worksheet;
@@ -22,15 +21,8 @@ final class TakeAsOwn
     {
         return DB::transaction(function () use ($shared, $teacher, $name): Worksheet {
             $original = $shared->original;
-            $own =
-                $original === null
-                    ? null
-                    : Original::create([
-                        'teacher_id' => $teacher->id,
-                        'sha256' => $original->sha256,
-                        'name' => $original->name,
-                        'pages' => $original->pages,
-                    ]);
+            $own = $original?->replicate()->fill(['teacher_id' => $teacher->id]);
+            $own?->save();
             $pages = $shared->pages()->with('current')->get();
             $master = Worksheet::create([
                 'teacher_id' => $teacher->id,

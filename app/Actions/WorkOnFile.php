@@ -25,6 +25,7 @@ final class WorkOnFile
     public function __construct(
         private Sources $sources,
         private FileStore $files,
+        private ConvertFile $convert,
         private PreparePages $prepare,
         private ReadPack $sort,
         private FindBlanks $find,
@@ -55,12 +56,19 @@ final class WorkOnFile
     private function piece(Worksheet $worksheet): void
     {
         match ($worksheet->stage) {
+            FileStage::Convert => $this->convert($worksheet),
             FileStage::Read => $this->read($worksheet),
             FileStage::Draw => ($this->prepare)($worksheet) ? null : $worksheet->goOnTo(FileStage::Sort),
             FileStage::Sort => $this->sort($worksheet),
             FileStage::Blanks => ($this->find)($worksheet) ? null : $worksheet->goOnTo(null),
             null => null,
         };
+    }
+
+    private function convert(Worksheet $worksheet): void
+    {
+        ($this->convert)($worksheet->original()->firstOrFail());
+        $worksheet->goOnTo(FileStage::Read);
     }
 
     private function read(Worksheet $worksheet): void
@@ -101,7 +109,10 @@ final class WorkOnFile
     {
         $each = (float) config('slate.files.seconds_for_each_page') * $worksheet->pages_total;
 
+        $making = $worksheet->original?->choices === null ? 0.0 : (float) config('slate.files.seconds_for_converting');
+
         return (float) config('slate.files.seconds_for_reading') +
+            $making +
             $each +
             ($worksheet->stage === FileStage::Blanks ? $each : 0.0);
     }

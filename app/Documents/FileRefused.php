@@ -19,7 +19,11 @@ final class FileRefused extends RuntimeException implements Refusal
 
     public static function notPdf(): self
     {
-        return new self('not_a_pdf', 'This file is not a PDF. Save or print it as a PDF, then bring that in.');
+        return new self(
+            'not_a_pdf',
+            'This file is not a PDF, nor of a word processor (DOCX, ODT, RTF, DOC) or of slides (PPTX, ODP). Save or '
+                .'print it as a PDF, then bring that in.',
+        );
     }
 
     public static function notSound(): self
@@ -68,11 +72,30 @@ final class FileRefused extends RuntimeException implements Refusal
         );
     }
 
+    public static function damagedDocument(?Throwable $cause = null): self
+    {
+        return new self(
+            'damaged',
+            'This document is damaged and cannot be read. Open it in the program that made it, save it as a PDF, then '
+                .'bring that in.',
+            $cause,
+        );
+    }
+
+    public static function reachesOut(): self
+    {
+        return new self(
+            'reaches_out',
+            'This document declares things outside itself, as no word processor does. Open it in the program that made '
+                .'it, save it anew, then bring that in.',
+        );
+    }
+
     public static function locked(): self
     {
         return new self(
             'password',
-            'This PDF needs a password to open. Open it with the password, save it without one, then bring that in.',
+            'This file needs a password to open. Open it with the password, save it without one, then bring that in.',
         );
     }
 
@@ -143,7 +166,7 @@ final class FileRefused extends RuntimeException implements Refusal
     {
         return new self(
             'too_much_work',
-            'This PDF takes too long or too much memory to read. Print it to a new PDF, or bring in fewer pages.',
+            'This file takes too long or too much memory to read. Print it to a new PDF, or bring in fewer pages.',
             $cause,
         );
     }

@@ -16,6 +16,8 @@ final class LimitedProcess
 {
     private const MOST_SAID = 32 * 1024 * 1024;
 
+    private const CRASHES = [SIGABRT, SIGSEGV, SIGBUS, SIGFPE, SIGILL];
+
     /**
      * @param  non-empty-list<string>  $command
      * @param  array<string, string>  $environment  what it is told besides
@@ -87,8 +89,11 @@ final class LimitedProcess
             });
             $heard->from = (int) $process->getPid();
             $process->wait();
-        } catch (ProcessTimedOutException|ProcessSignaledException $limit) {
+        } catch (ProcessTimedOutException $limit) {
             throw FileRefused::tooMuchWork($limit);
+        } catch (ProcessSignaledException $end) {
+            // Programs that fall over by themselves do so for what is in the file, not for a limit.
+            in_array($end->getSignal(), self::CRASHES, true) || throw FileRefused::tooMuchWork($end);
         }
 
         return $heard->bytes > $mostSaid ? throw FileRefused::tooMuchWork() : $process;

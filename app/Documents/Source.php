@@ -10,24 +10,15 @@ use OpenSlate\Text\PageText;
 use OpenSlate\Text\Word;
 
 /**
- * A kind of file whose pages can be laid on worksheets. A new kind is one class and its registration (see
- * AppServiceProvider); which kind a file is of is told by what is in it.
+ * A kind of file whose pages can be laid on worksheets as they are. A new kind is one class and its registration (see
+ * AppServiceProvider); what has first to be made into such a file is a Conversion.
  *
  * All that takes time is bounded by the file's Deadline, and throws FileRefused where that, or the file, does not do.
  */
-interface Source
+interface Source extends FileKind
 {
     /** @param  string  $head  the first kilobyte of a file */
     public function takes(string $head): bool;
-
-    public function mediaType(): string;
-
-    /**
-     * What can be said against a file in a moment, without reading it.
-     *
-     * @throws FileRefused
-     */
-    public function check(string $path): void;
 
     /**
      * @return non-empty-list<SourcePage>

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Documents;
 
-/** The kinds of files that can be brought in. */
+/** The kinds of files that can be brought in: those whose pages are used as they are, and those that are converted. */
 final class Sources
 {
     /**
@@ -12,20 +12,79 @@ final class Sources
      */
     private const HEAD = 1024;
 
-    /** @var array<array-key, Source> */
-    private array $kinds;
-
-    public function __construct(Source ...$kinds)
+    /**
+     * @param  list<Source>  $sources
+     * @param  list<Conversion>  $conversions
+     */
+    public function __construct(private array $sources, private array $conversions)
     {
-        $this->kinds = $kinds;
     }
 
     /**
-     * The kind of a file, by what is in it. Here no more is looked at than its size and its signature.
+     * The kind of a file, by what is in it. Here no more is looked at than its size, its signature, and what can be
+     * told in a moment.
      *
      * @throws FileRefused when it is of none, or cannot be used at first sight
      */
+    public function kindOf(string $path): FileKind
+    {
+        $head = $this->head($path);
+        $kind = $this->source($head) ?? $this->convertible($path, $head)?->kindOf($path, $head)
+            ?? throw FileRefused::notPdf();
+        $kind->check($path);
+
+        return $kind;
+    }
+
+    /**
+     * Who reads a file whose pages are used as they are.
+     *
+     * @throws FileRefused when it is none, or cannot be used at first sight
+     */
     public function of(string $path): Source
+    {
+        $source = $this->source($this->head($path)) ?? throw FileRefused::notPdf();
+        $source->check($path);
+
+        return $source;
+    }
+
+    /**
+     * Who makes a PDF of a file; null where its pages are used as they are.
+     *
+     * @throws FileRefused when it cannot be used at first sight
+     */
+    public function conversionOf(string $path): ?Conversion
+    {
+        $head = $this->head($path);
+
+        return $this->source($head) === null ? $this->convertible($path, $head) : null;
+    }
+
+    private function source(string $head): ?Source
+    {
+        foreach ($this->sources as $source) {
+            if ($source->takes($head)) {
+                return $source;
+            }
+        }
+
+        return null;
+    }
+
+    private function convertible(string $path, string $head): ?Conversion
+    {
+        foreach ($this->conversions as $conversion) {
+            if ($conversion->kindOf($path, $head) !== null) {
+                return $conversion;
+            }
+        }
+
+        return null;
+    }
+
+    /** @throws FileRefused */
+    private function head(string $path): string
     {
         if (! is_file($path) || ! is_readable($path)) {
             throw FileRefused::missing();
@@ -38,14 +97,7 @@ final class Sources
         if ($bytes > $most) {
             throw FileRefused::tooLarge($bytes, $most);
         }
-        $head = (string) file_get_contents($path, length: self::HEAD);
-        foreach ($this->kinds as $kind) {
-            if ($kind->takes($head)) {
-                $kind->check($path);
 
-                return $kind;
-            }
-        }
-        throw FileRefused::notPdf();
+        return (string) file_get_contents($path, length: self::HEAD);
     }
 }

@@ -7,6 +7,9 @@ namespace App\Models;
 /** What is to be done next with a file that was brought in. */
 enum FileStage: string
 {
+    /** Its pages, of a file that has none itself. */
+    case Convert = 'convert';
+
     /** What it is, and how large its pages are. */
     case Read = 'read';
 

@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Carbon;
+use OpenSlate\Conversion\DocumentChoices;
+use OpenSlate\Conversion\LayoutFinding;
 use OpenSlate\Paper\Size;
 use OpenSlate\Paper\SourcePage;
 
@@ -13,7 +16,11 @@ use OpenSlate\Paper\SourcePage;
  *
  * @property int $id
  * @property int $teacher_id
- * @property string $sha256
+ * @property string $sha256 the file whose pages are laid on worksheets
+ * @property string|null $made_from the untouched file, where that first had to be made from it
+ * @property array{changes: bool, comments: bool}|null $choices how it was made; null where nothing is to be made
+ * @property string|null $layout what may look otherwise since, as OpenSlate\Conversion\LayoutFinding writes it
+ * @property Carbon|null $seen_at when the teacher had looked at that
  * @property string $name
  * @property list<array{float, float, float}> $pages width, height and unit of each page; none until it was read
  */
@@ -21,19 +28,53 @@ final class Original extends Model
 {
     protected $table = 'originals';
 
-    protected $fillable = ['teacher_id', 'sha256', 'name', 'pages'];
+    protected $fillable = ['teacher_id', 'sha256', 'name', 'pages', 'made_from', 'choices', 'layout', 'seen_at'];
 
-    /** Its pages are known at once where somebody brought in the same file before. */
-    public static function of(Teacher $teacher, StoredFile $file, string $name): self
+    /**
+     * Its pages are known at once where somebody brought in the same file before.
+     *
+     * @param  DocumentChoices|null  $choices  how pages are to be made of it first; null when it has them
+     */
+    public static function of(Teacher $teacher, StoredFile $file, string $name, ?DocumentChoices $choices = null): self
     {
-        $same = self::where('sha256', $file->sha256)->where('pages', '!=', '[]')->first();
+        $same = self::query()
+            ->where($choices === null ? 'sha256' : 'made_from', $file->sha256)
+            ->where('pages', '!=', '[]')
+            ->when($choices !== null, fn ($made) => $made->where('choices', json_encode($choices, JSON_THROW_ON_ERROR)))
+            ->first();
 
         return self::create([
             'teacher_id' => $teacher->id,
-            'sha256' => $file->sha256,
+            'sha256' => $same->sha256 ?? $file->sha256,
+            'made_from' => $choices === null ? null : $same?->made_from,
+            'choices' => $choices === null ? null : get_object_vars($choices),
+            'layout' => $choices === null ? null : $same?->layout,
             'name' => $name,
             'pages' => $same->pages ?? [],
         ]);
+    }
+
+    /** The file as it was brought in. */
+    public function untouched(): string
+    {
+        return $this->made_from ?? $this->sha256;
+    }
+
+    /** Whether its pages are still to be made. */
+    public function isToBeMade(): bool
+    {
+        return $this->choices !== null && $this->made_from === null;
+    }
+
+    public function documentChoices(): DocumentChoices
+    {
+        return new DocumentChoices(...($this->choices ?? []));
+    }
+
+    /** @return list<LayoutFinding> */
+    public function findings(): array
+    {
+        return $this->layout === null ? [] : LayoutFinding::decode($this->layout);
     }
 
     /** @param  non-empty-list<SourcePage>  $pages */
@@ -63,6 +104,6 @@ final class Original extends Model
 
     protected function casts(): array
     {
-        return ['pages' => 'array'];
+        return ['pages' => 'array', 'choices' => 'array', 'seen_at' => 'datetime'];
     }
 }

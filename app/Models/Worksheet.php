@@ -7,6 +7,7 @@ namespace App\Models;
 use Database\Factories\WorksheetFactory;
 use Illuminate\Database\Eloquent\Attributes\Scope;
 use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -134,6 +135,24 @@ final class Worksheet extends Model
     public function pages(): HasMany
     {
         return $this->hasMany(WorksheetPage::class)->whereNotNull('position')->orderBy('position');
+    }
+
+    /**
+     * The documents that its pages were made of.
+     *
+     * @return Collection<int, Original>
+     */
+    public function documents(): Collection
+    {
+        return Original::query()
+            ->where('teacher_id', $this->teacher_id)
+            ->whereNotNull('made_from')
+            ->whereIn('sha256', Backdrop::whereIn('id', $this->pages()->select('backdrop_id'))->select('source'))
+            ->orderByRaw('id = ? desc', [(int) $this->original_id])
+            ->orderBy('id')
+            ->get()
+            ->unique('sha256')
+            ->values();
     }
 
     /** @return list<list<int>> of each set that was cut from it, where its pages are now */

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Database\ImmediateSQLiteConnection;
+use App\Documents\Conversion;
 use App\Documents\Deadline;
 use App\Documents\Dictionary;
+use App\Documents\Office\OfficeConversion;
 use App\Documents\Pdf\PdfSource;
 use App\Documents\Source;
 use App\Documents\Sources;
@@ -26,6 +28,7 @@ use Closure;
 use Illuminate\Auth\Events\Authenticated;
 use Illuminate\Auth\Events\Login;
 use Illuminate\Cache\RateLimiting\Limit;
+use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
@@ -63,7 +66,11 @@ final class AppServiceProvider extends ServiceProvider
         ));
         // The kinds of files that can be brought in.
         $this->app->tag([PdfSource::class], Source::class);
-        $this->app->when(Sources::class)->needs(Source::class)->giveTagged(Source::class);
+        $this->app->tag([OfficeConversion::class], Conversion::class);
+        $this->app->bind(Sources::class, fn (Application $app): Sources => new Sources(
+            iterator_to_array($app->tagged(Source::class), false),
+            iterator_to_array($app->tagged(Conversion::class), false),
+        ));
         $this->app->scoped(School::class, fn (): School => SchoolSettings::school());
     }
 

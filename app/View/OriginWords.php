@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Models\Original;
 use App\Models\Worksheet;
 use App\Models\WorksheetState;
 
@@ -19,6 +20,18 @@ final class OriginWords
         $without = $worksheet->state === WorksheetState::Failed ? 'a file that was not taken' : 'blank pages';
 
         return 'Master, from '.($worksheet->original->name ?? $without);
+    }
+
+    /** Over pages that were made of a document nobody has looked at them for. */
+    public static function made(Original $document): string
+    {
+        $many = count($document->findings());
+
+        return "Made from {$document->name}. ".match ($many) {
+            0 => 'Nothing seems to look otherwise than in the document.',
+            1 => '1 thing may look otherwise than in the document.',
+            default => "{$many} things may look otherwise than in the document.",
+        };
     }
 
     /** On the shelf. */

@@ -41,4 +41,13 @@ final readonly class Blank
     {
         return $this->with(frame: $frame);
     }
+
+    /** @return list<string> the words that are chosen from, of a list or of options */
+    public function choices(): array
+    {
+        $properties = $this->form?->properties() ?? [];
+        $words = fn (mixed $one): string => is_array($one) ? (string) $one['words'] : (string) $one;
+
+        return array_values(array_map($words, (array) ($properties['choices'] ?? $properties['options'] ?? [])));
+    }
 }

@@ -44,7 +44,7 @@ final class Prompts
     private static function tidy(string $label): string
     {
         return mb_strimwidth(
-            trim((string) preg_replace(['/_{2,}|[.…]{4,}/u', '/\s+/u'], ['', ' '], $label)),
+            trim((string) preg_replace(['/_{2,}|[.…]{4,}|[\x{2610}-\x{2612}□]/u', '/\s+/u'], ['', ' '], $label)),
             0,
             self::LONGEST,
             '…',
@@ -90,7 +90,7 @@ final class Prompts
                 break;
             }
             // Before another gap the words are for that one.
-            $parts = preg_split('/_{2,}|[.…]{4,}/u', $word->text) ?: [''];
+            $parts = preg_split('/_{2,}|[.…]{4,}|[\x{2610}-\x{2612}□]/u', $word->text) ?: [''];
             $said[] = $parts[count($parts) - 1];
             if (count($parts) > 1) {
                 break;

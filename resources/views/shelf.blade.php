@@ -1,3 +1,4 @@
+@use('App\View\FileTypes')
 <x-layout.teacher title="Shelf" at="shelf">
     <main id="main" class="room">
         <div class="room__head room__head--row">
@@ -34,10 +35,10 @@
             </div>
         @endif
         <section class="bring" x-data="bringIn" data-url="{{ route('worksheets.store') }}"
-            aria-label="Bring in PDFs" x-on:dragover.prevent="over"
+            aria-label="Bring in files" x-on:dragover.prevent="over"
             x-on:dragleave="away" x-on:drop.prevent="drop" x-bind:class="classes">
-            <label class="btn btn-primary" for="bring-file">Bring in PDFs</label>
-            <input id="bring-file" class="visually-hidden" type="file" accept="application/pdf,.pdf" multiple
+            <label class="btn btn-primary" for="bring-file">Bring in files</label>
+            <input id="bring-file" class="visually-hidden" type="file" accept="{{ FileTypes::ACCEPTED }}" multiple
                 x-on:change="choose" x-ref="file">
             <p class="bring__hint" x-show="idle">or drop them anywhere on this strip. Each up to 100 MB and 300 pages;
                 files are kept exactly as they are.</p>

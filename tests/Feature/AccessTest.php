@@ -135,6 +135,8 @@ final class AccessTest extends TestCase
             'x.pdf',
         )->refresh();
         $page = $worksheet->pages()->sole();
+        $original = $worksheet->original()->sole();
+        $original->update(['made_from' => $original->sha256, 'choices' => ['changes' => false, 'comments' => false]]);
         $picture = $this->picture($page);
         $handout = app(HandOutWorksheets::class)(
             $this->teacher,
@@ -163,6 +165,7 @@ final class AccessTest extends TestCase
         $this->trial = ['copy' => (string) $trial->id, 'item' => (string) $trial->handout_item_id];
         $this->parameters = [
             'worksheet' => (string) $worksheet->id,
+            'original' => (string) $original->id,
             'number' => '1',
             'page' => (string) $page->id,
             'handout' => (string) $handout->id,

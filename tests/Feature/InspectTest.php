@@ -26,6 +26,7 @@ final class InspectTest extends TestCase
         $this->assertSame(0, Artisan::call('slate:inspect', ['file' => $path, '--json' => true]));
         $this->assertSame(
             [
+                'format' => 'pdf',
                 'pages' => [
                     [
                         'number' => 1,

@@ -22,6 +22,11 @@ final class NotesSource implements Source
         return str_starts_with($head, "NOTES\n");
     }
 
+    public function format(): string
+    {
+        return 'notes';
+    }
+
     public function mediaType(): string
     {
         return 'text/x-notes';

@@ -24,6 +24,11 @@ final class RememberedSource implements Source
         return $this->source->takes($head);
     }
 
+    public function format(): string
+    {
+        return $this->source->format();
+    }
+
     public function mediaType(): string
     {
         return $this->source->mediaType();

@@ -4,13 +4,19 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Documents\Converted;
 use App\Documents\FileRefused;
+use App\Documents\FileStore;
 use App\Documents\Pdf\PageImages;
 use App\Documents\PrintedLink;
 use App\Documents\Sources;
 use Illuminate\Console\Command;
 use OpenSlate\Blanks\Blank;
 use OpenSlate\Blanks\BlankFinder;
+use OpenSlate\Blanks\BlankKind;
+use OpenSlate\Conversion\DocumentChoices;
+use OpenSlate\Conversion\LayoutCheck;
+use OpenSlate\Conversion\LayoutFinding;
 use OpenSlate\Cutting\PageRange;
 use OpenSlate\Cutting\UnusableRange;
 use OpenSlate\Packs\PackReading;
@@ -21,15 +27,15 @@ use OpenSlate\Text\TextLine;
 /** Says what the program sees in a file, without keeping it. */
 final class Inspect extends Command
 {
-    protected $signature = 'slate:inspect {file : A PDF}
+    protected $signature = 'slate:inspect {file : A PDF, or a document of a word processor or of slides}
         {--pages= : Which pages, such as 1-5, 8, 11-} {--json : As JSON}';
 
-    protected $description = 'Say what the program sees in a PDF, without keeping it';
+    protected $description = 'Say what the program sees in a file, without keeping it';
 
-    public function handle(Sources $sources, PageImages $images): int
+    public function handle(Sources $sources, PageImages $images, FileStore $files): int
     {
         try {
-            $seen = $this->look($sources, $images);
+            $seen = $this->look($sources, $images, $files);
         } catch (FileRefused $refusal) {
             return $this->refuse($refusal->reason, $refusal->getMessage());
         } catch (UnusableRange $problem) {
@@ -62,11 +68,34 @@ final class Inspect extends Command
     /**
      * What is on some pages is said of those; what a page is for is read from the whole file.
      *
-     * @return array{pages: list<array<string, mixed>>, sections: list<array{label: string, from: int, to: int}>}
+     * @return array<string, mixed>
      */
-    private function look(Sources $sources, PageImages $images): array
+    private function look(Sources $sources, PageImages $images, FileStore $files): array
     {
         $path = (string) $this->argument('file');
+        $format = $sources->kindOf($path)->format();
+        $conversion = $sources->conversionOf($path);
+        if ($conversion !== null) {
+            return $files->inWorkFolder(fn (string $folder): array => ['format' => $format] +
+                $this->made($conversion->convert($path, new DocumentChoices, $folder), $sources, $images));
+        }
+
+        return ['format' => $format] + $this->pages($path, $sources, $images);
+    }
+
+    /** @return array<string, mixed> */
+    private function made(Converted $made, Sources $sources, PageImages $images): array
+    {
+        $source = $sources->of($made->path);
+        $texts = $source->texts($made->path, $source->pages($made->path));
+        $findings = LayoutCheck::of($made->facts, new DocumentChoices, $made->standIns, $made->fonts, $texts);
+
+        return $this->pages($made->path, $sources, $images) + ['layout' => LayoutFinding::listed($findings)];
+    }
+
+    /** @return array{pages: list<array<string, mixed>>, sections: list<array{label: string, from: int, to: int}>} */
+    private function pages(string $path, Sources $sources, PageImages $images): array
+    {
         $source = $sources->of($path);
         $pages = $source->pages($path);
         $range = $this->option('pages');
@@ -142,7 +171,10 @@ final class Inspect extends Command
             'count' => $blank->count,
             'label' => $blank->label,
             'confidence' => $blank->confidence,
-        ];
+        ] + ($blank->kind !== BlankKind::Field ? [] : [
+            'name' => $blank->label,
+            'choices' => $blank->choices(),
+        ]);
     }
 
     private function refuse(string $code, string $message): int

@@ -43,20 +43,23 @@ final class WritePreload extends Command
                 ! str_contains($file, 'Console') &&
                 ! str_contains($file, 'composer/')
             ) {
-                $files[$file] = true;
+                $files[strtolower($name)] = $file;
             }
         }
-        $list = var_export(array_keys($files), true);
-        $map = var_export(base_path('vendor/composer/autoload_classmap.php'), true);
+        $map = var_export($files, true);
+        $others = var_export(base_path('vendor/composer/autoload_classmap.php'), true);
         file_put_contents(
             $this->argument('file'),
             <<<PHP
             <?php
-            \$map = require {$map};
-            spl_autoload_register(function (string \$class) use (\$map): void {
-                isset(\$map[\$class]) && require_once \$map[\$class];
+            \$map = {$map};
+            // Where they are is written here as well: what Composer has noted may be older than the program.
+            \$others = require {$others};
+            spl_autoload_register(function (string \$class) use (\$map, \$others): void {
+                \$file = \$map[strtolower(\$class)] ?? \$others[\$class] ?? null;
+                \$file === null || require_once \$file;
             });
-            foreach ({$list} as \$file) {
+            foreach (\$map as \$file) {
                 require_once \$file;
             }
 

@@ -72,6 +72,52 @@ final class PdfObjects
     }
 
     /**
+     * The annotations of one kind that are objects of their own.
+     *
+     * @param  string  $subtype  with its slash
+     * @return array<string, array<array-key, mixed>> by their references
+     *
+     * @throws FileRefused
+     */
+    public function annotated(string $path, string $subtype): array
+    {
+        $lists = $this->followed(
+            $path,
+            array_map(fn (array $page): mixed => $page['/Annots'] ?? null, $this->pages($path)),
+        );
+        $references = array_merge(...array_values(array_map(
+            fn (mixed $list): array => is_array($list) ? array_values($list) : [],
+            $lists,
+        )));
+
+        return array_filter(
+            $this->read($path, $references),
+            fn (mixed $one): bool => is_array($one) && ($one['/Subtype'] ?? null) === $subtype,
+        );
+    }
+
+    /**
+     * Writes the PDF anew with other objects in the places of some.
+     *
+     * @param  array<string, array{value: mixed}>  $objects  by their references: "obj:12 0 R"
+     * @return string where it is
+     *
+     * @throws FileRefused
+     */
+    public function replaced(string $path, array $objects, string $made): string
+    {
+        $head = $this->json(['qpdf', '--json=2', '--json-key=qpdf', '--json-object=trailer', $path], 'qpdf');
+        $changes = "{$made}.json";
+        file_put_contents($changes, json_encode(
+            ['qpdf' => [$head[0] ?? null, $objects]],
+            JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES,
+        ));
+        $process = LimitedProcess::run(['qpdf', $path, "--update-from-json={$changes}", $made]);
+
+        return in_array($process->getExitCode(), self::QPDF_READ_IT, true) ? $made : throw FileRefused::damaged();
+    }
+
+    /**
      * Values, with objects in place of the references to them; what leads nowhere is null.
      *
      * @template K of array-key

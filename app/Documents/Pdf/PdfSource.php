@@ -23,6 +23,11 @@ final class PdfSource implements Source
         return str_contains($head, '%PDF-');
     }
 
+    public function format(): string
+    {
+        return 'pdf';
+    }
+
     public function mediaType(): string
     {
         return 'application/pdf';

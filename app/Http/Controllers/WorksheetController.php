@@ -84,6 +84,7 @@ final class WorksheetController
             'locked' => $worksheet->isLocked(),
             'sheet' => ContactSheet::of($worksheet),
             'mending' => MendingNotice::of($worksheet),
+            'documents' => $worksheet->documents()->whereNull('seen_at'),
             'others' => $teacher
                 ->worksheets()
                 ->shelved()

@@ -1,6 +1,7 @@
 @use('App\Models\WorksheetState')
 @use('App\View\ContactSheet')
 @use('App\View\Count')
+@use('App\View\FileTypes')
 @use('App\View\OriginWords')
 @use('App\View\RoleWords')
 @use('App\View\ShelfRow')
@@ -58,6 +59,12 @@
             </div>
             @if ($ready)
                 @include('bench.lock')
+                @foreach ($documents as $document)
+                    <div class="notice locked">
+                        <p>{{ OriginWords::made($document) }}</p>
+                        <a class="btn btn-plain" href="{{ route('documents.show', $worksheet) }}">{{ $document->findings() === [] ? 'The document' : 'Look before you use it' }}</a>
+                    </div>
+                @endforeach
             @endif
             <div class="notice" x-show="preparing" @unless ($preparing) x-cloak @endunless>
                 <p role="status"><b x-text="words">Preparing the pages</b> <span>You can leave this screen; the work
@@ -224,8 +231,8 @@
                         blank</label>
                 </fieldset>
                 <div data-add-way="file">
-                    <div class="field"><label for="add-files">PDFs, in the order in which they go in</label><input
-                            id="add-files" type="file" class="form-control" accept="application/pdf,.pdf"
+                    <div class="field"><label for="add-files">Files, in the order in which they go in</label><input
+                            id="add-files" type="file" class="form-control" accept="{{ FileTypes::ACCEPTED }}"
                             multiple data-add-files data-url="{{ route('files.store', $worksheet) }}"></div>
                 </div>
                 <div data-add-way="worksheet" hidden>

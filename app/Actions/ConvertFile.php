@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Documents\FileRefused;
+use App\Documents\FileStore;
+use App\Documents\Sources;
+use App\Models\Original;
+use App\Models\TeacherFile;
+use Illuminate\Support\Facades\DB;
+use OpenSlate\Conversion\LayoutCheck;
+use OpenSlate\Conversion\LayoutFinding;
+use OpenSlate\Page\PageFile;
+
+/** Makes the pages of a file that has none itself, once, and notes what may look otherwise on them. */
+final class ConvertFile
+{
+    public function __construct(private Sources $sources, private FileStore $files)
+    {
+    }
+
+    /** @throws FileRefused when nothing can be made of it */
+    public function __invoke(Original $original): void
+    {
+        if (! $original->isToBeMade()) {
+            return;
+        }
+        $this->files->inWorkFolder(function (string $folder) use ($original): void {
+            $path = $this->files->path($original->sha256);
+            $choices = $original->documentChoices();
+            $conversion = $this->sources->conversionOf($path) ?? throw FileRefused::notPdf();
+            $made = $conversion->convert($path, $choices, $folder);
+            $source = $this->sources->of($made->path);
+            $texts = $source->texts($made->path, $source->pages($made->path));
+            $findings = LayoutCheck::of($made->facts, $choices, $made->standIns, $made->fonts, $texts);
+            $pdf = $this->files->take($made->path, $source->mediaType());
+            DB::transaction(function () use ($original, $pdf, $findings): void {
+                $original->update([
+                    'made_from' => $original->sha256,
+                    'sha256' => $pdf->sha256,
+                    'layout' => LayoutFinding::encode($findings),
+                ]);
+                TeacherFile::give($original->teacher_id, new PageFile($pdf->sha256));
+            });
+        });
+    }
+}

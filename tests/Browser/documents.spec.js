@@ -1,0 +1,72 @@
+import { execFileSync } from 'node:child_process';
+import { readFileSync } from 'node:fs';
+import { expect, expectAccessible, test } from './support.js';
+
+/** A document of a word processor, made by the script that the tests of the server use. */
+function wordFile(name) {
+    const path = `${test.info().outputDir}-${name}`;
+    execFileSync('php', ['tests/Support/word-file.php', path]);
+    return path;
+}
+
+test('a document is brought in, looked at, made anew, used; its form fields are blanks', async ({ teacher: page }) => {
+    const name = `Harbour walk ${Date.now()}`;
+    await page.goto('/shelf');
+    const path = wordFile('walk.docx');
+    await page.locator('#bring-file').setInputFiles({
+        name: `${name}.docx`,
+        mimeType: 'application/octet-stream',
+        buffer: readFileSync(path),
+    });
+    await expect(page.getByText(`Made from ${name}.docx. 3 things may look otherwise`)).toBeVisible({ timeout: 30000 });
+    await page.getByRole('link', { name: 'Look before you use it' }).click();
+    await expect(page.locator('.made__list')).toContainText('2 tracked changes are taken as accepted');
+    await expect(page.locator('.made__list')).toContainText('The font Quaymark is not here.');
+    await expectAccessible(page);
+    const [download] = await Promise.all([
+        page.waitForEvent('download'),
+        page.getByRole('link', { name: 'Fetch the document as you brought it in' }).click(),
+    ]);
+    expect(download.suggestedFilename()).toBe(`${name}.docx`);
+    expect(readFileSync(await download.path())).toEqual(readFileSync(path));
+
+    await page.getByText('Make the pages otherwise').click();
+    await page.getByLabel('shown, with what was deleted').check();
+    await page.getByRole('button', { name: 'Make them anew' }).click();
+    await expect(page.getByText(`Made from ${name}.docx.`)).toBeVisible({ timeout: 30000 });
+    await page.getByRole('link', { name: 'Look before you use it' }).click();
+    await expect(page.locator('.made__list')).toContainText('2 tracked changes are shown');
+    await page.getByRole('button', { name: 'It can be used so' }).click();
+    await expect(page.getByText('may look otherwise')).toHaveCount(0);
+
+    await page.getByRole('link', { name: /^Boxes/ }).click();
+    await page.getByRole('button', { name: 'Lay boxes on all 3' }).click();
+    await expect(page.locator('.element--box')).toHaveCount(3);
+    await expect(page.locator('.element--box[data-element*="flood"]')).toHaveCount(1);
+});
+
+test('a document is dropped on the strip, and one is added to a worksheet', async ({ teacher: page }) => {
+    const name = `Dropped ${Date.now()}`;
+    const bytes = readFileSync(wordFile('dropped.docx')).toString('base64');
+    await page.goto('/shelf');
+    await page.locator('.bring').evaluate(
+        (strip, [called, base64]) => {
+            const dataTransfer = new DataTransfer();
+            const content = Uint8Array.from(atob(base64), (letter) => letter.charCodeAt(0));
+            dataTransfer.items.add(new File([content], called));
+            strip.dispatchEvent(new DragEvent('drop', { dataTransfer, bubbles: true, cancelable: true }));
+        },
+        [`${name}.docx`, bytes],
+    );
+    await expect(page.getByText(`Made from ${name}.docx.`)).toBeVisible({ timeout: 30000 });
+    await page.getByRole('button', { name: 'Add pages' }).click();
+    await page.locator('[data-add-files]').setInputFiles({
+        name: 'Second.docx',
+        mimeType: 'application/octet-stream',
+        buffer: readFileSync(wordFile('second.docx')),
+    });
+    await page.locator('[data-add-dialog]').getByRole('button', { name: 'Add them' }).click();
+    await expect(page.locator('[data-contact] > li')).toHaveCount(2, { timeout: 30000 });
+    await page.reload();
+    await expect(page.getByText('Made from Second.docx.')).toBeVisible();
+});
