@@ -33,15 +33,17 @@ final class ConvertFile
             $conversion = $this->sources->conversionOf($path) ?? throw FileRefused::notPdf();
             $made = $conversion->convert($path, $choices, $folder);
             $source = $this->sources->of($made->path);
-            $texts = $source->texts($made->path, $source->pages($made->path));
+            $pages = $source->pages($made->path);
+            $texts = $source->texts($made->path, $pages);
             $findings = LayoutCheck::of($made->facts, $choices, $made->standIns, $made->fonts, $texts);
             $pdf = $this->files->take($made->path, $source->mediaType());
-            DB::transaction(function () use ($original, $pdf, $findings): void {
+            DB::transaction(function () use ($original, $pdf, $pages, $findings): void {
                 $original->update([
                     'made_from' => $original->sha256,
                     'sha256' => $pdf->sha256,
                     'layout' => LayoutFinding::encode($findings),
                 ]);
+                $original->note($pages);
                 TeacherFile::give($original->teacher_id, new PageFile($pdf->sha256));
             });
         });

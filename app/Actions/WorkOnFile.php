@@ -68,7 +68,7 @@ final class WorkOnFile
     private function convert(Worksheet $worksheet): void
     {
         ($this->convert)($worksheet->original()->firstOrFail());
-        $worksheet->goOnTo(FileStage::Read);
+        $this->read($worksheet);
     }
 
     private function read(Worksheet $worksheet): void

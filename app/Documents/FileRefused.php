@@ -129,7 +129,7 @@ final class FileRefused extends RuntimeException implements Refusal
     {
         return new self(
             'too_many_pages',
-            "This PDF has {$pages} pages; at most {$most} can be brought in. Split it, and bring in the parts that "
+            "This file has {$pages} pages; at most {$most} can be brought in. Split it, and bring in the parts that "
                 .'you need.',
         );
     }

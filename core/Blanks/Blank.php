@@ -46,8 +46,11 @@ final readonly class Blank
     public function choices(): array
     {
         $properties = $this->form?->properties() ?? [];
-        $words = fn (mixed $one): string => is_array($one) ? (string) $one['words'] : (string) $one;
+        $words = array_map(
+            fn (mixed $one): mixed => is_array($one) ? $one['words'] ?? null : $one,
+            (array) ($properties['choices'] ?? $properties['options'] ?? []),
+        );
 
-        return array_values(array_map($words, (array) ($properties['choices'] ?? $properties['options'] ?? [])));
+        return array_values(array_filter($words, is_string(...)));
     }
 }
