@@ -28,6 +28,7 @@ final class ArchitectureTest extends TestCase
         'Judging',
         'Answers',
         'Conversion',
+        'Scan',
         'Elements',
         'Page',
         'Format',
