@@ -11,6 +11,7 @@ export default defineConfig({
                 'resources/js/key.js',
                 'resources/js/board.js',
                 'resources/js/copy.js',
+                'resources/js/cut-out.js',
                 'resources/js/desks.js',
                 'resources/js/door.js',
                 'resources/js/hand-out.js',

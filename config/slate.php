@@ -23,7 +23,7 @@ return [
     // What a file that is brought in may be at most, and take: seconds of the processor, over all programs together.
     'files' => [
         'seconds_for_reading' => 20,
-        'seconds_for_converting' => 60,
+        'seconds_for_converting' => 120,
         'seconds_for_each_page' => 3,
         'most_bytes' => 100 * 1024 * 1024,
         'most_pages' => 300,

@@ -16,7 +16,6 @@ use App\Models\Worksheet;
 use App\Models\WorksheetState;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
-use OpenSlate\Conversion\DocumentChoices;
 use OpenSlate\Page\PageFile;
 
 /**
@@ -50,7 +49,7 @@ final class BringInFile
         $name = mb_scrub($name);
         $kind = $this->sources->kindOf($path);
         $file = $this->files->keep($path, $kind->mediaType());
-        $choices = $kind instanceof Source ? null : new DocumentChoices;
+        $choices = $kind instanceof Source ? null : [];
 
         return DB::transaction(function () use ($teacher, $name, $file, $choices, $into, $before): Worksheet {
             $original = Original::of($teacher, $file, Str::limit($name, 250, ''), $choices);

@@ -12,7 +12,6 @@ use App\Models\TeacherFile;
 use App\Models\Worksheet;
 use App\Models\WorksheetState;
 use Illuminate\Support\Facades\DB;
-use OpenSlate\Conversion\DocumentChoices;
 use OpenSlate\Page\PageFile;
 
 /**
@@ -21,7 +20,8 @@ use OpenSlate\Page\PageFile;
  */
 final class ConvertAnew
 {
-    public function __invoke(Worksheet $worksheet, Original $document, DocumentChoices $choices): Worksheet
+    /** @param  array<string, mixed>  $choices  see App\Documents\Conversion */
+    public function __invoke(Worksheet $worksheet, Original $document, array $choices): Worksheet
     {
         return DB::transaction(function () use ($worksheet, $document, $choices): Worksheet {
             $file = StoredFile::findOrFail($document->untouched());
@@ -55,7 +55,7 @@ final class ConvertAnew
         return $worksheet->original_id === $document->id &&
             $worksheet->isMaster() &&
             $worksheet->arranged === 0 &&
-            $worksheet->stage === null &&
+            in_array($worksheet->stage, [null, FileStage::Blanks], true) &&
             $worksheet->sets()->withTrashed()->doesntExist() &&
             $worksheet->editions()->doesntExist() &&
             PageRevision::whereIn('page_id', $pages)->count() === $pages->count();

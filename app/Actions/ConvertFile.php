@@ -10,9 +10,9 @@ use App\Documents\Sources;
 use App\Models\Original;
 use App\Models\TeacherFile;
 use Illuminate\Support\Facades\DB;
-use OpenSlate\Conversion\LayoutCheck;
 use OpenSlate\Conversion\LayoutFinding;
 use OpenSlate\Page\PageFile;
+use OpenSlate\Scan\ScannedPicture;
 
 /** Makes the pages of a file that has none itself, once, and notes what may look otherwise on them. */
 final class ConvertFile
@@ -29,22 +29,27 @@ final class ConvertFile
         }
         $this->files->inWorkFolder(function (string $folder) use ($original): void {
             $path = $this->files->path($original->sha256);
-            $choices = $original->documentChoices();
             $conversion = $this->sources->conversionOf($path) ?? throw FileRefused::notPdf();
-            $made = $conversion->convert($path, $choices, $folder);
+            $made = $conversion->convert($path, $original->choices ?? [], $folder);
             $source = $this->sources->of($made->path);
             $pages = $source->pages($made->path);
             $texts = $source->texts($made->path, $pages);
-            $findings = LayoutCheck::of($made->facts, $choices, $made->standIns, $made->fonts, $texts);
+            $findings = $made->findings($texts);
+            $pictures = $made->pictures;
             $pdf = $this->files->take($made->path, $source->mediaType());
-            DB::transaction(function () use ($original, $pdf, $pages, $findings): void {
+            DB::transaction(function () use ($original, $pdf, $pages, $findings, $pictures): void {
                 $original->update([
                     'made_from' => $original->sha256,
                     'sha256' => $pdf->sha256,
                     'layout' => LayoutFinding::encode($findings),
+                    'pictures' => $pictures === [] ? null : ScannedPicture::encode($pictures),
                 ]);
                 $original->note($pages);
-                TeacherFile::give($original->teacher_id, new PageFile($pdf->sha256));
+                TeacherFile::give(
+                    $original->teacher_id,
+                    new PageFile($pdf->sha256),
+                    ...array_map(fn (ScannedPicture $one): PageFile => new PageFile($one->file), $pictures),
+                );
             });
         });
     }

@@ -60,7 +60,8 @@ final class WorkOnFile
             FileStage::Read => $this->read($worksheet),
             FileStage::Draw => ($this->prepare)($worksheet) ? null : $worksheet->goOnTo(FileStage::Sort),
             FileStage::Sort => $this->sort($worksheet),
-            FileStage::Blanks => ($this->find)($worksheet) ? null : $worksheet->goOnTo(null),
+            // Its pages may be made anew meanwhile.
+            FileStage::Blanks => ($this->find)($worksheet) ? null : $worksheet->endStage(FileStage::Blanks),
             null => null,
         };
     }

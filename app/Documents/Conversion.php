@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Documents;
 
-use OpenSlate\Conversion\DocumentChoices;
-
 /**
  * A way to make of files of some kinds the PDF whose pages are laid on worksheets, once; the file itself is kept
  * beside it, untouched. A new one is one class and its registration (see AppServiceProvider).
@@ -22,9 +20,11 @@ interface Conversion
     public function kindOf(string $path, string $head): ?FileKind;
 
     /**
+     * @param  array<string, mixed>  $choices  how the teacher wants it, as each conversion reads it; what is not there
+     *                                         is as usual
      * @param  string  $folder  an empty folder to work in
      *
      * @throws FileRefused
      */
-    public function convert(string $path, DocumentChoices $choices, string $folder): Converted;
+    public function convert(string $path, array $choices, string $folder): Converted;
 }

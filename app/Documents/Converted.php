@@ -4,22 +4,33 @@ declare(strict_types=1);
 
 namespace App\Documents;
 
-use OpenSlate\Conversion\DocumentFacts;
+use Closure;
+use OpenSlate\Conversion\LayoutFinding;
+use OpenSlate\Scan\ScannedPicture;
+use OpenSlate\Text\PageText;
 
 /** The PDF that was made of a file. */
 final readonly class Converted
 {
     /**
      * @param  string  $path  where the PDF is
-     * @param  DocumentFacts  $facts  what the file says of itself
-     * @param  array<string, string>  $standIns  by the family of the document: what is used where that is not here
-     * @param  list<string>  $fonts  names of the fonts in the PDF
+     * @param  list<ScannedPicture>  $pictures  that it was made of, where it was
+     * @param  Closure(list<PageText>): list<LayoutFinding>|null  $check  of what is on its pages: what may look
+     *                                                             otherwise than in the file
      */
     public function __construct(
         public string $path,
-        public DocumentFacts $facts,
-        public array $standIns,
-        public array $fonts,
+        public array $pictures = [],
+        private ?Closure $check = null,
     ) {
+    }
+
+    /**
+     * @param  list<PageText>  $pages  what is on the pages that were made
+     * @return list<LayoutFinding>
+     */
+    public function findings(array $pages): array
+    {
+        return $this->check === null ? [] : ($this->check)($pages);
     }
 }

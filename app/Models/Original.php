@@ -10,6 +10,8 @@ use OpenSlate\Conversion\DocumentChoices;
 use OpenSlate\Conversion\LayoutFinding;
 use OpenSlate\Paper\Size;
 use OpenSlate\Paper\SourcePage;
+use OpenSlate\Scan\ScanChoices;
+use OpenSlate\Scan\ScannedPicture;
 
 /**
  * A file as a teacher brought it in.
@@ -18,8 +20,9 @@ use OpenSlate\Paper\SourcePage;
  * @property int $teacher_id
  * @property string $sha256 the file whose pages are laid on worksheets
  * @property string|null $made_from the untouched file, where that first had to be made from it
- * @property array{changes: bool, comments: bool}|null $choices how it was made; null where nothing is to be made
+ * @property array<string, mixed>|null $choices how it was made; null where nothing is to be made
  * @property string|null $layout what may look otherwise since, as OpenSlate\Conversion\LayoutFinding writes it
+ * @property string|null $pictures what was made of photos, as OpenSlate\Scan\ScannedPicture writes it
  * @property Carbon|null $seen_at when the teacher had looked at that
  * @property string $name
  * @property list<array{float, float, float}> $pages width, height and unit of each page; none until it was read
@@ -28,27 +31,38 @@ final class Original extends Model
 {
     protected $table = 'originals';
 
-    protected $fillable = ['teacher_id', 'sha256', 'name', 'pages', 'made_from', 'choices', 'layout', 'seen_at'];
+    protected $fillable = [
+        'teacher_id',
+        'sha256',
+        'name',
+        'pages',
+        'made_from',
+        'choices',
+        'layout',
+        'pictures',
+        'seen_at',
+    ];
 
     /**
      * Its pages are known at once where somebody brought in the same file before.
      *
-     * @param  DocumentChoices|null  $choices  how pages are to be made of it first; null when it has them
+     * @param  array<string, mixed>|null  $choices  how pages are to be made of it first; null when it has them
      */
-    public static function of(Teacher $teacher, StoredFile $file, string $name, ?DocumentChoices $choices = null): self
+    public static function of(Teacher $teacher, StoredFile $file, string $name, ?array $choices = null): self
     {
         $same = self::query()
             ->where($choices === null ? 'sha256' : 'made_from', $file->sha256)
             ->where('pages', '!=', '[]')
-            ->when($choices !== null, fn ($made) => $made->where('choices', json_encode($choices, JSON_THROW_ON_ERROR)))
+            ->when($choices !== null, fn ($made) => $made->where('choices', json_encode($choices)))
             ->first();
 
         return self::create([
             'teacher_id' => $teacher->id,
             'sha256' => $same->sha256 ?? $file->sha256,
             'made_from' => $choices === null ? null : $same?->made_from,
-            'choices' => $choices === null ? null : get_object_vars($choices),
+            'choices' => $choices,
             'layout' => $choices === null ? null : $same?->layout,
+            'pictures' => $choices === null ? null : $same?->pictures,
             'name' => $name,
             'pages' => $same->pages ?? [],
         ]);
@@ -68,7 +82,18 @@ final class Original extends Model
 
     public function documentChoices(): DocumentChoices
     {
-        return new DocumentChoices(...($this->choices ?? []));
+        return DocumentChoices::of($this->choices ?? []);
+    }
+
+    public function scanChoices(): ScanChoices
+    {
+        return ScanChoices::of($this->choices ?? []);
+    }
+
+    /** @return list<ScannedPicture> the photos that its pages were made of */
+    public function scanned(): array
+    {
+        return $this->pictures === null ? [] : ScannedPicture::decode($this->pictures);
     }
 
     /** @return list<LayoutFinding> */

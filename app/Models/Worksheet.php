@@ -307,6 +307,14 @@ final class Worksheet extends Model
         self::withoutTimestamps(fn (): bool => $this->update(['stage' => $stage] + $more));
     }
 
+    /** There is nothing more to do with its file, where that is still what was being done. */
+    public function endStage(FileStage $stage): void
+    {
+        $here = self::whereKey($this->id)->where('stage', $stage);
+        self::withoutTimestamps(fn (): int => $here->update(['stage' => null]));
+        $this->refresh();
+    }
+
     public function choiceBoard(): ?ChoiceBoard
     {
         return $this->board === null ? null : ChoiceBoard::decode($this->board);

@@ -10,6 +10,7 @@ use App\Documents\Deadline;
 use App\Documents\Dictionary;
 use App\Documents\Office\OfficeConversion;
 use App\Documents\Pdf\PdfSource;
+use App\Documents\Scans\ScanConversion;
 use App\Documents\Source;
 use App\Documents\Sources;
 use App\Events\EditionFrozen;
@@ -66,7 +67,7 @@ final class AppServiceProvider extends ServiceProvider
         ));
         // The kinds of files that can be brought in.
         $this->app->tag([PdfSource::class], Source::class);
-        $this->app->tag([OfficeConversion::class], Conversion::class);
+        $this->app->tag([OfficeConversion::class, ScanConversion::class], Conversion::class);
         $this->app->bind(Sources::class, fn (Application $app): Sources => new Sources(
             iterator_to_array($app->tagged(Source::class), false),
             iterator_to_array($app->tagged(Conversion::class), false),

@@ -7,6 +7,7 @@ namespace App\View;
 use App\Models\Original;
 use App\Models\Worksheet;
 use App\Models\WorksheetState;
+use OpenSlate\Scan\ScannedPicture;
 
 /** Says where a worksheet comes from. */
 final class OriginWords
@@ -25,6 +26,11 @@ final class OriginWords
     /** Over pages that were made of a document nobody has looked at them for. */
     public static function made(Original $document): string
     {
+        if ($document->pictures !== null) {
+            return "Made from {$document->name}. ".(self::isSure($document)
+                ? 'The sheet was cut out and laid flat.'
+                : 'Where the sheet ends could not be told for sure: the whole picture was taken.');
+        }
         $many = count($document->findings());
 
         return "Made from {$document->name}. ".match ($many) {
@@ -32,6 +38,21 @@ final class OriginWords
             1 => '1 thing may look otherwise than in the document.',
             default => "{$many} things may look otherwise than in the document.",
         };
+    }
+
+    /** What leads to where that can be looked at. */
+    public static function look(Original $document): string
+    {
+        return match (true) {
+            $document->pictures !== null => 'Photo and page',
+            $document->findings() === [] => 'The document',
+            default => 'Look before you use it',
+        };
+    }
+
+    private static function isSure(Original $document): bool
+    {
+        return array_filter($document->scanned(), fn (ScannedPicture $one): bool => $one->found === null) === [];
     }
 
     /** On the shelf. */

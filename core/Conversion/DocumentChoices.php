@@ -14,4 +14,16 @@ final readonly class DocumentChoices
     public function __construct(public bool $changes = false, public bool $comments = false)
     {
     }
+
+    /** @param  array<string, mixed>  $kept */
+    public static function of(array $kept): self
+    {
+        return new self(($kept['changes'] ?? false) === true, ($kept['comments'] ?? false) === true);
+    }
+
+    /** @return array<string, mixed> what differs from what is usual */
+    public function kept(): array
+    {
+        return ($this->changes ? ['changes' => true] : []) + ($this->comments ? ['comments' => true] : []);
+    }
 }

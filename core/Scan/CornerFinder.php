@@ -141,14 +141,18 @@ final class CornerFinder
             $lower = array_map(fn (array $bottom): ?Point => self::corner($bottom, $left, $picture), $lines[3]);
             foreach ($lines[1] as $top) {
                 $topLeft = self::corner($left, $top, $picture);
-                foreach ($topLeft === null ? [] : $lines[2] as $right) {
-                    $topRight = self::corner($top, $right, $picture);
-                    foreach ($topRight === null ? [] : $lines[3] as $index => $bottom) {
-                        $bottomRight = $lower[$index] === null ? null : self::corner($right, $bottom, $picture);
-                        if ($bottomRight === null || $lower[$index] === null) {
+                foreach ($lines[2] as $right) {
+                    $topRight = $topLeft === null ? null : self::corner($top, $right, $picture);
+                    if ($topLeft === null || $topRight === null) {
+                        continue;
+                    }
+                    foreach ($lines[3] as $index => $bottom) {
+                        $bottomLeft = $lower[$index];
+                        $bottomRight = $bottomLeft === null ? null : self::corner($right, $bottom, $picture);
+                        if ($bottomLeft === null || $bottomRight === null) {
                             continue;
                         }
-                        $sheet = new Quadrilateral($topLeft, $topRight, $bottomRight, $lower[$index]);
+                        $sheet = new Quadrilateral($topLeft, $topRight, $bottomRight, $bottomLeft);
                         if ($sheet->isConvex()) {
                             yield $sheet;
                         }

@@ -15,6 +15,9 @@ final readonly class EdgeMap
     /** Steps of grey, over three pixels, that are an edge at the least. */
     private const LEAST = 24;
 
+    /** So near the edge of the picture, in pixels, what is seen is made up of what lies on the other side of it. */
+    private const MARGIN = 5;
+
     /** How far, as the cosine of the angle, a gradient may point away from where it should. */
     private const ALIKE = 0.9;
 
@@ -26,18 +29,18 @@ final readonly class EdgeMap
         public array $points,
         private array $directions,
         private int $width,
-        private int $height,
     ) {
     }
 
     public static function of(GreyPicture $picture): self
     {
         [$width, $height] = [$picture->width, $picture->height];
+        /** @var list<int> $levels */
         $levels = array_values(unpack('C*', $picture->levels) ?: []);
         $levels = self::smooth(self::withoutPrint($levels, $width, $height), $width, $height);
         $found = [];
-        for ($y = 1; $y < $height - 1; $y++) {
-            for ($x = 1; $x < $width - 1; $x++) {
+        for ($y = self::MARGIN; $y < $height - self::MARGIN; $y++) {
+            for ($x = self::MARGIN; $x < $width - self::MARGIN; $x++) {
                 $at = $y * $width + $x;
                 [$above, $below] = [$at - $width, $at + $width];
                 // Sobel: the middle row counts twice.
@@ -66,7 +69,7 @@ final readonly class EdgeMap
             $points[] = [$at % $width, intdiv($at, $width), atan2($down, $across), 1.0 + min(1.0, $strength / 400)];
         }
 
-        return new self($points, $directions, $width, $height);
+        return new self($points, $directions, $width);
     }
 
     /**
@@ -103,11 +106,11 @@ final readonly class EdgeMap
      */
     private static function withoutPrint(array $levels, int $width, int $height): array
     {
-        foreach ([max(...), min(...)] as $pick) {
+        foreach ([true, false] as $isLargest) {
             $rows = [];
             for ($y = 0; $y < $height; $y++) {
                 $row = array_slice($levels, $y * $width, $width);
-                array_push($rows, ...self::windows($row, $pick));
+                array_push($rows, ...self::windows($row, $isLargest));
             }
             $columns = [];
             for ($x = 0; $x < $width; $x++) {
@@ -115,7 +118,7 @@ final readonly class EdgeMap
                 for ($at = $x; $at < $width * $height; $at += $width) {
                     $column[] = $rows[$at];
                 }
-                $columns[] = self::windows($column, $pick);
+                $columns[] = self::windows($column, $isLargest);
             }
             $levels = array_merge(...array_map(null, ...$columns));
         }
@@ -127,10 +130,9 @@ final readonly class EdgeMap
      * Of each place the largest, or the least, of those round it.
      *
      * @param  list<int>  $levels
-     * @param  callable(int, int): int  $pick
      * @return list<int>
      */
-    private static function windows(array $levels, callable $pick): array
+    private static function windows(array $levels, bool $isLargest): array
     {
         // Doubling: of two, of four, of eight beside each other, and of those eight and one more.
         $count = count($levels);
@@ -138,8 +140,8 @@ final readonly class EdgeMap
         foreach ([1, 2, 4, 1] as $step) {
             $next = [];
             for ($at = 0; $at < $count; $at++) {
-                $other = $levels[min($last, $at + $step)];
-                $next[] = $pick($levels[$at], $other);
+                [$level, $other] = [$levels[$at], $levels[min($last, $at + $step)]];
+                $next[] = ($level > $other) === $isLargest ? $level : $other;
             }
             $levels = $next;
         }
@@ -156,13 +158,14 @@ final readonly class EdgeMap
      */
     private static function smooth(array $levels, int $width, int $height): array
     {
-        $rows = $levels;
-        for ($at = 1; $at < $width * $height - 1; $at++) {
-            $rows[$at] = intdiv($levels[$at - 1] + 2 * $levels[$at] + $levels[$at + 1], 4);
+        $last = $width * $height - 1;
+        $rows = [];
+        foreach ($levels as $at => $level) {
+            $rows[] = intdiv($levels[max(0, $at - 1)] + 2 * $level + $levels[min($last, $at + 1)], 4);
         }
-        $smooth = $rows;
-        for ($at = $width; $at < $width * ($height - 1); $at++) {
-            $smooth[$at] = intdiv($rows[$at - $width] + 2 * $rows[$at] + $rows[$at + $width], 4);
+        $smooth = [];
+        foreach ($rows as $at => $level) {
+            $smooth[] = intdiv($rows[max(0, $at - $width)] + 2 * $level + $rows[min($last, $at + $width)], 4);
         }
 
         return $smooth;

@@ -17,6 +17,7 @@ return new class extends Migration
             $table->foreign('made_from')->references('sha256')->on('stored_files');
             $table->text('choices')->nullable();
             $table->text('layout')->nullable();
+            $table->text('pictures')->nullable();
             $table->timestamp('seen_at')->nullable();
         });
     }

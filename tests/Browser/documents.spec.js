@@ -70,3 +70,41 @@ test('a document is dropped on the strip, and one is added to a worksheet', asyn
     await page.reload();
     await expect(page.getByText('Made from Second.docx.')).toBeVisible();
 });
+
+test('a photo is cut out and laid flat; its corners are moved by mouse and keys, and it is made anew', async ({
+    teacher: page,
+}) => {
+    const name = `Photo ${Date.now()}`;
+    const photo = `${test.info().outputDir}-photo.jpg`;
+    execFileSync('php', ['tests/Support/photo.php', photo]);
+    await page.goto('/shelf');
+    await page
+        .locator('#bring-file')
+        .setInputFiles({ name: `${name}.jpg`, mimeType: 'image/jpeg', buffer: readFileSync(photo) });
+    await expect(page.getByText('The sheet was cut out and laid flat.')).toBeVisible({ timeout: 60000 });
+    await page.getByRole('link', { name: 'Photo and page' }).click();
+    const corner = page.getByRole('button', { name: /^Corner top left of photo 1/ });
+    await expect(corner).toBeVisible();
+    await expect(page.locator('.photo__photo img')).toHaveJSProperty('complete', true);
+    await expectAccessible(page);
+    const said = async () => JSON.parse(await page.locator('[data-cuts-said]').inputValue())[0];
+    const [x, y] = (await said()).corners;
+    await corner.focus();
+    await page.keyboard.press('Shift+ArrowRight');
+    await expect(page.locator('[data-cut-glass]')).toBeVisible();
+    expect((await said()).corners[0]).toBeGreaterThan(x);
+    const box = await corner.boundingBox();
+    await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
+    await page.mouse.down();
+    await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2 + 30, { steps: 4 });
+    await page.mouse.up();
+    expect((await said()).corners[1]).toBeGreaterThan(y + 0.02);
+    await page.getByRole('button', { name: 'As proposed' }).click();
+    expect((await said()).corners.slice(0, 2)).toEqual([x, y]);
+    await page.getByRole('button', { name: 'The whole photo' }).click();
+    expect((await said()).corners).toBeNull();
+    await page.getByLabel('two pages beside each other').check();
+    await page.getByLabel('Colours').selectOption('grey');
+    await page.getByRole('button', { name: 'Make the pages so' }).click();
+    await expect(page.locator('[data-contact] > li')).toHaveCount(2, { timeout: 60000 });
+});

@@ -70,6 +70,7 @@ final class ArchitectureTest extends TestCase
         'Documents',
         'Documents/Pdf',
         'Documents/Office',
+        'Documents/Scans',
         'Actions',
         'Jobs',
         'View',

@@ -56,7 +56,8 @@ final class ScanTest extends TestCase
             $this->assertEqualsWithDelta($to->corners()[$index], $map->of($corner), 1e-9);
         }
         // Three points of a line lie on a line afterwards.
-        [$a, $b, $c] = array_map(fn (float $t): Point => $map->of(new Point(40 + 300 * $t, 90 + 200 * $t)), [0.0, 0.3, 1.0]);
+        $along = fn (float $t): Point => $map->of(new Point(40 + 300 * $t, 90 + 200 * $t));
+        [$a, $b, $c] = array_map($along, [0.0, 0.3, 1.0]);
         $this->assertEqualsWithDelta(0, ($b->x - $a->x) * ($c->y - $a->y) - ($b->y - $a->y) * ($c->x - $a->x), 1e-6);
         $back = Homography::between($to, $from);
         $this->assertEqualsWithDelta(new Point(77, 123), $back->of($map->of(new Point(77, 123))), 1e-8);

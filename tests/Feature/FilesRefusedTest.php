@@ -55,7 +55,11 @@ final class FilesRefusedTest extends TestCase
                 'truncated',
                 'end of this PDF is missing',
             ],
-            'a picture named pdf' => [fn () => "\x89PNG\r\n\x1a\n".str_repeat('x', 500), 'not_a_pdf', 'not a PDF'],
+            'a head of a picture named pdf' => [
+                fn () => "\x89PNG\r\n\x1a\n".str_repeat('x', 500),
+                'picture_too_large',
+                'too large to open safely',
+            ],
             'words named pdf' => [fn () => 'Dear teacher, find the sheet attached.', 'not_a_pdf', 'not a PDF'],
             'nothing' => [fn () => '', 'empty', 'empty'],
             'no pages' => [fn () => PdfMaker::make([]), 'no_pages', 'no pages'],

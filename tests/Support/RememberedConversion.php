@@ -11,7 +11,6 @@ use App\Documents\Office\OfficeConversion;
 use App\Documents\Office\OfficeProgram;
 use App\Documents\Pdf\PdfFonts;
 use App\Documents\Pdf\PdfForm;
-use OpenSlate\Conversion\DocumentChoices;
 
 /** Converts as the program does, and remembers what is to be read on the pages that it made last. */
 final class RememberedConversion implements Conversion
@@ -30,7 +29,7 @@ final class RememberedConversion implements Conversion
         return $this->office->kindOf($path, $head);
     }
 
-    public function convert(string $path, DocumentChoices $choices, string $folder): Converted
+    public function convert(string $path, array $choices, string $folder): Converted
     {
         $made = $this->office->convert($path, $choices, $folder);
         self::$words = (string) shell_exec('pdftotext '.escapeshellarg($made->path).' -');

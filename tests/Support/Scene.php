@@ -97,7 +97,7 @@ final class Scene
             'wood' => 128 + 22 * sin($y / 7 + 2 * sin($x / 60)) + 10 * sin($y / 2.3 + $x / 90) + 6 * $grain,
             'cloth' => 96 + 26 * ((($x >> 4) + ($y >> 4)) & 1) + 14 * (($x + $y) & 1) + 8 * $grain,
             // Another sheet, of greyer paper, with print on it.
-            'paper' => 196 + (($y % 22) < 6 && $this->grain[(intdiv($x, 3) * 31 + intdiv($y, 22)) & 4095] > 0.2 ? -90 : 0),
+            'paper' => ($y % 22) < 6 && $this->grain[(intdiv($x, 3) * 31 + intdiv($y, 22)) & 4095] > 0.2 ? 106 : 196,
             default => 42 + 8 * $grain,
         };
     }

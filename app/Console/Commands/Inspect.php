@@ -14,13 +14,12 @@ use Illuminate\Console\Command;
 use OpenSlate\Blanks\Blank;
 use OpenSlate\Blanks\BlankFinder;
 use OpenSlate\Blanks\BlankKind;
-use OpenSlate\Conversion\DocumentChoices;
-use OpenSlate\Conversion\LayoutCheck;
 use OpenSlate\Conversion\LayoutFinding;
 use OpenSlate\Cutting\PageRange;
 use OpenSlate\Cutting\UnusableRange;
 use OpenSlate\Packs\PackReading;
 use OpenSlate\Packs\Section;
+use OpenSlate\Scan\ScannedPicture;
 use OpenSlate\Text\PageText;
 use OpenSlate\Text\TextLine;
 
@@ -77,7 +76,7 @@ final class Inspect extends Command
         $conversion = $sources->conversionOf($path);
         if ($conversion !== null) {
             return $files->inWorkFolder(fn (string $folder): array => ['format' => $format] +
-                $this->made($conversion->convert($path, new DocumentChoices, $folder), $sources, $images));
+                $this->made($conversion->convert($path, [], $folder), $sources, $images));
         }
 
         return ['format' => $format] + $this->pages($path, $sources, $images);
@@ -88,9 +87,17 @@ final class Inspect extends Command
     {
         $source = $sources->of($made->path);
         $texts = $source->texts($made->path, $source->pages($made->path));
-        $findings = LayoutCheck::of($made->facts, new DocumentChoices, $made->standIns, $made->fonts, $texts);
 
-        return $this->pages($made->path, $sources, $images) + ['layout' => LayoutFinding::listed($findings)];
+        return $this->pages($made->path, $sources, $images) + ($made->pictures === []
+            ? ['layout' => LayoutFinding::listed($made->findings($texts))]
+            : [
+                // Of one picture, and of each where there are several.
+                'corners' => $made->pictures[0]->corners(),
+                'pictures' => array_map(
+                    fn (ScannedPicture $one): array => ['corners' => $one->corners()],
+                    $made->pictures,
+                ),
+            ]);
     }
 
     /** @return array{pages: list<array<string, mixed>>, sections: list<array{label: string, from: int, to: int}>} */

@@ -12,6 +12,7 @@ use App\Documents\LimitedProcess;
 use App\Documents\Pdf\PdfFonts;
 use App\Documents\Pdf\PdfForm;
 use OpenSlate\Conversion\DocumentChoices;
+use OpenSlate\Conversion\LayoutCheck;
 
 /** Makes pages of what word processors and programs for slides write. */
 final class OfficeConversion implements Conversion
@@ -25,8 +26,9 @@ final class OfficeConversion implements Conversion
         return OfficeKind::of($path, $head);
     }
 
-    public function convert(string $path, DocumentChoices $choices, string $folder): Converted
+    public function convert(string $path, array $choices, string $folder): Converted
     {
+        $choices = DocumentChoices::of($choices);
         $kind = OfficeKind::of($path, (string) file_get_contents($path, length: 1024));
         $copy = "{$folder}/document";
         // What cannot be looked into is first made into what can.
@@ -46,7 +48,16 @@ final class OfficeConversion implements Conversion
             $pdf = $this->form->fromLinks($pdf, $prepared->facts->controls, "{$folder}/form.pdf");
         }
 
-        return new Converted($pdf, $prepared->facts, $this->standIns($prepared->facts->fonts), $this->fonts->of($pdf));
+        $standIns = $this->standIns($prepared->facts->fonts);
+        $fonts = $this->fonts->of($pdf);
+
+        return new Converted($pdf, check: fn (array $pages): array => LayoutCheck::of(
+            $prepared->facts,
+            $choices,
+            $standIns,
+            $fonts,
+            $pages,
+        ));
     }
 
     private static function filter(OfficeKind $kind, DocumentChoices $choices): string

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Actions\ConvertAnew;
 use App\Documents\FileStore;
+use App\Http\Requests\ConvertRequest;
 use App\Models\Original;
 use App\Models\StoredFile;
 use App\Models\Worksheet;
@@ -13,8 +14,6 @@ use App\View\JobSheet;
 use App\View\Station;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
-use OpenSlate\Conversion\DocumentChoices;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 
 /** What may look otherwise on pages that were made of a document, and how they are made. */
@@ -43,7 +42,7 @@ final class LayoutController
     }
 
     public function anew(
-        Request $request,
+        ConvertRequest $request,
         Worksheet $worksheet,
         Original $original,
         ConvertAnew $convert,
@@ -52,7 +51,7 @@ final class LayoutController
         $made = $convert(
             $worksheet,
             $original,
-            new DocumentChoices($request->boolean('changes'), $request->boolean('comments')),
+            $original->pictures === null ? $request->documentChoices()->kept() : $request->scanChoices()->kept(),
         );
 
         return to_route('worksheets.show', $made);

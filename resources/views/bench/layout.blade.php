@@ -1,18 +1,21 @@
 {{--
-    What may look otherwise on pages that were made of documents. $documents: App\Models\Original, $replaced: the ids of
-    those whose pages would be replaced
+    What may look otherwise on pages that were made of documents, and what was cut out of photos. $documents:
+    App\Models\Original, $replaced: the ids of those whose pages would be replaced
 --}}
 @use('App\View\LayoutWords')
-<x-layout.bench :$job :title="'The document of ' . $worksheet->name">
+@php($hasPhotos = $documents->contains(fn($one) => $one->pictures !== null))
+<x-layout.bench :$job :title="'What it was made from: ' . $worksheet->name" :scripts="$hasPhotos ? ['resources/js/cut-out.js'] : []">
     <main id="main" class="table table--form made">
         <div class="table__head">
-            <h2>Against the document</h2><a href="{{ route('worksheets.show', $worksheet) }}">Back to the pages</a>
+            <h2>{{ $hasPhotos ? 'Photos and pages' : 'Against the document' }}</h2><a href="{{ route('worksheets.show', $worksheet) }}">Back to the pages</a>
         </div>
         @if ($documents->isEmpty())
             <p class="empty"><b>These pages are as they came.</b> Nothing had to be made into pages for them.</p>
         @else
-            <p class="ledger__hint">These pages were made here, with the fonts that are here. Look whether they are as
-                you know the document; it is itself kept untouched.</p>
+            <p class="ledger__hint">{{ $hasPhotos
+                ? 'The pages were cut out of the photos and laid flat. Move a corner where it is not right; the photos themselves are kept untouched.'
+                : 'These pages were made here, with the fonts that are here. Look whether they are as you know the document; it is itself kept untouched.' }}
+            </p>
             @if ($documents->contains(fn($one) => $one->seen_at === null))
                 <form method="post" action="{{ route('documents.seen', $worksheet) }}">@csrf<button
                         class="btn btn-primary">It can be used so</button></form>
@@ -21,8 +24,11 @@
         @foreach ($documents as $document)
             <section class="made__document" aria-labelledby="made-{{ $document->id }}">
                 <h3 id="made-{{ $document->id }}">{{ $document->name }}</h3>
-                <p><a href="{{ route('documents.original', [$worksheet, $document]) }}">Fetch the document as you brought
-                        it in</a></p>
+                <p><a href="{{ route('documents.original', [$worksheet, $document]) }}">Fetch the {{ $document->pictures === null ? 'document' : 'picture' }}
+                        as you brought it in</a></p>
+                @if ($document->pictures !== null)
+                    @include('bench.cut-out', ['replaces' => in_array($document->id, $replaced, true)])
+                @else
                 <div class="made__beside">
                     <div>
                         @if ($document->findings() === [])
@@ -80,6 +86,7 @@
                         @endif
                     </form>
                 </details>
+                @endif
             </section>
         @endforeach
     </main>

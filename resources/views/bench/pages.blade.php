@@ -62,7 +62,7 @@
                 @foreach ($documents as $document)
                     <div class="notice locked">
                         <p>{{ OriginWords::made($document) }}</p>
-                        <a class="btn btn-plain" href="{{ route('documents.show', $worksheet) }}">{{ $document->findings() === [] ? 'The document' : 'Look before you use it' }}</a>
+                        <a class="btn btn-plain" href="{{ route('documents.show', $worksheet) }}">{{ OriginWords::look($document) }}</a>
                     </div>
                 @endforeach
             @endif
