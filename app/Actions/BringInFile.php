@@ -16,7 +16,6 @@ use App\Models\Worksheet;
 use App\Models\WorksheetState;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
-use OpenSlate\Page\PageFile;
 
 /**
  * Keeps a file byte for byte and starts a master from it. Here no more is looked at than its size and its signature:
@@ -53,7 +52,7 @@ final class BringInFile
 
         return DB::transaction(function () use ($teacher, $name, $file, $choices, $into, $before): Worksheet {
             $original = Original::of($teacher, $file, Str::limit($name, 250, ''), $choices);
-            TeacherFile::give($teacher->id, new PageFile($file->sha256), new PageFile($original->sha256));
+            TeacherFile::give($teacher->id, ...$original->files());
             $worksheet = Worksheet::create([
                 'teacher_id' => $teacher->id,
                 'original_id' => $original->id,

@@ -12,7 +12,6 @@ use App\Models\TeacherFile;
 use App\Models\Worksheet;
 use App\Models\WorksheetState;
 use Illuminate\Support\Facades\DB;
-use OpenSlate\Page\PageFile;
 
 /**
  * Makes the pages of a document again, otherwise: in the place of those that nobody has laid anything on, else as a
@@ -26,7 +25,7 @@ final class ConvertAnew
         return DB::transaction(function () use ($worksheet, $document, $choices): Worksheet {
             $file = StoredFile::findOrFail($document->untouched());
             $original = Original::of($worksheet->teacher()->firstOrFail(), $file, $document->name, $choices);
-            TeacherFile::give($worksheet->teacher_id, new PageFile($original->sha256));
+            TeacherFile::give($worksheet->teacher_id, ...$original->files());
             $fresh = [
                 'original_id' => $original->id,
                 'state' => WorksheetState::Preparing,

@@ -11,7 +11,6 @@ use App\Models\Original;
 use App\Models\TeacherFile;
 use Illuminate\Support\Facades\DB;
 use OpenSlate\Conversion\LayoutFinding;
-use OpenSlate\Page\PageFile;
 use OpenSlate\Scan\ScannedPicture;
 
 /** Makes the pages of a file that has none itself, once, and notes what may look otherwise on them. */
@@ -45,11 +44,7 @@ final class ConvertFile
                     'pictures' => $pictures === [] ? null : ScannedPicture::encode($pictures),
                 ]);
                 $original->note($pages);
-                TeacherFile::give(
-                    $original->teacher_id,
-                    new PageFile($pdf->sha256),
-                    ...array_map(fn (ScannedPicture $one): PageFile => new PageFile($one->file), $pictures),
-                );
+                TeacherFile::give($original->teacher_id, ...$original->files());
             });
         });
     }

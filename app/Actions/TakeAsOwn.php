@@ -21,7 +21,10 @@ final class TakeAsOwn
     {
         return DB::transaction(function () use ($shared, $teacher, $name): Worksheet {
             $original = $shared->original;
-            $own = $original?->replicate()->fill(['teacher_id' => $teacher->id]);
+            // What pages were made of stays with whom it belongs to: it may say more than they do.
+            $own = $original
+                ?->replicate(['made_from', 'choices', 'layout', 'pictures', 'seen_at'])
+                ->fill(['teacher_id' => $teacher->id]);
             $own?->save();
             $pages = $shared->pages()->with('current')->get();
             $master = Worksheet::create([

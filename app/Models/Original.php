@@ -8,6 +8,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
 use OpenSlate\Conversion\DocumentChoices;
 use OpenSlate\Conversion\LayoutFinding;
+use OpenSlate\Page\PageFile;
 use OpenSlate\Paper\Size;
 use OpenSlate\Paper\SourcePage;
 use OpenSlate\Scan\ScanChoices;
@@ -72,6 +73,17 @@ final class Original extends Model
     public function untouched(): string
     {
         return $this->made_from ?? $this->sha256;
+    }
+
+    /** @return list<PageFile> all that its teacher is given with it */
+    public function files(): array
+    {
+        $shown = array_map(fn (ScannedPicture $one): string => $one->file, $this->scanned());
+
+        return array_map(
+            fn (string $sha256): PageFile => new PageFile($sha256),
+            array_values(array_unique([$this->untouched(), $this->sha256, ...$shown])),
+        );
     }
 
     /** Whether its pages are still to be made. */

@@ -36,11 +36,14 @@
         @endif
         <section class="bring" x-data="bringIn" data-url="{{ route('worksheets.store') }}"
             aria-label="Bring in files" x-on:dragover.prevent="over"
-            x-on:dragleave="away" x-on:drop.prevent="drop" x-bind:class="classes">
+            x-on:dragleave="away" x-on:drop.prevent="drop" x-on:paste.window="paste" x-bind:class="classes">
             <label class="btn btn-primary" for="bring-file">Bring in files</label>
             <input id="bring-file" class="visually-hidden" type="file" accept="{{ FileTypes::ACCEPTED }}" multiple
                 x-on:change="choose" x-ref="file">
-            <p class="bring__hint" x-show="idle">or drop them anywhere on this strip. Each up to 100 MB and 300 pages;
+            <label class="btn btn-plain bring__camera" for="bring-camera">Take a photo</label>
+            <input id="bring-camera" class="visually-hidden bring__camera" type="file" accept="image/*"
+                capture="environment" x-on:change="choose">
+            <p class="bring__hint" x-show="idle">or drop them anywhere on this strip, or paste a picture. PDFs, documents, slides, photos; each up to 100 MB and 300 pages;
                 files are kept exactly as they are.</p>
             <div class="verbs" x-show="asking" x-cloak>
                 <b x-text="count"></b>

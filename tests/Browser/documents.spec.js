@@ -108,3 +108,26 @@ test('a photo is cut out and laid flat; its corners are moved by mouse and keys,
     await page.getByRole('button', { name: 'Make the pages so' }).click();
     await expect(page.locator('[data-contact] > li')).toHaveCount(2, { timeout: 60000 });
 });
+
+test('a picture that is pasted on the shelf becomes a worksheet; an address is not fetched, and said so', async ({
+    teacher: page,
+}) => {
+    await page.goto('/shelf');
+    const paste = (what) =>
+        page.evaluate(async (given) => {
+            const clipboardData = new DataTransfer();
+            if (given) clipboardData.setData('text/plain', given);
+            else {
+                const canvas = new OffscreenCanvas(300, 400);
+                canvas.getContext('2d').fillRect(40, 40, 90, 30);
+                clipboardData.items.add(new File([await canvas.convertToBlob()], 'image.png', { type: 'image/png' }));
+            }
+            document.body.dispatchEvent(
+                new ClipboardEvent('paste', { clipboardData, bubbles: true, cancelable: true }),
+            );
+        }, what);
+    await paste('https://tides.example/table.pdf');
+    await expect(page.locator('.bring')).toContainText('Nothing is fetched from the web.');
+    await paste(null);
+    await expect(page.getByText('Made from Pasted picture.png.')).toBeVisible({ timeout: 60000 });
+});

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Actions\BringInFile;
+use App\Actions\TakeAsOwn;
 use App\Documents\FileRefused;
 use App\Documents\FileStore;
 use App\Documents\Office\OfficeConversion;
@@ -66,6 +67,15 @@ final class DocumentsTest extends TestCase
         $this->actingAs($again->teacher, 'teacher')
             ->get("/worksheets/{$again->id}/boxes/1")
             ->assertOk();
+
+        // Who takes a shared worksheet has its pages, and not the document, which may say more than they do.
+        $master->update(['shared_with_school' => true]);
+        $own = app(TakeAsOwn::class)($master, Teacher::factory()->create(), 'Mine');
+        $this->assertSame(
+            [$original->sha256, null],
+            [$own->original()->sole()->sha256, $own->original()->sole()->made_from],
+        );
+        $this->assertCount(0, $own->documents());
     }
 
     public function test_twenty_places_of_each_kind_become_boxes_with_their_names_and_choices(): void

@@ -69,6 +69,12 @@ final class ScansTest extends TestCase
             ->assertOk()
             ->assertSee('Corner top left of photo 1');
 
+        // Who brings in the same photo sees it, too, though it is not looked at again.
+        $again = $this->bringIn($photo, 'same.jpg');
+        $shown = $again->original()->sole()->scanned()[0]->file;
+        $this->actingAs($again->teacher, 'teacher')->get("/pictures/{$shown}")->assertOk();
+        $this->actingAs(Teacher::factory()->create(), 'teacher')->get("/pictures/{$shown}")->assertForbidden();
+
         // At least nine of ten blanks of the sheet itself are found where they are on it.
         $sheet = $this->bringIn($this->pdf(), 'sheet.pdf');
         [$is, $found] = [$this->blanks($sheet), $this->blanks($master)];

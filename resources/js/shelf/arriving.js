@@ -5,6 +5,12 @@ import { drawShelf } from './drawn';
 
 const LOOK = 700; // milliseconds between two looks at how far a file is
 
+const FETCHES_NOTHING =
+    'Nothing is fetched from the web. Open that address, save what is there as a file, and drop the file here.';
+
+/** What browsers call every picture that is pasted. */
+const pasted = (file) => new File([file], 'Pasted picture.png', { type: file.type });
+
 /** One file on its way: how much of it has come, how far it is prepared, and where it is when it is ready. */
 const fileOf = (file, key) => ({
     file,
@@ -69,6 +75,16 @@ export const bringIn = () => ({
     drop(event) {
         this.isOver = false;
         this.take([...event.dataTransfer.files]);
+    },
+    /** A picture that was copied elsewhere; nothing is fetched from an address. */
+    paste(event) {
+        if (event.target.closest('input, textarea, select, dialog')) return;
+        const files = [...event.clipboardData.files];
+        const isAddress = /^\s*https?:\/\/\S+\s*$/i.test(event.clipboardData.getData('text/plain'));
+        if (files.length > 0) {
+            event.preventDefault();
+            this.take(files.map((file) => (file.name === 'image.png' ? pasted(file) : file)));
+        } else if (isAddress && !this.busy) this.problem = FETCHES_NOTHING;
     },
     take(files) {
         if (this.busy || files.length === 0) return;
