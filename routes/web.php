@@ -22,6 +22,7 @@ use App\Http\Controllers\CopyController;
 use App\Http\Controllers\CorrectionController;
 use App\Http\Controllers\DayController;
 use App\Http\Controllers\DesksController;
+use App\Http\Controllers\DocumentController;
 use App\Http\Controllers\EarlierController;
 use App\Http\Controllers\FamilyController;
 use App\Http\Controllers\FreshCopyController;
@@ -31,7 +32,6 @@ use App\Http\Controllers\HandoutController;
 use App\Http\Controllers\HomeController;
 use App\Http\Controllers\KeyController;
 use App\Http\Controllers\KitController;
-use App\Http\Controllers\LayoutController;
 use App\Http\Controllers\LeadController;
 use App\Http\Controllers\LockController;
 use App\Http\Controllers\MarkingController;
@@ -254,16 +254,16 @@ Route::middleware(['auth:teacher', 'auth.session'])->group(function () use ($cop
     Route::post('worksheets/{worksheet}/board/preview', [BoardController::class, 'preview'])
         ->can('update', 'worksheet')
         ->name('boards.preview');
-    Route::get('worksheets/{worksheet}/document', [LayoutController::class, 'show'])
+    Route::get('worksheets/{worksheet}/document', [DocumentController::class, 'show'])
         ->can('view', 'worksheet')
         ->name('documents.show');
-    Route::post('worksheets/{worksheet}/document/seen', [LayoutController::class, 'seen'])
+    Route::post('worksheets/{worksheet}/document/seen', [DocumentController::class, 'seen'])
         ->can('update', 'worksheet')
         ->name('documents.seen');
-    Route::get('worksheets/{worksheet}/document/{original}', [LayoutController::class, 'original'])
+    Route::get('worksheets/{worksheet}/document/{original}', [DocumentController::class, 'original'])
         ->can('view', 'worksheet')
         ->name('documents.original');
-    Route::post('worksheets/{worksheet}/document/{original}', [LayoutController::class, 'anew'])
+    Route::post('worksheets/{worksheet}/document/{original}', [DocumentController::class, 'anew'])
         ->can('update', 'worksheet')
         ->middleware('throttle:bring-in')
         ->middleware('once')

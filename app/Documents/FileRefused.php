@@ -21,8 +21,8 @@ final class FileRefused extends RuntimeException implements Refusal
     {
         return new self(
             'not_a_pdf',
-            'This file is not a PDF, nor of a word processor (DOCX, ODT, RTF, DOC) or of slides (PPTX, ODP). Save or '
-                .'print it as a PDF, then bring that in.',
+            'This file is not a PDF, nor a document (DOCX, ODT, RTF, DOC), slides (PPTX, ODP) or a picture (JPEG, PNG, '
+                .'WebP, TIFF). Save or print it as a PDF, then bring that in.',
         );
     }
 

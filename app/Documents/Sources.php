@@ -29,8 +29,7 @@ final class Sources
     public function kindOf(string $path): FileKind
     {
         $head = $this->head($path);
-        $kind = $this->source($head) ?? $this->convertible($path, $head)?->kindOf($path, $head)
-            ?? throw FileRefused::notPdf();
+        $kind = $this->source($head) ?? $this->converted($path, $head)[1] ?? throw FileRefused::notPdf();
         $kind->check($path);
 
         return $kind;
@@ -58,7 +57,7 @@ final class Sources
     {
         $head = $this->head($path);
 
-        return $this->source($head) === null ? $this->convertible($path, $head) : null;
+        return $this->source($head) === null ? $this->converted($path, $head)[0] : null;
     }
 
     private function source(string $head): ?Source
@@ -72,15 +71,17 @@ final class Sources
         return null;
     }
 
-    private function convertible(string $path, string $head): ?Conversion
+    /** @return array{Conversion|null, FileKind|null} who converts it, and what it is */
+    private function converted(string $path, string $head): array
     {
         foreach ($this->conversions as $conversion) {
-            if ($conversion->kindOf($path, $head) !== null) {
-                return $conversion;
+            $kind = $conversion->kindOf($path, $head);
+            if ($kind !== null) {
+                return [$conversion, $kind];
             }
         }
 
-        return null;
+        return [null, null];
     }
 
     /** @throws FileRefused */

@@ -18,6 +18,9 @@ final readonly class EdgeMap
     /** So near the edge of the picture, in pixels, what is seen is made up of what lies on the other side of it. */
     private const MARGIN = 5;
 
+    /** Print is narrower than nine pixels: four to either side, and the one between. */
+    private const HALF = 4;
+
     /** How far, as the cosine of the angle, a gradient may point away from where it should. */
     private const ALIKE = 0.9;
 
@@ -134,7 +137,7 @@ final readonly class EdgeMap
      */
     private static function windows(array $levels, bool $isLargest): array
     {
-        // Doubling: of two, of four, of eight beside each other, and of those eight and one more.
+        // By doubling: of two, of four, of eight beside each other, and of those eight and one more, which are nine.
         $count = count($levels);
         $last = $count - 1;
         foreach ([1, 2, 4, 1] as $step) {
@@ -145,9 +148,8 @@ final readonly class EdgeMap
             }
             $levels = $next;
         }
-        $half = 4;
 
-        return array_map(fn (int $at): int => $levels[max(0, $at - $half)], range(0, $last));
+        return array_map(fn (int $at): int => $levels[max(0, $at - self::HALF)], range(0, $last));
     }
 
     /**

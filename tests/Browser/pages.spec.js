@@ -138,7 +138,7 @@ test('pages are added at a chosen place: blank, from another worksheet, and from
         ]);
     await press(page, 'Add them');
     await expect(page.locator('[data-add-problem]')).toHaveText(
-        'letter.pdf: This file is not a PDF, nor of a word processor (DOCX, ODT, RTF, DOC) or of slides (PPTX, ODP). Save or print it as a PDF, then bring that in.',
+        'letter.pdf: This file is not a PDF, nor a document (DOCX, ODT, RTF, DOC), slides (PPTX, ODP) or a picture (JPEG, PNG, WebP, TIFF). Save or print it as a PDF, then bring that in.',
     );
     await press(page, 'Close');
     await expect(page.locator('[data-contact] > li')).toHaveCount(2 * before + 5, { timeout: 30000 });

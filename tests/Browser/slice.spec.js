@@ -22,7 +22,7 @@ test('what is no PDF is refused beside the strip, and another can be tried at on
         .locator('#bring-file')
         .setInputFiles({ name: 'letter.pdf', mimeType: 'application/pdf', buffer: Buffer.from('Dear teacher') });
     await expect(page.getByRole('alert')).toHaveText(
-        'This file is not a PDF, nor of a word processor (DOCX, ODT, RTF, DOC) or of slides (PPTX, ODP). Save or print it as a PDF, then bring that in.',
+        'This file is not a PDF, nor a document (DOCX, ODT, RTF, DOC), slides (PPTX, ODP) or a picture (JPEG, PNG, WebP, TIFF). Save or print it as a PDF, then bring that in.',
     );
     await bringIn(page);
 });

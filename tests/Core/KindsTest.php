@@ -109,7 +109,7 @@ final class KindsTest extends TestCase
     private const STATION = 'app/View/Station.php';
 
     private const STATIONS = [
-        'Pages' => ['WorksheetController', 'BoardController', 'MendingController', 'LayoutController'],
+        'Pages' => ['WorksheetController', 'BoardController', 'MendingController', 'DocumentController'],
         'Boxes' => ['BenchController'],
         'Parts' => ['BenchController'],
         'Key' => ['KeyController'],

@@ -127,6 +127,7 @@ final class ScansTest extends TestCase
                 'cuts' => json_encode([['picture' => 1, 'corners' => [0.1, 0.1, 0.9, 0.9, 0.9, 0.1, 0.1, 0.9]]]),
             ])
             ->assertSessionHasErrors('cuts');
+        $this->get("/worksheets/{$master->id}/document")->assertSee('does not go round a part of the photo');
         foreach (['[[', '"x"', '[{"picture":0}]', '[{"picture":1,"corners":[1,2]}]'] as $odd) {
             $original = $master->refresh()->original_id;
             $status = $this->postJson("/worksheets/{$master->id}/document/{$original}", ['cuts' => $odd])->status();
@@ -178,6 +179,17 @@ final class ScansTest extends TestCase
                 ->pages()
                 ->count(),
         );
+    }
+
+    public function test_of_a_picture_that_moves_one_page_is_made(): void
+    {
+        $photo = $this->photo('a.jpg');
+        $this->vips('arrayjoin', "{$photo} {$photo}", "{$this->folder}/m.v", '--across', '1');
+        $this->vips('webpsave', "{$this->folder}/m.v", "{$this->folder}/m.webp", '--page-height', '2400');
+        $master = $this->bringIn("{$this->folder}/m.webp", 'moves.webp');
+
+        $this->assertSame(1, $master->pages()->count());
+        $this->assertCorners(self::CORNERS, $master->original()->sole()->scanned()[0]->corners(), 36);
     }
 
     public function test_a_photo_that_lies_on_its_side_is_set_upright_by_what_the_camera_noted(): void

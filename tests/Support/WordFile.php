@@ -14,7 +14,7 @@ final class WordFile
 
     private const NAMESPACES = 'xmlns:w="http://schemas.openxmlformats.org/wordprocessingml/2006/main" '
         .'xmlns:r="http://schemas.openxmlformats.org/officeDocument/2006/relationships" '
-        .'xmlns:w14="http://schemas.microsoft.com/office/word/2010/wordml" '
+        .'xmlns:w14="urn:open-slate:extension" '
         .'xmlns:wp="http://schemas.openxmlformats.org/drawingml/2006/wordprocessingDrawing" '
         .'xmlns:a="http://schemas.openxmlformats.org/drawingml/2006/main" '
         .'xmlns:pic="http://schemas.openxmlformats.org/drawingml/2006/picture" '

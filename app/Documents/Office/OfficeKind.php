@@ -20,11 +20,10 @@ enum OfficeKind: string implements FileKind
     /** What a compound file begins with ([MS-CFB] 2.2). */
     private const COMPOUND = "\xD0\xCF\x11\xE0\xA1\xB1\x1A\xE1";
 
-    /** Of the parts that Office Open XML packages begin with (ECMA-376 part 1), with macros or without. */
-    private const MAIN = '/ContentType="application\/(?:vnd\.openxmlformats-officedocument\.'
-        .'(wordprocessingml\.(?:document|template)|presentationml\.(?:presentation|slideshow|template))\.main\+xml|'
-        .'vnd\.ms-(word\.(?:document|template)|powerpoint\.(?:presentation|slideshow|template))\.macroEnabled'
-        .'\.main\+xml)"/';
+    /** The part that an Office Open XML package is about (ECMA-376 part 1), with macros or without. */
+    private const MAIN = '/ContentType="application\/vnd\.(?:openxmlformats-officedocument\.'
+        .'(?:wordprocessing|presentation)ml|ms-[a-z]+)\.'
+        .'(document|template|presentation|slideshow)(?:\.macroEnabled)?\.main\+xml"/';
 
     /** @throws FileRefused when it is known what it is, and that it cannot be used */
     public static function of(string $path, string $head): ?self
@@ -62,7 +61,7 @@ enum OfficeKind: string implements FileKind
             self::Odt => 'writer8',
             self::Rtf => 'Rich Text Format',
             self::Doc => 'MS Word 97',
-            self::Pptx => 'Impress MS PowerPoint 2007 XML',
+            self::Pptx => 'Impress Office Open XML',
             self::Odp => 'impress8',
         };
     }
@@ -113,7 +112,7 @@ enum OfficeKind: string implements FileKind
             return null;
         }
 
-        return str_contains($main[0], 'word') ? self::Docx : self::Pptx;
+        return preg_match('/presentation|slideshow/', $main[0]) === 1 ? self::Pptx : self::Docx;
     }
 
     private static function isLocked(Package $package): bool

@@ -9,6 +9,7 @@ use DOMDocument;
 use DOMElement;
 use DOMNode;
 use DOMXPath;
+use RuntimeException;
 use ZipArchive;
 
 /**
@@ -49,7 +50,7 @@ final class Package
     /** A copy at another place, that can be changed. */
     public function copied(string $to): self
     {
-        copy($this->path, $to) || throw FileRefused::damagedDocument();
+        copy($this->path, $to) || throw new RuntimeException("Cannot write {$to}.");
         $copy = new self($to);
         $copy->zip->open($to) === true || throw FileRefused::damagedDocument();
 
@@ -123,7 +124,7 @@ final class Package
         foreach ($this->changed as $name => $content) {
             $content === null ? $this->zip->deleteName($name) : $this->zip->addFromString($name, $content);
         }
-        $this->zip->close() || throw FileRefused::damagedDocument();
+        $this->zip->close() || throw new RuntimeException("Cannot write {$this->path}.");
     }
 
     /**

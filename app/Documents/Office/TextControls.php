@@ -17,9 +17,6 @@ use OpenSlate\Conversion\FormControl;
  */
 final class TextControls
 {
-    /** What programs call a field that its author has given no name. */
-    private const GIVEN_NAME = '/^((text|check|dropdown)\d+|_*fieldmark_*\d+_\d+|bookmark( copy \d+)?|unnamed)$/i';
-
     private const MOST = 1000;
 
     /** @var list<FormControl> */
@@ -121,7 +118,7 @@ final class TextControls
             $name = $start->getAttributeNS(TextDocument::NAMES['text'], 'name');
             $this->link(
                 $inside,
-                new FormControl($kind, preg_match(self::GIVEN_NAME, $name) === 1 ? '' : $name, $choices),
+                new FormControl($kind, $name, $choices),
                 $kind !== ControlKind::Tick,
             );
             Package::remove($start);

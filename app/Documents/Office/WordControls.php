@@ -26,8 +26,8 @@ final class WordControls
 
     private const BOX = "\u{2610}";
 
-    /** What a program calls a field that its author has given no name. */
-    private const GIVEN_NAME = '/^(text|check|dropdown)\d+$/i';
+    /** An extension of the standard, in the name space of whoever extends it. */
+    private const CHECKBOX = './*[local-name()="checkbox"]';
 
     private const HELD = './w:picture | ./w:docPartObj | ./w:group | ./w:equation | ./w:citation';
 
@@ -104,7 +104,7 @@ final class WordControls
         $isAsked = $this->first($properties, './w:showingPlcHdr') !== null;
 
         return match (true) {
-            $this->first($properties, './w14:checkbox') !== null => new FormControl(ControlKind::Tick, $name),
+            $this->first($properties, self::CHECKBOX) !== null => new FormControl(ControlKind::Tick, $name),
             $list !== null => new FormControl(ControlKind::List, $name, $this->choices($list)),
             $text !== null => new FormControl(
                 in_array($text->getAttributeNS($this->names['w'], 'multiLine'), ['1', 'true', 'on'], true)
@@ -186,10 +186,9 @@ final class WordControls
 
     private function readData(DOMElement $data): FormControl
     {
-        $given = $this->value($data, './w:name');
         $name = $this->value($data, './w:statusText')
             ?: $this->value($data, './w:helpText')
-            ?: (preg_match(self::GIVEN_NAME, $given) === 1 ? '' : $given);
+            ?: $this->value($data, './w:name');
         $list = $this->first($data, './w:ddList');
         $longest = (int) $this->value($data, './w:textInput/w:maxLength');
 

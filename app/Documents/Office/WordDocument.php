@@ -34,7 +34,6 @@ final class WordDocument
         $this->main = $this->package->xml($this->mainName);
         $this->names = [
             'w' => (string) $this->main->documentElement?->namespaceURI,
-            'w14' => 'http://schemas.microsoft.com/office/word/2010/wordml',
             'a' => 'http://schemas.openxmlformats.org/drawingml/2006/main',
             'p' => self::RELATIONS,
         ];

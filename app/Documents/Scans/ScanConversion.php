@@ -47,11 +47,12 @@ final class ScanConversion implements Conversion
         $choices = ScanChoices::of($choices);
         $vips = new Vips($folder);
         copy($path, $vips->path('sent'));
+        // Of what is cut off after its head, only that can be read.
         $sides = @getimagesize($path) ?: [0, 0];
         self::checkSides($sides[0], $sides[1]);
-        $head = $vips->head($vips->path('sent'));
-        self::checkSides($head['width'] ?? 0, $head['height'] ?? 0);
-        $count = max(1, $head['n-pages'] ?? 1);
+        // Frames of what moves, and pictures beside the one that was taken, are no pages.
+        $isOfPages = PictureKind::of((string) file_get_contents($path, length: 64)) === PictureKind::Tiff;
+        $count = $isOfPages ? max(1, $vips->head($vips->path('sent'))['n-pages'] ?? 1) : 1;
         $most = (int) config('slate.files.most_pages');
         if ($count > $most) {
             throw FileRefused::tooManyPages($count, $most);
@@ -60,7 +61,7 @@ final class ScanConversion implements Conversion
         $pictures = [];
         for ($number = 1; $number <= $count; $number++) {
             $from = $vips->path('sent').($count > 1 ? '[page='.($number - 1).']' : '');
-            $pictures[] = $this->picture($vips, $from, $head, $number, $choices, $pdf);
+            $pictures[] = $this->picture($vips, $from, $number, $choices, $pdf);
         }
         $pdf->Output($vips->path('pages.pdf'), 'F');
 
@@ -75,15 +76,15 @@ final class ScanConversion implements Conversion
         }
     }
 
-    /** @param  array<string, int>  $head */
     private function picture(
         Vips $vips,
         string $from,
-        array $head,
         int $number,
         ScanChoices $choices,
         PicturePages $pdf,
     ): ScannedPicture {
+        $head = $vips->head($from);
+        self::checkSides($head['width'] ?? 0, $head['height'] ?? 0);
         $vips->read($from, 'upright.v', self::LONGEST);
         // Without what is see-through, and in the colours of screens.
         if (in_array($vips->head($vips->path('upright.v'))['bands'], [2, 4], true)) {

@@ -14,7 +14,7 @@ final class Vips
     {
     }
 
-    /** Does one operation; its last name is that of what comes out where it is not said otherwise. */
+    /** Does one operation, with its arguments as libvips orders them: mostly what goes in, then what comes out. */
     public function do(string ...$arguments): void
     {
         $process = LimitedProcess::run(

@@ -9,6 +9,9 @@
         <div class="table__head">
             <h2>{{ $hasPhotos ? 'Photos and pages' : 'Against the document' }}</h2><a href="{{ route('worksheets.show', $worksheet) }}">Back to the pages</a>
         </div>
+        @error('cuts')
+            <div class="notice notice--bad" role="alert">{{ $message }}</div>
+        @enderror
         @if ($documents->isEmpty())
             <p class="empty"><b>These pages are as they came.</b> Nothing had to be made into pages for them.</p>
         @else

@@ -17,13 +17,13 @@ use Illuminate\Http\RedirectResponse;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 
 /** What may look otherwise on pages that were made of a document, and how they are made. */
-final class LayoutController
+final class DocumentController
 {
     public function show(Worksheet $worksheet): View
     {
         $documents = $worksheet->documents();
 
-        return view('bench.layout', [
+        return view('bench.document', [
             'job' => JobSheet::of($worksheet, Station::Pages),
             'worksheet' => $worksheet,
             'documents' => $documents,
