@@ -20,6 +20,7 @@ export default defineConfig({
                 'resources/js/marking.js',
                 'resources/js/pages.js',
                 'resources/js/print.js',
+                'resources/js/reading.js',
                 'resources/js/teams.js',
             ],
             refresh: false,

@@ -32,12 +32,18 @@ return [
     // What a picture for a page may be at most; browsers make larger ones smaller before they send them.
     'pictures' => [
         'most_bytes' => 5 * 1024 * 1024,
-        'most_a_day' => 60, // of one student
     ],
 
-    // What a teacher says aloud: two minutes, and room to spare.
-    'sounds' => [
-        'most_bytes' => 2 * 1024 * 1024,
+    // What is said aloud or filmed.
+    'recordings' => [
+        'most_bytes' => 20 * 1024 * 1024,
+        'most_seconds' => OpenSlate\Elements\Recording::LONGEST,
+        'seconds' => 90, // of the processor, for writing one anew
+    ],
+
+    // Pictures and recordings that a student puts on copies.
+    'answers' => [
+        'most_files_a_day' => 60,
     ],
 
     // What another program may take when it works on one file.

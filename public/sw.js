@@ -16,6 +16,7 @@ self.addEventListener('fetch', (event) => {
     if (event.request.mode === 'navigate')
         event.respondWith(serverFirst(event.request, url.pathname.startsWith('/my/')));
     else if (isForGood(url)) event.respondWith(keptFirst(event.request));
+    else if (isRecording(url)) event.respondWith(played(event.request));
 });
 
 // The page that started this worker, and what it had loaded by then, came past it.
@@ -29,6 +30,8 @@ async function keepWhatCamePast({ page, files }) {
 
 const isForGood = (url) =>
     url.origin === self.location.origin && /^\/(build|backdrops|pictures|my\/sheets)\//.test(url.pathname);
+
+const isRecording = (url) => url.origin === self.location.origin && url.pathname.startsWith('/recordings/');
 
 const whoIsKept = async (pages) => (await pages.match(WHO))?.text() ?? NOBODY;
 
@@ -87,4 +90,26 @@ async function keptFirst(request) {
     const response = await fetch(request);
     if (response.ok && response.status === 200) await pages.put(request, response.clone());
     return response;
+}
+
+/**
+ * What is played is asked for in pieces: the whole of it is kept, and the pieces are cut from that (RFC 9110, 14).
+ */
+async function played(request) {
+    const whole = await keptFirst(new Request(request.url, { credentials: 'same-origin' }));
+    const range = /^bytes=(\d+)-(\d*)$/.exec(request.headers.get('Range') ?? '');
+    if (!range || whole.status !== 200) return whole;
+    const all = await whole.blob();
+    const from = Number(range[1]);
+    const to = Math.min(range[2] === '' ? Infinity : Number(range[2]), all.size - 1);
+    if (from > to) return new Response(null, { status: 416, headers: { 'Content-Range': `bytes */${all.size}` } });
+    return new Response(all.slice(from, to + 1), {
+        status: 206,
+        headers: {
+            'Accept-Ranges': 'bytes',
+            'Content-Length': String(to - from + 1),
+            'Content-Range': `bytes ${from}-${to}/${all.size}`,
+            'Content-Type': whole.headers.get('Content-Type'),
+        },
+    });
 }

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\AccountController;
+use App\Http\Controllers\AnswerFileController;
 use App\Http\Controllers\ArrangementController;
 use App\Http\Controllers\BackdropController;
 use App\Http\Controllers\BenchController;
@@ -47,6 +48,7 @@ use App\Http\Controllers\PictureController;
 use App\Http\Controllers\PreviewController;
 use App\Http\Controllers\PulseController;
 use App\Http\Controllers\ReadingController;
+use App\Http\Controllers\RecordingController;
 use App\Http\Controllers\RemarkController;
 use App\Http\Controllers\ResultsController;
 use App\Http\Controllers\SchoolController;
@@ -84,10 +86,10 @@ $copies = function (string $ability): void {
     Route::patch('{copy}', [CopyController::class, 'save'])
         ->can($ability, 'copy')
         ->name('save');
-    Route::post('{copy}/pictures', [PictureController::class, 'put'])
+    Route::post('{copy}/files', AnswerFileController::class)
         ->can($ability, 'copy')
-        ->middleware('throttle:pictures')
-        ->name('pictures');
+        ->middleware('throttle:answer-files')
+        ->name('files');
     Route::post('{copy}/hand-in', [CopyController::class, 'handIn'])
         ->can($ability, 'copy')
         ->name('hand-in');
@@ -364,6 +366,10 @@ Route::middleware(['auth:teacher', 'auth.session'])->group(function () use ($cop
         ->can('update', 'page')
         ->middleware('throttle:bring-in')
         ->name('pictures.store');
+    Route::post('pages/{page}/recordings', [RecordingController::class, 'store'])
+        ->can('update', 'page')
+        ->middleware('throttle:bring-in')
+        ->name('recordings.store');
     Route::post('pages/{page}/undo', [PageController::class, 'undo'])
         ->can('update', 'page')
         ->name('page.undo');
@@ -665,6 +671,11 @@ Route::get('pictures/{file}', [PictureController::class, 'show'])
     ->can('see', 'file')
     ->where('file', '[0-9a-f]{64}')
     ->name('pictures.show');
+Route::get('recordings/{file}', [RecordingController::class, 'show'])
+    ->middleware(['auth:teacher,student', 'auth.session'])
+    ->can('hear', 'file')
+    ->where('file', '[0-9a-f]{64}')
+    ->name('recordings.show');
 Route::get('comments/{comment}/sound', [SoundController::class, 'show'])
     ->middleware(['auth:teacher,student', 'auth.session'])
     ->can('hear', 'comment')

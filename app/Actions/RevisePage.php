@@ -76,19 +76,23 @@ final class RevisePage
         if ($files === []) {
             return;
         }
-        $known = array_map(fn (PageFile $file): string => "{$file->sha256} {$file->page}", PageFile::of($now->page()));
+        $known = array_map(fn (PageFile $file): string => $file->identity(), PageFile::of($now->page()));
         $new = array_filter(
             $files,
-            fn (PageFile $file): bool => ! in_array("{$file->sha256} {$file->page}", $known, true),
+            fn (PageFile $file): bool => ! in_array($file->identity(), $known, true),
         );
-        $pictures = array_values(
+        $whole = fn (bool $isRecording): array => array_values(
             array_map(
                 fn (PageFile $file): string => $file->sha256,
-                array_filter($new, fn (PageFile $file): bool => $file->page === 0),
+                array_filter(
+                    $new,
+                    fn (PageFile $file): bool => $file->page === 0 && $file->isRecording === $isRecording,
+                ),
             ),
         );
         if (
-            ! StoredFile::arePictures($pictures) ||
+            ! StoredFile::areOf(StoredFile::PICTURES, $whole(false)) ||
+            ! StoredFile::areOf(StoredFile::RECORDINGS, $whole(true)) ||
             ($new !== [] &&
                 ! TeacherFile::has(
                     (int) Worksheet::query()->whereKey($page->worksheet_id)->value('teacher_id'),

@@ -6,17 +6,16 @@ namespace App\Actions;
 
 use App\Database\DiskSync;
 use App\Documents\FileRefused;
-use App\Documents\FileStore;
+use App\Documents\Recordings;
 use App\Models\Comment;
 use App\Models\Copy;
 use App\Models\Teacher;
 use Illuminate\Support\Facades\DB;
-use OpenSlate\Sound\SoundFormat;
 
 /** A comment that a teacher says aloud, on a place of a copy or on the whole; each teacher has one there. */
 final class SayComment
 {
-    public function __construct(private FileStore $files)
+    public function __construct(private Recordings $recordings)
     {
     }
 
@@ -28,19 +27,7 @@ final class SayComment
      */
     public function __invoke(Copy $copy, Teacher $teacher, ?string $place, string $path): void
     {
-        $most = (int) config('slate.sounds.most_bytes');
-        $bytes = (int) filesize($path);
-        if ($bytes === 0) {
-            throw FileRefused::empty();
-        }
-        if ($bytes > $most) {
-            throw FileRefused::tooLongSound($most);
-        }
-        $format = SoundFormat::of((string) file_get_contents($path, length: SoundFormat::HEAD));
-        if ($format === null) {
-            throw FileRefused::notSound();
-        }
-        $file = $this->files->take($path, $format->value);
+        $file = $this->recordings->take($path, heard: true)->file;
         DB::transaction(function () use ($copy, $teacher, $place, $file): void {
             $this->takeAway($copy, $teacher, $place);
             if ($copy->comments()->count() >= Comment::MOST) {

@@ -40,7 +40,7 @@ final class SettleParts
             }
             $page = $copy->item->edition->revision($place->page())->page();
             $given = array_merge([], ...array_map(fn (Part $part): array => $part->set, $page->parts()));
-            if (! $copy->hasPictures(array_values(array_diff($model->pictures(), $given)))) {
+            if (! $copy->hasFiles(array_values(array_diff($model->pictures(), $given)))) {
                 throw AnswerRefused::notPutHere();
             }
             $wanted[$key] = [new Scene($page), $model];

@@ -20,7 +20,7 @@ final class SweepPictures
 
     /** Everything that may name a kept file: table and column. */
     private const NAMES = [
-        ['copy_pictures', 'sha256'],
+        ['copy_files', 'sha256'],
         ['teacher_files', 'sha256'],
         ['revision_files', 'sha256'],
         ['shown_pictures', 'sha256'],
@@ -41,7 +41,7 @@ final class SweepPictures
     {
         $before = now()->subDay();
         $gone = [];
-        $rows = DB::table('copy_pictures')->where('created_at', '<', $before)->orderBy('copy_id')->orderBy('sha256');
+        $rows = DB::table('copy_files')->where('created_at', '<', $before)->orderBy('copy_id')->orderBy('sha256');
         foreach ($rows->lazy(self::ROWS_AT_ONCE)->groupBy('copy_id') as $copyId => $pictures) {
             $named = $this->namedBy((int) $copyId);
             foreach ($pictures as $picture) {
@@ -49,7 +49,7 @@ final class SweepPictures
             }
         }
         foreach ($gone as [$copyId, $sha256]) {
-            DB::table('copy_pictures')
+            DB::table('copy_files')
                 ->where(['copy_id' => $copyId, 'sha256' => $sha256])
                 ->where('created_at', '<', $before)
                 ->delete();

@@ -26,16 +26,44 @@ final class FileRefused extends RuntimeException implements Refusal
         );
     }
 
-    public static function notSound(): self
+    public static function noRecording(): self
     {
-        return new self('not_a_sound', 'This is no sound that browsers play. Record it again.');
+        return new self(
+            'not_a_recording',
+            'This is no recording that can be played: WebM, Ogg, M4A, MP4, MP3 and WAV can. Record it again, or save '
+                .'it as one of these.',
+        );
     }
 
-    public static function tooLongSound(int $most): self
+    public static function recordingTooHeavy(int $bytes, int $most): self
     {
         return new self(
             'too_large',
-            sprintf('This is too long: at most %d MB. Say it in fewer words.', intdiv($most, 1048576)),
+            sprintf(
+                'This recording has %.1f MB; at most %d MB can be taken in. Save it smaller, or record it anew.',
+                $bytes / 1048576,
+                intdiv($most, 1048576),
+            ),
+        );
+    }
+
+    public static function recordingTooLong(int $most): self
+    {
+        return new self(
+            'recording_too_long',
+            sprintf(
+                'This recording is longer than %d minutes. Cut out what is needed, or say it in several.',
+                intdiv($most, 60),
+            ),
+        );
+    }
+
+    public static function recordingTakesTooLong(self $cause): self
+    {
+        return new self(
+            'recording_too_much_work',
+            'This recording takes too long to read. Save it smaller, or record it anew.',
+            $cause,
         );
     }
 
@@ -200,12 +228,12 @@ final class FileRefused extends RuntimeException implements Refusal
         );
     }
 
-    public static function tooManyPictures(int $most): self
+    public static function tooManyFiles(int $most): self
     {
         return new self(
-            'too_many_pictures',
-            "You have put {$most} pictures on your pages today, which is as many as there can be in a day. Take "
-                .'one of those, or go on tomorrow.',
+            'too_many_files',
+            "You have put {$most} pictures and recordings on your pages today, which is as many as there can be in "
+                .'a day. Take one of those, or go on tomorrow.',
         );
     }
 

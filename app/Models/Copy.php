@@ -444,11 +444,11 @@ final class Copy extends Model
             ->all();
     }
 
-    /** Notes a picture as one that its student put here. */
-    public function givePicture(StoredFile $picture): void
+    /** Notes a file as one that its student put here. */
+    public function giveFile(StoredFile $file): void
     {
-        DB::table('copy_pictures')->upsert(
-            ['copy_id' => $this->id, 'sha256' => $picture->sha256, 'created_at' => now()],
+        DB::table('copy_files')->upsert(
+            ['copy_id' => $this->id, 'sha256' => $file->sha256, 'created_at' => now()],
             ['copy_id', 'sha256'],
             ['created_at'],
         );
@@ -459,12 +459,12 @@ final class Copy extends Model
      *
      * @param  list<string>  $hashes
      */
-    public function hasPictures(array $hashes): bool
+    public function hasFiles(array $hashes): bool
     {
         $hashes = array_unique($hashes);
 
         return $hashes === [] ||
-            DB::table('copy_pictures')->where('copy_id', $this->id)->whereIn('sha256', $hashes)->count() ===
+            DB::table('copy_files')->where('copy_id', $this->id)->whereIn('sha256', $hashes)->count() ===
                 count($hashes);
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Str;
 
 /**
  * A file kept once, under the SHA-256 of its bytes.
@@ -27,12 +28,27 @@ final class StoredFile extends Model
 
     protected $fillable = ['sha256', 'bytes', 'media_type'];
 
-    /** @param  list<string>  $hashes */
-    public static function arePictures(array $hashes): bool
-    {
-        $hashes = array_unique($hashes);
+    public const PICTURES = ['image/'];
 
-        return $hashes === [] ||
-            self::whereIn('sha256', $hashes)->whereLike('media_type', 'image/%')->count() === count($hashes);
+    public const RECORDINGS = ['audio/', 'video/'];
+
+    /**
+     * Whether these are kept, and all of them of some kind.
+     *
+     * @param  list<string>  $kind  how their media types begin
+     * @param  list<string>  $hashes
+     */
+    public static function areOf(array $kind, array $hashes): bool
+    {
+        $hashes = array_values(array_unique($hashes));
+
+        return self::findMany($hashes)->filter(fn (self $file): bool => $file->isOf($kind))->count() ===
+            count($hashes);
+    }
+
+    /** @param  list<string>  $kind  how its media type begins */
+    public function isOf(array $kind): bool
+    {
+        return Str::startsWith($this->media_type, $kind);
     }
 }

@@ -102,12 +102,12 @@ final class Student extends Authenticatable
     }
 
     /** How many pictures they have put on their copies since then. */
-    public function picturesSince(DateTimeInterface $since): int
+    public function filesSince(DateTimeInterface $since): int
     {
-        return DB::table('copy_pictures')
-            ->join('copies', 'copies.id', '=', 'copy_pictures.copy_id')
+        return DB::table('copy_files')
+            ->join('copies', 'copies.id', '=', 'copy_files.copy_id')
             ->whereIn('copies.id', Copy::query()->ownedBy($this->id)->select('copies.id'))
-            ->where('copy_pictures.created_at', '>=', Carbon::instance($since)->utc())
+            ->where('copy_files.created_at', '>=', Carbon::instance($since)->utc())
             ->count();
     }
 

@@ -14,8 +14,8 @@ use Illuminate\Support\Facades\DB;
 use OpenSlate\Page\PageFile;
 
 /**
- * A picture is for the teacher who was given it or is shown a page with it, for the student who put it on a copy and
- * their teacher, and for students on whose pages it lies uncovered.
+ * A picture or a recording is for the teacher who was given it or is shown a page with it, for the student who put it
+ * on a copy and their teacher, and for students on whose pages it lies uncovered.
  */
 final class StoredFilePolicy
 {
@@ -25,18 +25,27 @@ final class StoredFilePolicy
 
     public function see(Teacher|Student $user, StoredFile $file): bool
     {
-        return str_starts_with($file->media_type, 'image/') &&
-            ($user instanceof Teacher
-                ? $this->given->to($user, new PageFile($file->sha256)) || $this->onCopyFor($user, $file)
-                : $this->onCopyOf($user, $file) || $this->handedTo($user, $file));
+        return $file->isOf(StoredFile::PICTURES) && $this->isFor($user, $file);
+    }
+
+    public function hear(Teacher|Student $user, StoredFile $file): bool
+    {
+        return $file->isOf(StoredFile::RECORDINGS) && $this->isFor($user, $file);
+    }
+
+    private function isFor(Teacher|Student $user, StoredFile $file): bool
+    {
+        return $user instanceof Teacher
+            ? $this->given->to($user, new PageFile($file->sha256)) || $this->onCopyFor($user, $file)
+            : $this->onCopyOf($user, $file) || $this->handedTo($user, $file);
     }
 
     private function onCopyOf(Student $student, StoredFile $file): bool
     {
-        return DB::table('copy_pictures')
-            ->join('copies', 'copies.id', '=', 'copy_pictures.copy_id')
+        return DB::table('copy_files')
+            ->join('copies', 'copies.id', '=', 'copy_files.copy_id')
             ->join('handout_items', 'handout_items.id', '=', 'copies.handout_item_id')
-            ->where('copy_pictures.sha256', $file->sha256)
+            ->where('copy_files.sha256', $file->sha256)
             ->where(fn (Builder $own) => $own
                 ->where('copies.student_id', $student->id)
                 ->orWhereIn(
@@ -49,11 +58,11 @@ final class StoredFilePolicy
 
     private function onCopyFor(Teacher $teacher, StoredFile $file): bool
     {
-        return DB::table('copy_pictures')
-            ->join('copies', 'copies.id', '=', 'copy_pictures.copy_id')
+        return DB::table('copy_files')
+            ->join('copies', 'copies.id', '=', 'copy_files.copy_id')
             ->join('handout_items', 'handout_items.id', '=', 'copies.handout_item_id')
             ->join('handouts', 'handouts.id', '=', 'handout_items.handout_id')
-            ->where('copy_pictures.sha256', $file->sha256)
+            ->where('copy_files.sha256', $file->sha256)
             ->whereIn('handouts.id', Handout::query()->watchedBy($teacher)->select('handouts.id'))
             ->exists();
     }

@@ -128,7 +128,7 @@ final class AppServiceProvider extends ServiceProvider
         // Nobody guesses a code of eight letters at this pace: 31 to the power of 8 are 850,000,000,000.
         RateLimiter::for('passes', fn (Request $request): Limit => Limit::perMinute(600)->by((string) $request->ip()));
         RateLimiter::for(
-            'pictures',
+            'answer-files',
             fn (Request $request): Limit => Limit::perMinute(20)->by('student|'.Auth::guard('student')->id()),
         );
         RateLimiter::for(

@@ -18,6 +18,7 @@ use OpenSlate\Elements\Organiser;
 use OpenSlate\Elements\OrganiserShape;
 use OpenSlate\Elements\Part;
 use OpenSlate\Elements\Picture;
+use OpenSlate\Elements\Recording;
 use OpenSlate\Elements\Shape;
 use OpenSlate\Elements\Spot;
 use OpenSlate\Elements\Table;
@@ -47,6 +48,7 @@ final class ElementWords
                 ($element->on ? '' : ' (switched off)'),
             $element instanceof Clip => 'a piece of a printed page'.($element->kept ? ', an answer' : ''),
             $element instanceof Picture => $element->words === '' ? 'a picture' : $element->words,
+            $element instanceof Recording => $element->named(),
             $element instanceof Shape => $element->form->value,
             $element instanceof Part => $element->named().($element->stock > 1 ? ' × '.$element->stock : ''),
             $element instanceof Spot => $element->named(),
@@ -106,6 +108,7 @@ final class ElementWords
             ElementKind::Link => 'Link',
             ElementKind::Clip => 'Clip',
             ElementKind::Picture => 'Picture',
+            ElementKind::Recording => 'Recording',
             ElementKind::Shape => 'Shape',
             ElementKind::Part => 'Part',
             ElementKind::Spot => 'Spot',

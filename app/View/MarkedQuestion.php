@@ -71,6 +71,12 @@ final readonly class MarkedQuestion
         return $this->place->place->form->kind()->isSeen();
     }
 
+    /** Whether answers to it are heard. */
+    public function isHeard(): bool
+    {
+        return $this->place->place->form->kind()->isHeard();
+    }
+
     /** An answer in words; that it is empty is said as well. */
     public function read(string $answer): string
     {
@@ -80,6 +86,7 @@ final readonly class MarkedQuestion
         return match (true) {
             $words !== '' => $words,
             $form->isFilled($answer) && $this->isSeen() => 'to be seen',
+            $form->isFilled($answer) && $this->isHeard() => 'to be heard',
             $form->countsTogether() => 'not ticked',
             default => 'left empty',
         };

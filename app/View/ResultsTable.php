@@ -206,7 +206,8 @@ final readonly class ResultsTable
                 }
                 foreach ($marks as $copy => $of) {
                     $answer = $works[$copy]->text($place);
-                    if ($answer !== '' && $of->find($place)?->verdict === Verdict::Wrong && ! $question->isSeen()) {
+                    $isRead = ! $question->isSeen() && ! $question->isHeard();
+                    if ($answer !== '' && $isRead && $of->find($place)?->verdict === Verdict::Wrong) {
                         $wrong[$question->place->likeness($answer)][] = $answer;
                     }
                 }

@@ -115,6 +115,7 @@ final readonly class Tools
             $box(AnswerKind::Passage, 'Passage', 'M', 'passage to correct', 360, 90, cover: true),
             $box(AnswerKind::Drawing, 'Drawing', 'W', 'drawing area', 300, 160),
             $box(AnswerKind::Picture, 'Picture place', 'I', 'place for a picture', 180, 120, 'picture-place'),
+            $box(AnswerKind::Spoken, 'Spoken', 'T', 'place for a spoken answer', 200, 34),
             Tool::laying(
                 'organiser',
                 'Organiser',
@@ -165,6 +166,7 @@ final readonly class Tools
             $shape('Line', '-', ShapeForm::Line, 160, 8),
             $shape('Arrow', 'A', ShapeForm::Arrow, 120, 12, 1.5),
             Tool::other('picture', 'Picture', 'Y', 'picture'),
+            Tool::other('recording', 'Recording', 'Q', 'spoken or filmed message'),
             Tool::other('clip', 'Clip', 'X', 'clip of any page'),
             ...($hasPrint ? [] : [Tool::other('room', 'Room', 'V', 'line below which to make room')]),
         ];

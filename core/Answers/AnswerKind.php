@@ -21,6 +21,7 @@ enum AnswerKind: string
 
     case Drawing = 'drawing';
     case Picture = 'picture';
+    case Spoken = 'spoken';
 
     /** Where the parts of a page are; no box takes it. */
     case Model = 'model';
@@ -37,6 +38,7 @@ enum AnswerKind: string
             self::Passage => PassageAnswer::class,
             self::Drawing => DrawingAnswer::class,
             self::Picture => PictureAnswer::class,
+            self::Spoken => SpokenAnswer::class,
             self::Model => ModelAnswer::class,
         };
     }
@@ -53,6 +55,7 @@ enum AnswerKind: string
             self::Passage => 'passage to correct',
             self::Drawing => 'drawing area',
             self::Picture => 'place for a picture',
+            self::Spoken => 'spoken answer',
             self::Model => 'parts',
         };
     }
@@ -69,15 +72,27 @@ enum AnswerKind: string
         return in_array($this, [self::Short, self::Lines, self::Number, self::List, self::Passage], true);
     }
 
+    /** Whether an answer is a file of its own, which the student sends by itself. */
+    public function isFile(): bool
+    {
+        return $this === self::Picture || $this === self::Spoken;
+    }
+
     /** Whether an answer is something to be seen, and has no words. */
     public function isSeen(): bool
     {
         return $this === self::Drawing || $this === self::Picture || $this === self::Model;
     }
 
+    /** Whether an answer is something to be heard. */
+    public function isHeard(): bool
+    {
+        return $this === self::Spoken;
+    }
+
     /** Whether right answers can be given; what cannot have any only a person can mark. */
     public function canBeKeyed(): bool
     {
-        return $this !== self::Drawing && $this !== self::Picture;
+        return $this !== self::Drawing && ! $this->isFile();
     }
 }

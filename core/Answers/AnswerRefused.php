@@ -59,9 +59,9 @@ final class AnswerRefused extends DomainException implements Refusal
         return new self('is no drawing', 0, $why);
     }
 
-    public static function noPicture(): self
+    public static function noFile(): self
     {
-        return new self('is no picture');
+        return new self('is no kept file');
     }
 
     public static function noPlace(): self

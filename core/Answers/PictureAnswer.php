@@ -4,73 +4,18 @@ declare(strict_types=1);
 
 namespace OpenSlate\Answers;
 
-use OpenSlate\Json\Fields;
-use OpenSlate\Judging\Judgement;
-use OpenSlate\Judging\Lexicon;
-
-/** A picture of the student's own, by the SHA-256 under which it is kept. */
+/** A picture of the student's own. */
 final readonly class PictureAnswer implements AnswerForm
 {
-    use CountsOnce;
-    use StandsAlone;
+    use KeptFile;
 
     public function kind(): AnswerKind
     {
         return AnswerKind::Picture;
     }
 
-    public static function start(AnswerKind $kind): self
-    {
-        return new self;
-    }
-
-    public static function decode(AnswerKind $kind, Fields $fields): self
-    {
-        return new self;
-    }
-
-    public function properties(): array
-    {
-        return [];
-    }
-
-    public function tidy(string $answer): string
-    {
-        return preg_match('/^(?:[0-9a-f]{64})?$/D', $answer) === 1 ? $answer : throw AnswerRefused::noPicture();
-    }
-
     public function unsaved(): string
     {
         return 'This picture is not saved. Choose it again.';
-    }
-
-    public function isFilled(string $answer): bool
-    {
-        return $answer !== '';
-    }
-
-    public function read(string $answer): string
-    {
-        return '';
-    }
-
-    public function key(array $answers): array
-    {
-        return $answers === [] ? [] : throw AnswerRefused::noKey();
-    }
-
-    public function judge(array $key, string $answer, Lexicon $words): Judgement
-    {
-        return Judgement::unjudged('no key');
-    }
-
-    public function keyWords(array $key): string
-    {
-        return '';
-    }
-
-    public function likeness(string $answer): string
-    {
-        return $answer;
     }
 }

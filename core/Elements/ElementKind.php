@@ -13,6 +13,7 @@ enum ElementKind: string
     case Clip = 'clip';
     case Table = 'table';
     case Picture = 'picture';
+    case Recording = 'recording';
     case Shape = 'shape';
     case Part = 'part';
     case Spot = 'spot';
@@ -29,6 +30,7 @@ enum ElementKind: string
             self::Clip => 'C',
             self::Table => 'T',
             self::Picture => 'I',
+            self::Recording => 'V',
             self::Shape => 'S',
             self::Part => 'M',
             self::Spot => 'O',

@@ -17,6 +17,7 @@ use OpenSlate\Elements\Organiser;
 use OpenSlate\Elements\Part;
 use OpenSlate\Elements\Patch;
 use OpenSlate\Elements\Picture;
+use OpenSlate\Elements\Recording;
 use OpenSlate\Elements\Shape;
 use OpenSlate\Elements\Spot;
 use OpenSlate\Elements\Table;
@@ -50,6 +51,7 @@ final class ElementCodec
         'fills' => 'own',
         'kept' => false,
         'dashed' => false,
+        'film' => false,
         'opacity' => 1.0,
         'fill' => null,
         'lay' => 'level',
@@ -126,6 +128,7 @@ final class ElementCodec
             $element instanceof Link,
             $element instanceof Clip,
             $element instanceof Picture,
+            $element instanceof Recording,
             $element instanceof Shape => FurnishingCodec::properties($element),
             default => throw new LogicException("{$element->kind()->value} has no codec."),
         };
@@ -148,6 +151,7 @@ final class ElementCodec
             ElementKind::Link => FurnishingCodec::link($id, $frame, $fields),
             ElementKind::Clip => FurnishingCodec::clip($id, $frame, $fields),
             ElementKind::Picture => FurnishingCodec::picture($id, $frame, $fields),
+            ElementKind::Recording => FurnishingCodec::recording($id, $frame, $fields),
             ElementKind::Shape => FurnishingCodec::shape($id, $frame, $fields),
         };
         if ($fields->isGiven('group')) {

@@ -13,6 +13,7 @@ use OpenSlate\Elements\Link;
 use OpenSlate\Elements\LinkTarget;
 use OpenSlate\Elements\Patch;
 use OpenSlate\Elements\Picture;
+use OpenSlate\Elements\Recording;
 use OpenSlate\Elements\Shape;
 use OpenSlate\Elements\ShapeForm;
 use OpenSlate\Geometry\Frame;
@@ -20,11 +21,11 @@ use OpenSlate\Geometry\Rotation;
 use OpenSlate\Json\Fields;
 use OpenSlate\Json\InvalidJson;
 
-/** What the page is furnished with, to and from JSON: patches, labels, links, clips, pictures, shapes. */
+/** What the page is furnished with, to and from JSON: patches, labels, links, clips, pictures, recordings, shapes. */
 final class FurnishingCodec
 {
     /** @return array<string, mixed> */
-    public static function properties(Patch|Label|Link|Clip|Picture|Shape $element): array
+    public static function properties(Patch|Label|Link|Clip|Picture|Recording|Shape $element): array
     {
         return match (true) {
             $element instanceof Patch => [],
@@ -57,6 +58,13 @@ final class FurnishingCodec
                 'kept' => $element->kept,
             ],
             $element instanceof Picture => ['source' => $element->source, 'words' => $element->words],
+            $element instanceof Recording => [
+                'source' => $element->source,
+                'title' => $element->title,
+                'words' => $element->words,
+                'film' => $element->film,
+                'seconds' => $element->seconds,
+            ],
             $element instanceof Shape => [
                 'form' => $element->form->value,
                 'lay' => $element->lay->value,
@@ -122,6 +130,20 @@ final class FurnishingCodec
     public static function picture(string $id, Frame $frame, Fields $fields): Picture
     {
         return new Picture($id, $frame, Looks::hash($fields), $fields->text('words', Picture::LONGEST_WORDS));
+    }
+
+    /** @throws InvalidJson */
+    public static function recording(string $id, Frame $frame, Fields $fields): Recording
+    {
+        return new Recording(
+            id: $id,
+            frame: $frame,
+            source: Looks::hash($fields),
+            title: $fields->text('title', Recording::LONGEST_TITLE),
+            words: $fields->text('words', Recording::LONGEST_WORDS),
+            film: Looks::flag($fields, 'film'),
+            seconds: $fields->number('seconds', 0, Recording::LONGEST),
+        );
     }
 
     /** @throws InvalidJson */

@@ -7,18 +7,30 @@ namespace OpenSlate\Page;
 use OpenSlate\Elements\Clip;
 use OpenSlate\Elements\Part;
 use OpenSlate\Elements\Picture;
+use OpenSlate\Elements\Recording;
 use OpenSlate\Geometry\Frame;
 
-/** A kept file that a page names: a printed page of it, or a picture. */
+/** A kept file that a page names: a printed page of it, a picture or a recording. */
 final readonly class PageFile
 {
     /**
      * @param  string  $sha256  under which it is kept
-     * @param  int  $page  of the file, from 1; 0 for a picture, which has no pages
+     * @param  int  $page  of the file, from 1; 0 for what has no pages
      * @param  bool  $whole  whether students of the page may have it as it is: not what is cut or covered first
+     * @param  bool  $isRecording  whether it is heard; what has no pages is a picture otherwise
      */
-    public function __construct(public string $sha256, public int $page = 0, public bool $whole = false)
+    public function __construct(
+        public string $sha256,
+        public int $page = 0,
+        public bool $whole = false,
+        public bool $isRecording = false,
+    ) {
+    }
+
+    /** What it is, and as what it is used. */
+    public function identity(): string
     {
+        return $this->isRecording ? "{$this->sha256} recording" : "{$this->sha256} {$this->page}";
     }
 
     /**
@@ -37,6 +49,8 @@ final readonly class PageFile
                 $files[] = new self($element->source, $element->page);
             } elseif ($element instanceof Picture && $element->source !== '') {
                 $files[] = new self($element->source, whole: ! self::isMetByAny($element->frame, $over));
+            } elseif ($element instanceof Recording) {
+                $files[] = new self($element->source, whole: true, isRecording: true);
             } elseif ($element instanceof Part) {
                 // Parts move, so that nothing covers them for good.
                 foreach (array_filter([$element->source, ...$element->set]) as $sha256) {
@@ -46,8 +60,13 @@ final readonly class PageFile
         }
         $once = [];
         foreach ($files as $file) {
-            $named = "{$file->sha256} {$file->page}";
-            $once[$named] = new self($file->sha256, $file->page, $file->whole || ($once[$named]->whole ?? false));
+            $named = $file->identity();
+            $once[$named] = new self(
+                $file->sha256,
+                $file->page,
+                $file->whole || ($once[$named]->whole ?? false),
+                $file->isRecording,
+            );
         }
 
         return array_values($once);

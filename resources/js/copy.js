@@ -1,4 +1,5 @@
 import { CopyWork } from './copy/copy-work';
+import './lib/player';
 import './lib/sounds';
 
 const work = document.querySelector('[data-copy-work]');

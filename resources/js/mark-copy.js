@@ -2,6 +2,7 @@ import { Idiomorph } from 'idiomorph';
 import { PageWriting } from './marking/page-writing';
 import { Recorder } from './lib/recorder';
 import { Away, request } from './lib/request';
+import './lib/player';
 import './lib/sounds';
 
 /**

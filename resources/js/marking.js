@@ -1,5 +1,6 @@
 import { Idiomorph } from 'idiomorph';
 import { PointerDrag } from './lib/pointer-drag';
+import './lib/sounds';
 import { Away, request } from './lib/request';
 
 const PILES = { 1: 'right', 2: 'part', 3: 'wrong', 4: 'look', k: 'key' };

@@ -60,7 +60,7 @@ final class KindsTest extends TestCase
         // It may lie over other places.
         'Drawing' => ['core/Page/Overlaps.php'],
         // It is a file.
-        'Picture' => ['app/Actions/PutPicture.php', 'app/Http/Controllers/CopyController.php'],
+        'Picture' => ['app/Actions/PutFile.php', 'app/Http/Controllers/CopyController.php'],
     ];
 
     private const OF_ELEMENTS = [

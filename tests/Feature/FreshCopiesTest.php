@@ -252,7 +252,7 @@ final class FreshCopiesTest extends TestCase
         [$used, $replaced] = [str_repeat('a', 64), str_repeat('b', 64)];
         DB::table('stored_files')->insert([$kept($used), $kept($replaced)]);
         foreach ([$used, $replaced] as $sha) {
-            DB::table('copy_pictures')->insert([
+            DB::table('copy_files')->insert([
                 'copy_id' => $this->ada->id,
                 'sha256' => $sha,
                 'created_at' => now()->subDays(2),
@@ -261,7 +261,7 @@ final class FreshCopiesTest extends TestCase
         $this->write($this->ada, ['1.a' => $used]);
         app(GiveFreshCopies::class)($this->item(), [$this->ada->id]);
         app(SweepPictures::class)();
-        $this->assertSame([$used], DB::table('copy_pictures')->pluck('sha256')->all());
+        $this->assertSame([$used], DB::table('copy_files')->pluck('sha256')->all());
     }
 
     public function test_old_moments_that_only_passed_are_thinned_to_the_last_of_each_week(): void

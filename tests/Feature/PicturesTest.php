@@ -180,7 +180,7 @@ final class PicturesTest extends TestCase
 
     public function test_a_student_puts_on_so_many_pictures_a_day_and_no_more(): void
     {
-        config(['slate.pictures.most_a_day' => 2]);
+        config(['slate.answers.most_files_a_day' => 2]);
         $this->send(self::jpeg(20, 20))->assertCreated();
         $this->send(self::jpeg(30, 20))->assertCreated();
         $this->send(self::jpeg(40, 20))->assertUnprocessable()->assertSee('2 pictures on your pages today');

@@ -172,7 +172,7 @@ final class SharedCopyTest extends TestCase
         $gulls = Copy::where('name', 'Gulls')->sole();
         $this->as('Ada')->get(route('copies.show', $gulls))->assertOk()->assertSee('Ada and Ben');
         $picture = StoredFile::create(['sha256' => str_repeat('ab', 32), 'bytes' => 9, 'media_type' => 'image/png']);
-        $gulls->givePicture($picture);
+        $gulls->giveFile($picture);
         foreach (['Ada' => true, 'Ben' => true, 'Cleo' => false] as $name => $sees) {
             $this->assertSame($sees, Gate::forUser($this->students[$name])->allows('see', $picture), $name);
         }

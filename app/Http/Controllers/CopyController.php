@@ -25,7 +25,6 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use OpenSlate\Answers\AnswerKind;
 use OpenSlate\Answers\AnswerRefused;
 use OpenSlate\Copies\CopyState;
 use OpenSlate\Copies\Draft;
@@ -111,13 +110,13 @@ final class CopyController
     }
 
     /**
-     * A picture is put on a copy by sending it; here it can only be one that was.
+     * A file is put on a copy by sending it; here it can only be one that was.
      *
      * @throws AnswerRefused
      */
     private function putHere(Copy $copy, ?Place $place, string $text): string
     {
-        return $text === '' || $place?->form->kind() !== AnswerKind::Picture || $copy->hasPictures([$text])
+        return $text === '' || $place?->form->kind()->isFile() !== true || $copy->hasFiles([$text])
             ? $text
             : throw AnswerRefused::notPutHere();
     }

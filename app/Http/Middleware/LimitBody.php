@@ -19,8 +19,9 @@ final class LimitBody
         'worksheets' => 'slate.files.most_bytes',
         'worksheets/*/files' => 'slate.files.most_bytes',
         'pages/*/pictures' => 'slate.pictures.most_bytes',
-        'copies/*/sounds' => 'slate.sounds.most_bytes',
-        'my/copies/*/pictures' => 'slate.pictures.most_bytes',
+        'pages/*/recordings' => 'slate.recordings.most_bytes',
+        'copies/*/sounds' => 'slate.recordings.most_bytes',
+        'my/copies/*/files' => 'slate.recordings.most_bytes',
     ];
 
     /** Forms that are larger than others, in megabytes; the first that fits. */

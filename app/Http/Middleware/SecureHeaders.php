@@ -50,7 +50,7 @@ final class SecureHeaders
         // themselves.
         $response->headers->hasCacheControlDirective('immutable') ||
             $response->headers->set('Cache-Control', 'no-store, private');
-        $response->headers->set('Permissions-Policy', 'camera=(), microphone=(self), geolocation=()');
+        $response->headers->set('Permissions-Policy', 'camera=(self), microphone=(self), geolocation=()');
 
         return $response;
     }

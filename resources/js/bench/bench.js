@@ -22,6 +22,7 @@ import { Measures } from './measures';
 import { Notice } from './notice';
 import { Nudging } from './nudging';
 import { Pictures } from './pictures';
+import { Recording } from './recording';
 import { Rows } from './rows';
 import { Selection } from './selection';
 import { Stage } from './stage';
@@ -98,6 +99,8 @@ export class Bench {
         this.linking = new Linking(document.querySelector('[data-linking]'), means.place);
         const file = ledger.querySelector('[data-picture-file]');
         this.pictures = new Pictures(file, this.table.dataset.pictures, stage, means);
+        const recording = document.querySelector('[data-recording-dialog]');
+        this.recording = recording && new Recording(recording, this.table.dataset.recordings, stage, means);
         const kits = ledger.querySelector('[data-kits]');
         this.kits = kits && new Kits(kits, ledger.querySelector('[data-kit-naming]'), selection, means);
         const tray = ledger.querySelector('[data-tray]');
@@ -122,6 +125,7 @@ export class Bench {
             send: (edit) => this.#send(edit),
             say: (words) => this.#say(words),
             clip: () => this.clipping.open(),
+            recording: (frame) => this.recording.open(frame),
             picture: (frame, kind) => this.pictures.choose(frame, kind),
             link: (element) => this.linking.askFor(element),
             joint: (id, at) => this.#joint(id, at),

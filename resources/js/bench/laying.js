@@ -17,8 +17,8 @@ export class Laying {
 
     /**
      * @param does `send` (edit), `say` (words); `clip`, which opens the pages to clip from; `picture` (frame or null,
-     *             kind) and `link` (element), which ask before something is laid; `joint` (id, at); and `changed`,
-     *             when another tool is chosen, or none
+     *             kind), `recording` (frame) and `link` (element), which ask before something is laid; `joint` (id,
+     *             at); and `changed`, when another tool is chosen, or none
      */
     constructor(ledger, stage, selection, tools, does) {
         Object.assign(this, { ledger, stage, selection, tools, does });
@@ -88,6 +88,11 @@ export class Laying {
             this.choose(null);
             return;
         }
+        if (tool === 'recording') {
+            this.does.recording(frame);
+            this.choose(null);
+            return;
+        }
         const element = { ...kind, ...fitted({ width: kind.width, height: kind.height, ...frame }, this.within(tool)) };
         if (tool === 'link') {
             this.does.link(element);
@@ -114,7 +119,7 @@ export class Laying {
             });
             return;
         }
-        if (PICTURES.includes(this.chosen)) {
+        if (PICTURES.includes(this.chosen) || this.chosen === 'recording') {
             this.lay({});
             return;
         }

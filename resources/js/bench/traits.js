@@ -1,3 +1,4 @@
+import { hear } from '../lib/sounds.js';
 import { named, prompted, told } from './outline.js';
 
 const WAIT = 500; // milliseconds of rest in typing before the words are sent
@@ -112,6 +113,8 @@ export class Traits {
                 }),
             ),
         );
+        const heard = panel.querySelector('[data-hear-recording]');
+        heard.addEventListener('click', () => hear(heard, `/recordings/${stage.data(this.ids[0]).source}`));
         panel.querySelector('[data-link-page]').addEventListener('change', (event) => {
             if (event.target.value) this.changed(this.ids, { target: event.target.value });
             event.target.value = '';

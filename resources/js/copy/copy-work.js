@@ -3,11 +3,11 @@ import { here } from '../lib/who';
 import { ComeBack } from './come-back';
 import { Company } from './company';
 import { CopyBar } from './copy-bar';
+import { Files } from './files';
 import { HandingIn } from './handing-in';
 import { Mirror, Pending } from './kept';
 import { PageZoom } from './page-zoom';
 import { filledIn, placesIn } from './places';
-import { Pictures } from './pictures';
 import { Pulse } from './pulse';
 import { ReadAloud } from './read-aloud';
 import { QuestionList } from './question-list';
@@ -41,7 +41,7 @@ export class CopyWork {
         this.window = Math.random().toString(36).slice(2, 12).padEnd(6, '0');
         this.kept = new Pending(here, this.copy, this.window);
         this.mirror = new Mirror(here, this.copy);
-        this.pictures = new Pictures(this, here);
+        this.files = new Files(this, here);
         this.guidesUrl = `${root.dataset.save}/guides`;
         this.zoom = new PageZoom(root);
         this.places = placesIn(root, (place) => this.#changed(place), this);
@@ -71,7 +71,7 @@ export class CopyWork {
         sessionStorage.removeItem(TOLD);
         if (told) this.trouble(told);
         this.root.dataset.ready = 'yes';
-        this.pictures.recover();
+        this.files.recover();
     }
 
     #hearTeacher() {
@@ -325,7 +325,7 @@ export class CopyWork {
                 this.#keep();
             }
             // What is laid on a part goes with its page's model.
-            if (await this.pictures.send()) return this.#saveAll();
+            if (await this.files.send()) return this.#saveAll();
             if (Object.keys(this.#refused).length > 0) {
                 this.bar.status('away', 'Not all saved');
                 this.bar.trouble('');
@@ -405,16 +405,16 @@ export class CopyWork {
         field.removeAttribute('aria-describedby');
     }
 
-    /** A picture is kept here, and sent as soon as it can be. */
-    hasPicture() {
+    /** A file is kept here, and sent as soon as it can be. */
+    hasFile() {
         this.#notTaken = '';
         this.count();
         this.bar.status('unsaved', 'Saving');
         this.#schedule(0);
     }
 
-    /** The server has a picture: what it said of the copy then. */
-    pictureSaved(place, { revision, filled }) {
+    /** The server has a file: what it said of the copy then. */
+    fileSaved(place, { revision, filled }) {
         this.revision = revision;
         this.texts[place.key] = place.value;
         this.mirror.keep(this.revision, this.texts);
@@ -429,6 +429,7 @@ export class CopyWork {
 
     /** Sends what is unsent, also what was typed while something was on its way; waits until that is done. */
     async saved() {
+        await Promise.all(this.places.map((place) => place.finish?.()));
         if (this.#sending) await this.#sending;
         return this.#save();
     }

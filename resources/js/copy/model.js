@@ -315,7 +315,7 @@ export class ModelPlace {
         const [file] = input.files;
         const { key } = this.chosen;
         input.value = '';
-        if (file && key !== null) this.work.pictures.put(this, file, key);
+        if (file && key !== null) this.work.files.put(this, file, key);
     }
 
     waits(address, key) {

@@ -13,7 +13,7 @@ export class PicturePlace {
         this.off?.addEventListener('click', () => {
             const had = this.value !== '';
             this.value = '';
-            work.pictures.takeOff(this);
+            work.files.takeOff(this);
             if (had) changed(this);
             this.input.focus();
         });
@@ -51,7 +51,7 @@ export class PicturePlace {
     #choose() {
         const [file] = this.input.files;
         this.input.value = '';
-        if (file) this.work.pictures.put(this, file);
+        if (file) this.work.files.put(this, file);
     }
 
     // --- on its way to the server ---

@@ -3,6 +3,7 @@ import { DrawingPlace } from './drawing';
 import { ModelPlace } from './model';
 import { PassagePlace } from './passage';
 import { PicturePlace } from './picture';
+import { SpokenPlace } from './spoken';
 import { caretIn } from '../lib/caret';
 import { fit } from '../lib/fit';
 import { markMore } from '../lib/overflow';
@@ -169,6 +170,7 @@ const KINDS = {
     passage: PassagePlace,
     drawing: DrawingPlace,
     picture: PicturePlace,
+    spoken: SpokenPlace,
     model: ModelPlace,
 };
 

@@ -1,21 +1,18 @@
 import { hear, stopSounds } from './sounds';
+import { canRecord, sofar, Take, whyNot } from './take';
 
 const SAY = 'Say it aloud';
-const LONGEST = 120; // seconds
-const BITS = 48000; // a second: a voice, well understood
 
-/** Records what somebody says, which can be heard again and thrown away before it is sent. */
+/** Records what a teacher says of a copy, which can be heard again and thrown away before it is sent. */
 export class Recorder {
-    #media = null;
-    #timer = 0;
+    #take = null;
     #address = '';
-    #turn = 0; // grows whenever another recording, or none, is wanted
 
     /** What was recorded and not sent yet, as a Blob. */
     recorded = null;
 
     /**
-     * @param {Element} box with [data-record], [data-hear], [data-unsay] and [data-recorded]
+     * @param {Element} box with [data-record], [data-hear], [data-unsay], [data-ticks] and [data-recorded]
      * @param {() => void} unsaid takes away what was sent before
      */
     constructor(box, unsaid) {
@@ -23,9 +20,10 @@ export class Recorder {
         this.record = box.querySelector('[data-record]');
         this.hear = box.querySelector('[data-hear]');
         this.unsay = box.querySelector('[data-unsay]');
+        this.ticks = box.querySelector('[data-ticks]');
         this.said = box.querySelector('[data-recorded]');
-        box.hidden = !navigator.mediaDevices || !window.MediaRecorder;
-        this.record.addEventListener('click', () => (this.#media ? this.#media.stop() : this.#begin()));
+        box.hidden = !canRecord();
+        this.record.addEventListener('click', () => (this.#take ? this.#take.stop() : this.#begin()));
         this.hear.addEventListener('click', () => hear(this.hear, this.#address));
         this.unsay.addEventListener('click', () => {
             const wasSent = this.recorded === null;
@@ -35,18 +33,16 @@ export class Recorder {
     }
 
     get isRecording() {
-        return this.#media !== null;
+        return this.#take !== null;
     }
 
     /** @param {boolean} hasSound whether one was sent before */
     reset(hasSound) {
-        const media = this.#media;
-        this.#media = null; // What it still says is nobody's: it must not come to the next place.
-        this.#turn += 1;
-        clearInterval(this.#timer);
-        media?.stop();
+        this.#take?.drop(); // What it still says is nobody's: it must not come to the next place.
+        this.#take = null;
         stopSounds();
         this.record.textContent = SAY;
+        this.ticks.textContent = '';
         if (this.#address) URL.revokeObjectURL(this.#address);
         this.#address = '';
         this.recorded = null;
@@ -57,43 +53,28 @@ export class Recorder {
 
     async #begin() {
         this.reset(false);
-        const turn = this.#turn;
-        let stream;
-        try {
-            stream = await navigator.mediaDevices.getUserMedia({ audio: true });
-        } catch {
-            this.said.textContent = 'No microphone can be used here. Allow it in the browser, or plug one in.';
-            return;
-        }
-        const letGo = () => stream.getTracks().forEach((track) => track.stop());
-        if (turn !== this.#turn) {
-            letGo();
-            return;
-        }
-        const media = new MediaRecorder(stream, { audioBitsPerSecond: BITS });
-        const pieces = [];
-        const began = Date.now();
-        media.addEventListener('dataavailable', ({ data }) => pieces.push(data));
-        media.addEventListener('stop', () => {
-            letGo();
-            if (turn !== this.#turn) return;
-            clearInterval(this.#timer);
-            this.#media = null;
-            this.record.textContent = 'Say it again';
-            this.recorded = new Blob(pieces, { type: media.mimeType });
-            this.#address = URL.createObjectURL(this.recorded);
-            this.hear.hidden = this.unsay.hidden = false;
-            this.said.textContent = 'It is sent with “Write it”.';
+        const take = new Take(false, {
+            ticked: (seconds) => {
+                this.record.textContent = 'Stop';
+                this.ticks.textContent = sofar(seconds);
+            },
+            ended: (blob) => {
+                this.#take = null;
+                this.record.textContent = 'Say it again';
+                this.ticks.textContent = '';
+                this.recorded = blob;
+                this.#address = URL.createObjectURL(blob);
+                this.hear.hidden = this.unsay.hidden = false;
+                this.said.textContent = 'It is sent with “Write it”.';
+            },
         });
-        this.#media = media;
-        media.start();
-        this.record.textContent = 'Stop';
-        const tell = () => {
-            const seconds = Math.round((Date.now() - began) / 1000);
-            this.said.textContent = `Recording: ${seconds} of ${LONGEST} seconds`;
-            if (seconds >= LONGEST) media.stop();
-        };
-        tell();
-        this.#timer = setInterval(tell, 1000);
+        this.#take = take;
+        try {
+            await take.begin();
+        } catch {
+            if (this.#take !== take) return;
+            this.#take = null;
+            this.said.textContent = whyNot(false);
+        }
     }
 }

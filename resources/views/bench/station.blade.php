@@ -9,6 +9,7 @@
         @unless ($locked) data-bench data-station="{{ $job->at->value }}" @endunless
         data-page-id="{{ $row->id }}" data-revision="{{ $revision->number }}"
         data-guides="{{ json_encode($shown->guides()) }}" data-pictures="{{ route('pictures.store', $row) }}"
+        data-recordings="{{ route('recordings.store', $row) }}"
         data-undo="{{ $revision->undo_to === null ? 'no' : 'yes' }}"
         data-redo="{{ $revision->redo_to === null ? 'no' : 'yes' }}">
         <div class="table__head">
@@ -103,7 +104,7 @@
         @endunless
     </div>
     @unless ($locked)
-        @include('bench.clip-dialog')@include('bench.link-dialog')
+        @include('bench.clip-dialog')@include('bench.link-dialog')@include('bench.recording-dialog')
     @endunless
     @include('bench.keys')
 </x-layout.bench>

@@ -18,7 +18,14 @@
         </select></div>
     <div class="traits__row" data-trait-for="name"><label for="trait-name">Called <small>(parts that are
                 called the same stand for each other)</small></label><input id="trait-name" class="form-control" data-trait="name" maxlength="60"></div>
-    <div class="traits__row" data-trait-for="words"><label for="trait-words">What it shows, for those who
+    <div class="traits__row" data-trait-for="title"><label for="trait-title">Title</label><input id="trait-title"
+            class="form-control" data-trait="title" maxlength="120"></div>
+    <div class="traits__row" data-trait-for="words" data-kinds="recording"><label for="trait-said">The words, for those who
+            do not hear it</label>
+        <textarea id="trait-said" class="form-control" data-trait="words" rows="3" maxlength="4000"></textarea>
+        <button type="button" class="btn btn-plain traits__verb" data-hear-recording>Listen</button>
+    </div>
+    <div class="traits__row" data-trait-for="words" data-kinds="picture"><label for="trait-words">What it shows, for those who
             hear the page</label><input
             id="trait-words" class="form-control" data-trait="words" maxlength="300"></div>
     <div class="traits__row" data-trait-for="target"><label for="trait-target">Leads to</label><input id="trait-target"

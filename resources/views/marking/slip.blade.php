@@ -1,6 +1,7 @@
 {{-- Like answers, marked alike. $table, $question, $slip, $pile --}}
 @use('App\View\Count')
 @use('App\View\MarkingWords')
+@use('App\View\RecordingAddress')
 @use('OpenSlate\Marking\Pile')
 @php($names = $table->names($slip))
 @php($count = count($slip->copies))
@@ -27,6 +28,10 @@
             {{ MarkingWords::by($slip->mark) }}
         </span>
     </button>
+    @if ($question->isHeard() && $slip->answer !== '')
+        <button type="button" class="btn btn-plain paper__hear" data-sound="{{ RecordingAddress::of($slip->answer) }}"><span
+                data-verb>Listen</span><span class="visually-hidden">: {{ $names[0] }}</span></button>
+    @endif
     @if ($count === 1)
         <p class="paper__name">{{ $names[0] }}</p>
     @else

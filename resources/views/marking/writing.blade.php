@@ -32,7 +32,7 @@
         <button type="button" class="btn btn-plain" data-record>Say it aloud</button>
         <button type="button" class="btn btn-plain" data-hear hidden>Listen</button>
         <button type="button" class="btn btn-plain" data-unsay hidden>Throw it away</button>
-        <span data-recorded role="status"></span>
+        <span data-ticks role="timer"></span> <span data-recorded role="status"></span>
     </p>
     <label class="remark__keep"><input type="checkbox" name="keep"> Keep it as a phrase</label>
     <p class="field__error" role="alert" data-writing-said></p>

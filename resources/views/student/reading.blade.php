@@ -1,5 +1,5 @@
 @use('App\View\HandedPictures')
-<x-layout.student :title="$item->edition->name">
+<x-layout.student :title="$item->edition->name" :scripts="['resources/js/reading.js']">
     <main id="main" class="room">
         <div class="room__head">
             <h1>{{ $item->edition->name }}</h1>

@@ -6,8 +6,8 @@ namespace App\Http\Requests;
 
 use Illuminate\Foundation\Http\FormRequest;
 
-/** A picture that a student puts in a place of their copy. */
-final class PutPictureRequest extends FormRequest
+/** A picture or a recording that a student puts in a place of their copy. */
+final class PutFileRequest extends FormRequest
 {
     use CarriesFile;
 

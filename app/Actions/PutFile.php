@@ -6,6 +6,7 @@ namespace App\Actions;
 
 use App\Documents\FileRefused;
 use App\Documents\Pictures;
+use App\Documents\Recordings;
 use App\Models\Copy;
 use App\Models\StoredFile;
 use App\Models\Student;
@@ -17,11 +18,18 @@ use OpenSlate\Copies\Place;
 use OpenSlate\Copies\Saved;
 use OpenSlate\Json\InvalidJson;
 
-/** Puts a student's picture in a place of their copy; one for a part is only taken in, and laid with the next move. */
-final class PutPicture
+/**
+ * Puts a student's picture or recording in a place of their copy; a picture for a part is only taken in, and laid with
+ * the next move.
+ */
+final class PutFile
 {
-    public function __construct(private Pictures $pictures, private SaveWork $save, private School $school)
-    {
+    public function __construct(
+        private Pictures $pictures,
+        private Recordings $recordings,
+        private SaveWork $save,
+        private School $school,
+    ) {
     }
 
     /**
@@ -30,9 +38,9 @@ final class PutPicture
      * @param  int  $base  the copy's revision that the window last saw
      * @param  string  $window  the window's own name
      * @param  int  $page  the page of the edition that the student is on
-     * @return array{StoredFile, Saved|null} the picture, and what was saved with it
+     * @return array{StoredFile, Saved|null} what is kept, and what was saved with it
      *
-     * @throws InvalidJson where no such place takes a picture
+     * @throws InvalidJson where no such place takes a file
      * @throws FileRefused
      * @throws CopyRefused when the copy is handed in, or the time for it is over
      */
@@ -49,12 +57,15 @@ final class PutPicture
         $place = $this->place($places->find($name));
         $copy->refuseAfterClosing();
         $copy->standing()->written();
-        $most = (int) config('slate.pictures.most_a_day');
-        if ($student->picturesSince($this->school->local(now())->startOfDay()) >= $most) {
-            throw FileRefused::tooManyPictures($most);
+        $most = (int) config('slate.answers.most_files_a_day');
+        if ($student->filesSince($this->school->local(now())->startOfDay()) >= $most) {
+            throw FileRefused::tooManyFiles($most);
         }
-        [$file] = $this->pictures->take($path);
-        $copy->givePicture($file);
+        $file =
+            $place->form->kind() === AnswerKind::Spoken
+                ? $this->recordings->take($path, heard: true)->file
+                : $this->pictures->take($path)[0];
+        $copy->giveFile($file);
         if ($place->form->kind() === AnswerKind::Model) {
             return [$file, null];
         }
@@ -69,10 +80,10 @@ final class PutPicture
 
     private function place(?Place $place): Place
     {
-        if ($place === null || ! in_array($place->form->kind(), [AnswerKind::Picture, AnswerKind::Model], true)) {
-            throw InvalidJson::at('place', 'is no place for a picture');
-        }
+        $kind = $place?->form->kind();
 
-        return $place;
+        return $place !== null && ($kind?->isFile() || $kind === AnswerKind::Model)
+            ? $place
+            : throw InvalidJson::at('place', 'is no place for a file');
     }
 }

@@ -4,26 +4,32 @@ declare(strict_types=1);
 
 namespace OpenSlate\Sound;
 
-/** What a sound is written in, told from its first bytes: names and media types of files are anybody's to choose. */
-enum SoundFormat: string
+/**
+ * What a recording, sound or film, is written in, told from its first bytes: names and media types of files are
+ * anybody's to choose.
+ */
+enum RecordingFormat: string
 {
     /** Matroska's EBML head (RFC 8794) with the document type "webm". */
-    case WebM = 'audio/webm';
+    case WebM = 'webm';
 
     /** RFC 3533. */
-    case Ogg = 'audio/ogg';
+    case Ogg = 'ogg';
 
-    /** ISO/IEC 14496-12, with a brand that is for sound or for both. */
-    case Mp4 = 'audio/mp4';
+    /** ISO/IEC 14496-12, with a brand that is for sound or film; phones write those of its forerunner, "qt". */
+    case Mp4 = 'mp4';
 
     /** ISO/IEC 11172-3, layer III, with or without an ID3 tag before it. */
-    case Mp3 = 'audio/mpeg';
-    case Wave = 'audio/wav';
+    case Mp3 = 'mp3';
+    case Wave = 'wav';
 
     /** So many first bytes tell. */
     public const HEAD = 64;
 
-    private const BRANDS = ['M4A ', 'M4B ', 'mp41', 'mp42', 'isom', 'iso2', 'iso5', 'iso6', 'dash'];
+    private const BRANDS = [
+        ...['M4A ', 'M4B ', 'M4V ', 'mp41', 'mp42', 'avc1', 'isom', 'iso2', 'iso4', 'iso5', 'iso6', 'dash'],
+        ...['3gp4', '3gp5', '3gp6', 'qt  '],
+    ];
 
     /** @param  string  $head  the first bytes of a file */
     public static function of(string $head): ?self

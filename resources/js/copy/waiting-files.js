@@ -1,5 +1,5 @@
-// Pictures that a student has chosen and the server does not have yet. They are kept in the browser under the student's
-// name, like words (see kept.js), but in its database: its text store takes no files.
+// Pictures and recordings that a student has made and the server does not have yet. They are kept in the browser under
+// the student's name, like words (see kept.js), but in its database: its text store takes no files.
 
 const STORE = 'pictures';
 const MARK = 'open-slate.pending';
@@ -27,7 +27,7 @@ async function run(mode, work) {
     }
 }
 
-export class WaitingPictures {
+export class WaitingFiles {
     /** @type {Map<string, Blob>} by what it is for */
     all = new Map();
 

@@ -1,10 +1,10 @@
-import { MOST_OF_A_PICTURE } from '../lib/limits';
+import { MOST_OF_A_PICTURE, MOST_OF_A_RECORDING } from '../lib/limits';
 import { smaller } from '../lib/pictures';
 import { Away, Refused } from '../lib/request';
 import { upload } from '../lib/upload';
-import { WaitingPictures } from './waiting-pictures';
+import { WaitingFiles } from './waiting-files';
 
-const NOT_KEPT = 'This browser keeps no pictures on this device. Stay here until it says “Saved”.';
+const NOT_KEPT = 'This browser keeps no pictures and recordings on this device. Stay here until it says “Saved”.';
 
 /** As an address that the page's rules for pictures allow. */
 const asAddress = (blob) =>
@@ -15,42 +15,48 @@ const asAddress = (blob) =>
         reader.readAsDataURL(blob);
     });
 
-/** Whether it is the picture that was not taken, and no sending it again would help. */
+/** Pictures and sounds have rules of their own for addresses. */
+const addressOf = (place, blob) => (place.isHeard ? URL.createObjectURL(blob) : asAddress(blob));
+
+/** Whether it is the file that was not taken, and no sending it again would help. */
 const isFinal = (problem) => !(problem instanceof Refused) || [400, 413, 422].includes(problem.status);
 
-/** The pictures that a student puts on a copy: each shows at once, waits on the device, and goes by itself. */
-export class Pictures {
+/**
+ * The pictures and recordings that a student puts on a copy: each is there at once, waits on the device, and goes by
+ * itself.
+ */
+export class Files {
     /**
      * @param {CopyWork} work
      * @param {string} who the student
      */
     constructor(work, who) {
         this.work = work;
-        this.waiting = new WaitingPictures(who, work.copy);
+        this.waiting = new WaitingFiles(who, work.copy);
     }
 
     /** Shows what was left waiting, and sends it. */
     async recover() {
         const left = await this.waiting.left();
-        for (const [name, picture] of left) {
+        for (const [name, file] of left) {
             const { place, part } = this.#named(name);
-            if (place) place.waits(await asAddress(picture), part);
+            if (place) place.waits(await addressOf(place, file), part);
             else await this.waiting.forget(name);
         }
-        if (left.size > 0) this.work.hasPicture();
+        if (left.size > 0) this.work.hasFile();
     }
 
     /**
-     * Takes a picture for a place: it shows at once, and is sent when there is a connection.
+     * Takes a file for a place: it is there at once, and is sent when there is a connection.
      *
      * @param place one with waits, arrived and sentBack
      * @param {string} part of the place, where it takes several
      */
     async put(place, file, part = '') {
-        const picture = await smaller(file);
-        const kept = await this.waiting.keep(`${place.key}/${part}`, picture);
-        place.waits(await asAddress(picture), part);
-        this.work.hasPicture();
+        const sent = place.isHeard ? file : await smaller(file);
+        const kept = await this.waiting.keep(`${place.key}/${part}`, sent);
+        place.waits(await addressOf(place, sent), part);
+        this.work.hasFile();
         if (!kept) this.work.bar.trouble(NOT_KEPT);
     }
 
@@ -63,7 +69,7 @@ export class Pictures {
     async send() {
         const { all } = this.waiting;
         const any = all.size > 0;
-        for (const [name, picture] of all) await this.#sendOne(name, picture);
+        for (const [name, file] of all) await this.#sendOne(name, file);
         return any;
     }
 
@@ -72,13 +78,14 @@ export class Pictures {
         return { place: this.work.byKey.get(key), part };
     }
 
-    async #sendOne(name, picture) {
+    async #sendOne(name, file) {
         const { work } = this;
         const { place, part } = this.#named(name);
         // Another may have been chosen while this one was on its way, or none.
-        const isOld = () => this.waiting.all.get(name) !== picture;
+        const isOld = () => this.waiting.all.get(name) !== file;
         try {
-            const answer = await upload(picture, `${work.root.dataset.save}/pictures`, MOST_OF_A_PICTURE, {
+            const most = place.isHeard ? MOST_OF_A_RECORDING : MOST_OF_A_PICTURE;
+            const answer = await upload(file, `${work.root.dataset.save}/files`, most, {
                 place: place.key,
                 base: work.revision,
                 window: work.window,
@@ -86,7 +93,7 @@ export class Pictures {
             });
             if (isOld()) return;
             place.arrived(answer.value, part);
-            if (answer.revision !== undefined) work.pictureSaved(place, answer);
+            if (answer.revision !== undefined) work.fileSaved(place, answer);
         } catch (problem) {
             if (problem instanceof Away || !isFinal(problem)) throw problem;
             if (isOld()) return;
