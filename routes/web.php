@@ -671,10 +671,10 @@ Route::get('pictures/{file}', [PictureController::class, 'show'])
     ->can('see', 'file')
     ->where('file', '[0-9a-f]{64}')
     ->name('pictures.show');
-Route::get('recordings/{file}', [RecordingController::class, 'show'])
+Route::get('recordings/{recording}', [RecordingController::class, 'show'])
     ->middleware(['auth:teacher,student', 'auth.session'])
-    ->can('hear', 'file')
-    ->where('file', '[0-9a-f]{64}')
+    ->can('hear', 'recording')
+    ->where('recording', '[0-9a-f]{64}')
     ->name('recordings.show');
 Route::get('comments/{comment}/sound', [SoundController::class, 'show'])
     ->middleware(['auth:teacher,student', 'auth.session'])

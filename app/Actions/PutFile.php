@@ -62,7 +62,7 @@ final class PutFile
             throw FileRefused::tooManyFiles($most);
         }
         $file =
-            $place->form->kind() === AnswerKind::Spoken
+            $place->form->kind()->isHeard()
                 ? $this->recordings->take($path, heard: true)->file
                 : $this->pictures->take($path)[0];
         $copy->giveFile($file);

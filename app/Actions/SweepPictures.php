@@ -60,6 +60,7 @@ final class SweepPictures
 
         return $old
             ->merge($this->sounds($before))
+            ->unique()
             ->filter(fn (string $sha256): bool => $this->isNamed($sha256) ? false : $this->forget($sha256))
             ->count();
     }

@@ -11,6 +11,7 @@ use OpenSlate\Elements\Clip;
 use OpenSlate\Elements\Element;
 use OpenSlate\Elements\Patch;
 use OpenSlate\Elements\Picture;
+use OpenSlate\Elements\Recording;
 use OpenSlate\Geometry\Frame;
 use OpenSlate\Page\Overlaps;
 
@@ -77,6 +78,7 @@ final class PlacesCheck implements Check
             } elseif (
                 $element instanceof Patch ||
                 $element instanceof Picture ||
+                $element instanceof Recording ||
                 ($element instanceof Clip && ! $element->kept)
             ) {
                 $above[] = $element;

@@ -33,6 +33,7 @@ final class ReadyCheck
             new WeightCheck,
             new PlacesCheck,
             new WordsCheck,
+            new HeardCheck,
             new LinksCheck,
             new PartsCheck,
             new KeyCheck,

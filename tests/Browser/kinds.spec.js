@@ -229,7 +229,7 @@ test('a large picture is made small by the browser and sent; what is none is ref
         .locator('input[type=file]')
         .setInputFiles({ name: 'note.png', mimeType: 'image/png', buffer: Buffer.from('no picture') });
     await expect(page.getByRole('alert')).toContainText('no picture that can be shown');
-    const sent = page.waitForRequest((request) => request.url().endsWith('/pictures') && request.method() === 'POST');
+    const sent = page.waitForRequest((request) => request.url().endsWith('/files') && request.method() === 'POST');
     await knot
         .locator('input[type=file]')
         .setInputFiles({ name: 'knot.png', mimeType: 'image/png', buffer: png(3200, 2400) });

@@ -124,7 +124,7 @@ test('another picture chosen while the first is on its way is the one that stays
         go = resolve;
     });
     const asked = [];
-    await page.route('**/pictures', async (route) => {
+    await page.route('**/files', async (route) => {
         asked.push(route);
         if (asked.length === 1) await held;
         await route.continue();

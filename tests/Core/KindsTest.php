@@ -59,8 +59,8 @@ final class KindsTest extends TestCase
         ],
         // It may lie over other places.
         'Drawing' => ['core/Page/Overlaps.php'],
-        // It is a file.
-        'Picture' => ['app/Actions/PutFile.php', 'app/Http/Controllers/CopyController.php'],
+        'Picture' => [],
+        'Spoken' => [],
     ];
 
     private const OF_ELEMENTS = [
@@ -186,10 +186,10 @@ final class KindsTest extends TestCase
             [...array_keys(self::ANSWERS), 'Short', 'Lines', 'Model'],
             $names(AnswerKind::cases()),
         );
-        // Boxes, tables and organisers are what the program is about; parts and spots have packages of their own; clips
-        // and pictures are files, for which much has to be asked.
+        // Boxes, tables and organisers are what the program is about; parts and spots have packages of their own; clips,
+        // pictures and recordings are files, for which much has to be asked.
         $this->assertEqualsCanonicalizing(
-            [...array_keys(self::ELEMENTS), 'Box', 'Table', 'Organiser', 'Part', 'Spot', 'Clip', 'Picture'],
+            [...array_keys(self::ELEMENTS), 'Box', 'Table', 'Organiser', 'Part', 'Spot', 'Clip', 'Picture', 'Recording'],
             $names(ElementKind::cases()),
         );
         $this->assertEqualsCanonicalizing(array_keys(self::ASPECTS), $names(ModelAspect::cases()));

@@ -12,6 +12,7 @@ use App\Actions\KeepMoment;
 use App\Actions\PutOnClassShelf;
 use App\Actions\TakeCopy;
 use App\Actions\TryHandout;
+use App\Documents\Recordings;
 use App\Models\Comment;
 use App\Models\Copy;
 use App\Models\Handout;
@@ -36,6 +37,7 @@ use Illuminate\Testing\TestResponse;
 use OpenSlate\Copies\MomentKind;
 use OpenSlate\Edit\Place;
 use OpenSlate\Elements\Picture;
+use OpenSlate\Elements\Recording;
 use OpenSlate\Format\PageCodec;
 use OpenSlate\Geometry\Frame;
 use OpenSlate\Handout\Mode;
@@ -43,6 +45,7 @@ use OpenSlate\Page\PageFile;
 use Symfony\Component\HttpFoundation\Response;
 use Tests\Support\PdfMaker;
 use Tests\Support\ReadsFilesOnce;
+use Tests\Support\Recorded;
 use Tests\TestCase;
 
 /** Walks every route there is as somebody it is not for, and expects to be refused. */
@@ -138,6 +141,7 @@ final class AccessTest extends TestCase
         $original = $worksheet->original()->sole();
         $original->update(['made_from' => $original->sha256, 'choices' => ['changes' => false, 'comments' => false]]);
         $picture = $this->picture($page);
+        $recording = $this->recording($page);
         $handout = app(HandOutWorksheets::class)(
             $this->teacher,
             new HandoutPlan('T', '', null, null, [[$worksheet, Mode::OwnCopy], [$worksheet, Mode::ReadOnly]], [$class]),
@@ -191,6 +195,7 @@ final class AccessTest extends TestCase
             'size' => 'page',
             'what' => 'page',
             'file' => $picture,
+            'recording' => $recording,
             'comment' => (string) Comment::create([
                 'copy_id' => $copy->id,
                 'words' => '',
@@ -302,7 +307,7 @@ final class AccessTest extends TestCase
         ];
         $routes = array_filter(
             $this->routes(),
-            fn (Route $route): bool => preg_match('#^(my/(copies|sheets|items|read)|pictures)#', $route->uri()) === 1 &&
+            fn (Route $route): bool => preg_match('#^(my/(copies|sheets|items|read)|pictures|recordings)#', $route->uri()) === 1 &&
                 preg_match('#take-back|hand-in|throw-away|put-back#', $route->uri()) === 0,
         );
         $this->assertGreaterThan(4, count($routes));
@@ -385,6 +390,21 @@ final class AccessTest extends TestCase
         TeacherFile::give($this->teacher->id, new PageFile($file->sha256));
         $picture = new Picture('i', Frame::of(10, 10, 50, 50), $file->sha256);
         app(ApplyEdit::class)($page, $page->revision, new Place([$picture]));
+
+        return $file->sha256;
+    }
+
+    /** A recording that lies on the page. */
+    private function recording(WorksheetPage $page): string
+    {
+        $path = (string) tempnam(sys_get_temp_dir(), 'recording');
+        file_put_contents($path, Recorded::wave(0.2));
+        $file = app(Recordings::class)->take($path, heard: true)->file;
+        TeacherFile::give($this->teacher->id, new PageFile($file->sha256));
+        $page->refresh();
+        app(ApplyEdit::class)($page, $page->revision, new Place([
+            new Recording('v', Frame::of(10, 80, 200, 34), $file->sha256),
+        ]));
 
         return $file->sha256;
     }

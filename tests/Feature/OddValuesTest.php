@@ -239,6 +239,7 @@ final class OddValuesTest extends TestCase
             'size' => 'page',
             'what' => 'page',
             'file' => (string) $page->backdrop?->image,
+            'recording' => (string) $page->backdrop?->image,
             'comment' => (string) Comment::create([
                 'copy_id' => $copy->id,
                 'words' => '',

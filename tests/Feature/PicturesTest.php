@@ -73,12 +73,12 @@ final class PicturesTest extends TestCase
         $this->assertStringNotContainsString('Exif', (string) file_get_contents($kept));
         $this->assertStringNotContainsString('SECRET PLACE', (string) file_get_contents($kept));
         $answer->assertJson(['filled' => 1]);
-        $this->get("/my/copies/{$this->copy->id}")->assertSee((string) $answer->json('address'));
+        $this->get("/my/copies/{$this->copy->id}")->assertSee('/pictures/'.$answer->json('value'));
     }
 
     public function test_only_its_student_and_their_teacher_see_it(): void
     {
-        $address = (string) $this->send($this->photo())->json('address');
+        $address = '/pictures/'.$this->send($this->photo())->json('value');
         $this->get($address)->assertOk()->assertHeader('Content-Type', 'image/jpeg');
         $this->actingAs(Student::where('name', 'Neighbour')->sole(), 'student')
             ->get($address)
@@ -183,7 +183,7 @@ final class PicturesTest extends TestCase
         config(['slate.answers.most_files_a_day' => 2]);
         $this->send(self::jpeg(20, 20))->assertCreated();
         $this->send(self::jpeg(30, 20))->assertCreated();
-        $this->send(self::jpeg(40, 20))->assertUnprocessable()->assertSee('2 pictures on your pages today');
+        $this->send(self::jpeg(40, 20))->assertUnprocessable()->assertSee('2 pictures and recordings on your pages today');
         $this->travel(25)->hours();
         $this->send(self::jpeg(40, 20))->assertCreated();
     }
@@ -257,7 +257,7 @@ final class PicturesTest extends TestCase
     private function send(string $content, string $place = '1.p'): TestResponse
     {
         return $this->post(
-            "/my/copies/{$this->copy->id}/pictures",
+            "/my/copies/{$this->copy->id}/files",
             [
                 'file' => $this->upload($content),
                 'place' => $place,

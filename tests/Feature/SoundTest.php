@@ -18,6 +18,7 @@ use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Testing\TestResponse;
 use Tests\Support\HandsOutOneSheet;
+use Tests\Support\Recorded;
 use Tests\TestCase;
 
 /** Comments that a teacher says aloud. */
@@ -25,8 +26,6 @@ final class SoundTest extends TestCase
 {
     use HandsOutOneSheet;
     use RefreshDatabase;
-
-    private const WEBM = "\x1A\x45\xDF\xA3\x9F\x42\x86\x81\x01\x42\x82\x84webm and so on";
 
     private Teacher $teacher;
 
@@ -44,12 +43,12 @@ final class SoundTest extends TestCase
     public function test_it_is_heard_by_the_teacher_at_once_and_by_its_student_when_it_is_handed_back(): void
     {
         $this->say('1.a')->assertNoContent();
-        $this->say('1.a', self::WEBM.'again')->assertNoContent();
+        $this->say('1.a', Recorded::wave(0.3))->assertNoContent();
         $this->say('')->assertNoContent();
         $this->assertSame(['1.a', null], Comment::orderBy('id')->pluck('place')->all());
         $comment = Comment::where('place', '1.a')->sole();
         $address = route('sounds.show', $comment);
-        $this->get($address)->assertOk()->assertHeader('Content-Type', 'audio/webm');
+        $this->get($address)->assertOk()->assertHeader('Content-Type', 'audio/mp4');
         $this->get(route('desks.copy', $this->copy))->assertSee($address);
 
         Auth::forgetGuards();
@@ -78,9 +77,9 @@ final class SoundTest extends TestCase
     public function test_what_is_no_sound_is_refused_and_nothing_of_it_is_kept(): void
     {
         $files = StoredFile::count();
-        $this->say('1.a', '<script>alert(1)</script>')->assertUnprocessable()->assertJsonPath('code', 'not_a_sound');
+        $this->say('1.a', '<script>alert(1)</script>')->assertUnprocessable()->assertJsonPath('code', 'not_a_recording');
         $this->say('1.a', '')->assertUnprocessable();
-        $this->say('1.a', self::WEBM.str_repeat('x', 2 * 1024 * 1024))->assertUnprocessable();
+        $this->say('1.a', Recorded::wave(0.1).str_repeat('x', 20 * 1024 * 1024))->assertUnprocessable();
         $this->say('9.z')->assertNotFound();
         $this->postJson(route('sounds.say', $this->copy), ['place' => '1.a'])->assertUnprocessable();
         $this->assertSame([0, $files], [Comment::count(), StoredFile::count()]);
@@ -99,11 +98,11 @@ final class SoundTest extends TestCase
         $this->assertSame(1, app(SweepPictures::class)());
     }
 
-    private function say(string $place, string $bytes = self::WEBM): TestResponse
+    private function say(string $place, ?string $bytes = null): TestResponse
     {
         return $this->actingAs($this->teacher, 'teacher')->post(
             route('sounds.say', $this->copy),
-            ['place' => $place, 'file' => UploadedFile::fake()->createWithContent('said.webm', $bytes)],
+            ['place' => $place, 'file' => UploadedFile::fake()->createWithContent('said.wav', $bytes ?? Recorded::wave(0.1))],
             ['Accept' => 'application/json'],
         );
     }

@@ -18,9 +18,9 @@ use Symfony\Component\HttpFoundation\Response;
 /** Recordings: a teacher's are taken in for a page, all are played to those who may hear them. */
 final class RecordingController
 {
-    public function show(Request $request, StoredFile $file, FileStore $files): Response
+    public function show(Request $request, StoredFile $recording, FileStore $files): Response
     {
-        return KeptFileResponse::of($request, $files, $file);
+        return KeptFileResponse::of($request, $files, $recording);
     }
 
     /** Takes a recording in for a page; the window then lays it there with an edit. */

@@ -19,6 +19,7 @@ use OpenSlate\Answers\NumberAnswer;
 use OpenSlate\Answers\Option;
 use OpenSlate\Answers\PassageAnswer;
 use OpenSlate\Answers\PictureAnswer;
+use OpenSlate\Answers\SpokenAnswer;
 use OpenSlate\Answers\Stroke;
 use OpenSlate\Answers\TextAnswer;
 use OpenSlate\Answers\TickAnswer;
@@ -67,6 +68,8 @@ final class AnswersTest extends TestCase
             ],
             'a drawing that is a script' => [new DrawingAnswer, '{"ink":[["url(x)",14,[10,20]]]}', null],
             'a picture' => [new PictureAnswer, str_repeat('0a', 32), str_repeat('0a', 32)],
+            'something said' => [new SpokenAnswer, str_repeat('0a', 32), str_repeat('0a', 32)],
+            'words in place of something said' => [new SpokenAnswer, 'I say', null],
             'a picture from elsewhere' => [new PictureAnswer, 'https://a.example/x.png', null],
         ];
     }
@@ -112,6 +115,7 @@ final class AnswersTest extends TestCase
             'words that are not in the list' => [ListAnswer::of(['ebb', 'flood']), ['neap'], null],
             'a key for a drawing' => [new DrawingAnswer, ['x'], null],
             'no key at all' => [new PictureAnswer, [], []],
+            'no key of something said' => [new SpokenAnswer, [], []],
         ];
     }
 

@@ -22,6 +22,7 @@ use OpenSlate\Elements\Link;
 use OpenSlate\Elements\LinkTarget;
 use OpenSlate\Elements\Part;
 use OpenSlate\Elements\Patch;
+use OpenSlate\Elements\Recording;
 use OpenSlate\Elements\Shape;
 use OpenSlate\Elements\Spot;
 use OpenSlate\Elements\Table;
@@ -106,6 +107,22 @@ final class ReadyCheckTest extends TestCase
             'covered',
             self::sheet([self::box('b', 100, 300), $clip(false)]),
             self::sheet([self::box('b', 100, 300), $clip(true)]),
+        ];
+        $said = fn (string $words): Recording => new Recording(
+            'v',
+            Frame::of(90, 290, 250, 34),
+            str_repeat('ab', 32),
+            words: $words,
+        );
+        yield 'a place below a recording' => [
+            'covered',
+            self::sheet([self::box('b', 100, 300), $said('Look.')]),
+            self::sheet([$said('Look.'), self::box('b', 100, 300)]),
+        ];
+        yield 'a recording without its words' => [
+            'no-words',
+            self::sheet([$said(' '), self::box('b', 100, 400)]),
+            self::sheet([$said('Look.'), self::box('b', 100, 400)]),
         ];
         yield 'a box off the page' => [
             'off-page',

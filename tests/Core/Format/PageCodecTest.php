@@ -15,6 +15,7 @@ use OpenSlate\Answers\Option;
 use OpenSlate\Answers\PassageAnswer;
 use OpenSlate\Answers\PictureAnswer;
 use OpenSlate\Answers\Ruling;
+use OpenSlate\Answers\SpokenAnswer;
 use OpenSlate\Answers\TextAnswer;
 use OpenSlate\Answers\TickAnswer;
 use OpenSlate\Elements\AnswerBox;
@@ -35,6 +36,7 @@ use OpenSlate\Elements\Part;
 use OpenSlate\Elements\PartForm;
 use OpenSlate\Elements\Patch;
 use OpenSlate\Elements\Picture;
+use OpenSlate\Elements\Recording;
 use OpenSlate\Elements\Settle;
 use OpenSlate\Elements\Shape;
 use OpenSlate\Elements\ShapeForm;
@@ -119,6 +121,7 @@ final class PageCodecTest extends TestCase
                 new AnswerBox('b8', Frame::of(10, 720, 300, 60), PassageAnswer::of('the tide', 'The tide.', true)),
                 new AnswerBox('b9', Frame::of(10, 780, 60, 20), new DrawingAnswer),
                 new AnswerBox('b10', Frame::of(80, 780, 60, 20), new PictureAnswer),
+                new AnswerBox('b11', Frame::of(150, 780, 60, 20), new SpokenAnswer),
                 new Table(
                     't1',
                     Frame::of(300, 700, 200, 60),
@@ -143,6 +146,15 @@ final class PageCodecTest extends TestCase
                     fills: LabelText::Student,
                 ),
                 new Picture('i1', Frame::of(10, 40, 50, 50), str_repeat('9c', 32), 'a gull'),
+                new Recording(
+                    'v1',
+                    Frame::of(70, 40, 250, 34),
+                    str_repeat('7d', 32),
+                    'Welcome',
+                    'Look at the gull.',
+                    true,
+                    12.5,
+                ),
                 new Shape(
                     's1',
                     Frame::of(10, 90, 50, 50),
