@@ -8,7 +8,8 @@ use OpenSlate\Sound\RecordingFormat;
 
 /**
  * Takes recordings in: read, made small, and written anew in what browsers on all devices play (AAC, and H.264 for
- * films, in MP4). What else the file had in it (where and with what it was made, and anything that is no recording) is gone.
+ * films, in MP4). What else the file had in it (where and with what it was made, and anything that is no recording) is
+ * gone.
  */
 final class Recordings
 {

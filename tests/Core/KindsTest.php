@@ -186,10 +186,13 @@ final class KindsTest extends TestCase
             [...array_keys(self::ANSWERS), 'Short', 'Lines', 'Model'],
             $names(AnswerKind::cases()),
         );
-        // Boxes, tables and organisers are what the program is about; parts and spots have packages of their own; clips,
-        // pictures and recordings are files, for which much has to be asked.
+        // Boxes, tables and organisers are what the program is about; parts and spots have packages of their own; what
+        // is a file has much to be asked of it.
         $this->assertEqualsCanonicalizing(
-            [...array_keys(self::ELEMENTS), 'Box', 'Table', 'Organiser', 'Part', 'Spot', 'Clip', 'Picture', 'Recording'],
+            [
+                ...array_keys(self::ELEMENTS),
+                ...['Box', 'Table', 'Organiser', 'Part', 'Spot', 'Clip', 'Picture', 'Recording'],
+            ],
             $names(ElementKind::cases()),
         );
         $this->assertEqualsCanonicalizing(array_keys(self::ASPECTS), $names(ModelAspect::cases()));

@@ -124,7 +124,9 @@ final class AccessTest extends TestCase
     protected function setUp(): void
     {
         parent::setUp();
-        $this->teacher = Teacher::factory()->create(['office' => true])->refresh();
+        $this->teacher = Teacher::factory()
+            ->create(['office' => true])
+            ->refresh();
         $class = SchoolClass::factory()->of($this->teacher)->create();
         $this->student = Student::factory()->create()->refresh();
         $class->students()->attach($this->student);
@@ -161,7 +163,9 @@ final class AccessTest extends TestCase
             ->sole()
             ->copies()
             ->sole();
-        $others = Worksheet::factory(2)->withPages()->create(['teacher_id' => $this->teacher->id]);
+        $others = Worksheet::factory(2)
+            ->withPages()
+            ->create(['teacher_id' => $this->teacher->id]);
         app(PutOnClassShelf::class)($this->teacher, $class, array_values($others->all()));
         [$shelved, $goes] = HandoutItem::where('mode', Mode::OnRequest)->get()->all();
         $taken = app(TakeCopy::class)($shelved, $this->student);
@@ -307,8 +311,10 @@ final class AccessTest extends TestCase
         ];
         $routes = array_filter(
             $this->routes(),
-            fn (Route $route): bool => preg_match('#^(my/(copies|sheets|items|read)|pictures|recordings)#', $route->uri()) === 1 &&
-                preg_match('#take-back|hand-in|throw-away|put-back#', $route->uri()) === 0,
+            fn (Route $route): bool => preg_match(
+                '#^(my/(copies|sheets|items|read)|pictures|recordings)#',
+                $route->uri(),
+            ) === 1 && preg_match('#take-back|hand-in|throw-away|put-back#', $route->uri()) === 0,
         );
         $this->assertGreaterThan(4, count($routes));
         foreach ($ways as $way => [$take, $give]) {
@@ -402,9 +408,9 @@ final class AccessTest extends TestCase
         $file = app(Recordings::class)->take($path, heard: true)->file;
         TeacherFile::give($this->teacher->id, new PageFile($file->sha256));
         $page->refresh();
-        app(ApplyEdit::class)($page, $page->revision, new Place([
-            new Recording('v', Frame::of(10, 80, 200, 34), $file->sha256),
-        ]));
+        app(
+            ApplyEdit::class,
+        )($page, $page->revision, new Place([new Recording('v', Frame::of(10, 80, 200, 34), $file->sha256)]));
 
         return $file->sha256;
     }

@@ -47,7 +47,7 @@ final class PicturesTest extends TestCase
         parent::setUp();
         $this->worksheet = Worksheet::factory()
             ->withPages(
-                new AnswerBox('p', Frame::of(50, 100, 200, 150), new PictureAnswer),
+                new AnswerBox('p', Frame::of(50, 100, 200, 150), new PictureAnswer()),
                 new AnswerBox('t', Frame::of(50, 300, 200, 20)),
             )
             ->create();
@@ -183,7 +183,9 @@ final class PicturesTest extends TestCase
         config(['slate.answers.most_files_a_day' => 2]);
         $this->send(self::jpeg(20, 20))->assertCreated();
         $this->send(self::jpeg(30, 20))->assertCreated();
-        $this->send(self::jpeg(40, 20))->assertUnprocessable()->assertSee('2 pictures and recordings on your pages today');
+        $this->send(self::jpeg(40, 20))
+            ->assertUnprocessable()
+            ->assertSee('2 pictures and recordings on your pages today');
         $this->travel(25)->hours();
         $this->send(self::jpeg(40, 20))->assertCreated();
     }

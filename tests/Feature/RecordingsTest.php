@@ -58,7 +58,7 @@ final class RecordingsTest extends TestCase
     {
         parent::setUp();
         $this->worksheet = Worksheet::factory()
-            ->withPages(new AnswerBox('s', Frame::of(50, 100, 200, 40), new SpokenAnswer, points: 2.0))
+            ->withPages(new AnswerBox('s', Frame::of(50, 100, 200, 40), new SpokenAnswer(), points: 2.0))
             ->create();
     }
 
@@ -82,8 +82,9 @@ final class RecordingsTest extends TestCase
 
     /** @param  callable(): string  $content */
     #[DataProvider('formats')]
-    public function test_each_format_is_known_by_what_is_in_it_and_becomes_what_all_browsers_play(callable $content): void
-    {
+    public function test_each_format_is_known_by_what_is_in_it_and_becomes_what_all_browsers_play(
+        callable $content,
+    ): void {
         $kept = $this->take($content());
 
         $this->assertSame('audio/mp4', $kept->file->media_type);
@@ -92,7 +93,7 @@ final class RecordingsTest extends TestCase
         $this->assertSame(['aac'], $this->codecs($kept));
     }
 
-    public function test_a_film_is_made_as_wide_as_it_needs_to_be_and_where_only_a_voice_is_asked_for_nothing_is_seen(): void
+    public function test_a_film_is_made_as_wide_as_it_needs_to_be_and_of_a_voice_nothing_is_seen(): void
     {
         foreach (['a.mp4', 'a.webm', 'a.mov'] as $name) {
             $film = Recorded::film($name, 854, 480, 0.5);
@@ -204,7 +205,9 @@ final class RecordingsTest extends TestCase
         $this->assertEqualsWithDelta(0.4, $sent->json('seconds'), 0.1);
         $source = (string) $sent->json('source');
         $this->lay(new Recording('v', Frame::of(50, 20, 220, 34), $source, 'Welcome', 'Tie three knots.'));
-        $this->get("/recordings/{$source}")->assertOk()->assertHeader('Content-Type', 'audio/mp4');
+        $this->get("/recordings/{$source}")
+            ->assertOk()
+            ->assertHeader('Content-Type', 'audio/mp4');
         $this->get("/pictures/{$source}")->assertForbidden();
         $this->handOut();
 
@@ -216,9 +219,13 @@ final class RecordingsTest extends TestCase
         $this->get("/recordings/{$source}", ['Range' => 'bytes=4-7'])
             ->assertStatus(206)
             ->assertHeader('Content-Length', '4');
-        $this->as(Student::factory()->create())->get("/recordings/{$source}")->assertForbidden();
+        $this->as(Student::factory()->create())
+            ->get("/recordings/{$source}")
+            ->assertForbidden();
         $this->app?->make('auth')->forgetGuards();
-        $this->actingAs(Teacher::factory()->create(), 'teacher')->get("/recordings/{$source}")->assertForbidden();
+        $this->actingAs(Teacher::factory()->create(), 'teacher')
+            ->get("/recordings/{$source}")
+            ->assertForbidden();
     }
 
     public function test_a_page_names_only_recordings_that_its_teacher_was_given_and_no_picture_as_one(): void
@@ -233,7 +240,11 @@ final class RecordingsTest extends TestCase
         $page = $this->page();
         $id = $page->current->page()->elements()[1]->id();
         $this->assertRefused(
-            fn () => app(ApplyEdit::class)($page, $page->revision, new Change(Selection::of([$id]), ['source' => str_repeat('0', 64)])),
+            fn () => app(ApplyEdit::class)(
+                $page,
+                $page->revision,
+                new Change(Selection::of([$id]), ['source' => str_repeat('0', 64)]),
+            ),
         );
     }
 
@@ -241,17 +252,26 @@ final class RecordingsTest extends TestCase
     {
         $this->handOut();
         $this->as($this->student);
-        $value = (string) $this->say(Recorded::wave(0.3))->assertCreated()->assertJson(['filled' => 1])->json('value');
+        $value = (string) $this->say(Recorded::wave(0.3))
+            ->assertCreated()
+            ->assertJson(['filled' => 1])
+            ->json('value');
         $this->assertSame($value, $this->copy->refresh()->written()->text('1.s'));
         $this->get("/recordings/{$value}")->assertOk();
         $this->get("/my/copies/{$this->copy->id}")->assertSee('data-value="'.$value.'"', false);
         $this->post("/my/copies/{$this->copy->id}/hand-in");
 
-        $this->as(Student::where('name', 'Neighbour')->sole())->get("/recordings/{$value}")->assertForbidden();
+        $this->as(Student::where('name', 'Neighbour')->sole())
+            ->get("/recordings/{$value}")
+            ->assertForbidden();
         $this->app?->make('auth')->forgetGuards();
-        $this->actingAs($this->worksheet->teacher, 'teacher')->get("/recordings/{$value}")->assertOk();
+        $this->actingAs($this->worksheet->teacher, 'teacher')
+            ->get("/recordings/{$value}")
+            ->assertOk();
         $this->get(route('desks.copy', $this->copy))->assertSee("/recordings/{$value}");
-        $this->get(route('marking', [$this->copy->item->handout_id]))->assertOk()->assertSee("/recordings/{$value}");
+        $this->get(route('marking', [$this->copy->item->handout_id]))
+            ->assertOk()
+            ->assertSee("/recordings/{$value}");
     }
 
     public function test_words_pictures_and_the_recordings_of_others_are_no_spoken_answer(): void
@@ -281,7 +301,13 @@ final class RecordingsTest extends TestCase
         $second = (string) $this->say(Recorded::wave(0.2))->json('value');
         $this->travel(2)->days();
         $this->assertSame(1, app(SweepPictures::class)());
-        app(GiveFreshCopies::class)($this->copy->item()->with(['edition.revisions', 'handout'])->sole(), [$this->copy->id]);
+        app(GiveFreshCopies::class)(
+            $this->copy
+                ->item()
+                ->with(['edition.revisions', 'handout'])
+                ->sole(),
+            [$this->copy->id],
+        );
         $this->travel(2)->days();
         $this->assertSame(0, app(SweepPictures::class)());
         $this->assertSame([$second], DB::table('copy_files')->pluck('sha256')->all());

@@ -36,7 +36,9 @@ final class SoundTest extends TestCase
         parent::setUp();
         $this->teacher = Teacher::factory()->create()->refresh();
         $this->handOutOneSheet($this->teacher, ['Ada', 'Ben']);
-        $this->copy = Copy::with(['item.edition', 'student'])->orderBy('id')->firstOrFail();
+        $this->copy = Copy::with(['item.edition', 'student'])
+            ->orderBy('id')
+            ->firstOrFail();
         app(MoveCopy::class)->handIn($this->copy);
     }
 
@@ -58,7 +60,9 @@ final class SoundTest extends TestCase
         $this->get(route('copies.show', $this->copy))->assertOk()->assertSee($address);
         $this->get($address)->assertOk();
         Auth::forgetGuards();
-        $this->actingAs(Student::where('name', 'Ben')->sole(), 'student')->get($address)->assertForbidden();
+        $this->actingAs(Student::where('name', 'Ben')->sole(), 'student')
+            ->get($address)
+            ->assertForbidden();
     }
 
     public function test_words_and_what_is_said_stand_beside_each_other_and_go_alone(): void
@@ -77,7 +81,9 @@ final class SoundTest extends TestCase
     public function test_what_is_no_sound_is_refused_and_nothing_of_it_is_kept(): void
     {
         $files = StoredFile::count();
-        $this->say('1.a', '<script>alert(1)</script>')->assertUnprocessable()->assertJsonPath('code', 'not_a_recording');
+        $this->say('1.a', '<script>alert(1)</script>')
+            ->assertUnprocessable()
+            ->assertJsonPath('code', 'not_a_recording');
         $this->say('1.a', '')->assertUnprocessable();
         $this->say('1.a', Recorded::wave(0.1).str_repeat('x', 20 * 1024 * 1024))->assertUnprocessable();
         $this->say('9.z')->assertNotFound();
@@ -88,7 +94,10 @@ final class SoundTest extends TestCase
     public function test_it_is_kept_with_a_used_copy_and_swept_when_nothing_names_it(): void
     {
         $this->say('1.a');
-        $item = $this->copy->item()->with(['edition.revisions', 'handout'])->sole();
+        $item = $this->copy
+            ->item()
+            ->with(['edition.revisions', 'handout'])
+            ->sole();
         app(GiveFreshCopies::class)($item, [$this->copy->id]);
         $this->travel(2)->days();
         $this->assertSame(0, app(SweepPictures::class)(), 'the history names it');
@@ -102,7 +111,10 @@ final class SoundTest extends TestCase
     {
         return $this->actingAs($this->teacher, 'teacher')->post(
             route('sounds.say', $this->copy),
-            ['place' => $place, 'file' => UploadedFile::fake()->createWithContent('said.wav', $bytes ?? Recorded::wave(0.1))],
+            [
+                'place' => $place,
+                'file' => UploadedFile::fake()->createWithContent('said.wav', $bytes ?? Recorded::wave(0.1)),
+            ],
             ['Accept' => 'application/json'],
         );
     }

@@ -56,7 +56,7 @@ export class Recording {
         });
     }
 
-    /** @param frame where it is to lie; without a width and a height it has the usual ones, without a place the middle */
+    /** @param frame where it is to lie; without sides it has the usual ones, without a place the middle */
     open(frame) {
         this.frame = frame;
         this.#empty();
