@@ -65,6 +65,7 @@ use App\Http\Controllers\TeacherController;
 use App\Http\Controllers\TeamController;
 use App\Http\Controllers\TrialController;
 use App\Http\Controllers\UnitController;
+use App\Http\Controllers\WeightController;
 use App\Http\Controllers\WelcomeController;
 use App\Http\Controllers\WhoController;
 use App\Http\Controllers\WorksheetController;
@@ -370,6 +371,16 @@ Route::middleware(['auth:teacher', 'auth.session'])->group(function () use ($cop
         ->can('update', 'page')
         ->middleware('throttle:bring-in')
         ->name('recordings.store');
+    Route::get('pages/{page}/weight', [WeightController::class, 'show'])
+        ->can('update', 'page')
+        ->name('weight.show');
+    Route::post('pages/{page}/weight', [WeightController::class, 'lighten'])
+        ->can('update', 'page')
+        ->name('weight.lighten');
+    Route::get('pages/{page}/weight/{made}', [WeightController::class, 'picture'])
+        ->can('update', 'page')
+        ->where('made', '[0-9a-f]{64}')
+        ->name('weight.picture');
     Route::post('pages/{page}/undo', [PageController::class, 'undo'])
         ->can('update', 'page')
         ->name('page.undo');
@@ -682,5 +693,5 @@ Route::get('comments/{comment}/sound', [SoundController::class, 'show'])
     ->name('sounds.show');
 Route::get('backdrops/{source}/{page}/{size}', BackdropController::class)
     ->middleware(['auth:teacher', 'auth.session'])
-    ->where(['source' => '[0-9a-f]{64}', 'page' => '[0-9]{1,6}', 'size' => 'page|thumbnail'])
+    ->where(['source' => '[0-9a-f]{64}', 'page' => '[0-9]{1,6}', 'size' => 'page|light|thumbnail'])
     ->name('backdrops.show');

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Documents\PrintedPages;
-use App\Models\StoredFile;
 use App\Models\Worksheet;
 use App\Models\WorksheetPage;
 use OpenSlate\Blanks\PrintedQuestions;
@@ -15,13 +14,15 @@ use OpenSlate\Check\CheckedSheet;
 use OpenSlate\Check\Finding;
 use OpenSlate\Check\ReadyCheck;
 use OpenSlate\Check\Severity;
-use OpenSlate\Elements\Element;
-use OpenSlate\Elements\Picture;
 use OpenSlate\Page\Page;
 
 /** Looks through a worksheet as it is, and notes beside it how much there is to mend. */
 final class LookThrough
 {
+    public function __construct(private WeighPages $weigh)
+    {
+    }
+
     /**
      * @param  CheckedPlan|null  $plan  how it is to be handed out; null while nobody has said
      * @return list<Finding>
@@ -31,8 +32,7 @@ final class LookThrough
         $rows = $worksheet->pages()->with(['current', 'backdrop'])->get();
         $pages = array_values($rows->map(fn (WorksheetPage $row) => $row->current->page())->all());
         $printed = PrintedPages::of($pages);
-        $files = array_values($rows->map(fn (WorksheetPage $row): array => self::pictures($row))->all());
-        $bytes = StoredFile::whereIn('sha256', array_merge(...$files ?: [[]]))->pluck('bytes', 'sha256')->all();
+        $weights = ($this->weigh)($rows);
         $checked = [];
         foreach ($rows->values() as $index => $row) {
             $checked[] = new CheckedPage(
@@ -41,7 +41,7 @@ final class LookThrough
                 $row->role,
                 $row->anchor,
                 PrintedQuestions::of($pages[$index], $printed->on($pages[$index])),
-                array_sum(array_intersect_key($bytes, array_flip($files[$index]))),
+                $weights[$row->id],
             );
         }
         $findings = ReadyCheck::of(
@@ -58,17 +58,6 @@ final class LookThrough
         }
 
         return $findings;
-    }
-
-    /** @return list<string> hashes of the pictures that are loaded for a page: its print, and those laid on it */
-    private static function pictures(WorksheetPage $row): array
-    {
-        $laid = array_map(
-            fn (Element $element): ?string => $element instanceof Picture ? $element->source : null,
-            $row->current->page()->elements(),
-        );
-
-        return array_values(array_unique(array_filter([$row->backdrop?->image, ...$laid])));
     }
 
     /**

@@ -106,6 +106,7 @@ final class ShowPicture
                         $page->backdrop->source,
                         $page->backdrop->page,
                         $what === self::THUMBNAIL && $showing->isWhole(),
+                        $page->backdrop->light,
                     ),
                 $showing,
             ];
@@ -122,10 +123,14 @@ final class ShowPicture
         };
     }
 
-    private function printed(string $source, int $page, bool $small = false): ?StoredFile
+    private function printed(string $source, int $page, bool $small = false, bool $light = false): ?StoredFile
     {
         $backdrop = Backdrop::where(['source' => $source, 'page' => $page])->first();
+        if ($backdrop === null) {
+            return null;
+        }
+        $large = $light ? $backdrop->light ?? $backdrop->image : $backdrop->image;
 
-        return $backdrop === null ? null : StoredFile::find($small ? $backdrop->thumbnail : $backdrop->image);
+        return StoredFile::find($small ? $backdrop->thumbnail : $large);
     }
 }

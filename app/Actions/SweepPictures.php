@@ -30,6 +30,7 @@ final class SweepPictures
         ['backdrops', 'source'],
         ['backdrops', 'image'],
         ['backdrops', 'thumbnail'],
+        ['backdrops', 'light'],
     ];
 
     public function __construct(private FileStore $files)

@@ -11,6 +11,7 @@ use Intervention\Image\ImageManager;
 use OpenSlate\Geometry\Frame;
 use OpenSlate\Page\Showing;
 use OpenSlate\Paper\Colour;
+use OpenSlate\Weight\Lightening;
 
 /**
  * Takes pictures in: read, turned upright, made as small as a page needs, and written anew. What else the file had in
@@ -30,6 +31,9 @@ final class Pictures
 
     /** Of what was a JPEG before and must not lose by it. */
     private const FINE = 92;
+
+    /** Pixels to a side of what is looked at to see whether a picture is clear somewhere. */
+    private const LOOKED_AT = 64;
 
     private const KINDS = [IMAGETYPE_JPEG, IMAGETYPE_PNG, IMAGETYPE_GIF, IMAGETYPE_WEBP];
 
@@ -100,6 +104,52 @@ final class Pictures
             $encoded->save("{$folder}/picture");
 
             return $this->files->take("{$folder}/picture", $kind);
+        });
+    }
+
+    /** Whether a picture has somewhere what lies behind it shows through. */
+    public function isSeenThrough(string $path): bool
+    {
+        $head = @getimagesize($path);
+        if ($head === false || $head[2] !== IMAGETYPE_PNG) {
+            return false;
+        }
+        $picture = imagecreatefrompng($path);
+        if ($picture === false) {
+            return true;
+        }
+        // Made small, each pixel is as clear as those that it stands for.
+        $small = imagecreatetruecolor(self::LOOKED_AT, self::LOOKED_AT);
+        imagealphablending($small, false);
+        imagecopyresampled(
+            ...[$small, $picture, 0, 0, 0, 0, self::LOOKED_AT, self::LOOKED_AT, imagesx($picture), imagesy($picture)],
+        );
+        for ($at = 0; $at < self::LOOKED_AT ** 2; $at++) {
+            if (imagecolorat($small, $at % self::LOOKED_AT, intdiv($at, self::LOOKED_AT)) >> 24 > 0) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** The same picture, with fewer pixels and written more plainly. */
+    public function lightened(StoredFile $file, Lightening $how): StoredFile
+    {
+        return $this->files->inWorkFolder(function (string $folder) use ($file, $how): StoredFile {
+            [$kind, $name] = $how->isPhoto
+                ? ['image/jpeg', "lighter.jpg[Q={$how->quality},strip,optimize_coding]"]
+                : ['image/png', 'lighter.png[strip,compression=9]'];
+            LimitedProcess::run(
+                [
+                    ...['vipsthumbnail', $this->files->path($file->sha256), '--size', "{$how->width}x>"],
+                    ...['--output', "{$folder}/{$name}"],
+                ],
+                $folder,
+                environment: ['VIPS_BLOCK_UNTRUSTED' => '1', 'VIPS_CONCURRENCY' => '1'],
+            );
+
+            return $this->files->take($folder.'/'.strtok($name, '['), $kind);
         });
     }
 

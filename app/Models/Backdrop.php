@@ -12,7 +12,7 @@ use OpenSlate\Text\LinesCodec;
 use OpenSlate\Text\PrintedText;
 
 /**
- * One printed page of a stored file: its size in points, the colour of its paper, its two pictures.
+ * One printed page of a stored file: its size in points, the colour of its paper, its pictures.
  *
  * @property int $id
  * @property string $source
@@ -22,6 +22,7 @@ use OpenSlate\Text\PrintedText;
  * @property string $paper
  * @property string $image
  * @property string $thumbnail
+ * @property string|null $light a lighter picture of it; null until one was wanted
  * @property string|null $lines as OpenSlate\Text\LinesCodec writes them; null until somebody has read them
  * @property string|null $blanks as OpenSlate\Blanks\Proposals writes them; null until somebody has looked
  */
@@ -31,7 +32,18 @@ final class Backdrop extends Model
 
     protected $table = 'backdrops';
 
-    protected $fillable = ['source', 'page', 'width', 'height', 'paper', 'image', 'thumbnail', 'lines', 'blanks'];
+    protected $fillable = [
+        'source',
+        'page',
+        'width',
+        'height',
+        'paper',
+        'image',
+        'thumbnail',
+        'light',
+        'lines',
+        'blanks',
+    ];
 
     /** @return list<Blank>|null null until somebody has looked for them */
     public function blanksFound(): ?array

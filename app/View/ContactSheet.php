@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Actions\WeighPages;
 use App\Models\Worksheet;
 use App\Models\WorksheetPage;
+use Illuminate\Support\Collection;
 use OpenSlate\Cutting\CutPlan;
 use OpenSlate\Cutting\PageRange;
 use OpenSlate\Packs\Headline;
 use OpenSlate\Packs\Role;
+use OpenSlate\Weight\PageWeight;
 
 /** What the contact sheet shows beside the pages: the brackets of sections and sets, and what keys answer. */
 final readonly class ContactSheet
@@ -53,19 +56,25 @@ final readonly class ContactSheet
      * @param  array<int, bool>  $starts  whether a section starts at a page, by id
      * @param  array<int, list<array{name: string, starts: bool, ends: bool}>>  $sets  the sets a page is in, by id
      * @param  array<int, int>  $numbers  of the pages, by id
+     * @param  array<int, PageWeight>  $weights  likewise
      */
-    private function __construct(private array $starts, private array $sets, private array $numbers)
-    {
+    private function __construct(
+        private array $starts,
+        private array $sets,
+        private array $numbers,
+        private array $weights = [],
+    ) {
     }
 
     /** @return array<string, mixed> all of it as it is now, drawn for the browser */
     public static function drawn(Worksheet $worksheet): array
     {
         $worksheet->refresh()->load(['pages.current', 'pages.backdrop', 'sets.pages', 'arrangement']);
-        $sheet = self::of($worksheet);
+        $sheet = self::of($worksheet)->weighing($worksheet->pages);
 
         return [
             'html' => view('bench.contact', ['worksheet' => $worksheet, 'sheet' => $sheet])->render(),
+            'weight' => view('bench.weight-summary', ['worksheet' => $worksheet, 'sheet' => $sheet])->render(),
             'links' => view('bench.links', ['worksheet' => $worksheet, 'locked' => $worksheet->isLocked()])->render(),
             'arranged' => $worksheet->arranged,
             'undo' => $worksheet->arrangement?->undo_to !== null,
@@ -103,6 +112,31 @@ final readonly class ContactSheet
         }
 
         return new self($starts, $in, $numbers);
+    }
+
+    /**
+     * The same, with what these pages weigh.
+     *
+     * @param  Collection<int, WorksheetPage>  $pages  with what they are at present
+     */
+    public function weighing(Collection $pages): self
+    {
+        return new self($this->starts, $this->sets, $this->numbers, (new WeighPages)($pages));
+    }
+
+    public function weight(WorksheetPage $page): PageWeight
+    {
+        return $this->weights[$page->id] ?? new PageWeight([]);
+    }
+
+    /** What a student's device loads for all that is for students. */
+    public function whole(Worksheet $worksheet): PageWeight
+    {
+        $forStudents = $worksheet->pages->filter(
+            fn (WorksheetPage $page): bool => in_array($page->role, [Role::Student, Role::Unknown], true),
+        );
+
+        return PageWeight::ofAll(...$forStudents->map($this->weight(...))->values()->all());
     }
 
     /** The section that starts at a page, with what the page is called in print: a name for a set of it. */

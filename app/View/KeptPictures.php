@@ -20,6 +20,7 @@ final readonly class KeptPictures implements PagePictures
                 $page->backdrop->page,
                 $page->backdrop->frame ?? $page->frame(),
                 $page->backdrop->turn,
+                $page->backdrop->light,
             );
     }
 

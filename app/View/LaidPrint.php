@@ -19,10 +19,15 @@ final readonly class LaidPrint
     ) {
     }
 
-    public static function kept(string $source, int $page, Frame $frame, Rotation $turn): self
-    {
+    public static function kept(
+        string $source,
+        int $page,
+        Frame $frame,
+        Rotation $turn,
+        bool $light = false,
+    ): self {
         $address = fn (string $size): string => PictureAddress::page($source, $page, $size);
 
-        return new self($address('page'), $address('thumbnail'), $frame, $turn);
+        return new self($address($light ? 'light' : 'page'), $address('thumbnail'), $frame, $turn);
     }
 }

@@ -8,6 +8,7 @@ use OpenSlate\Elements\Element;
 use OpenSlate\Packs\Role;
 use OpenSlate\Page\Page;
 use OpenSlate\Page\Tags;
+use OpenSlate\Weight\PageWeight;
 
 /** A page of a worksheet that is looked through before it goes out. */
 final readonly class CheckedPage
@@ -19,7 +20,6 @@ final readonly class CheckedPage
      * @param  int  $number  from 1
      * @param  string  $anchor  by which links name it
      * @param  array<string, string>  $asked  what is asked at its places by what is printed there, by the place's name
-     * @param  int  $bytes  of the pictures that a student's device loads for it
      */
     public function __construct(
         public int $number,
@@ -27,7 +27,7 @@ final readonly class CheckedPage
         public Role $role,
         public string $anchor,
         public array $asked = [],
-        public int $bytes = 0,
+        public PageWeight $weight = new PageWeight([]),
     ) {
         $this->tags = Tags::of($page);
     }

@@ -117,6 +117,15 @@ final readonly class Part implements Written
         return $this->with(size: TextSize::times($this->size, $factor));
     }
 
+    /**
+     * @param  string  $source  of another picture, in place of its own
+     * @param  list<string>  $set  likewise of those among which students choose
+     */
+    public function showing(string $source, array $set): self
+    {
+        return $this->with(source: $source, set: $set);
+    }
+
     public function kind(): ElementKind
     {
         return ElementKind::Part;

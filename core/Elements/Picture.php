@@ -27,6 +27,12 @@ final readonly class Picture implements Element
     ) {
     }
 
+    /** @param  string  $source  of another picture, in place of this */
+    public function showing(string $source): self
+    {
+        return $this->with(source: $source);
+    }
+
     public function kind(): ElementKind
     {
         return ElementKind::Picture;

@@ -58,7 +58,7 @@ final class PageCodec
                                         'width' => $page->backdrop->frame->width,
                                         'height' => $page->backdrop->frame->height,
                                     ],
-                        ],
+                        ] + ($page->backdrop->light ? ['light' => true] : []),
                 'elements' => array_map(
                     fn (Element $element): array => self::$asRead[$element] ?? ElementCodec::encode($element),
                     $page->elements(),
@@ -167,7 +167,13 @@ final class PageCodec
             $frame = ElementCodec::frame($laid);
             $laid->nothingElse();
         }
-        $backdrop = Backdrop::of($fields->text('source', 64), $fields->integer('page', 1), $turn, $frame);
+        $backdrop = Backdrop::of(
+            source: $fields->text('source', 64),
+            page: $fields->integer('page', 1),
+            turn: $turn,
+            frame: $frame,
+            light: Looks::flag($fields, 'light'),
+        );
         $fields->nothingElse();
 
         return $backdrop;

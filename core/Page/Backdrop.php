@@ -12,23 +12,32 @@ use OpenSlate\Paper\Size;
 /** The printed page under the elements: one page of a stored file, named by the file's SHA-256, and how it lies. */
 final readonly class Backdrop
 {
-    /** @param  Frame|null  $frame  where the print lies on the paper, once turned; null for the whole of it */
+    /**
+     * @param  Frame|null  $frame  where the print lies on the paper, once turned; null for the whole of it
+     * @param  bool  $light  whether a lighter picture of it is shown
+     */
     private function __construct(
         public string $source,
         public int $page,
         public Rotation $turn,
         public ?Frame $frame,
+        public bool $light,
     ) {
     }
 
     /** @throws InvalidArgumentException */
-    public static function of(string $source, int $page, Rotation $turn = Rotation::None, ?Frame $frame = null): self
-    {
+    public static function of(
+        string $source,
+        int $page,
+        Rotation $turn = Rotation::None,
+        ?Frame $frame = null,
+        bool $light = false,
+    ): self {
         if (preg_match('/^[0-9a-f]{64}$/D', $source) !== 1 || $page < 1) {
             throw new InvalidArgumentException('A backdrop is named by a SHA-256 and a page number from 1.');
         }
 
-        return new self($source, $page, $turn, $frame);
+        return new self($source, $page, $turn, $frame, $light);
     }
 
     /**
@@ -63,11 +72,16 @@ final readonly class Backdrop
 
     public function turned(Rotation $by, ?Frame $frame): self
     {
-        return new self($this->source, $this->page, $this->turn->plus($by), $frame);
+        return new self($this->source, $this->page, $this->turn->plus($by), $frame, $this->light);
     }
 
     public function laid(Frame $frame): self
     {
-        return new self($this->source, $this->page, $this->turn, $frame);
+        return new self($this->source, $this->page, $this->turn, $frame, $this->light);
+    }
+
+    public function lighter(): self
+    {
+        return new self($this->source, $this->page, $this->turn, $this->frame, true);
     }
 }

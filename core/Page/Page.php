@@ -103,6 +103,20 @@ final readonly class Page
         return $this->with(elements: $elements);
     }
 
+    public function withPrint(?Backdrop $backdrop): self
+    {
+        return new self(
+            $this->size,
+            $this->paper,
+            $backdrop,
+            $this->elements(),
+            $this->carried,
+            $this->tray,
+            $this->key,
+            $this->countsParts,
+        );
+    }
+
     /**
      * The same page on other paper.
      *

@@ -196,9 +196,9 @@ test('links are listed by page, switched off one by one and all together, unless
     const all = await page.locator('[data-link]').count();
     expect(all).toBeGreaterThan(1);
     await page.locator('[data-link]').first().uncheck();
-    await expect(page.locator('summary')).toContainText('1 switched off');
+    await expect(page.locator('.links > summary')).toContainText('1 switched off');
     await page.getByRole('button', { name: 'Switch all off' }).click();
-    await expect(page.locator('summary')).toContainText(`${all} switched off`);
+    await expect(page.locator('.links > summary')).toContainText(`${all} switched off`);
     await expect(page.locator('[data-link]:checked')).toHaveCount(0);
     await page.getByRole('button', { name: 'Switch all on' }).click();
     await expect(page.locator('[data-link]:checked')).toHaveCount(all);

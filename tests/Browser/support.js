@@ -140,8 +140,8 @@ export const isKept = (page) =>
         )
         .toEqual(expect.arrayContaining([page.url(), expect.stringMatching(/\/build\/.*\/copy-/)]));
 
-/** A PNG of one colour (PNG specification, 5). */
-export function png(width, height) {
+/** A PNG (PNG specification, 5), of one colour where nothing else fills so many bytes. */
+export function png(width, height, fill = (size) => Buffer.alloc(size, 90)) {
     const table = Array.from({ length: 256 }, (_, n) => {
         let c = n;
         for (let k = 0; k < 8; k++) c = c & 1 ? 0xedb88320 ^ (c >>> 1) : c >>> 1;
@@ -164,7 +164,7 @@ export function png(width, height) {
     size.writeUInt32BE(width);
     size.writeUInt32BE(height, 4);
     size.set([8, 2], 8);
-    const rows = Buffer.alloc((width * 3 + 1) * height, 90);
+    const rows = fill((width * 3 + 1) * height);
     for (let y = 0; y < height; y++) rows[y * (width * 3 + 1)] = 0;
     return Buffer.concat([
         Buffer.from([0x89, 0x50, 0x4e, 0x47, 13, 10, 26, 10]),

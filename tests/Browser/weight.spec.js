@@ -1,4 +1,5 @@
-import { expect, isKept, ready, test } from './support.js';
+import { randomBytes } from 'node:crypto';
+import { expect, expectAccessible, isKept, png, ready, startBlank, test } from './support.js';
 
 /** Bytes that came over the network since, as the browser counts them: headers too, and compressed as they came. */
 async function counting(page) {
@@ -57,4 +58,35 @@ test('what has changed since is sent, and what is typed is there', async ({ stud
     await page.evaluate(() => localStorage.clear());
     await page.reload();
     await expect(field).toHaveValue('typed on the second visit');
+});
+
+test('a heavy page says why, shows what would be saved and how it would look, and is made lighter', async ({
+    teacher: page,
+}) => {
+    await startBlank(page, `Heavy ${Date.now()}`);
+    await page.getByRole('link', { name: /^Boxes/ }).click();
+    await page.getByLabel('A picture for the page').setInputFiles({
+        name: 'noise.png',
+        mimeType: 'image/png',
+        buffer: png(1200, 1200, (size) => randomBytes(size)),
+    });
+    await expect(page.locator('.element--picture')).toHaveCount(1);
+    await page.getByRole('link', { name: /^Pages/ }).click();
+    await expect(page.getByText(/^Heavy: the picture I1 alone has 4\.\d MB\./)).toBeVisible();
+    await page.getByText(/^Each device loads/).click();
+    await expect(page.getByText('It is kept here once')).toBeVisible();
+    await expectAccessible(page);
+    await page.getByRole('link', { name: 'Make it lighter' }).click();
+    await expect(page.getByRole('heading', { name: 'What page 1 weighs' })).toBeVisible();
+    await expect(
+        page.getByRole('checkbox', { name: /^The picture I1: saves \d\.\d MB, \d+ MB for a class$/ }),
+    ).toBeChecked();
+    for (const look of ['As it is now', 'As it would be'])
+        await expect.poll(() => page.getByAltText(look).evaluate((image) => image.naturalWidth)).toBeGreaterThan(0);
+    await expectAccessible(page);
+    await page.getByRole('button', { name: 'Make it lighter' }).click();
+    await expect(page.getByText('The page is lighter.')).toBeVisible();
+    await page.getByRole('link', { name: 'Back to the pages' }).click();
+    await expect(page.getByText(/^\d+ KB, \d+(\.\d)? MB for 30/)).toBeVisible();
+    await expect(page.getByText(/^Heavy:/)).toHaveCount(0);
 });

@@ -32,6 +32,7 @@ final class ArchitectureTest extends TestCase
         'Elements',
         'Page',
         'Format',
+        'Weight',
         'Organise',
         'Parts',
         'Matching',

@@ -9,6 +9,7 @@ use App\Actions\BringInFile;
 use App\Actions\HandoutPlan;
 use App\Actions\HandOutWorksheets;
 use App\Actions\KeepMoment;
+use App\Actions\OfferLighter;
 use App\Actions\PutOnClassShelf;
 use App\Actions\TakeCopy;
 use App\Actions\TryHandout;
@@ -200,6 +201,7 @@ final class AccessTest extends TestCase
             'what' => 'page',
             'file' => $picture,
             'recording' => $recording,
+            'made' => app(OfferLighter::class)($page->refresh())[0]->made->sha256,
             'comment' => (string) Comment::create([
                 'copy_id' => $copy->id,
                 'words' => '',

@@ -240,6 +240,7 @@ final class OddValuesTest extends TestCase
             'what' => 'page',
             'file' => (string) $page->backdrop?->image,
             'recording' => (string) $page->backdrop?->image,
+            'made' => (string) $page->backdrop?->image,
             'comment' => (string) Comment::create([
                 'copy_id' => $copy->id,
                 'words' => '',

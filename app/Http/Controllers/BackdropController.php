@@ -22,7 +22,13 @@ final class BackdropController
         return KeptFileResponse::of(
             $request,
             $files,
-            StoredFile::findOrFail($size === 'page' ? $backdrop->image : $backdrop->thumbnail),
+            StoredFile::findOrFail(
+                match ($size) {
+                    'page' => $backdrop->image,
+                    'light' => $backdrop->light ?? $backdrop->image,
+                    default => $backdrop->thumbnail,
+                },
+            ),
         );
     }
 }

@@ -19,6 +19,7 @@ use App\View\MendingNotice;
 use App\View\Station;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -82,7 +83,7 @@ final class WorksheetController
             'job' => JobSheet::of($worksheet, Station::Pages),
             'worksheet' => $worksheet,
             'locked' => $worksheet->isLocked(),
-            'sheet' => ContactSheet::of($worksheet),
+            'sheet' => ContactSheet::of($worksheet)->weighing($worksheet->pages),
             'mending' => MendingNotice::of($worksheet),
             'documents' => $worksheet->documents()->whereNull('seen_at'),
             'others' => $teacher
@@ -113,8 +114,12 @@ final class WorksheetController
     public function progress(ProgressRequest $request, Worksheet $worksheet): JsonResponse
     {
         $have = $request->have();
-        $drawn = $have !== null && $worksheet->state !== WorksheetState::Failed;
         $sheet = ContactSheet::of($worksheet->load(['pages', 'pages.backdrop', 'sets.pages']));
+        $new =
+            $have !== null && $worksheet->state !== WorksheetState::Failed
+                ? $worksheet->pages()->whereNotIn('position', $have)->with('current')->get()
+                : new Collection;
+        $sheet = $sheet->weighing($new);
 
         return response()->json([
             'state' => $worksheet->state->value,
@@ -122,24 +127,18 @@ final class WorksheetController
             'total' => $worksheet->pages_total,
             'problem' => $worksheet->problem,
             'alone' => $worksheet->joins_id === null,
-            'pages' => $drawn
-                ? $worksheet
-                    ->pages()
-                    ->whereNotIn('position', $have)
-                    ->with('current')
-                    ->get()
-                    ->map(
-                        fn (WorksheetPage $page): array => [
-                            'number' => $page->position,
-                            'html' => view('bench.contact-page', [
-                                'row' => $page,
-                                'worksheet' => $worksheet,
-                                'sheet' => $sheet,
-                            ])->render(),
-                        ],
-                    )
-                    ->all()
-                : [],
+            'pages' => $new
+                ->map(
+                    fn (WorksheetPage $page): array => [
+                        'number' => $page->position,
+                        'html' => view('bench.contact-page', [
+                            'row' => $page,
+                            'worksheet' => $worksheet,
+                            'sheet' => $sheet,
+                        ])->render(),
+                    ],
+                )
+                ->all(),
         ]);
     }
 }

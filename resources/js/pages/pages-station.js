@@ -234,14 +234,20 @@ export class PagesStation {
         });
     }
 
-    #draw(answer) {
-        Idiomorph.morph(this.#list, answer.html, { morphStyle: 'innerHTML' });
-        const links = this.#ledger.querySelector('[data-links-list]');
-        const open = links.querySelector('details')?.open ?? false;
-        Idiomorph.morph(links, answer.links, { morphStyle: 'innerHTML' });
-        links.querySelectorAll('details').forEach((details) => {
+    /** Draws a part of the ledger anew; what was opened in it stays open. */
+    #redraw(which, html) {
+        const part = this.#ledger.querySelector(which);
+        const open = part.querySelector('details')?.open ?? false;
+        Idiomorph.morph(part, html, { morphStyle: 'innerHTML' });
+        part.querySelectorAll('details').forEach((details) => {
             details.open = open;
         });
+    }
+
+    #draw(answer) {
+        Idiomorph.morph(this.#list, answer.html, { morphStyle: 'innerHTML' });
+        this.#redraw('[data-links-list]', answer.links);
+        this.#redraw('[data-weight]', answer.weight);
         this.#settleLinks();
         this.#ledger.querySelector('[data-left-out]').textContent = answer.left ?? '';
         document.querySelector('[data-job-state="pages"]').textContent =

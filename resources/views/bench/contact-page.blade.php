@@ -2,6 +2,7 @@
 @use('App\View\Count')
 @use('App\View\PaperWords')
 @use('App\View\RoleWords')
+@use('App\View\WeightWords')
 @use('OpenSlate\Packs\Role')
 @php($forTeacher = !in_array($row->role, [Role::Student, Role::Unknown], true))
 @php($content = $row->current->page())
@@ -46,6 +47,12 @@
     </div>
     <span class="contact__size"><b class="contact__role">{{ RoleWords::of($row->role) }}</b>
         <span>{{ PaperWords::of($content->size) }}</span></span>
+    @php($weight = $sheet->weight($row))
+    <span @class(['contact__weight', 'contact__weight--heavy' => $weight->isHeavy()])>{{ WeightWords::short($weight) }}</span>
+    @if ($weight->isHeavy())
+        <span class="contact__why">{{ WeightWords::why($weight, $content) }} <a
+                href="{{ route('weight.show', $row) }}">Make it lighter</a></span>
+    @endif
     @if ($answers = $sheet->answers($row))
         <span class="contact__answers">{{ $answers }}</span>
     @endif

@@ -164,6 +164,7 @@
                 <section class="ledger__body">
                     <p class="ledger__hint" data-left-out>{{ $sheet->leftOut() }}</p>
                     <div data-links-list>@include('bench.links')</div>
+                    <div data-weight>@include('bench.weight-summary')</div>
                     @if ($ready)
                         @php($words = $worksheet->board === null ? 'Make a choice board' : 'Change the choice board')
                         <p><a href="{{ route('boards.edit', $worksheet) }}">{{ $words }}</a></p>

@@ -11,7 +11,6 @@ use OpenSlate\Check\CheckedSheet;
 use OpenSlate\Check\Finding;
 use OpenSlate\Check\ReadyCheck;
 use OpenSlate\Check\Severity;
-use OpenSlate\Check\WeightCheck;
 use OpenSlate\Elements\AnswerBox;
 use OpenSlate\Elements\Clip;
 use OpenSlate\Elements\Element;
@@ -34,6 +33,9 @@ use OpenSlate\Page\Page;
 use OpenSlate\Paper\Colour;
 use OpenSlate\Paper\PaperSize;
 use OpenSlate\Paper\Size;
+use OpenSlate\Weight\PageWeight;
+use OpenSlate\Weight\WeighedFile;
+use OpenSlate\Weight\WeighedKind;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -56,9 +58,11 @@ final class ReadyCheckTest extends TestCase
             yield "a page that is no student’s: {$role->value}" => ['teacher-page', self::sheet([], $role), $one];
         }
         $heavy = fn (int $bytes): CheckedSheet => new CheckedSheet('Tides', [
-            new CheckedPage(1, $one->pages[0]->page, Role::Student, 'p1', bytes: $bytes),
+            new CheckedPage(1, $one->pages[0]->page, Role::Student, 'p1', weight: new PageWeight([
+                new WeighedFile(WeighedKind::Picture, 'a', $bytes),
+            ])),
         ]);
-        yield 'a heavy page' => ['heavy-page', $heavy(WeightCheck::HEAVY), $heavy(WeightCheck::HEAVY - 1)];
+        yield 'a heavy page' => ['heavy-page', $heavy(PageWeight::HEAVY), $heavy(PageWeight::HEAVY - 1)];
         $empty = new CheckedPage(2, self::page([]), Role::Student, 'p2');
         $printed = new CheckedPage(
             2,
