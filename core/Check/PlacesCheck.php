@@ -63,7 +63,7 @@ final class PlacesCheck implements Check
         }
         $above = [];
         foreach (array_reverse($page->page->elements()) as $element) {
-            if ($element instanceof Answerable) {
+            if ($element instanceof Answerable || $element instanceof Recording) {
                 foreach ($above as $cover) {
                     if ($this->covers($cover, $element)) {
                         yield $page->finding(
@@ -75,7 +75,8 @@ final class PlacesCheck implements Check
                         break;
                     }
                 }
-            } elseif (
+            }
+            if (
                 $element instanceof Patch ||
                 $element instanceof Picture ||
                 $element instanceof Recording ||

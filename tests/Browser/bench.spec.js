@@ -1,4 +1,4 @@
-import { at, bringIn, drag, draw, expect, expectAccessible, frames, test, settled } from './support.js';
+import { png, at, bringIn, drag, draw, expect, expectAccessible, frames, test, settled } from './support.js';
 
 const near = (frame, x, y, width, height) => {
     expect(Math.abs(frame.x - x)).toBeLessThan(1.5);
@@ -179,6 +179,53 @@ test('copy and paste, here and on another page', async ({ teacher: page }) => {
     await expect(page.locator('.element')).toHaveCount(2);
     near((await frames(page)).A1, 112, 112, 100, 20);
     await expect(page.getByText('3 answer boxes')).toBeVisible();
+});
+
+test('what was copied elsewhere is pasted as a label or as a picture, whichever was copied last', async ({
+    teacher: page,
+}) => {
+    await page.context().grantPermissions(['clipboard-read', 'clipboard-write']);
+    await openBench(page, 'tide-times.pdf');
+    await draw(page, 'Short box', 100, 100, 100, 20);
+    await leaveTool(page);
+    await page.locator('.desk').focus();
+    await page.keyboard.press('Control+a');
+    await page.keyboard.press('Control+c');
+    const paste = async () => {
+        await page.locator('.desk').focus();
+        await page.keyboard.press('Control+v');
+    };
+    await page.evaluate(() => navigator.clipboard.writeText('Read the table.\nThen answer.'));
+    await paste();
+    const label = page.locator('.element--label');
+    await expect(label).toHaveText(/Read the table\.\s*Then answer\./);
+    await page.evaluate(
+        async (bytes) =>
+            navigator.clipboard.write([
+                new ClipboardItem({ 'image/png': new Blob([new Uint8Array(bytes)], { type: 'image/png' }) }),
+            ]),
+        [...png(60, 40)],
+    );
+    await paste();
+    await expect(page.locator('.element--picture')).toHaveCount(1);
+    await label.click();
+    await page.keyboard.press('Control+c');
+    await paste();
+    await expect(label).toHaveCount(2);
+    expect(await page.evaluate(() => navigator.clipboard.readText())).toContain('Then answer.');
+    await page.evaluate(() => navigator.clipboard.writeText('a'.repeat(2001)));
+    await paste();
+    await expect(page.getByText('These are 2001 letters; a label takes 2000.')).toBeVisible();
+    await expect(label).toHaveCount(2);
+
+    // Words that are pasted into a field stay there.
+    await page.evaluate(() => navigator.clipboard.writeText('Elsewhere'));
+    await label.last().click();
+    await page.locator('[data-traits]').getByLabel('Words', { exact: true }).focus();
+    await page.keyboard.press('Control+a');
+    await page.keyboard.press('Control+v');
+    await expect(label.last()).toHaveText('Elsewhere');
+    await expect(label).toHaveCount(2);
 });
 
 test('two windows on one page: the later one is told, sees the newer page, and can do its change again', async ({

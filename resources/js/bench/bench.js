@@ -12,6 +12,7 @@ import { Footbar } from './footbar';
 import { Gestures } from './gestures';
 import { Ghosts } from './ghosts';
 import { JobCounts } from './job-counts';
+import { labelOf, LONGEST_LABEL } from './labels';
 import { jointsPressed } from './joints';
 import { Keys } from './keys';
 import { Kits } from './kits';
@@ -113,6 +114,9 @@ export class Bench {
         this.ghosts = new Ghosts(stage.root, this.rows.list, means.send);
         this.clipboard = new Clipboard(stage, selection, this.table.dataset.pageId, {
             ...means,
+            before: () => this.#flush(),
+            picture: (file) => this.pictures.take(file),
+            text: (words) => this.#pasteWords(words),
             changed: () => this.#showPaste(),
         });
     }
@@ -411,6 +415,18 @@ export class Bench {
         this.ledger.querySelectorAll('[data-laying]').forEach((tools) => {
             tools.open = !busy;
         });
+    }
+
+    /** Words from elsewhere become a label in the middle of what is seen. */
+    #pasteWords(text) {
+        if (text.length > LONGEST_LABEL) {
+            this.notice.show(`These are ${text.length} letters; a label takes ${LONGEST_LABEL}. Paste them in pieces.`);
+            return;
+        }
+        const box = this.desk.getBoundingClientRect();
+        const middle = { clientX: box.left + box.width / 2, clientY: box.top + box.height / 2 };
+        this.#send({ kind: 'place', elements: [labelOf(text, this.stage.point(middle), this.stage.page)] });
+        this.#say('Pasted as a label.');
     }
 
     #showPaste() {

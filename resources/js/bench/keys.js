@@ -1,5 +1,5 @@
 const ARROWS = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] };
-const COMMANDS = { d: 'repeat', c: 'copy', x: 'cut', v: 'paste', a: 'all', y: 'redo', g: 'group', z: 'undo' };
+const COMMANDS = { d: 'repeat', c: 'copy', x: 'cut', a: 'all', y: 'redo', g: 'group', z: 'undo' };
 const SHIFTED = { g: 'ungroup', z: 'redo' };
 
 /** What the keys do on the bench. */
@@ -16,6 +16,10 @@ export class Keys {
 
     #command(event) {
         const key = event.key.toLowerCase();
+        if (key === 'v') {
+            this.bench.clipboard.await();
+            return false;
+        }
         const verb = (event.shiftKey && SHIFTED[key]) || COMMANDS[key];
         if (!verb || (key === 'c' && String(window.getSelection()) !== '')) return false;
         if (!this.bench.hasNothingTo(verb)) this.bench.does(verb);

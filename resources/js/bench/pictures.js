@@ -9,7 +9,11 @@ const PIXELS = 72 / 144; // points: a picture is laid at 144 pixels to the inch
 export class Pictures {
     constructor(input, url, stage, { place, problem, say }) {
         Object.assign(this, { input, url, stage, place, problem, say });
-        input.addEventListener('change', () => this.#send());
+        input.addEventListener('change', () => {
+            const [file] = input.files;
+            input.value = '';
+            if (file) this.#send(file);
+        });
     }
 
     /** @param part what a part that shows it is like, or what to do with it; nothing for a picture of the page */
@@ -19,10 +23,13 @@ export class Pictures {
         this.input.click();
     }
 
-    async #send() {
-        const [file] = this.input.files;
-        this.input.value = '';
-        if (!file) return;
+    /** A picture from elsewhere, for the page. */
+    take(file) {
+        this.frame = this.part = null;
+        return this.#send(file);
+    }
+
+    async #send(file) {
         this.say('The picture is on its way.');
         try {
             const { source, width, height } = await upload(await smaller(file), this.url, MOST_OF_A_PICTURE);
