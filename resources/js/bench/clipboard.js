@@ -15,8 +15,8 @@ const moved = (elements, dx, dy) =>
 export class Clipboard {
     /**
      * @param page the id of this page
-     * @param does `before` anything is pasted, `send` (edit), `say` (words), `picture` (file) and `text` (words) for what
-     *             comes from elsewhere, and `changed` when there is something to paste, or not
+     * @param does `before` anything is pasted, `send` (edit), `say` (words), `picture` (file) and `text` (words) for
+     *             what comes from elsewhere, and `changed` when there is something to paste, or not
      */
     constructor(stage, selection, page, does) {
         Object.assign(this, { stage, selection, page, does });
