@@ -22,6 +22,7 @@ use OpenSlate\Blanks\Proposals;
 use OpenSlate\Scan\Homography;
 use OpenSlate\Scan\Quadrilateral;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
 use Symfony\Component\Process\Process;
 use Tests\TestCase;
 
@@ -209,6 +210,33 @@ final class ScansTest extends TestCase
         $original = $this->bringIn($lying, 'lying.jpg')->original()->sole();
         $this->assertSame([1800, 2400], [$original->scanned()[0]->width, $original->scanned()[0]->height]);
         $this->assertCorners(self::CORNERS, $original->scanned()[0]->corners(), 36);
+    }
+
+    #[TestWith(['d90'])]
+    #[TestWith(['d180'])]
+    public function test_a_photo_that_was_taken_from_any_side_is_set_upright_by_its_words(string $turned): void
+    {
+        $this->vips('rot', $this->photo('sheet.jpg'), 'turned.jpg[Q=92,strip]', $turned);
+        $master = $this->bringIn("{$this->folder}/turned.jpg", 'turned.jpg');
+
+        $page = $master->pages()->sole();
+        $size = $page->current->page()->size;
+        $this->assertSame([612.0, 792.0], [$size->width, $size->height]);
+        (new Process(
+            ['tesseract', app(FileStore::class)->path((string) $page->backdrop?->image), '-', '--psm', '0'],
+        ))->mustRun(fn (string $type, string $said) => $type === Process::OUT && $this->assertStringContainsString(
+            "Rotate: 0\n",
+            $said,
+        ));
+    }
+
+    public function test_what_has_no_words_stays_as_it_was_taken(): void
+    {
+        $this->vips('black', 'k.v', '800', '600', '--bands', '3');
+        $this->vips('draw_rect', 'k.v', '250', '100', '100', '300', '200', '--fill');
+        $this->vips('invert', 'k.v', 'drawing.jpg');
+        $page = $this->bringIn("{$this->folder}/drawing.jpg", 'drawing.jpg')->pages()->sole()->current->page();
+        $this->assertGreaterThan($page->size->height, $page->size->width);
     }
 
     public function test_where_the_sheet_ends_cannot_be_told_the_whole_picture_is_taken_and_said_so(): void

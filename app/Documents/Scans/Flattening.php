@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Documents\Scans;
 
+use OpenSlate\Geometry\Rotation;
 use OpenSlate\Scan\Homography;
 use OpenSlate\Scan\Quadrilateral;
 
@@ -41,6 +42,13 @@ final readonly class Flattening
         $this->vips->do('mapim', $from, 'flat.v', 'map.v', '--interpolate', 'bicubic', '--extend', 'copy');
         $this->isEvened && $this->even('flat.v', $width, $height);
         $this->vips->do('jpegsave', 'flat.v', $to, '--Q', (string) self::QUALITY, '--strip');
+    }
+
+    /** Turns what was laid flat clockwise. */
+    public function turn(string $name, Rotation $by): void
+    {
+        $this->vips->do('rot', $name, "turned-{$name}[Q=".self::QUALITY.',strip]', "d{$by->value}");
+        rename($this->vips->path("turned-{$name}"), $this->vips->path($name));
     }
 
     /** One of the two halves, from the left. */

@@ -10,6 +10,7 @@ use App\Documents\FileKind;
 use App\Documents\FileRefused;
 use App\Documents\FileStore;
 use OpenSlate\Geometry\Point;
+use OpenSlate\Geometry\Rotation;
 use OpenSlate\Scan\CornerFinder;
 use OpenSlate\Scan\GreyPicture;
 use OpenSlate\Scan\Quadrilateral;
@@ -126,10 +127,15 @@ final class ScanConversion implements Conversion
         // A whole picture is set straight by the lines on it; what was cut out is, by its edges.
         $skew = $corners === null ? Skew::of($grey) : 0.0;
         $sheet = $corners ?? self::turned($sides, $skew);
-        [$across, $down] = $sheet->sides();
-        [$left, $right] = $cut->isSpread ? [$across / 2, $across / 2] : [$across, 0.0];
         $flat = new Flattening($vips, $choices->even);
         $flat->of('colour.v', $sheet, 'flat.jpg');
+        [$across, $down] = $sheet->sides();
+        $turn = (new Upright($vips))->turn('flat.jpg');
+        if ($turn !== Rotation::None) {
+            $flat->turn('flat.jpg', $turn);
+            [$across, $down] = $turn->swapsSides() ? [$down, $across] : [$across, $down];
+        }
+        [$left, $right] = $cut->isSpread ? [$across / 2, $across / 2] : [$across, 0.0];
         foreach (array_filter([$left, $right]) as $index => $part) {
             $name = 'flat.jpg';
             if ($cut->isSpread) {
