@@ -24,9 +24,11 @@ return [
     'files' => [
         'seconds_for_reading' => 20,
         'seconds_for_converting' => 120,
+        'seconds_for_each_picture' => 6,
         'seconds_for_each_page' => 3,
         'most_bytes' => 100 * 1024 * 1024,
         'most_pages' => 300,
+        'most_pictures' => 60, // photos or scanned pages in one file: each is cut out, flattened and looked at
     ],
 
     // What a picture for a page may be at most; browsers make larger ones smaller before they send them.

@@ -35,6 +35,9 @@ final class ConvertFile
             $texts = $source->texts($made->path, $pages);
             $findings = $made->findings($texts);
             $pictures = $made->pictures;
+            foreach ($made->shown as $shown) {
+                $this->files->take($shown, 'image/jpeg');
+            }
             $pdf = $this->files->take($made->path, $source->mediaType());
             DB::transaction(function () use ($original, $pdf, $pages, $findings, $pictures): void {
                 $original->update([

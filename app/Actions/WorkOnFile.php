@@ -110,7 +110,9 @@ final class WorkOnFile
     {
         $each = (float) config('slate.files.seconds_for_each_page') * $worksheet->pages_total;
 
-        $making = $worksheet->original?->choices === null ? 0.0 : (float) config('slate.files.seconds_for_converting');
+        $made = $worksheet->original;
+        $making = $made?->choices === null ? 0.0 : (float) config('slate.files.seconds_for_converting');
+        $making += count($made?->scanned() ?? []) * (float) config('slate.files.seconds_for_each_picture');
 
         return (float) config('slate.files.seconds_for_reading') +
             $making +

@@ -24,6 +24,12 @@ final class Deadline
         [$this->processor, $this->began, $this->used] = [$seconds, microtime(true), self::usage()];
     }
 
+    /** There turns out to be more to do. */
+    public function more(float $seconds): void
+    {
+        $this->processor === null || ($this->processor += $seconds);
+    }
+
     /** @return float seconds that were used since the start; from here on only the usual limit of one program holds */
     public function stop(): float
     {

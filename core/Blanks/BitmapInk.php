@@ -18,6 +18,11 @@ final class BitmapInk
     /** Higher than this is no line of words, in points. */
     private const TALLEST_WORDS = 44.0;
 
+    /** How far beside a line some of its ink may lie, in points, and beside an upright one at most, in pixels. */
+    private const BESIDE_A_LINE = 1.2;
+
+    private const MOST_BESIDE = 4;
+
     /** Steps, down and to the right, from a square to those that belong to it: beside it, and up to two below. */
     private const BESIDE = [
         [0, -1], [0, 1], [-1, 0], [1, 0], [-1, -1], [-1, 1], [1, -1], [1, 1], [0, 2], [0, -2],
@@ -76,6 +81,8 @@ final class BitmapInk
     }
 
     /**
+     * The rows without the ink of the lines, each erased along itself: what a scanner has left of it beside, too.
+     *
      * @param  list<SeenRule>  $rules
      * @return list<string>
      */
@@ -83,37 +90,68 @@ final class BitmapInk
     {
         $rows = $bitmap->rows;
         foreach ($rules as $seen) {
-            $rule = $seen->rule;
-            // A line that lies askew is as far from its middle as that takes.
-            $aside = (int) ceil(
-                ($rule->weight / 2 + 1.2 + (abs($seen->slope) * $rule->length()) / 2) / $bitmap->scale,
-            );
-            $at = (int) round($rule->at / $bitmap->scale);
-            $from = max(0, (int) floor($rule->from / $bitmap->scale) - 2);
-            $to = (int) ceil($rule->to / $bitmap->scale) + 2;
-            if ($rule->level) {
-                $to = min($to, $bitmap->width);
-                for ($y = max(0, $at - $aside); $y <= min(count($rows) - 1, $at + $aside); $y++) {
-                    // Only long runs are the line; a letter that stands on it stays.
-                    $rows[$y] =
-                        substr($rows[$y], 0, $from).
-                        preg_replace_callback(
-                            '/1{6,}/',
-                            fn (array $run): string => str_repeat('0', strlen($run[0])),
-                            substr($rows[$y], $from, $to - $from),
-                        ).
-                        substr($rows[$y], $to);
-                }
-            } else {
-                $left = max(0, $at - min($aside, 4));
-                $width = min($bitmap->width - $left, 2 * min($aside, 4) + 1);
-                for ($y = $from; $y <= min(count($rows) - 1, $to); $y++) {
-                    $rows[$y] = substr_replace($rows[$y], str_repeat('0', $width), $left, $width);
+            $half = (int) ceil(($seen->rule->weight / 2 + self::BESIDE_A_LINE) / $bitmap->scale);
+            foreach (self::steps($bitmap, $seen) as [$at, $from, $to]) {
+                if ($seen->rule->level) {
+                    self::eraseLevel($rows, $at, $half, $from, $to);
+                } else {
+                    self::eraseUpright($rows, $at, min($half, self::MOST_BESIDE), $from, $to);
                 }
             }
         }
 
         return array_values($rows);
+    }
+
+    /**
+     * Where a line lies along itself: one that lies askew goes aside by steps.
+     *
+     * @return list<array{int, int, int}> where it lies across, from where and to where, in pixels
+     */
+    private static function steps(Bitmap $bitmap, SeenRule $seen): array
+    {
+        $rule = $seen->rule;
+        [$from, $to] = [$rule->from / $bitmap->scale - 2, $rule->to / $bitmap->scale + 2];
+        $end = $rule->level ? $bitmap->width : $bitmap->height();
+        [$from, $to] = [max(0, (int) floor($from)), min($end, (int) ceil($to))];
+        $middle = ($rule->from + $rule->to) / 2 / $bitmap->scale;
+        $length = abs($seen->slope) < 1e-6 ? $to - $from : max(1, (int) floor(1 / abs($seen->slope)));
+        $steps = [];
+        for ($start = $from; $start < $to; $start += $length) {
+            $stop = min($to, $start + $length);
+            $at = $rule->at / $bitmap->scale - 0.5 + $seen->slope * (($start + $stop) / 2 - $middle);
+            $steps[] = [(int) round($at), $start, $stop];
+        }
+
+        return $steps;
+    }
+
+    /**
+     * What goes on above or below is no line: a letter that stands on it stays whole.
+     *
+     * @param  array<int, string>  $rows
+     */
+    private static function eraseLevel(array &$rows, int $at, int $half, int $from, int $to): void
+    {
+        $length = $to - $from;
+        $nothing = str_repeat('0', $length);
+        $beyond = fn (int $y): string => isset($rows[$y]) ? substr($rows[$y], $from, $length) : $nothing;
+        $letters = $beyond($at - $half - 1) | $beyond($at + $half + 1);
+        for ($y = max(0, $at - $half); $y <= min(count($rows) - 1, $at + $half); $y++) {
+            $rows[$y] = substr_replace($rows[$y], substr($rows[$y], $from, $length) & $letters, $from, $length);
+        }
+    }
+
+    /** @param  array<int, string>  $rows */
+    private static function eraseUpright(array &$rows, int $at, int $half, int $from, int $to): void
+    {
+        $left = max(0, $at - $half);
+        for ($y = $from; $y < min(count($rows), $to); $y++) {
+            $width = min(strlen($rows[$y]) - $left, 2 * $half + 1);
+            if ($width > 0) {
+                $rows[$y] = substr_replace($rows[$y], str_repeat('0', $width), $left, $width);
+            }
+        }
     }
 
     /**

@@ -139,14 +139,19 @@ final class ScansTest extends TestCase
     /** @return array<string, array{string, string}> */
     public static function formats(): array
     {
-        return ['PNG' => ['a.png', 'png'], 'WebP' => ['a.webp', 'webp'], 'TIFF' => ['a.tif', 'tiff']];
+        return [
+            'PNG' => ['a.png', 'png'],
+            'WebP' => ['a.webp', 'webp'],
+            'TIFF' => ['a.tif', 'tiff'],
+            'HEIC' => ['a.heic[compression=hevc]', 'heic'],
+        ];
     }
 
     #[DataProvider('formats')]
     public function test_pictures_of_other_formats_say_the_same(string $name, string $format): void
     {
-        $path = "{$this->folder}/{$name}";
-        $this->vips('copy', $this->photo('sheet.jpg'), $path);
+        $path = "{$this->folder}/".strtok($name, '[');
+        $this->vips('copy', $this->photo('sheet.jpg'), "{$this->folder}/{$name}");
         $this->assertSame(0, Artisan::call('slate:inspect', ['file' => $path, '--json' => true]));
         $seen = json_decode(Artisan::output(), true);
 
@@ -174,6 +179,12 @@ final class ScansTest extends TestCase
             'jpeg',
         );
 
+        config(['slate.files.most_pictures' => 2]);
+        $this->assertSame(
+            'This file has 3 pages; at most 2 can be brought in. Split it, and bring in the parts that you need.',
+            $this->bringIn("{$this->folder}/t.tif", 'scan.tif')->problem,
+        );
+        config(['slate.files.most_pictures' => 60]);
         $this->assertSame(
             3,
             $this->bringIn("{$this->folder}/t.tif", 'scan.tif')

@@ -6,9 +6,9 @@ namespace App\Documents\Scans;
 
 use App\Documents\Conversion;
 use App\Documents\Converted;
+use App\Documents\Deadline;
 use App\Documents\FileKind;
 use App\Documents\FileRefused;
-use App\Documents\FileStore;
 use OpenSlate\Geometry\Point;
 use OpenSlate\Geometry\Rotation;
 use OpenSlate\Scan\CornerFinder;
@@ -34,7 +34,7 @@ final class ScanConversion implements Conversion
     /** Of what is shown of the picture in a browser. */
     private const SHOWN = 1400;
 
-    public function __construct(private FileStore $files)
+    public function __construct(private Deadline $deadline)
     {
     }
 
@@ -54,19 +54,21 @@ final class ScanConversion implements Conversion
         // Frames of what moves, and pictures beside the one that was taken, are no pages.
         $isOfPages = PictureKind::of((string) file_get_contents($path, length: 64)) === PictureKind::Tiff;
         $count = $isOfPages ? max(1, $vips->head($vips->path('sent'))['n-pages'] ?? 1) : 1;
-        $most = (int) config('slate.files.most_pages');
+        $most = (int) config('slate.files.most_pictures');
         if ($count > $most) {
             throw FileRefused::tooManyPages($count, $most);
         }
+        $this->deadline->more($count * (float) config('slate.files.seconds_for_each_picture'));
         $pdf = new PicturePages;
-        $pictures = [];
+        $pictures = $shown = [];
         for ($number = 1; $number <= $count; $number++) {
             $from = $vips->path('sent').($count > 1 ? '[page='.($number - 1).']' : '');
+            $shown[] = $vips->path("shown-{$number}.jpg");
             $pictures[] = $this->picture($vips, $from, $number, $choices, $pdf);
         }
         $pdf->Output($vips->path('pages.pdf'), 'F');
 
-        return new Converted($vips->path('pages.pdf'), pictures: $pictures);
+        return new Converted($vips->path('pages.pdf'), $pictures, $shown);
     }
 
     /** @throws FileRefused */
@@ -100,13 +102,14 @@ final class ScanConversion implements Conversion
         $cut = $choices->cuts[$number] ?? new ScanCut($found);
         $this->page($vips, $cut, $choices, $grey, [$width, $height], $pdf);
 
-        $vips->fit('colour.v', 'shown.jpg', self::SHOWN);
+        $shown = "shown-{$number}.jpg";
+        $vips->fit('colour.v', $shown, self::SHOWN);
         // The sides of the whole picture, as it stands upright.
         $sides = [$head['width'], $head['height']];
         $isTurned = ($sides[0] > $sides[1]) !== ($width > $height);
 
         return new ScannedPicture(
-            $this->files->take($vips->path('shown.jpg'), 'image/jpeg')->sha256,
+            (string) hash_file('sha256', $vips->path($shown)),
             $isTurned ? $sides[1] : $sides[0],
             $isTurned ? $sides[0] : $sides[1],
             $found,
