@@ -15,6 +15,9 @@ final class BitmapInk
     /** Pixels of ink in a square that are more than dust. */
     private const DUST = 2;
 
+    /** Pixels of ink that are more than dust where they stand alone: a comma, a full stop. */
+    private const SPECK = 5;
+
     /** Higher than this is no line of words, in points. */
     private const TALLEST_WORDS = 44.0;
 
@@ -23,6 +26,9 @@ final class BitmapInk
 
     private const MOST_BESIDE = 4;
 
+    /** How far beyond its ends, in points: they may be too faint to be seen as it. */
+    private const ENDS = 6.0;
+
     /** Steps, down and to the right, from a square to those that belong to it: beside it, and up to two below. */
     private const BESIDE = [
         [0, -1], [0, 1], [-1, 0], [1, 0], [-1, -1], [-1, 1], [1, -1], [1, 1], [0, 2], [0, -2],
@@ -30,11 +36,12 @@ final class BitmapInk
 
     /**
      * @param  list<SeenRule>  $rules  of the same bitmap; their ink is left out
-     * @return array{list<Frame>, list<Frame>} words, drawings
+     * @param  list<Frame>  $ticks  squares and rings, likewise
+     * @return array{list<Frame>, list<Frame>, list<Frame>} words, drawings, and what is as small as a comma
      */
-    public static function find(Bitmap $bitmap, array $rules): array
+    public static function find(Bitmap $bitmap, array $rules, array $ticks = []): array
     {
-        $rows = self::without($bitmap, $rules);
+        $rows = self::without($bitmap, $rules, $ticks);
         $side = max(2, (int) round(self::SQUARE / $bitmap->scale));
         $inked = [];
         for ($top = 0; $top < count($rows); $top += $side) {
@@ -54,41 +61,50 @@ final class BitmapInk
                     $ink += substr_count(substr($row, $column * $side, $side), '1');
                 }
                 if ($ink >= self::DUST) {
-                    $inked[intdiv($top, $side)][$column] = true;
+                    $inked[intdiv($top, $side)][$column] = $ink;
                 }
                 $left = ($column + 1) * $side;
             }
         }
-        $words = $drawings = [];
-        foreach (self::blobs($inked) as [$left, $top, $right, $bottom, $count]) {
-            if ($count < 2) {
-                continue;
-            }
+        $words = $drawings = $specks = [];
+        foreach (self::blobs($inked) as [$left, $top, $right, $bottom, $count, $ink]) {
             $frame = Frame::of(
                 $left * $side * $bitmap->scale,
                 $top * $side * $bitmap->scale,
                 ($right - $left + 1) * $side * $bitmap->scale,
                 ($bottom - $top + 1) * $side * $bitmap->scale,
             );
-            if ($frame->height <= self::TALLEST_WORDS) {
+            if ($count < 2) {
+                $ink >= self::SPECK && ($specks[] = $frame);
+            } elseif ($frame->height <= self::TALLEST_WORDS) {
                 $words[] = $frame;
             } else {
                 $drawings[] = $frame;
             }
         }
 
-        return [$words, $drawings];
+        return [$words, $drawings, $specks];
     }
 
     /**
      * The rows without the ink of the lines, each erased along itself: what a scanner has left of it beside, too.
      *
      * @param  list<SeenRule>  $rules
+     * @param  list<Frame>  $ticks
      * @return list<string>
      */
-    private static function without(Bitmap $bitmap, array $rules): array
+    private static function without(Bitmap $bitmap, array $rules, array $ticks): array
     {
         $rows = $bitmap->rows;
+        foreach ($ticks as $tick) {
+            $from = max(0, (int) floor($tick->x / $bitmap->scale) - 1);
+            $width = min($bitmap->width - $from, (int) ceil($tick->width / $bitmap->scale) + 2);
+            $top = (int) floor($tick->y / $bitmap->scale) - 1;
+            $to = (int) ceil($tick->bottom() / $bitmap->scale) + 1;
+            for ($y = max(0, $top); $y <= min(count($rows) - 1, $to); $y++) {
+                $rows[$y] = substr_replace($rows[$y], str_repeat('0', $width), $from, $width);
+            }
+        }
         foreach ($rules as $seen) {
             $half = (int) ceil(($seen->rule->weight / 2 + self::BESIDE_A_LINE) / $bitmap->scale);
             foreach (self::steps($bitmap, $seen) as [$at, $from, $to]) {
@@ -111,7 +127,8 @@ final class BitmapInk
     private static function steps(Bitmap $bitmap, SeenRule $seen): array
     {
         $rule = $seen->rule;
-        [$from, $to] = [$rule->from / $bitmap->scale - 2, $rule->to / $bitmap->scale + 2];
+        $ends = self::ENDS / $bitmap->scale;
+        [$from, $to] = [$rule->from / $bitmap->scale - $ends, $rule->to / $bitmap->scale + $ends];
         $end = $rule->level ? $bitmap->width : $bitmap->height();
         [$from, $to] = [max(0, (int) floor($from)), min($end, (int) ceil($to))];
         $middle = ($rule->from + $rule->to) / 2 / $bitmap->scale;
@@ -157,8 +174,8 @@ final class BitmapInk
     /**
      * Squares with ink that touch, or stand but one square apart on one row, are one blob.
      *
-     * @param  array<int, array<int, bool>>  $inked  by row and column
-     * @return list<array{int, int, int, int, int}> left, top, right, bottom and how many squares
+     * @param  array<int, array<int, int>>  $inked  pixels of ink by row and column
+     * @return list<array{int, int, int, int, int, int}> left, top, right, bottom, how many squares, and their ink
      */
     private static function blobs(array $inked): array
     {
@@ -168,22 +185,23 @@ final class BitmapInk
                 if (! array_key_exists($startColumn, $inked[$startRow])) {
                     continue; // Part of a blob that was followed from elsewhere.
                 }
+                $queue = [[$startRow, $startColumn, $inked[$startRow][$startColumn]]];
                 unset($inked[$startRow][$startColumn]);
-                $queue = [[$startRow, $startColumn]];
-                $blob = [$startColumn, $startRow, $startColumn, $startRow, 0];
+                $blob = [$startColumn, $startRow, $startColumn, $startRow, 0, 0];
                 while ($queue !== []) {
-                    [$row, $column] = array_pop($queue);
+                    [$row, $column, $ink] = array_pop($queue);
                     $blob = [
                         min($blob[0], $column),
                         min($blob[1], $row),
                         max($blob[2], $column),
                         max($blob[3], $row),
                         $blob[4] + 1,
+                        $blob[5] + $ink,
                     ];
                     foreach (self::BESIDE as [$down, $right]) {
                         if (isset($inked[$row + $down][$column + $right])) {
+                            $queue[] = [$row + $down, $column + $right, $inked[$row + $down][$column + $right]];
                             unset($inked[$row + $down][$column + $right]);
-                            $queue[] = [$row + $down, $column + $right];
                         }
                     }
                 }

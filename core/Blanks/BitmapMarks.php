@@ -31,30 +31,70 @@ final class BitmapMarks
     /** @param  list<Blank>  $fields */
     public static function of(Bitmap $bitmap, Size $size, array $fields): Marks
     {
-        $seen = BitmapRules::find($bitmap);
+        $squares = BitmapSquares::find($bitmap);
+        $rings = array_filter(
+            BitmapRings::find($bitmap),
+            fn (Frame $ring): bool => array_filter($squares, $ring->meets(...)) === [],
+        );
+        $ticks = [...$squares, ...array_values($rings)];
+        $seen = array_values(
+            array_filter(
+                BitmapRules::find($bitmap),
+                fn (SeenRule $seen): bool => ! self::isSideOf($seen->rule, $ticks),
+            ),
+        );
         $tilt = self::tilt($seen);
         $middle = [($bitmap->width * $bitmap->scale) / 2, ($bitmap->height() * $bitmap->scale) / 2];
         $kept = self::withoutStrokes(array_map(fn (SeenRule $rule): Rule => $rule->upright($tilt, ...$middle), $seen));
         $gone = array_values(array_intersect_key($seen, $kept));
-        [$words, $drawings] = BitmapInk::find($bitmap, $gone);
+        [$words, $drawings, $specks] = BitmapInk::find($bitmap, $gone, $ticks);
         $set = fn (Frame $frame): Frame => self::turned($frame, -$tilt, $middle);
+
+        $words = array_map($set, $words);
+        [$rules, $corners] = RoundCorners::squared(
+            self::mended(array_values($kept), [...$words, ...array_map($set, $specks)]),
+        );
+        // What is left of a round corner is no word.
+        $words = array_filter($words, fn (Frame $word): bool => array_filter(
+            $corners,
+            fn (Frame $corner): bool => $corner->contains($word) &&
+                max($word->width, $word->height) <= $corner->width / 2,
+        ) === []);
 
         return new Marks(
             size: $size,
-            rules: self::mended(array_values($kept), array_map($set, $words)),
+            rules: $rules,
             shades: [],
-            rings: [],
+            rings: array_map($set, $ticks),
             drawings: array_map($set, $drawings),
             lines: array_map(
-                fn (Frame $frame): TextLine => new TextLine(self::UNREAD, $set($frame), [
-                    new Word(self::UNREAD, $set($frame)),
-                ]),
-                $words,
+                fn (Frame $frame): TextLine => new TextLine(self::UNREAD, $frame, [new Word(self::UNREAD, $frame)]),
+                array_values($words),
             ),
             fields: $fields,
             readable: false,
             tilt: $tilt,
         );
+    }
+
+    /** @param  list<Frame>  $ticks */
+    private static function isSideOf(Rule $rule, array $ticks): bool
+    {
+        [$along, $across] = [Frame::of($rule->from, $rule->at, max(0.1, $rule->length()), 0.1), self::SLACK];
+        $rule->level || ($along = Frame::of($rule->at, $rule->from, 0.1, max(0.1, $rule->length())));
+        foreach ($ticks as $tick) {
+            $round = Frame::of(
+                $tick->x - $across,
+                $tick->y - $across,
+                $tick->width + 2 * $across,
+                $tick->height + 2 * $across,
+            );
+            if ($round->contains($along)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /**
@@ -70,13 +110,15 @@ final class BitmapMarks
         $mended = [];
         foreach ($rules as $rule) {
             foreach ($mended as $index => $other) {
+                if (self::isEdgeOf($rule, $other)) {
+                    continue 2;
+                }
                 $gap = $rule->from - $other->to;
                 if (
                     $other->level &&
                     $rule->level &&
                     abs($rule->at - $other->at) <= self::ASIDE &&
-                    $gap > 0 &&
-                    $gap <= self::LOST &&
+                    abs($gap) <= self::LOST &&
                     max($rule->length(), $other->length()) >= self::STROKE &&
                     ! self::anyBetween($words, $other, $rule)
                 ) {
@@ -84,7 +126,7 @@ final class BitmapMarks
                         true,
                         $other->at,
                         $other->from,
-                        $rule->to,
+                        max($other->to, $rule->to),
                         max($other->weight, $rule->weight),
                         $other->dashed,
                     );
@@ -96,6 +138,15 @@ final class BitmapMarks
         }
 
         return array_values($mended);
+    }
+
+    /** Whether a line is but the edge of a thicker one, seen by itself. */
+    private static function isEdgeOf(Rule $rule, Rule $other): bool
+    {
+        return $rule->level === $other->level &&
+            $rule->from >= $other->from - 1 &&
+            $rule->to <= $other->to + 1 &&
+            abs($rule->at - $other->at) <= self::ASIDE + $other->weight / 2;
     }
 
     /** @param  list<Frame>  $words */

@@ -18,13 +18,20 @@ final class BitmapRules
     /** Pixels below each other that make an upright run; between nine and sixteen. */
     private const DEEP = 12;
 
+    /** Up to this long it may be a word's letters, in points, from so much of which ink goes on, so many pixels off. */
+    private const LONGEST_WORD = 60.0;
+
+    private const FEET = 0.3;
+
+    private const CLEAR = 2;
+
     /** Thicker is no line. */
     private const THICKEST = 4.0;
 
     /** @return list<SeenRule> */
     public static function find(Bitmap $bitmap): array
     {
-        return [...self::level($bitmap), ...self::upright($bitmap)];
+        return [...self::level($bitmap), ...self::upright($bitmap), ...BitmapDots::find($bitmap)];
     }
 
     /** @return list<SeenRule> */
@@ -43,7 +50,27 @@ final class BitmapRules
             }
         }
 
-        return self::chains($runs, $bitmap->scale, true);
+        return array_values(
+            array_filter(
+                self::chains($runs, $bitmap->scale, true),
+                fn (SeenRule $seen): bool => ! self::areLetters($bitmap, $seen->rule),
+            ),
+        );
+    }
+
+    /** Whether what seems a short line are the feet of letters, or their heads: ink goes on from much of it. */
+    private static function areLetters(Bitmap $bitmap, Rule $rule): bool
+    {
+        if ($rule->length() > self::LONGEST_WORD) {
+            return false;
+        }
+        $from = (int) round($rule->from / $bitmap->scale);
+        $length = max(1, (int) round($rule->length() / $bitmap->scale));
+        $aside = (int) ceil($rule->weight / 2 / $bitmap->scale) + self::CLEAR;
+        $at = (int) round($rule->at / $bitmap->scale);
+        $ink = fn (int $row): int => substr_count(substr($bitmap->rows[$row] ?? '', $from, $length), '1');
+
+        return max($ink($at - $aside), $ink($at + $aside)) >= self::FEET * $length;
     }
 
     /** @return list<SeenRule> */

@@ -47,7 +47,7 @@ final class BoxFinder
         }
         foreach ($ground->marks->rings as $ring) {
             if (
-                self::isTick($ground, $ring) &&
+                self::isTick($ring, self::SMALLEST_TICK) &&
                 $ground->wordsIn($ring) === [] &&
                 self::choice($ground, $ring) !== null
             ) {
@@ -77,10 +77,14 @@ final class BoxFinder
         if ($lines !== null) {
             return [$lines];
         }
+        $least = $ground->marks->readable ? self::SMALLEST_TICK : self::SMALLEST_SEEN_TICK;
         $blanks = [];
         foreach ($empty as $cell) {
             $frame = $cell->frame;
-            $choice = self::isTick($ground, $frame) ? self::choice($ground, $frame) : null;
+            if (self::isBetweenHeads($cell, $cells, $empty)) {
+                continue;
+            }
+            $choice = self::isTick($frame, $least) ? self::choice($ground, $frame) : null;
             if ($choice !== null) {
                 $blanks[] = new Blank(BlankKind::Tick, $frame, 0.9, label: $choice);
             } elseif (
@@ -96,6 +100,39 @@ final class BoxFinder
         }
 
         return $blanks;
+    }
+
+    /**
+     * The empty corner of a table whose first row and first column are its heads, on either side.
+     *
+     * @param  list<Cell>  $cells
+     * @param  list<Cell>  $empty
+     */
+    private static function isBetweenHeads(Cell $cell, array $cells, array $empty): bool
+    {
+        $frame = $cell->frame;
+        $isBeside = fn (Cell $other): bool => $other !== $cell &&
+            $other->frame->y < $frame->middle() &&
+            $other->frame->bottom() > $frame->middle();
+        $isBelow = fn (Cell $other): bool => $other !== $cell &&
+            $other->frame->x < $frame->centre()->x &&
+            $other->frame->right() > $frame->centre()->x;
+        [$row, $column] = [array_filter($cells, $isBeside), array_filter($cells, $isBelow)];
+        $areHeads = function (array $heads) use ($empty): bool {
+            foreach ($heads as $head) {
+                if (in_array($head, $empty, true)) {
+                    return false;
+                }
+            }
+
+            return count($heads) >= 2;
+        };
+        $isFirst =
+            array_filter($column, fn (Cell $other): bool => $other->frame->y < $frame->y) === [] &&
+            (array_filter($row, fn (Cell $other): bool => $other->frame->x < $frame->x) === [] ||
+                array_filter($row, fn (Cell $other): bool => $other->frame->x > $frame->x) === []);
+
+        return $isFirst && $areHeads($row) && $areHeads($column);
     }
 
     private static function isEmpty(Ground $ground, Frame $frame): bool
@@ -232,10 +269,8 @@ final class BoxFinder
             );
     }
 
-    private static function isTick(Ground $ground, Frame $frame): bool
+    private static function isTick(Frame $frame, float $least): bool
     {
-        $least = $ground->marks->readable ? self::SMALLEST_TICK : self::SMALLEST_SEEN_TICK;
-
         return max($frame->width, $frame->height) <= self::LARGEST_TICK &&
             min($frame->width, $frame->height) >= $least &&
             $frame->width / $frame->height > 0.7 &&

@@ -241,7 +241,7 @@ final class BlanksTest extends TestCase
         }
 
         $this->assertGreaterThan(40, $hit);
-        $this->assertGreaterThanOrEqual(0.85, (2 * $hit) / (2 * $hit + $extra + $missed), implode("\n", $wrong));
+        $this->assertGreaterThanOrEqual(0.95, (2 * $hit) / (2 * $hit + $extra + $missed), implode("\n", $wrong));
     }
 
     /**

@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace Tests\Core\Blanks;
 
 use OpenSlate\Blanks\Bitmap;
+use OpenSlate\Blanks\BitmapDots;
 use OpenSlate\Blanks\BitmapMarks;
 use OpenSlate\Blanks\BitmapRules;
 use OpenSlate\Blanks\BlankFinder;
 use OpenSlate\Blanks\BlankKind;
+use OpenSlate\Blanks\Rule;
 use OpenSlate\Blanks\SeenRule;
 use OpenSlate\Paper\Size;
 use PHPUnit\Framework\TestCase;
@@ -81,6 +83,119 @@ final class BitmapTest extends TestCase
             [$found[0]->frame->x + $found[0]->frame->width / 2, $found[0]->frame->middle()],
             1.5,
         );
+    }
+
+    public function test_lines_leave_no_ink_behind_that_would_be_taken_for_words_and_letters_on_them_stay(): void
+    {
+        // A line that wanders by a pixel, is broken here and there, and goes down to the right; and a letter on it.
+        $page = $this->bitmap(function (int $x, int $y): bool {
+            $at = 500 + 0.004 * ($x - 400) + (intdiv($x, 40) % 2);
+            $isLine = $x >= 100 && $x < 700 && abs($y - $at) <= 1 && $x % 53 > 2;
+            $isLetter = $x >= 200 && $x < 214 && $y >= 470 && $y < 499;
+
+            return $isLine || $isLetter;
+        });
+        $marks = BitmapMarks::of($page, Size::of(400, 500), []);
+        $level = array_values(array_filter($marks->rules, fn (Rule $rule): bool => $rule->level));
+        $this->assertCount(1, $level);
+        $this->assertEqualsWithDelta([50.0, 350.0], [$level[0]->from, $level[0]->to], 6.0);
+        $this->assertCount(1, $marks->lines, 'only the letter');
+        $this->assertEqualsWithDelta(103.5, $marks->lines[0]->frame->centre()->x, 4.0);
+    }
+
+    public function test_small_squares_and_rings_that_stand_alone_are_to_be_ticked(): void
+    {
+        $square = fn (int $x, int $y, int $left, int $top, int $side): bool => $x >= $left &&
+            $x < $left + $side &&
+            $y >= $top &&
+            $y < $top + $side &&
+            min($x - $left, $y - $top, $left + $side - 1 - $x, $top + $side - 1 - $y) < 2;
+        $ring = fn (int $x, int $y, int $left, int $top, int $across): bool => abs(
+            hypot($x - $left - ($across - 1) / 2, $y - $top - ($across - 1) / 2) - ($across / 2 - 1),
+        ) <= 1.0;
+        // With a word beside it.
+        $found = function (callable $ink): int {
+            $word = fn (int $x, int $y): bool => $x >= 180 && $x < 210 && $y >= 206 && $y < 220 && $x % 5 < 3;
+            $page = $this->bitmap(fn (int $x, int $y): bool => $ink($x, $y) || $word($x, $y));
+
+            return count(BlankFinder::find(BitmapMarks::of($page, Size::of(400, 500), [])));
+        };
+
+        foreach ([14, 18, 22, 30, 44] as $side) {
+            $squares = $found(fn (int $x, int $y): bool => $square($x, $y, 168 - $side, 203, $side));
+            $rings = $found(fn (int $x, int $y): bool => $ring($x, $y, 168 - $side, 203, $side));
+            $this->assertSame([1, (int) ($side > 16)], [$squares, $rings], "{$side}");
+        }
+        $this->assertSame(0, $found(fn (int $x, int $y): bool => $square($x, $y, 160, 203, 8)));
+        $this->assertSame(0, $found(fn (int $x, int $y): bool => $ring($x, $y, 160, 203, 8)));
+        // A letter in a word; one that is ticked already; a block; three sides of a square.
+        $none = [
+            fn (int $x, int $y): bool => $ring($x, $y, 146, 203, 20) ||
+                ($x >= 169 && $x < 172 && $y >= 203 && $y < 223),
+            fn (int $x, int $y): bool => $square($x, $y, 146, 203, 22) ||
+                ($y > 205 && $y < 222 && abs($x - $y + 57) < 3),
+            fn (int $x, int $y): bool => $x >= 146 && $x < 168 && $y >= 203 && $y < 225,
+            fn (int $x, int $y): bool => $square($x, $y, 146, 203, 22) && $x > 148,
+        ];
+        foreach ($none as $index => $ink) {
+            $this->assertSame(0, $found($ink), "{$index}");
+        }
+    }
+
+    public function test_a_row_of_dots_is_a_line_to_write_on_unless_it_leads_to_a_number(): void
+    {
+        $dots = fn (int $x, int $y): bool => $x >= 200 && $x < 500 && $x % 7 < 2 && $y >= 499 && $y < 501;
+        $found = BitmapDots::find($this->bitmap($dots));
+        $this->assertCount(1, $found);
+        $this->assertEqualsWithDelta(
+            [250.0, 101.0, 249.0],
+            [$found[0]->rule->at, $found[0]->rule->from, $found[0]->rule->to],
+            2.0,
+        );
+        $number = fn (int $x, int $y): bool => $x >= 508 && $x < 530 && $y >= 488 && $y < 501;
+        $this->assertSame(
+            [],
+            BitmapDots::find($this->bitmap(fn (int $x, int $y): bool => $dots($x, $y) || $number($x, $y))),
+        );
+        $goesOn = fn (int $x, int $y): bool => $x >= 600 && $x < 640 && $y >= 488 && $y < 501;
+        $this->assertCount(
+            1,
+            BitmapDots::find(
+                $this->bitmap(fn (int $x, int $y): bool => $dots($x, $y) || $number($x, $y) || $goesOn($x, $y)),
+            ),
+        );
+        // Strokes of letters are as even, and high.
+        $strokes = fn (int $x, int $y): bool => $x >= 200 && $x < 500 && $x % 7 < 2 && $y >= 485 && $y < 501;
+        $this->assertSame([], BitmapDots::find($this->bitmap($strokes)));
+        // So are few dots, and uneven ones.
+        $this->assertSame([], BitmapDots::find($this->bitmap(fn (int $x, int $y): bool => $dots($x, $y) && $x < 245)));
+        $this->assertSame(
+            [],
+            BitmapDots::find(
+                $this->bitmap(
+                    fn (int $x, int $y): bool => $y >= 499 &&
+                        $y < 501 &&
+                        $x >= 200 &&
+                        $x < 500 &&
+                        in_array($x % 22, [0, 5, 14], true),
+                ),
+            ),
+        );
+    }
+
+    public function test_a_box_with_round_corners_is_a_box(): void
+    {
+        $page = $this->bitmap(function (int $x, int $y): bool {
+            // The distance to the edge of a box of 400 by 150 pixels, its corners 20 pixels round.
+            [$u, $v] = [abs($x - 400) - 180, abs($y - 500) - 55];
+            $far = hypot(max($u, 0), max($v, 0)) + min(max($u, $v), 0) - 20;
+
+            return abs($far) <= 1.0;
+        });
+        $found = BlankFinder::find(BitmapMarks::of($page, Size::of(400, 500), []));
+        $this->assertCount(1, $found);
+        $this->assertSame(BlankKind::Box, $found[0]->kind);
+        $this->assertEqualsWithDelta([200, 75], [$found[0]->frame->width, $found[0]->frame->height], 3.0);
     }
 
     public function test_a_picture_of_nothing_has_nothing_on_it(): void

@@ -1,0 +1,148 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenSlate\Blanks;
+
+use OpenSlate\Geometry\Frame;
+
+/**
+ * Finds small rings of a bitmap that stand by themselves, to be ticked or ringed: round, hollow, with room on both
+ * sides. The letters that are as round stand in words.
+ */
+final class BitmapRings
+{
+    /** Across, in points: smaller ones are letters, which cannot be told from rings. */
+    private const SMALLEST = 8.6;
+
+    private const LARGEST = 24.0;
+
+    /** Directions from the middle in which is looked, how far from the ring ink may lie, in pixels, and in how many. */
+    private const DIRECTIONS = 24;
+
+    private const ASIDE = 1.6;
+
+    private const ROUND = 0.92;
+
+    /** How much of the inside is ink at the most, and how far out the inside goes. */
+    private const INSIDE = 0.03;
+
+    private const HOLLOW = 0.6;
+
+    /** Room beside it, in its sides. */
+    private const ROOM = 0.22;
+
+    /** @return list<Frame> */
+    public static function find(Bitmap $bitmap): array
+    {
+        $least = (int) floor(self::SMALLEST / $bitmap->scale);
+        $most = (int) ceil(self::LARGEST / $bitmap->scale);
+        $rings = [];
+        $above = '';
+        foreach ($bitmap->rows as $y => $row) {
+            if (str_contains($row, '111') && preg_match_all('/1{3,}/', $row, $runs, PREG_OFFSET_CAPTURE) > 0) {
+                foreach ($runs[0] as [$run, $x]) {
+                    $length = strlen($run);
+                    if ($length <= $most && ! str_contains(substr($above, max(0, $x - 1), $length + 2), '1')) {
+                        $ring = self::below($bitmap, $x + $length / 2, $y, $least, $most);
+                        $ring !== null && ($rings[] = $ring);
+                    }
+                }
+            }
+            $above = $row;
+        }
+
+        return $rings;
+    }
+
+    /**
+     * The ring whose highest point that is.
+     *
+     * @param  float  $x  in pixels, as all here
+     */
+    private static function below(Bitmap $bitmap, float $x, int $y, int $least, int $most): ?Frame
+    {
+        $column = (int) $x;
+        $at = fn (int $row): bool => ($bitmap->rows[$row][$column] ?? '0') === '1';
+        $row = $y;
+        while ($row < $y + $most && $at($row)) {
+            $row++;
+        }
+        $thick = $row - $y;
+        while ($row <= $y + $most && ! $at($row)) {
+            $row++;
+        }
+        $inner = $row;
+        while ($row <= $y + $most && $at($row)) {
+            $row++;
+        }
+        $across = $row - $y;
+        if ($across < $least || $across > $most || $row === $inner || 4 * $thick > $across) {
+            return null;
+        }
+        $radius = ($across - $thick) / 2;
+        [$middleX, $middleY] = [$x - 0.5, $y + ($across - 1) / 2];
+        if (
+            ! self::isRound($bitmap, $middleX, $middleY, $radius, $thick) ||
+            ! self::isHollow($bitmap, $middleX, $middleY, self::HOLLOW * $radius) ||
+            ! self::isAlone($bitmap, $middleX, $y, $across)
+        ) {
+            return null;
+        }
+
+        return Frame::of(
+            ($middleX + 0.5 - $across / 2) * $bitmap->scale,
+            $y * $bitmap->scale,
+            $across * $bitmap->scale,
+            $across * $bitmap->scale,
+        );
+    }
+
+    private static function isRound(Bitmap $bitmap, float $x, float $y, float $radius, int $thick): bool
+    {
+        $met = 0;
+        $aside = $thick / 2 + self::ASIDE;
+        for ($step = 0; $step < self::DIRECTIONS; $step++) {
+            $angle = (2 * M_PI * $step) / self::DIRECTIONS;
+            for ($from = $radius - $aside; $from <= $radius + $aside; $from += 0.7) {
+                $row = (int) round($y + $from * sin($angle));
+                if (($bitmap->rows[$row][(int) round($x + $from * cos($angle))] ?? '0') === '1') {
+                    $met++;
+                    break;
+                }
+            }
+        }
+
+        return $met >= self::ROUND * self::DIRECTIONS;
+    }
+
+    private static function isHollow(Bitmap $bitmap, float $x, float $y, float $radius): bool
+    {
+        $ink = $all = 0;
+        for ($row = (int) ceil($y - $radius); $row <= $y + $radius; $row++) {
+            $half = sqrt(max(0.0, $radius ** 2 - ($row - $y) ** 2));
+            $width = (int) floor(2 * $half) + 1;
+            $ink += substr_count(substr($bitmap->rows[$row] ?? '', max(0, (int) ceil($x - $half)), $width), '1');
+            $all += $width;
+        }
+
+        return $ink <= self::INSIDE * $all;
+    }
+
+    private static function isAlone(Bitmap $bitmap, float $x, int $y, int $across): bool
+    {
+        $room = max(3, (int) round(self::ROOM * $across));
+        [$left, $right] = [(int) floor($x - $across / 2) - 1, (int) ceil($x + $across / 2) + 2];
+        for ($row = $y; $row < $y + $across; $row++) {
+            $line = $bitmap->rows[$row] ?? '';
+            if (
+                str_contains(substr($line, max(0, $left - $room), min($left, $room)), '1') ||
+                str_contains(substr($line, $right, $room), '1')
+            ) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+}

@@ -1,0 +1,154 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenSlate\Blanks;
+
+use OpenSlate\Geometry\Frame;
+
+/**
+ * Finds small hollow squares of a bitmap, to be ticked: too small for their sides to be told from strokes of letters as
+ * lines, they are told by having four sides, four corners and nothing inside.
+ */
+final class BitmapSquares
+{
+    /** Their sides, in points. */
+    private const SMALLEST = 6.5;
+
+    private const LARGEST = 24.0;
+
+    /** Height to width. */
+    private const LOWEST = 0.75;
+
+    private const HIGHEST = 1.34;
+
+    /** How much of a side is ink at the least, and of the inside at the most. */
+    private const SIDE = 0.8;
+
+    private const INSIDE = 0.03;
+
+    /** Room on both sides, in widths. */
+    private const ROOM = 0.25;
+
+    /** Pixels of dust that may lie there. */
+    private const SPECK = 2;
+
+    /** How far a side may wander, in pixels: prints are scanned askew. */
+    private const ASIDE = 2;
+
+    /** @return list<Frame> */
+    public static function find(Bitmap $bitmap): array
+    {
+        $least = (int) floor(self::SMALLEST / $bitmap->scale);
+        $most = (int) ceil(self::LARGEST / $bitmap->scale);
+        $squares = [];
+        foreach ($bitmap->rows as $y => $row) {
+            // A run of ink, with small breaks, that has nothing beside it: the upper side of a square.
+            if (
+                ! str_contains($row, '1111') ||
+                preg_match_all('/1(?:0{0,2}1){'.intdiv($least, 2).',}/', $row, $runs, PREG_OFFSET_CAPTURE) === 0
+            ) {
+                continue;
+            }
+            foreach ($runs[0] as [$run, $x]) {
+                $width = strlen($run);
+                if ($width < $least || $width > $most || self::isIn($squares, $x, $y)) {
+                    continue;
+                }
+                $height = self::height($bitmap, $x, $y, $width, $most);
+                if ($height !== null) {
+                    $squares[] = [$x, $y, $width, $height];
+                }
+            }
+        }
+
+        return array_map(
+            fn (array $square): Frame => Frame::of(...array_map(
+                fn (int $pixels): float => $pixels * $bitmap->scale,
+                $square,
+            )),
+            $squares,
+        );
+    }
+
+    /** @return int|null pixels that a square is high whose upper side that is; null where it is none's */
+    private static function height(Bitmap $bitmap, int $x, int $y, int $width, int $most): ?int
+    {
+        $least = (int) ceil(self::LOWEST * $width);
+        $limit = min($most, (int) floor(self::HIGHEST * $width), $bitmap->height() - $y);
+        // The lowest row that is a side: one of several pixels is several.
+        for ($height = $limit; $height >= $least; $height--) {
+            if (
+                self::ink($bitmap, $x, $y + $height - 1, $width, 1) >= self::SIDE * $width &&
+                self::isHollow($bitmap, $x, $y, $width, $height)
+            ) {
+                return $height;
+            }
+        }
+
+        return null;
+    }
+
+    private static function isHollow(Bitmap $bitmap, int $x, int $y, int $width, int $height): bool
+    {
+        $wide = 2 * self::ASIDE + 1;
+        $left = $right = 0;
+        for ($row = $y; $row < $y + $height; $row++) {
+            $left += (int) (self::ink($bitmap, $x - self::ASIDE, $row, $wide, 1) > 0);
+            $right += (int) (self::ink($bitmap, $x + $width - 1 - self::ASIDE, $row, $wide, 1) > 0);
+        }
+        if (min($left, $right) < self::SIDE * $height) {
+            return false;
+        }
+        // Round letters have no corners, and others have something inside.
+        foreach ([$x, $x + $width - $wide + self::ASIDE] as $at) {
+            foreach ([$y, $y + $height - self::ASIDE - 1] as $row) {
+                if (self::ink($bitmap, $at, $row, self::ASIDE + 1, self::ASIDE + 1) < self::ASIDE + 1) {
+                    return false;
+                }
+            }
+        }
+        if (! self::isAlone($bitmap, $x, $y, $width, $height)) {
+            return false;
+        }
+        $border = max(self::ASIDE + 2, (int) round(0.2 * $width));
+        [$across, $down] = [$width - 2 * $border, $height - 2 * $border];
+
+        return $across > 0 &&
+            $down > 0 &&
+            self::ink($bitmap, $x + $border, $y + $border, $across, $down) <= self::INSIDE * $across * $down;
+    }
+
+    /** A letter has another beside it. */
+    private static function isAlone(Bitmap $bitmap, int $x, int $y, int $width, int $height): bool
+    {
+        $room = max(4, (int) round(self::ROOM * $width));
+        $beyond = self::ASIDE + 1;
+
+        return self::ink($bitmap, $x - $beyond - $room, $y, $room, $height) <= self::SPECK &&
+            self::ink($bitmap, $x + $width + $beyond, $y, $room, $height) <= self::SPECK;
+    }
+
+    /** @param  list<array{int, int, int, int}>  $squares */
+    private static function isIn(array $squares, int $x, int $y): bool
+    {
+        for ($index = count($squares) - 1; $index >= 0; $index--) {
+            [$left, $top, $width, $height] = $squares[$index];
+            if ($y < $top + $height + self::ASIDE && $x >= $left - self::ASIDE && $x < $left + $width) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    private static function ink(Bitmap $bitmap, int $x, int $y, int $width, int $height): int
+    {
+        $ink = 0;
+        for ($row = max(0, $y); $row < min($bitmap->height(), $y + $height); $row++) {
+            $ink += substr_count(substr($bitmap->rows[$row], max(0, $x), $width), '1');
+        }
+
+        return $ink;
+    }
+}
