@@ -24,7 +24,7 @@ final class FindOnShelf
     private const PATIENCE = 3.0;
 
     /** What of an element is words, by the names of the page format. */
-    private const WORDS = ['text', 'prompt', 'name', 'words', 'wrong'];
+    private const WORDS = ['text', 'title', 'prompt', 'name', 'words', 'wrong'];
 
     /** @return array<int, non-empty-list<int>> by worksheet, the places of its pages that say all of it */
     public function __invoke(Teacher $teacher, string $sought): array

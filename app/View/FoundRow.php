@@ -53,6 +53,7 @@ final readonly class FoundRow
         $page = $this->worksheet->pages->firstWhere('position', $number);
 
         return match (true) {
+            $this->finding->code === 'heavy-page' && $page !== null => route('weight.show', $page),
             $station === Station::Pages => route('worksheets.show', $this->worksheet)
                 .($page === null ? '' : "#contact-{$page->id}"),
             default => route($station->route(), array_filter([$this->worksheet->id, $number]))
@@ -77,7 +78,11 @@ final readonly class FoundRow
     public function go(): string
     {
         return match ($this->station()) {
-            Station::Pages => $this->finding->code === 'master' ? 'See the sets' : 'Go to the pages',
+            Station::Pages => match ($this->finding->code) {
+                'master' => 'See the sets',
+                'heavy-page' => 'Make it lighter',
+                default => 'Go to the pages',
+            },
             Station::Key => 'Go to its key',
             default => 'Go to it',
         };

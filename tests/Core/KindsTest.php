@@ -109,7 +109,13 @@ final class KindsTest extends TestCase
     private const STATION = 'app/View/Station.php';
 
     private const STATIONS = [
-        'Pages' => ['WorksheetController', 'BoardController', 'MendingController', 'DocumentController'],
+        'Pages' => [
+            'WorksheetController',
+            'BoardController',
+            'MendingController',
+            'DocumentController',
+            'WeightController',
+        ],
         'Boxes' => ['BenchController'],
         'Parts' => ['BenchController'],
         'Key' => ['KeyController'],

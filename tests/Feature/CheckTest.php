@@ -162,7 +162,7 @@ final class CheckTest extends TestCase
             ->withPages(new Picture('a', Frame::of(50, 100, 200, 180), $hash, 'Our harbour'))
             ->create(['teacher_id' => $this->pack->teacher_id]);
         $this->get("/worksheets/{$sheet->id}/check")
-            ->assertSee('each device loads 2.4 MB of pictures for it, 72 MB for a class of 30.');
+            ->assertSee('each device loads 2.4 MB for it, 72 MB for a class of 30.');
     }
 
     public function test_where_the_whole_master_is_handed_out_its_sets_are_offered_instead(): void

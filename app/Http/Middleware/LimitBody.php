@@ -22,6 +22,7 @@ final class LimitBody
         'pages/*/recordings' => 'slate.recordings.most_bytes',
         'copies/*/sounds' => 'slate.recordings.most_bytes',
         'my/copies/*/files' => 'slate.recordings.most_bytes',
+        'try/*/files' => 'slate.recordings.most_bytes',
     ];
 
     /** Forms that are larger than others, in megabytes; the first that fits. */
