@@ -82,6 +82,11 @@ final class FileRefused extends RuntimeException implements Refusal
         return new self('not_whole', 'The file did not arrive whole. Check the connection and try again.');
     }
 
+    public static function notWritten(): self
+    {
+        return new self('not_written', 'Nothing can be written at that place. Name a file in a folder that is there.');
+    }
+
     public static function missing(): self
     {
         return new self('not_found', 'There is no file to read at that place.');

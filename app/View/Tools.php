@@ -115,7 +115,7 @@ final readonly class Tools
             $box(AnswerKind::Passage, 'Passage', 'M', 'passage to correct', 360, 90, cover: true),
             $box(AnswerKind::Drawing, 'Drawing', 'W', 'drawing area', 300, 160),
             $box(AnswerKind::Picture, 'Picture place', 'I', 'place for a picture', 180, 120, 'picture-place'),
-            $box(AnswerKind::Spoken, 'Spoken', 'T', 'place for a spoken answer', 200, 34),
+            $box(AnswerKind::Spoken, 'Spoken', 'E', 'place for a spoken answer', 200, 34),
             Tool::laying(
                 'organiser',
                 'Organiser',

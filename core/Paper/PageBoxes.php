@@ -56,6 +56,23 @@ final readonly class PageBoxes
             ->scaled($this->userUnit);
     }
 
+    /**
+     * The inverse of place: a rectangle of the page's own user space.
+     *
+     * @param  Frame  $frame  on the page as displayed
+     * @return array{float, float, float, float} left, bottom, right, top
+     */
+    public function rectangle(Frame $frame): array
+    {
+        $shown = $this->shown();
+        $size = $this->displayed();
+        $upright = $frame->turned($this->rotation->inverse(), $size->width, $size->height);
+        [$x, $y] = [$upright->x / $this->userUnit, $upright->y / $this->userUnit];
+        [$width, $height] = [$upright->width / $this->userUnit, $upright->height / $this->userUnit];
+
+        return [$shown[0] + $x, $shown[3] - $y - $height, $shown[0] + $x + $width, $shown[3] - $y];
+    }
+
     /** @return array{float, float, float, float} */
     private function shown(): array
     {

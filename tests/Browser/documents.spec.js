@@ -1,5 +1,6 @@
 import { execFileSync } from 'node:child_process';
-import { readFileSync } from 'node:fs';
+import { mkdirSync, readFileSync } from 'node:fs';
+import { basename, dirname, join } from 'node:path';
 import { expect, expectAccessible, test } from './support.js';
 
 /** A document of a word processor, made by the script that the tests of the server use. */
@@ -130,4 +131,55 @@ test('a picture that is pasted on the shelf becomes a worksheet; an address is n
     await expect(page.locator('.bring')).toContainText('Nothing is fetched from the web.');
     await paste(null);
     await expect(page.getByText('Made from Pasted picture.png.')).toBeVisible({ timeout: 60000 });
+});
+
+/** A page in each format that pictures come in, written by libvips. */
+function pictures(folder) {
+    mkdirSync(folder, { recursive: true });
+    const vips = (...of) => execFileSync('vips', of, { cwd: folder });
+    vips('black', 'dark.v', '480', '640', '--bands', '3');
+    vips('draw_rect', 'dark.v', '245', '60', '60', '360', '520', '--fill');
+    vips('draw_rect', 'dark.v', '20', '120', '200', '240', '3', '--fill');
+    return ['a.png', 'b.jpg', 'c.webp', 'd.tif', 'e.heic'].map((name) => {
+        vips('copy', 'dark.v', name === 'e.heic' ? `${name}[compression=hevc]` : name);
+        return join(folder, name);
+    });
+}
+
+test('documents and pictures of all formats come in together: chosen, and dropped', async ({ teacher: page }) => {
+    test.setTimeout(240000); // nine files, each made into pages by another program
+    const docx = wordFile('all.docx');
+    for (const format of ['odt', 'rtf'])
+        execFileSync('soffice', [
+            '--headless',
+            `-env:UserInstallation=file://${test.info().outputDir}-profile`,
+            '--convert-to',
+            format,
+            '--outdir',
+            dirname(docx),
+            docx,
+        ]);
+    const documents = ['.docx', '.odt', '.rtf'].map((format) => docx.replace('.docx', format));
+    await page.goto('/shelf');
+    await page.locator('#bring-file').setInputFiles([...documents, 'database/demo/tide-times.pdf']);
+    await page.getByRole('button', { name: 'One master of them all' }).click();
+    await page.waitForURL('**/worksheets/*');
+    await expect(page.locator('[data-contact] > li')).toHaveCount(4, { timeout: 120000 });
+
+    await page.goto('/shelf');
+    const dropped = pictures(`${test.info().outputDir}-pictures`);
+    await page.locator('.bring').evaluate(
+        (strip, files) => {
+            const dataTransfer = new DataTransfer();
+            files.forEach(([name, base64]) => {
+                const content = Uint8Array.from(atob(base64), (letter) => letter.charCodeAt(0));
+                dataTransfer.items.add(new File([content], name));
+            });
+            strip.dispatchEvent(new DragEvent('drop', { dataTransfer, bubbles: true, cancelable: true }));
+        },
+        dropped.map((path) => [basename(path), readFileSync(path).toString('base64')]),
+    );
+    await page.getByRole('button', { name: 'One master of them all' }).click();
+    await page.waitForURL('**/worksheets/*');
+    await expect(page.locator('[data-contact] > li')).toHaveCount(5, { timeout: 120000 });
 });

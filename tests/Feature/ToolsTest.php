@@ -53,6 +53,13 @@ final class ToolsTest extends TestCase
         $this->assertSame(count($keys), count((array) json_decode($tools->json(), true)), 'and a name');
     }
 
+    public function test_no_tool_of_the_boxes_has_a_key_that_does_something_else_there(): void
+    {
+        $keys = array_map(fn (Tool $tool): string => $tool->key, Tools::boxes(false)->all());
+        // T takes all blanks, ? shows the keys, [ and ] change the order: see js/bench/keys.js.
+        $this->assertSame([], array_intersect($keys, ['T', '?', '[', ']']));
+    }
+
     public function test_every_kind_of_answer_that_a_box_takes_can_be_laid(): void
     {
         $laid = array_map(

@@ -28,18 +28,30 @@ final class PdfObjects
      */
     public function pages(string $path): array
     {
-        $references = [];
-        foreach ($this->json(['qpdf', '--json=2', '--json-key=pages', $path], 'pages') as $index => $page) {
-            if (is_array($page) && is_string($page['object'] ?? null)) {
-                $references[(int) $index + 1] = $page['object'];
-            }
-        }
+        $references = $this->pageReferences($path);
         $objects = $this->read($path, array_values($references));
 
         return array_filter(
             array_map(fn (string $reference): mixed => $objects[$reference] ?? null, $references),
             is_array(...),
         );
+    }
+
+    /**
+     * @return array<int, string> the reference of each page's dictionary, by number
+     *
+     * @throws FileRefused
+     */
+    public function pageReferences(string $path): array
+    {
+        $references = [];
+        foreach ($this->json(['qpdf', '--json=2', '--json-key=pages', $path], 'pages') as $index => $page) {
+            if (is_array($page) && is_string($page['object'] ?? null)) {
+                $references[(int) $index + 1] = $page['object'];
+            }
+        }
+
+        return $references;
     }
 
     /**
@@ -97,16 +109,16 @@ final class PdfObjects
     }
 
     /**
-     * Writes the PDF anew with other objects in the places of some.
+     * Writes the PDF anew with other objects in the places of some, and with new ones: see end.
      *
-     * @param  array<string, array{value: mixed}>  $objects  by their references: "obj:12 0 R"
+     * @param  array<string, array{value?: mixed, stream?: mixed}>  $objects  by their references: "obj:12 0 R"
      * @return string where it is
      *
      * @throws FileRefused
      */
     public function replaced(string $path, array $objects, string $made): string
     {
-        $head = $this->json(['qpdf', '--json=2', '--json-key=qpdf', '--json-object=trailer', $path], 'qpdf');
+        $head = $this->trailer($path);
         $changes = "{$made}.json";
         file_put_contents($changes, json_encode(
             ['qpdf' => [$head[0] ?? null, $objects]],
@@ -115,6 +127,26 @@ final class PdfObjects
         $process = LimitedProcess::run(['qpdf', $path, "--update-from-json={$changes}", $made]);
 
         return in_array($process->getExitCode(), self::QPDF_READ_IT, true) ? $made : throw FileRefused::damaged();
+    }
+
+    /**
+     * @return array{int, string|null} the largest number of an object, and the reference of the catalogue
+     *
+     * @throws FileRefused
+     */
+    public function end(string $path): array
+    {
+        [$head, $objects] = $this->trailer($path) + [[], []];
+        $trailer = is_array($objects) ? $objects['trailer']['value'] ?? null : null;
+        $root = is_array($trailer) ? $trailer['/Root'] ?? null : null;
+
+        return [(int) (is_array($head) ? $head['maxobjectid'] ?? 0 : 0), is_string($root) ? $root : null];
+    }
+
+    /** @return array<array-key, mixed> what qpdf says of the file, and its trailer */
+    private function trailer(string $path): array
+    {
+        return $this->json(['qpdf', '--json=2', '--json-key=qpdf', '--json-object=trailer', $path], 'qpdf');
     }
 
     /**

@@ -1,0 +1,130 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Documents\Pdf;
+
+use OpenSlate\Forms\FieldKind;
+use OpenSlate\Forms\FormField;
+use OpenSlate\Geometry\Frame;
+use OpenSlate\Paper\PageBoxes;
+
+/** The form fields of one page, as objects of its PDF (ISO 32000-1, 12.7.3 and 12.7.4). */
+final class FormPage
+{
+    private const NEEDED = 1 << 1;
+
+    private const SEVERAL_LINES = 1 << 12;
+
+    private const RADIO = 1 << 15;
+
+    private const COMBO = 1 << 17;
+
+    /** On paper, too (12.5.3). */
+    private const PRINTED = 1 << 2;
+
+    /** @var list<string> references of the fields, and of what of them lies on the page */
+    public array $fields = [];
+
+    /** @var list<string> */
+    public array $widgets = [];
+
+    /** @param  string  $page  its reference */
+    public function __construct(
+        private NewObjects $objects,
+        private FormMarks $marks,
+        private PageBoxes $boxes,
+        private string $page,
+    ) {
+    }
+
+    public function add(FormField $field): void
+    {
+        match ($field->kind) {
+            FieldKind::Choice => $this->addOne($field),
+            FieldKind::Choices => $this->addSome($field),
+            default => $this->addAlone($field),
+        };
+    }
+
+    private function addAlone(FormField $field): void
+    {
+        $this->fields[] = $this->widgets[] = $this->objects->add(
+            $this->takes($field) + self::named($field->name, $field->said) + $this->widget($field->frame),
+        );
+    }
+
+    /** @return array<string, mixed> */
+    private function takes(FormField $field): array
+    {
+        $flags = $field->isNeeded ? self::NEEDED : 0;
+        $typed = ['/DA' => sprintf('u:/Helv %.2F Tf 0 g', $field->size / $this->boxes->userUnit)];
+
+        return match ($field->kind) {
+            FieldKind::Tick => ['/FT' => '/Btn', '/Ff' => $flags, '/V' => '/Off'] + $this->marks->ticked('Yes'),
+            FieldKind::List => [
+                '/FT' => '/Ch',
+                '/Ff' => $flags | self::COMBO,
+                '/Opt' => array_map(fn (array $option): string => "u:{$option[0]}", $field->options),
+            ] + $typed,
+            default => [
+                '/FT' => '/Tx',
+                '/Ff' => $flags | ($field->kind === FieldKind::Lines ? self::SEVERAL_LINES : 0),
+            ] + ($field->longest === null ? [] : ['/MaxLen' => $field->longest]) + $typed,
+        };
+    }
+
+    /** Buttons of which one is on. */
+    private function addOne(FormField $field): void
+    {
+        $group = $this->objects->reserve();
+        $kids = [];
+        foreach ($field->options as $index => [$words, $frame]) {
+            $kids[] = $this->objects->add(
+                ['/Parent' => $group, '/TU' => "u:{$words}"] +
+                    $this->widget($frame) +
+                    $this->marks->ringed('o'.($index + 1)),
+            );
+        }
+        $this->objects->put($group, [
+            '/FT' => '/Btn',
+            '/Ff' => self::RADIO | ($field->isNeeded ? self::NEEDED : 0),
+            '/V' => '/Off',
+            '/Kids' => $kids,
+        ] + self::named($field->name, $field->said));
+        $this->fields[] = $group;
+        array_push($this->widgets, ...$kids);
+    }
+
+    /** A button for each, which know nothing of each other. */
+    private function addSome(FormField $field): void
+    {
+        foreach ($field->options as $index => [$words, $frame]) {
+            $this->fields[] = $this->widgets[] = $this->objects->add(
+                ['/FT' => '/Btn', '/V' => '/Off'] +
+                    self::named("{$field->name}-".($index + 1), "{$field->said}: {$words}") +
+                    $this->widget($frame) +
+                    $this->marks->ringed('Yes'),
+            );
+        }
+    }
+
+    /** @return array<string, string> */
+    private static function named(string $name, string $said): array
+    {
+        return ['/T' => "u:{$name}", '/TU' => "u:{$said}"];
+    }
+
+    /** @return array<string, mixed> what every widget has; words on a page that is turned stand upright */
+    private function widget(Frame $frame): array
+    {
+        return [
+            '/Type' => '/Annot',
+            '/Subtype' => '/Widget',
+            '/Rect' => array_map(fn (float $side): float => round($side, 3), $this->boxes->rectangle($frame)),
+            '/F' => self::PRINTED,
+            '/P' => $this->page,
+            '/MK' => ['/R' => $this->boxes->rotation->value],
+        ];
+    }
+}
