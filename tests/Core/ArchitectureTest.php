@@ -30,6 +30,7 @@ final class ArchitectureTest extends TestCase
         'Conversion',
         'Scan',
         'Elements',
+        'Forms',
         'Page',
         'Format',
         'Weight',

@@ -32,17 +32,19 @@ final class KindsTest extends TestCase
         // Squares that are found printed are ticked; it is keyed by yes and no.
         'Tick' => [
             'core/Blanks/Proposals.php',
+            'core/Forms/BoxFields.php',
             'app/Documents/Pdf/FormFields.php',
             'app/View/KeyPage.php',
             'resources/views/bench/key-ledger.blade.php',
         ],
         // Fields of a PDF drop down, too.
-        'List' => ['app/Documents/Pdf/FormFields.php'],
+        'List' => ['app/Documents/Pdf/FormFields.php', 'core/Forms/BoxFields.php'],
         // Who writes something else than a number is told.
-        'Number' => ['app/View/KeyRow.php', 'app/View/SavedWords.php'],
+        'Number' => ['app/View/KeyRow.php', 'app/View/SavedWords.php', 'core/Forms/BoxFields.php'],
         // It is found in the print, and keyed by its options.
         'Choice' => [
             'core/Edit/Elements/LayChoice.php',
+            'core/Forms/BoxFields.php',
             'app/Documents/Pdf/FormFields.php',
             'app/View/KeyPage.php',
             'app/View/KeyRow.php',

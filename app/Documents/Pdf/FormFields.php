@@ -55,6 +55,8 @@ final class FormFields
         }
         $boxes = $this->reader->boxes($path);
         $groups = array_map(fn (array $widget): mixed => $widget['/Parent'] ?? null, $widgets);
+        $own = array_map(fn (array $widget): string => TextString::read($widget['/TU'] ?? null), $widgets);
+        $parents = $this->objects->followed($path, $groups);
         $widgets = $this->inherited($path, $widgets);
         $states = $this->states($path, $widgets);
         $choices = $this->choices($path, $widgets);
@@ -72,10 +74,17 @@ final class FormFields
             ) {
                 continue;
             }
-            $label = $this->text($widget['/TU'] ?? null) ?: $this->text($widget['/T'] ?? null);
+            $label = self::called($widget);
             if ($widget['/FT'] === '/Btn' && $this->has($widget, self::RADIO)) {
                 $group = is_string($groups[$place]) ? $groups[$place] : $label;
-                $radios["{$number} {$group}"][] = [$frame, $states[$place] ?? '', $label];
+                $parent = $parents[$place];
+                // What is said of a button itself is what it stands for, and what is said of all of them, the question.
+                $asked = is_array($parent) ? self::called($parent) : $label;
+                $radios["{$number} {$group}"][] = [
+                    $frame,
+                    ($own[$place] === $asked ? '' : $own[$place]) ?: $states[$place] ?? '',
+                    $asked ?: $label,
+                ];
             } else {
                 $fields[$number][] = new Blank(
                     BlankKind::Field,
@@ -91,6 +100,12 @@ final class FormFields
         }
 
         return $fields;
+    }
+
+    /** @param  array<array-key, mixed>  $field */
+    private static function called(array $field): string
+    {
+        return TextString::read($field['/TU'] ?? null) ?: TextString::read($field['/T'] ?? null);
     }
 
     private function frame(PageBoxes $boxes, mixed $rectangle): ?Frame
@@ -148,7 +163,7 @@ final class FormFields
     /**
      * Buttons of which one is on, as one choice over all of them.
      *
-     * @param  non-empty-list<array{Frame, string, string}>  $buttons  frame, name of the state, label of the field
+     * @param  non-empty-list<array{Frame, string, string}>  $buttons  frame, what it stands for, label of the field
      */
     private function group(array $buttons): Blank
     {
@@ -234,7 +249,7 @@ final class FormFields
         return array_map(function (mixed $list): array {
             $words = array_map(
                 fn (mixed $choice): string => mb_substr(
-                    trim($this->text(is_array($choice) ? $choice[1] ?? null : $choice)),
+                    trim(TextString::read(is_array($choice) ? $choice[1] ?? null : $choice)),
                     0,
                     Choices::LONGEST,
                 ),
@@ -277,15 +292,5 @@ final class FormFields
         return is_int($flags) &&
             ($flags & $flag) !== 0 &&
             (($widget['/FT'] ?? null) === '/Btn') === ($flag !== self::SEVERAL_LINES);
-    }
-
-    private function text(mixed $value): string
-    {
-        return match (true) {
-            ! is_string($value) => '',
-            str_starts_with($value, 'u:') => trim(substr($value, 2)),
-            str_starts_with($value, 'b:') => mb_scrub((string) @hex2bin(substr($value, 2))),
-            default => '',
-        };
     }
 }

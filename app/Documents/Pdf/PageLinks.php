@@ -92,17 +92,9 @@ final class PageLinks
         return [(float) $a, (float) $b, (float) $c, (float) $d];
     }
 
-    /** Strings come as "u:text" or, where they are no text, as "b:hex". */
     private function target(mixed $value): ?LinkTarget
     {
-        if (! is_string($value)) {
-            return null;
-        }
-        $address = match (substr($value, 0, 2)) {
-            'u:' => substr($value, 2),
-            'b:' => mb_scrub((string) @hex2bin(substr($value, 2))),
-            default => '',
-        };
+        $address = TextString::read($value);
         try {
             $target = mb_strlen($address) <= LinkTarget::LONGEST ? LinkTarget::of($address) : null;
         } catch (InvalidArgumentException) {

@@ -16,7 +16,7 @@ use OpenSlate\Elements\AnswerBox;
 use OpenSlate\Geometry\Frame;
 
 /** Answer boxes as form fields; what is drawn, said or put together has none. */
-final class FormFields
+final class BoxFields
 {
     /**
      * @param  list<AnswerBox>  $boxes  of one page, in the order in which they are read
