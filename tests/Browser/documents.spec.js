@@ -147,7 +147,7 @@ function pictures(folder) {
 }
 
 test('documents and pictures of all formats come in together: chosen, and dropped', async ({ teacher: page }) => {
-    test.setTimeout(240000); // nine files, each made into pages by another program
+    test.setTimeout(400000); // nine files, each made into pages by another program
     const docx = wordFile('all.docx');
     for (const format of ['odt', 'rtf'])
         execFileSync('soffice', [
@@ -164,7 +164,7 @@ test('documents and pictures of all formats come in together: chosen, and droppe
     await page.locator('#bring-file').setInputFiles([...documents, 'database/demo/tide-times.pdf']);
     await page.getByRole('button', { name: 'One master of them all' }).click();
     await page.waitForURL('**/worksheets/*');
-    await expect(page.locator('[data-contact] > li')).toHaveCount(4, { timeout: 120000 });
+    await expect(page.locator('[data-contact] > li')).toHaveCount(4, { timeout: 180000 });
 
     await page.goto('/shelf');
     const dropped = pictures(`${test.info().outputDir}-pictures`);
@@ -181,5 +181,5 @@ test('documents and pictures of all formats come in together: chosen, and droppe
     );
     await page.getByRole('button', { name: 'One master of them all' }).click();
     await page.waitForURL('**/worksheets/*');
-    await expect(page.locator('[data-contact] > li')).toHaveCount(5, { timeout: 120000 });
+    await expect(page.locator('[data-contact] > li')).toHaveCount(5, { timeout: 180000 });
 });

@@ -139,7 +139,7 @@ test('students play what was said, and say an answer of their own, also without 
     teacher,
     student,
 }) => {
-    const name = `Knots aloud ${Date.now()}`;
+    const name = `Said aloud ${Date.now()}`;
     await startBlank(teacher, name);
     await teacher.getByRole('link', { name: /^Boxes/ }).click();
     await ask(teacher, 60, 80, 300, 36);
