@@ -183,7 +183,8 @@ export async function bringIn(page, file = 'tide-times.pdf', name = `Sheet ${pro
         .locator('#bring-file')
         .setInputFiles({ name: `${name}.pdf`, mimeType: 'application/pdf', buffer: readFileSync(demoFile(file)) });
     await page.waitForURL('**/worksheets/*');
-    await expect(page.getByRole('button', { name: 'Cut the set' })).toBeEnabled();
+    // Files take turns: those of another test may be documents and photos, which take some seconds each.
+    await expect(page.getByRole('button', { name: 'Cut the set' })).toBeEnabled({ timeout: 60000 });
     return name;
 }
 
