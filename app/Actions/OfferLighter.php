@@ -33,7 +33,7 @@ final class OfferLighter
         $weight = ($this->weigh)($row->newCollection([$row]))[$row->id];
         $steps = [];
         foreach (array_slice($weight->files, 0, self::MOST) as $file) {
-            $how = $this->lightening($page, $file);
+            $how = $this->lightening($row, $page, $file);
             if ($how !== null) {
                 $steps[] = new LighterStep($file, $this->made(StoredFile::findOrFail($file->sha256), $how));
             }
@@ -42,23 +42,31 @@ final class OfferLighter
         return array_values(array_filter($steps, fn (LighterStep $step): bool => $step->isWorth()));
     }
 
-    /** Null where it is as light as it gets, or is no picture. */
-    private function lightening(Page $page, WeighedFile $file): ?Lightening
+    /** One that was made of something on the page; null where there is none. */
+    public function find(WorksheetPage $row, string $made): ?StoredFile
     {
-        if ($file->kind === WeighedKind::Print) {
-            $print = $page->backdrop;
-            [$width] = $this->sides($file);
-            if ($print === null || $print->light || $width === 0) {
-                return null;
-            }
-            $laid = $print->frame ?? $page->frame();
+        $files = ($this->weigh)($row->newCollection([$row]))[$row->id]->files;
+        $isOffered = DB::table('lighter_pictures')
+            ->where('made', $made)
+            ->whereIn('sha256', array_map(fn (WeighedFile $file): string => $file->sha256, $files))
+            ->exists();
 
-            return Lightening::ofPrint($width, $print->turn->swapsSides() ? $laid->height : $laid->width);
+        return $isOffered ? StoredFile::find($made) : null;
+    }
+
+    /** Null where it is as light as it gets, or is no picture. */
+    private function lightening(WorksheetPage $row, Page $page, WeighedFile $file): ?Lightening
+    {
+        [$width, $height] = $this->sides($file);
+        if ($file->kind === WeighedKind::Print) {
+            // One for all pages that show it, however they lay it.
+            return $row->backdrop === null || $page->backdrop?->light === true || $width === 0
+                ? null
+                : Lightening::ofPrint($width, $row->backdrop->width);
         }
         if (! in_array($file->kind, [WeighedKind::Picture, WeighedKind::Part], true)) {
             return null;
         }
-        [$width, $height] = $this->sides($file);
 
         return $width === 0 || $height === 0
             ? null

@@ -54,6 +54,7 @@ final class ShowPicture
                         $showing,
                         $page->paper,
                         $what === self::THUMBNAIL ? Raster::THUMBNAIL_WIDTH : null,
+                        $what === self::PAGE && $page->backdrop?->light === true,
                     );
                     DB::table('shown_pictures')->insertOrIgnore([
                         'page_revision_id' => $revision->id,

@@ -31,6 +31,7 @@ final class SweepPictures
         ['backdrops', 'image'],
         ['backdrops', 'thumbnail'],
         ['backdrops', 'light'],
+        ['lighter_pictures', 'made'],
     ];
 
     public function __construct(private FileStore $files)
@@ -61,6 +62,7 @@ final class SweepPictures
 
         return $old
             ->merge($this->sounds($before))
+            ->merge($this->offered($before))
             ->unique()
             ->filter(fn (string $sha256): bool => $this->isNamed($sha256) ? false : $this->forget($sha256))
             ->count();
@@ -74,6 +76,16 @@ final class SweepPictures
             ->pluck('sha256')
             ->toBase()
             ->reject(fn (string $sha256): bool => DB::table('moments')->whereLike('comments', "%{$sha256}%")->exists());
+    }
+
+    /** @return Collection<int, string> lighter pictures that were offered; those that were taken are named elsewhere */
+    private function offered(Carbon $before): Collection
+    {
+        $offers = DB::table('lighter_pictures')->where('created_at', '<', $before);
+        $made = $offers->pluck('made');
+        $offers->delete();
+
+        return $made;
     }
 
     /** All that a copy is, was at its moments, and has waiting. */

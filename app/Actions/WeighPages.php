@@ -8,6 +8,7 @@ use App\Models\Backdrop;
 use App\Models\StoredFile;
 use App\Models\WorksheetPage;
 use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\DB;
 use OpenSlate\Elements\Clip;
 use OpenSlate\Elements\Element;
 use OpenSlate\Elements\Part;
@@ -43,16 +44,17 @@ final class WeighPages
             ->pluck('bytes', 'sha256')
             ->map(fn (mixed $size): int => (int) $size)
             ->all();
+        $shown = $this->shown($rows);
         $weights = [];
         foreach ($pages as $id => $page) {
             $weights[$id] = new PageWeight([
-                ...$this->print($page, $backdrops, $bytes),
-                ...$this->clips($page, $backdrops, $bytes),
+                ...$this->print($page, $backdrops, $bytes, $shown[$id] ?? []),
+                ...$this->clips($page, $backdrops, $bytes, $shown[$id] ?? []),
                 ...array_map(
                     fn (array $picture): WeighedFile => new WeighedFile(
                         $picture[0],
                         $picture[1],
-                        $bytes[$picture[1]] ?? 0,
+                        $shown[$id][ShowPicture::ELEMENT.$picture[2]] ?? $bytes[$picture[1]] ?? 0,
                         $picture[2],
                     ),
                     $pictures[$id],
@@ -61,6 +63,29 @@ final class WeighPages
         }
 
         return $weights;
+    }
+
+    /**
+     * What is cut or covered is sent as a picture of its own, once it was handed out; until then it weighs about what
+     * it is made of.
+     *
+     * @param  Collection<int, WorksheetPage>  $rows
+     * @return array<int, array<string, int>> bytes by the id of the page and what ShowPicture calls it
+     */
+    private function shown(Collection $rows): array
+    {
+        $pages = $rows->mapWithKeys(fn (WorksheetPage $row): array => [$row->current->id => $row->id])->all();
+        $bytes = [];
+        foreach (
+            DB::table('shown_pictures')
+                ->join('stored_files', 'stored_files.sha256', '=', 'shown_pictures.sha256')
+                ->whereIn('page_revision_id', array_keys($pages))
+                ->get(['page_revision_id', 'name', 'bytes']) as $row
+        ) {
+            $bytes[$pages[(int) $row->page_revision_id]][(string) $row->name] = (int) $row->bytes;
+        }
+
+        return $bytes;
     }
 
     /** @return list<string> the files that an element shows or plays as they are, by SHA-256 */
@@ -91,18 +116,19 @@ final class WeighPages
     /**
      * @param  array<string, Backdrop>  $backdrops
      * @param  array<string, int>  $bytes
+     * @param  array<string, int>  $shown
      * @return list<WeighedFile>
      */
-    private function print(Page $page, array $backdrops, array $bytes): array
+    private function print(Page $page, array $backdrops, array $bytes, array $shown): array
     {
         $print = $page->backdrop;
         $backdrop = $print === null ? null : $backdrops["{$print->source} {$print->page}"] ?? null;
         if ($print === null || $backdrop === null) {
             return [];
         }
-        $shown = $print->light ? $backdrop->light ?? $backdrop->image : $backdrop->image;
+        $file = $print->light ? $backdrop->light ?? $backdrop->image : $backdrop->image;
 
-        return [new WeighedFile(WeighedKind::Print, $shown, $bytes[$shown] ?? 0)];
+        return [new WeighedFile(WeighedKind::Print, $file, $shown[ShowPicture::PAGE] ?? $bytes[$file] ?? 0)];
     }
 
     /**
@@ -110,9 +136,10 @@ final class WeighPages
      *
      * @param  array<string, Backdrop>  $backdrops
      * @param  array<string, int>  $bytes
+     * @param  array<string, int>  $shown
      * @return list<WeighedFile>
      */
-    private function clips(Page $page, array $backdrops, array $bytes): array
+    private function clips(Page $page, array $backdrops, array $bytes, array $shown): array
     {
         $files = [];
         foreach ($page->elements() as $element) {
@@ -122,7 +149,8 @@ final class WeighPages
                 $files[] = new WeighedFile(
                     WeighedKind::Clip,
                     "{$backdrop->image} {$element->id}",
-                    (int) round($share * ($bytes[$backdrop->image] ?? 0)),
+                    $shown[ShowPicture::ELEMENT.$element->id] ??
+                        (int) round($share * ($bytes[$backdrop->image] ?? 0)),
                     $element->id,
                 );
             }

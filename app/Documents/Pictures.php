@@ -73,10 +73,24 @@ final class Pictures
      * colour, so that it holds nothing else.
      *
      * @param  int|null  $width  pixels that it is wide at most; null is as fine as it is
+     * @param  bool  $light  whether it was made lighter, and is not to be made heavier again
      */
-    public function shown(StoredFile $file, Showing $showing, Colour $paper, ?int $width = null): StoredFile
-    {
-        return $this->files->inWorkFolder(function (string $folder) use ($file, $showing, $paper, $width): StoredFile {
+    public function shown(
+        StoredFile $file,
+        Showing $showing,
+        Colour $paper,
+        ?int $width = null,
+        bool $light = false,
+    ): StoredFile {
+        $quality = $light ? Lightening::PRINT_QUALITY : self::FINE;
+
+        return $this->files->inWorkFolder(function (string $folder) use (
+            $file,
+            $showing,
+            $paper,
+            $width,
+            $quality,
+        ): StoredFile {
             $picture = (new ImageManager(new Driver))->read($this->files->path($file->sha256));
             [$left, $top, $across, $down] = $showing->region;
             $sides = [$picture->width(), $picture->height()];
@@ -99,7 +113,7 @@ final class Pictures
             $width === null || $picture->scaleDown($width);
             [$kind, $encoded] =
                 $file->media_type === 'image/jpeg'
-                    ? ['image/jpeg', $picture->toJpeg(self::FINE)]
+                    ? ['image/jpeg', $picture->toJpeg($quality)]
                     : ['image/png', $picture->toPng()];
             $encoded->save("{$folder}/picture");
 

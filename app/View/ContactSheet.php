@@ -132,11 +132,15 @@ final readonly class ContactSheet
     /** What a student's device loads for all that is for students. */
     public function whole(Worksheet $worksheet): PageWeight
     {
-        $forStudents = $worksheet->pages->filter(
+        return PageWeight::ofAll(...$this->forStudents($worksheet)->map($this->weight(...))->values()->all());
+    }
+
+    /** @return Collection<int, WorksheetPage> those that may go out */
+    public function forStudents(Worksheet $worksheet): Collection
+    {
+        return $worksheet->pages->filter(
             fn (WorksheetPage $page): bool => in_array($page->role, [Role::Student, Role::Unknown], true),
         );
-
-        return PageWeight::ofAll(...$forStudents->map($this->weight(...))->values()->all());
     }
 
     /** The section that starts at a page, with what the page is called in print: a name for a set of it. */

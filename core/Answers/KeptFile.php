@@ -4,63 +4,14 @@ declare(strict_types=1);
 
 namespace OpenSlate\Answers;
 
-use OpenSlate\Json\Fields;
-use OpenSlate\Judging\Judgement;
-use OpenSlate\Judging\Lexicon;
-
-/** Of answers that are a file, by the SHA-256 under which it is kept: a person marks them. */
+/** Of answers that are a file, by the SHA-256 under which it is kept. */
 trait KeptFile
 {
-    use CountsOnce;
+    use Perceived;
     use StandsAlone;
-
-    public static function start(AnswerKind $kind): self
-    {
-        return new self;
-    }
-
-    public static function decode(AnswerKind $kind, Fields $fields): self
-    {
-        return new self;
-    }
-
-    public function properties(): array
-    {
-        return [];
-    }
 
     public function tidy(string $answer): string
     {
         return preg_match('/^(?:[0-9a-f]{64})?$/D', $answer) === 1 ? $answer : throw AnswerRefused::noFile();
-    }
-
-    public function isFilled(string $answer): bool
-    {
-        return $answer !== '';
-    }
-
-    public function read(string $answer): string
-    {
-        return '';
-    }
-
-    public function key(array $answers): array
-    {
-        return $answers === [] ? [] : throw AnswerRefused::noKey();
-    }
-
-    public function judge(array $key, string $answer, Lexicon $words): Judgement
-    {
-        return Judgement::unjudged('no key');
-    }
-
-    public function keyWords(array $key): string
-    {
-        return '';
-    }
-
-    public function likeness(string $answer): string
-    {
-        return $answer;
     }
 }

@@ -22,7 +22,7 @@ final readonly class Lightening
     /** Pixels to the inch of a printed page: letters of ten points keep about ten pixels of height. */
     private const PRINT_DPI = 100.0;
 
-    private const PRINT_QUALITY = 60;
+    public const PRINT_QUALITY = 60;
 
     /**
      * @param  int  $width  pixels; the height goes with it

@@ -199,6 +199,20 @@ test('students play what was said, and say an answer of their own, also without 
     await page.reload();
     await expect(place.getByRole('button', { name: 'Say it again' })).toBeVisible();
 
+    // While the browser still asks for the microphone, nothing waits for the answer.
+    await page.evaluate(() => {
+        navigator.mediaDevices.asked = navigator.mediaDevices.getUserMedia;
+        navigator.mediaDevices.getUserMedia = () => new Promise(() => {});
+    });
+    const again = place.getByRole('button', { name: 'Say it again' });
+    await again.click();
+    await expect(place.getByRole('button', { name: /^Listen/ })).toBeHidden();
+    await again.click();
+    await expect(place.getByRole('button', { name: /^Listen/ })).toBeVisible();
+    await page.evaluate(() => {
+        navigator.mediaDevices.getUserMedia = navigator.mediaDevices.asked;
+    });
+
     // Whoever hands in while they speak hands in what they said until then.
     const before = await place.getAttribute('data-value');
     await place.getByRole('button', { name: 'Say it again' }).click();

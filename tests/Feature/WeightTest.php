@@ -8,6 +8,8 @@ use App\Actions\ApplyEdit;
 use App\Actions\BringInFile;
 use App\Actions\HandoutPlan;
 use App\Actions\HandOutWorksheets;
+use App\Actions\ShowPicture;
+use App\Actions\SweepPictures;
 use App\Actions\UndoEdit;
 use App\Actions\WeighPages;
 use App\Documents\FileStore;
@@ -24,6 +26,7 @@ use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Http\UploadedFile;
 use OpenSlate\Edit\Place;
 use OpenSlate\Elements\Clip;
+use OpenSlate\Elements\Patch;
 use OpenSlate\Elements\Picture;
 use OpenSlate\Geometry\Frame;
 use OpenSlate\Handout\Mode;
@@ -156,6 +159,37 @@ final class WeightTest extends TestCase
         $this->assertSame($kept, (int) StoredFile::sum('bytes'), 'thirty copies hold no picture of their own');
     }
 
+    public function test_what_is_covered_weighs_what_students_are_sent_of_it(): void
+    {
+        $this->heavyPrint();
+        $this->lay(new Patch('p', Frame::of(0, 0, 500, 700)));
+        $whole = $this->weight()->loaded();
+        $sent = app(ShowPicture::class)($this->page->current, ShowPicture::PAGE) ?? $this->fail();
+        $this->assertLessThan($whole, $sent->bytes);
+        $this->assertSame($sent->bytes, $this->weight()->loaded());
+    }
+
+    public function test_what_was_offered_and_not_taken_goes_after_a_day_and_what_was_taken_stays(): void
+    {
+        [$one, $two] = [$this->picture(1200, 1200, noise: true), $this->picture(1100, 1100, noise: true)];
+        $this->lay(
+            new Picture('a', Frame::of(10, 10, 90, 90), $one),
+            new Picture('b', Frame::of(10, 110, 90, 90), $two),
+        );
+        $this->get(route('weight.show', $this->page));
+        $this->post(route('weight.lighten', $this->page), ['base' => $this->page->revision, 'pictures' => [$one]]);
+        $picture = $this->page->refresh()->current->page()->element('a');
+        $taken = $picture instanceof Picture ? $picture->source : $this->fail();
+        $files = StoredFile::count();
+        $this->assertSame(0, app(SweepPictures::class)());
+        $this->travel(2)->days();
+        $this->assertGreaterThan(0, $gone = app(SweepPictures::class)());
+        $this->assertSame($files - $gone, StoredFile::count());
+        $this->assertFileExists($this->path($taken));
+        $this->assertFileExists($this->path($one));
+        $this->get(route('weight.show', $this->page))->assertOk()->assertSee('saves');
+    }
+
     public function test_a_picture_that_is_seen_through_stays_so(): void
     {
         $image = imagecreatetruecolor(900, 900);
@@ -209,7 +243,7 @@ final class WeightTest extends TestCase
         return app(FileStore::class)->path($sha256);
     }
 
-    private function lay(Picture|Clip ...$elements): void
+    private function lay(Picture|Clip|Patch ...$elements): void
     {
         app(ApplyEdit::class)($this->page, $this->page->revision, new Place(array_values($elements)));
         $this->page->refresh()->load(['current', 'backdrop', 'worksheet']);

@@ -136,6 +136,23 @@ final class FormFieldsTest extends TestCase
         $this->assertGreaterThan(40, array_sum(array_map(count(...), app(FormFields::class)->read($made))));
     }
 
+    public function test_what_cannot_be_read_or_written_is_said_and_nothing_is_left(): void
+    {
+        $out = PdfMaker::file('', 'none.pdf').'.out.pdf';
+        $this->artisan('slate:fillable', ['file' => PdfMaker::file('Dear diary', 'diary.pdf'), 'out' => $out])
+            ->expectsOutputToContain('This file is not a PDF')
+            ->assertFailed();
+        $this->assertFileDoesNotExist($out);
+        $one = PdfMaker::file(PdfMaker::pages(1), 'one.pdf');
+        $this->artisan('slate:fillable', ['file' => $one, 'out' => '/no/such/folder/out.pdf'])
+            ->expectsOutputToContain('Nothing can be written at that place.')
+            ->assertFailed();
+        $this->artisan('slate:fillable', ['file' => $one, 'out' => $out])
+            ->expectsOutput('0 fields')
+            ->assertSuccessful();
+        (new Process(['qpdf', '--check', $out]))->mustRun();
+    }
+
     /** @return list<AnswerBox> one of each kind that has a field */
     private function boxes(): array
     {

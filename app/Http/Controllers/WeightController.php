@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\LighterStep;
 use App\Actions\MakeLighter;
 use App\Actions\OfferLighter;
 use App\Actions\WeighPages;
@@ -39,10 +38,7 @@ final class WeightController
         OfferLighter $offer,
         FileStore $files,
     ): BinaryFileResponse {
-        $step = collect($offer($page))->first(fn (LighterStep $step): bool => $step->made->sha256 === $made);
-        abort_if($step === null, 404);
-
-        return KeptFileResponse::of($request, $files, $step->made);
+        return KeptFileResponse::of($request, $files, $offer->find($page, $made) ?? abort(404));
     }
 
     public function lighten(Request $request, WorksheetPage $page, MakeLighter $lighten): RedirectResponse

@@ -95,6 +95,7 @@ export class Recording {
             },
             ended: (blob) => {
                 this.#take = null;
+                if (!blob) return;
                 this.#show(blob, isFilm);
                 this.#tell('Recorded. Hear it again, or lay it on the page.');
             },

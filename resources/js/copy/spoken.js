@@ -1,10 +1,11 @@
 import { hear, stopSounds } from '../lib/sounds';
 import { canRecord, sofar, Take, whyNot } from '../lib/take';
+import { FilePlace } from './file-place';
 
 const AGAIN = 'Say it again';
 
 /** A place for what a student says: recorded, heard again, taken off. */
-export class SpokenPlace {
+export class SpokenPlace extends FilePlace {
     /** It is no picture, to be made smaller before it is sent. */
     isHeard = true;
 
@@ -12,10 +13,7 @@ export class SpokenPlace {
     #address = '';
 
     constructor(field, changed, work) {
-        this.field = field;
-        this.key = field.dataset.place;
-        this.work = work;
-        this.changed = changed;
+        super(field, work, 'recordings');
         this.record = field.querySelector('[data-record]');
         this.play = field.querySelector('[data-hear]');
         this.off = field.querySelector('[data-unsay]');
@@ -24,37 +22,27 @@ export class SpokenPlace {
         this.level = field.querySelector('[data-level]');
         this.first = this.value === '' ? this.record?.textContent : 'Say it';
         this.play.addEventListener('click', () => hear(this.play, this.#address));
-        this.#show(this.value === '' ? '' : `/recordings/${this.value}`);
+        this.show(this.value === '' ? '' : `/recordings/${this.value}`);
         if (!this.record) return;
         if (!canRecord()) {
             this.record.hidden = true;
             this.said.textContent = 'This browser cannot record. Ask your teacher how to answer here.';
         }
         this.record.addEventListener('click', () => (this.#take ? this.finish() : this.#begin()));
-        this.off.addEventListener('click', () => this.#takeOff());
+        this.off.addEventListener('click', async () => {
+            stopSounds();
+            await this.takeOff(changed);
+            this.record.focus();
+        });
         // A device that is put away hears nothing more: what was said until then is kept.
         document.addEventListener('visibilitychange', () => document.hidden && this.finish());
     }
 
-    get value() {
-        return this.field.dataset.value;
-    }
-    set value(sha256) {
-        this.field.dataset.value = sha256;
-        this.#show(sha256 === '' ? '' : `/recordings/${sha256}`);
-    }
-
-    get filled() {
-        return this.value !== '' || this.isWaiting === true;
-    }
     words(value) {
         return value === '' ? 'nothing' : 'something said';
     }
     focus() {
         (this.record ?? this.play).focus();
-    }
-    holds(target) {
-        return this.field.contains(target);
     }
 
     /** What is said just now ends here. */
@@ -63,10 +51,10 @@ export class SpokenPlace {
         await this.ended;
     }
 
-    #show(address) {
+    /** @param {string} address nothing where nothing is said */
+    show(address) {
         if (this.#address.startsWith('blob:') && this.#address !== address) URL.revokeObjectURL(this.#address);
         this.#address = address;
-        this.isWaiting = address.startsWith('blob:');
         if (this.#take) return; // Something is said just now.
         this.play.hidden = address === '';
         if (!this.record) return;
@@ -96,7 +84,8 @@ export class SpokenPlace {
             heard: (level) => this.level.style.setProperty('--level', level.toFixed(2)),
             ended: async (blob) => {
                 over();
-                await this.work.files.put(this, blob);
+                if (blob) await this.work.files.put(this, blob);
+                else this.show(this.#address);
                 kept();
             },
         });
@@ -106,32 +95,11 @@ export class SpokenPlace {
         try {
             await take.begin();
         } catch {
+            if (this.#take !== take) return;
             over();
             kept();
-            this.#show(this.#address);
+            this.show(this.#address);
             this.said.textContent = whyNot(false);
         }
-    }
-
-    async #takeOff() {
-        stopSounds();
-        const had = this.value !== '';
-        this.value = '';
-        await this.work.files.takeOff(this);
-        if (had) this.changed(this);
-        this.record.focus();
-    }
-
-    // --- on its way to the server ---
-
-    waits(address) {
-        this.#show(address);
-    }
-    arrived(sha256) {
-        this.value = sha256;
-    }
-    sentBack(words) {
-        this.value = this.field.dataset.value; // what was there before
-        this.work.trouble(words);
     }
 }

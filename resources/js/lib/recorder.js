@@ -60,6 +60,7 @@ export class Recorder {
             },
             ended: (blob) => {
                 this.#take = null;
+                if (!blob) return;
                 this.record.textContent = 'Say it again';
                 this.ticks.textContent = '';
                 this.recorded = blob;

@@ -17,7 +17,8 @@ export class Take {
 
     /**
      * @param does `ticked` (seconds), `heard` (how loud it is, 0 to 1), `seen` (what the camera sees), and `ended`
-     *             (Blob), which is not called for what is dropped
+     *             (Blob, or null where it was stopped before the person allowed it), which is not called for what is
+     *             dropped
      */
     constructor(isFilm, does) {
         this.isFilm = isFilm;
@@ -60,13 +61,16 @@ export class Take {
     }
 
     stop() {
-        if (this.#media?.state === 'recording') this.#media.stop();
+        if (!this.#media && !this.#isDropped) {
+            this.drop();
+            this.does.ended(null);
+        } else if (this.#media?.state === 'recording') this.#media.stop();
     }
 
     /** Nobody wants it any more. */
     drop() {
         this.#isDropped = true;
-        this.stop();
+        if (this.#media) this.stop();
         this.#letGo();
     }
 

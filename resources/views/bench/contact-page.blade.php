@@ -48,8 +48,10 @@
     <span class="contact__size"><b class="contact__role">{{ RoleWords::of($row->role) }}</b>
         <span>{{ PaperWords::of($content->size) }}</span></span>
     @php($weight = $sheet->weight($row))
+    @unless ($forTeacher)
     <span @class(['contact__weight', 'contact__weight--heavy' => $weight->isHeavy()])>{{ WeightWords::short($weight) }}</span>
-    @if ($weight->isHeavy())
+    @endunless
+    @if (!$forTeacher && $weight->isHeavy())
         <span class="contact__why">{{ WeightWords::why($weight, $content) }} <a
                 href="{{ route('weight.show', $row) }}">Make it lighter</a></span>
     @endif

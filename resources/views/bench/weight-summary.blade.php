@@ -13,7 +13,7 @@
             It is kept here once, {{ WeightWords::of($whole->loaded() + $whole->played()) }}, however many copies there
             are: a copy is what its student does.</p>
         <ul>
-            @foreach ($worksheet->pages as $page)
+            @foreach ($sheet->forStudents($worksheet) as $page)
                 @php($weight = $sheet->weight($page))
                 @if ($weight->loaded())
                     <li><a href="{{ route('weight.show', $page) }}">Page {{ $page->position }}</a>

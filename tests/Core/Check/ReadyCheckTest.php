@@ -123,6 +123,11 @@ final class ReadyCheckTest extends TestCase
             self::sheet([self::box('b', 100, 300), $said('Look.')]),
             self::sheet([$said('Look.'), self::box('b', 100, 300)]),
         ];
+        yield 'a recording below a patch' => [
+            'covered',
+            self::sheet([$said('Look.'), new Patch('p', Frame::of(80, 280, 300, 60)), self::box('b', 100, 400)]),
+            self::sheet([new Patch('p', Frame::of(80, 280, 300, 60)), $said('Look.'), self::box('b', 100, 400)]),
+        ];
         yield 'a recording without its words' => [
             'no-words',
             self::sheet([$said(' '), self::box('b', 100, 400)]),
