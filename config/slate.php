@@ -48,6 +48,16 @@ return [
         'most_files_a_day' => 60,
     ],
 
+    // Pages that leave as PDF: what lays them out, and what it may take, in seconds of the processor.
+    'printing' => [
+        'browser' => env('SLATE_BROWSER', 'chromium'),
+        'megabytes' => 8192, // written to; a browser asks for far more addresses than it uses
+        'seconds' => 40,
+        'seconds_for_each_page' => 2,
+        'most_pages' => 1000, // in one file
+        'days_kept' => 1,
+    ],
+
     // What another program may take when it works on one file.
     'tools' => [
         'seconds' => 20,

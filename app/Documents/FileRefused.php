@@ -204,6 +204,15 @@ final class FileRefused extends RuntimeException implements Refusal
         );
     }
 
+    public static function notPrinted(?Throwable $cause = null): self
+    {
+        return new self(
+            'not_printed',
+            'The PDF could not be made: it takes too long or too much memory. Make it of fewer pages.',
+            $cause,
+        );
+    }
+
     public static function noPicture(): self
     {
         return new self(

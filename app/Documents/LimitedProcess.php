@@ -22,6 +22,8 @@ final class LimitedProcess
      * @param  non-empty-list<string>  $command
      * @param  array<string, string>  $environment  what it is told besides
      * @param  float  $most  seconds that it may take at most, where the deadline of its file leaves so much
+     * @param  int|null  $written  megabytes that it may write to, for what asks for many more addresses than it uses;
+     *                             null for what is held to the addresses themselves
      *
      * @throws FileRefused when its file has no time left
      */
@@ -30,10 +32,14 @@ final class LimitedProcess
         ?string $folder = null,
         float $most = INF,
         array $environment = [],
+        ?int $written = null,
     ): Process {
         $deadline = app(Deadline::class);
         $deadline->check();
-        $bytes = (int) config('slate.tools.megabytes') * 1024 * 1024;
+        $megabyte = 1024 * 1024;
+        $memory = $written === null
+            ? '--as='.(int) config('slate.tools.megabytes') * $megabyte
+            : '--data='.$written * $megabyte;
         $processor = max(1, (int) ceil(min($most, $deadline->left())));
 
         return new Process(
@@ -44,7 +50,7 @@ final class LimitedProcess
                 'KILL',
                 '--',
                 'prlimit',
-                "--as={$bytes}",
+                $memory,
                 "--cpu={$processor}",
                 '--core=0',
                 '--',
@@ -64,6 +70,7 @@ final class LimitedProcess
      *
      * @param  non-empty-list<string>  $command
      * @param  array<string, string>  $environment  what it is told besides
+     * @param  int|null  $written  megabytes; see of
      *
      * @throws FileRefused when a limit is reached
      */
@@ -72,8 +79,9 @@ final class LimitedProcess
         ?string $folder = null,
         int $mostSaid = self::MOST_SAID,
         array $environment = [],
+        ?int $written = null,
     ): Process {
-        $process = self::of($command, $folder, environment: $environment);
+        $process = self::of($command, $folder, environment: $environment, written: $written);
         $heard = new class
         {
             public int $bytes = 0;

@@ -48,6 +48,11 @@ final readonly class HandedPictures implements PagePictures
             : $this->address($number, "element-{$picture->id}");
     }
 
+    public function kept(string $sha256): string
+    {
+        return PictureAddress::of($sha256);
+    }
+
     private function address(int $number, string $what): string
     {
         // Browsers keep it for good: in another database the same numbers may be another page.

@@ -33,4 +33,9 @@ final readonly class KeptPictures implements PagePictures
     {
         return PictureAddress::of($picture->source);
     }
+
+    public function kept(string $sha256): string
+    {
+        return PictureAddress::of($sha256);
+    }
 }

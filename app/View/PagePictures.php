@@ -18,4 +18,7 @@ interface PagePictures
     public function clip(Clip $clip, int $number): ?string;
 
     public function picture(Picture $picture, Page $page, int $number): string;
+
+    /** A picture that is shown as it is kept: of a part, or one that a student has put there. */
+    public function kept(string $sha256): string;
 }

@@ -16,6 +16,7 @@ final readonly class FormField
      * @param  float  $size  of what is typed, in points
      * @param  int|null  $longest  in letters
      * @param  list<array{string, Frame}>  $options  the words of each, and where it is marked
+     * @param  string  $value  what stands in it at first
      */
     public function __construct(
         public string $name,
@@ -26,6 +27,7 @@ final readonly class FormField
         public bool $isNeeded = false,
         public ?int $longest = null,
         public array $options = [],
+        public string $value = '',
     ) {
     }
 }

@@ -32,19 +32,19 @@ final class KindsTest extends TestCase
         // Squares that are found printed are ticked; it is keyed by yes and no.
         'Tick' => [
             'core/Blanks/Proposals.php',
-            'core/Forms/BoxFields.php',
+            'core/Forms/PageFields.php',
             'app/Documents/Pdf/FormFields.php',
             'app/View/KeyPage.php',
             'resources/views/bench/key-ledger.blade.php',
         ],
         // Fields of a PDF drop down, too.
-        'List' => ['app/Documents/Pdf/FormFields.php', 'core/Forms/BoxFields.php'],
+        'List' => ['app/Documents/Pdf/FormFields.php', 'core/Forms/PageFields.php'],
         // Who writes something else than a number is told.
-        'Number' => ['app/View/KeyRow.php', 'app/View/SavedWords.php', 'core/Forms/BoxFields.php'],
+        'Number' => ['app/View/KeyRow.php', 'app/View/SavedWords.php', 'core/Forms/PageFields.php'],
         // It is found in the print, and keyed by its options.
         'Choice' => [
             'core/Edit/Elements/LayChoice.php',
-            'core/Forms/BoxFields.php',
+            'core/Forms/PageFields.php',
             'app/Documents/Pdf/FormFields.php',
             'app/View/KeyPage.php',
             'app/View/KeyRow.php',
@@ -53,6 +53,7 @@ final class KindsTest extends TestCase
         // Its key is its right text; changes to it are said one by one.
         'Passage' => [
             'core/Elements/AnswerBox.php',
+            'core/Forms/PageFields.php',
             'app/View/ElementWords.php',
             'app/View/PassageWords.php',
             'app/View/SavedWords.php',

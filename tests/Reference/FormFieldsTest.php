@@ -16,7 +16,7 @@ use OpenSlate\Answers\TextAnswer;
 use OpenSlate\Answers\TickAnswer;
 use OpenSlate\Blanks\Blank;
 use OpenSlate\Elements\AnswerBox;
-use OpenSlate\Forms\BoxFields;
+use OpenSlate\Forms\PageFields;
 use OpenSlate\Geometry\Frame;
 use Symfony\Component\Process\Process;
 use Tests\Support\PdfMaker;
@@ -46,7 +46,7 @@ final class FormFieldsTest extends TestCase
         $path = PdfMaker::file(PdfMaker::make(self::PAGES, version: '1.6'), 'odd.pdf');
         $fields = [];
         foreach (array_keys(self::PAGES) as $index) {
-            $fields[$index + 1] = BoxFields::of($this->boxes(), $index + 1);
+            $fields[$index + 1] = PageFields::ofBoxes($this->boxes(), $index + 1);
         }
         $made = "{$path}.fields.pdf";
         app(FormWriter::class)->write($path, $fields, $made);
@@ -95,7 +95,7 @@ final class FormFieldsTest extends TestCase
     public function test_what_they_ask_and_take_comes_back_with_the_file(): void
     {
         $path = PdfMaker::file(PdfMaker::pages(1), 'one.pdf');
-        app(FormWriter::class)->write($path, [1 => BoxFields::of($this->boxes(), 1)], "{$path}.fields.pdf");
+        app(FormWriter::class)->write($path, [1 => PageFields::ofBoxes($this->boxes(), 1)], "{$path}.fields.pdf");
         $blanks = app(FormFields::class)->read("{$path}.fields.pdf")[1];
         $by = [];
         foreach ($blanks as $blank) {
@@ -113,7 +113,7 @@ final class FormFieldsTest extends TestCase
         // Written over once more, they stay, and the new ones come to them.
         app(FormWriter::class)->write(
             "{$path}.fields.pdf",
-            [1 => BoxFields::of([new AnswerBox('z', Frame::of(300, 700, 90, 20), prompt: 'More')], 1)],
+            [1 => PageFields::ofBoxes([new AnswerBox('z', Frame::of(300, 700, 90, 20), prompt: 'More')], 1)],
             "{$path}.more.pdf",
         );
         $again = app(FormFields::class)->read("{$path}.more.pdf")[1];

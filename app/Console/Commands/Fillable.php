@@ -14,8 +14,8 @@ use OpenSlate\Blanks\BlankFinder;
 use OpenSlate\Blanks\BlankKind;
 use OpenSlate\Blanks\Proposals;
 use OpenSlate\Elements\AnswerBox;
-use OpenSlate\Forms\BoxFields;
 use OpenSlate\Forms\FormField;
+use OpenSlate\Forms\PageFields;
 
 /** Makes the blanks that are found in a file form fields of a PDF, without keeping anything. */
 final class Fillable extends Command
@@ -65,7 +65,7 @@ final class Fillable extends Command
                 array_values($blanks),
                 array_keys(array_values($blanks)),
             );
-            $fields[$number] = BoxFields::of($boxes, $number);
+            $fields[$number] = PageFields::ofBoxes($boxes, $number);
         }
 
         return $fields;

@@ -70,7 +70,9 @@ final class FormPage
             default => [
                 '/FT' => '/Tx',
                 '/Ff' => $flags | ($field->kind === FieldKind::Lines ? self::SEVERAL_LINES : 0),
-            ] + ($field->longest === null ? [] : ['/MaxLen' => $field->longest]) + $typed,
+            ] + ($field->longest === null ? [] : ['/MaxLen' => $field->longest])
+                + ($field->value === '' ? [] : ['/V' => "u:{$field->value}", '/DV' => "u:{$field->value}"])
+                + $typed,
         };
     }
 

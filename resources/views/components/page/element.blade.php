@@ -7,6 +7,7 @@
     'closed' => $closed ?? false,
     'live' => $live ?? false,
     'leads' => $leads ?? [],
+    'at' => $at ?? 'page-',
     'fills' => $fills ?? [],
     'names' => $names ?? [],
     'attributes' => null,

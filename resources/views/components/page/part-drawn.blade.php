@@ -5,7 +5,6 @@
 @use('App\View\Lie')
 @use('App\View\LineDrawing')
 @use('App\View\PartDrawing')
-@use('App\View\PictureAddress')
 @use('OpenSlate\Elements\Head')
 @use('OpenSlate\Elements\PartForm')
 @if ($part->form === PartForm::Picture)
@@ -14,7 +13,7 @@
         <span class="part__place">picture</span>
     @endif
     <img class="part__picture"
-        @if ($source !== '') src="{{ PictureAddress::of($source) }}" @else hidden @endif
+        @if ($source !== '') src="{{ $pictures->kept($source) }}" @else hidden @endif
         alt="" draggable="false" style="opacity:{{ $part->opacity }}">
 @elseif ($part->form === PartForm::Connector)
     @php([$weight, $tip] = [max(1, $part->weight), LineDrawing::headLength(max(1, $part->weight))])

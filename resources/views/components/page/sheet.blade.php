@@ -1,7 +1,8 @@
 {{--
     One page, drawn. The same for the bench, the student's copy, the desks and print; mode says what its elements are:
-    bench (things to lay out), copy (places to type), view (what was typed). Where live, links can be followed; leads
-    has the number of each page by its key; marked has a mark for each element to point out, by its id; fills has the
+    bench (things to lay out), copy (places to type), view (what was typed), paper (that, or room to write by hand), form
+    (room for form fields). Where live, links can be followed; leads has the number of each page by its key, and at how
+    the names of pages begin; marked has a mark for each element to point out, by its id; fills has the
     words of labels that fill themselves in; words are the printed lines that can be read; asked has what is printed at
     places that have no prompt; answers says whether clips that are answers show; pictures says where
     its pictures come from; marks are what was written at its places when it was marked, written what was beside them,
@@ -24,6 +25,7 @@
     'closed' => false,
     'live' => false,
     'leads' => [],
+    'at' => 'page-',
     'marked' => [],
     'proposals' => [],
     'fills' => [],
@@ -43,7 +45,7 @@
     'sheet',
     "sheet--$mode",
     'sheet--tray' => $page->tray !== null,
-    'is-shut' => $mode === 'view' || ($mode === 'copy' && $page->tray?->open === false),
+    'is-shut' => $mode !== 'bench' && ($mode !== 'copy' || $page->tray?->open === false),
 ]) }}
     style="{{ Lie::ofPage($page) }}">
     <div class="sheet__layer" data-width="{{ $page->size->width }}" data-height="{{ $page->size->height }}"
@@ -51,7 +53,7 @@
             data-counts-parts="{{ $page->countsParts ? 'each' : '' }}" @endif
         @if ($page->tray) data-whole="{{ json_encode([$whole->x, $whole->y, $whole->width, $whole->height]) }}" @endif>
         @if ($print = $pictures->print($page, $number))
-            <x-page.print class="sheet__backdrop" :$print :$sizes :large="$mode === 'bench' || $mode === 'copy'"
+            <x-page.print class="sheet__backdrop" :$print :$sizes :large="$mode !== 'view'"
                 :alt="'Printed page ' . $number . ($of > 1 ? ' of ' . $of : '')" />
         @endif
         @if ($words !== [])

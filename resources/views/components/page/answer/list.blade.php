@@ -8,6 +8,8 @@
             <option @selected($option === $text)>{{ $option }}</option>
         @endforeach
     </select>
+@elseif ($mode === 'paper' && $text === '')
+    <span class="answer answer--by-hand" style="--size:{{ $box->size }}">{{ implode(' / ', $form->options) }}</span>
 @else
     <span @class([
         'answer',

@@ -16,6 +16,6 @@
 @elseif ($mode === 'bench')
     @php($words = $form->wrong === '' ? 'Passage to correct: type it at the right.' : $form->wrong)
     <span class="answer answer--prompt answer--passage" style="{{ $style }}">{{ $words }}</span>
-@else
+@elseif ($mode !== 'form')
     <span class="answer answer--passage" style="{{ $style }}"><x-page.changes :$form :$text /></span>
 @endif

@@ -1,5 +1,5 @@
 @use('App\View\PictureAddress')
-@props(['box', 'form', 'mode', 'place', 'said', 'text', 'closed'])
+@props(['box', 'form', 'mode', 'place', 'said', 'text', 'closed', 'pictures'])
 @if ($mode === 'copy')
     <span class="put" data-place="{{ $place }}" data-kind="picture" data-value="{{ $text }}"
         tabindex="-1">
@@ -17,6 +17,6 @@
     @php($asked = $box->shownPrompt() === '' ? 'Place for a picture' : $box->shownPrompt())
     <span class="answer answer--prompt" style="--size:{{ $box->size }}">{{ $asked }}</span>
 @elseif ($text !== '')
-    <img class="put__picture" src="{{ PictureAddress::of($text) }}"
+    <img class="put__picture" src="{{ $pictures->kept($text) }}"
         alt="{{ $said }}: the student's picture">
 @endif

@@ -20,6 +20,8 @@
 @elseif ($mode === 'bench')
     @php($asked = $box->shownPrompt() === '' ? 'Spoken answer' : $box->shownPrompt())
     <span class="answer answer--prompt" style="--size:{{ $box->size }}">{{ $asked }}</span>
+@elseif ($text !== '' && $mode === 'paper')
+    <span class="answer answer--typed" style="--size:{{ $box->size }}">Spoken: it can be heard in Open Slate.</span>
 @elseif ($text !== '')
     <button type="button" class="spoken__hear" data-sound="{{ RecordingAddress::of($text) }}"
         aria-label="Listen: {{ $said }}, the student’s answer">Listen</button>

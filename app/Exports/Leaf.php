@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Exports;
+
+use App\Models\Comment;
+use App\View\PlaceMark;
+use OpenSlate\Page\Page;
+
+/** One page of a PDF, as it is to be drawn. */
+final readonly class Leaf
+{
+    /**
+     * @param  int  $number  of the page in its worksheet
+     * @param  string  $at  how the names of the pages begin that its links lead to
+     * @param  array<string, int>  $leads  the number of each page there, by its key
+     * @param  'paper'|'form'  $mode  of the sheet
+     * @param  array<string, string>  $texts  what was written at its places
+     * @param  array<string, string>  $fills  what labels say that fill themselves in
+     * @param  array<string, string>  $asked  what is printed at its places
+     * @param  list<PlaceMark>  $marks
+     * @param  list<Comment>  $written
+     */
+    public function __construct(
+        public Page $page,
+        public int $number,
+        public int $of,
+        public string $at,
+        public array $leads = [],
+        public string $mode = 'paper',
+        public array $texts = [],
+        public array $fills = [],
+        public array $asked = [],
+        public array $marks = [],
+        public array $written = [],
+        public bool $answers = false,
+    ) {
+    }
+}
