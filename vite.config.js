@@ -9,6 +9,7 @@ export default defineConfig({
                 'resources/js/app.js',
                 'resources/js/bench.js',
                 'resources/js/key.js',
+                'resources/js/leaving.js',
                 'resources/js/board.js',
                 'resources/js/copy.js',
                 'resources/js/cut-out.js',

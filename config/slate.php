@@ -55,7 +55,6 @@ return [
         'seconds' => 40,
         'seconds_for_each_page' => 2,
         'most_pages' => 1000, // in one file
-        'days_kept' => 1,
     ],
 
     // What another program may take when it works on one file.

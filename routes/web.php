@@ -25,6 +25,7 @@ use App\Http\Controllers\DayController;
 use App\Http\Controllers\DesksController;
 use App\Http\Controllers\DocumentController;
 use App\Http\Controllers\EarlierController;
+use App\Http\Controllers\ExportController;
 use App\Http\Controllers\FamilyController;
 use App\Http\Controllers\FreshCopyController;
 use App\Http\Controllers\HandBackController;
@@ -34,6 +35,7 @@ use App\Http\Controllers\HomeController;
 use App\Http\Controllers\KeyController;
 use App\Http\Controllers\KitController;
 use App\Http\Controllers\LeadController;
+use App\Http\Controllers\LeavingController;
 use App\Http\Controllers\LockController;
 use App\Http\Controllers\MarkingController;
 use App\Http\Controllers\MendingController;
@@ -404,6 +406,30 @@ Route::middleware(['auth:teacher', 'auth.session'])->group(function () use ($cop
         ->can('update', 'worksheet')
         ->middleware('once')
         ->name('trial.store');
+
+    Route::get('worksheets/{worksheet}/paper', [LeavingController::class, 'worksheet'])
+        ->can('view', 'worksheet')
+        ->name('leaving');
+    Route::post('worksheets/{worksheet}/paper', [LeavingController::class, 'makeOfWorksheet'])
+        ->can('view', 'worksheet')
+        ->middleware('once')
+        ->name('leaving.make');
+    Route::get('items/{item}/paper', [LeavingController::class, 'copies'])
+        ->can('watch', 'item')
+        ->name('copies.leaving');
+    Route::post('items/{item}/paper', [LeavingController::class, 'makeOfCopies'])
+        ->can('watch', 'item')
+        ->middleware('once')
+        ->name('copies.leaving.make');
+    Route::get('exports/{export}', [ExportController::class, 'show'])
+        ->can('take', 'export')
+        ->name('exports.show');
+    Route::get('exports/{export}/file', [ExportController::class, 'file'])
+        ->can('take', 'export')
+        ->name('exports.file');
+    Route::delete('exports/{export}', [ExportController::class, 'destroy'])
+        ->can('take', 'export')
+        ->name('exports.destroy');
 
     Route::get('handouts', [HandoutController::class, 'index'])->name('handouts.index');
     Route::get('handouts/{handout}', [DesksController::class, 'show'])

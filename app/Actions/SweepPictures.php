@@ -32,6 +32,7 @@ final class SweepPictures
         ['backdrops', 'thumbnail'],
         ['backdrops', 'light'],
         ['lighter_pictures', 'made'],
+        ['exports', 'sha256'],
     ];
 
     public function __construct(private FileStore $files)
@@ -63,6 +64,7 @@ final class SweepPictures
         return $old
             ->merge($this->sounds($before))
             ->merge($this->offered($before))
+            ->merge($this->left($before))
             ->unique()
             ->filter(fn (string $sha256): bool => $this->isNamed($sha256) ? false : $this->forget($sha256))
             ->count();
@@ -84,6 +86,16 @@ final class SweepPictures
         $offers = DB::table('lighter_pictures')->where('created_at', '<', $before);
         $made = $offers->pluck('made');
         $offers->delete();
+
+        return $made;
+    }
+
+    /** @return Collection<int, string> files that were made to leave, and had their day */
+    private function left(Carbon $before): Collection
+    {
+        $exports = DB::table('exports')->where('created_at', '<', $before);
+        $made = $exports->clone()->whereNotNull('sha256')->pluck('sha256');
+        $exports->delete();
 
         return $made;
     }

@@ -21,6 +21,7 @@ final readonly class Leaf
      * @param  array<string, string>  $asked  what is printed at its places
      * @param  list<PlaceMark>  $marks
      * @param  list<Comment>  $written
+     * @param  string  $heading  in the corner of the page: what the whole is worth
      */
     public function __construct(
         public Page $page,
@@ -35,6 +36,7 @@ final readonly class Leaf
         public array $marks = [],
         public array $written = [],
         public bool $answers = false,
+        public string $heading = '',
     ) {
     }
 }

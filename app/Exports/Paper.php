@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Exports;
 
 use App\Actions\ShowPicture;
+use App\Documents\Deadline;
 use App\Documents\FileRefused;
 use App\Documents\FileStore;
 use App\Documents\Printing\Browser;
@@ -25,11 +26,12 @@ final class Paper
         private Underprints $underprints,
         private ShowPicture $show,
         private FileStore $files,
+        private Deadline $deadline,
     ) {
     }
 
     /**
-     * @param  non-empty-list<Leaf>  $leaves
+     * @param  non-empty-list<Leaf|Notes|CutOuts>  $leaves
      * @param  array<int, PageRevision>  $revisions  of their pages, by number
      * @param  string  $folder  to work in
      * @return string where the PDF is
@@ -38,14 +40,15 @@ final class Paper
      */
     public function make(string $title, array $leaves, array $revisions, string $folder): string
     {
+        $this->deadline->more(count($leaves) * (float) config('slate.printing.seconds_for_each_page'));
         $under = $this->underprints->of($revisions);
         $this->style("{$folder}/app.css");
         $sizes = [];
         foreach ($leaves as $leaf) {
-            $sizes[self::name($leaf->page->size)] = $leaf->page->size;
+            $sizes[self::name(self::size($leaf))] = self::size($leaf);
         }
         $html = "{$folder}/pages.html";
-        file_put_contents($html, view('paper.pages', [
+        file_put_contents($html, view('leaving.pages', [
             'title' => $title,
             'leaves' => $leaves,
             'sizes' => array_map(fn (Size $size): array => [self::room($size->width), self::room($size->height)], $sizes),
@@ -56,13 +59,22 @@ final class Paper
         return $this->underlay->lay(
             $this->browser->print($html, $folder),
             array_map(
-                fn (Leaf $leaf): Sheet => new Sheet($leaf->page->size, $under[$leaf->number] ?? null),
+                fn (Leaf|Notes|CutOuts $leaf): Sheet => new Sheet(
+                    self::size($leaf),
+                    $leaf instanceof Leaf ? $under[$leaf->number] ?? null : null,
+                ),
                 $leaves,
             ),
             $folder,
         );
     }
 
+    private static function size(Leaf|Notes|CutOuts $leaf): Size
+    {
+        return $leaf instanceof Leaf ? $leaf->page->size : $leaf->size;
+    }
+
+    /** What sheets of a size are called in the style. */
     public static function name(Size $size): string
     {
         return 'size-'.str_replace('.', '_', "{$size->width}-{$size->height}");

@@ -9,6 +9,7 @@ use OpenSlate\Elements\AnswerBox;
 use OpenSlate\Elements\Label;
 use OpenSlate\Elements\Organiser;
 use OpenSlate\Elements\Table;
+use OpenSlate\Forms\LongAnswers;
 
 /** The style of typed text that cannot be said in a stylesheet. */
 final class TextStyle
@@ -20,6 +21,14 @@ final class TextStyle
     public static function classes(AnswerBox|Table|Organiser|Label $element): array
     {
         return ["type type--{$element->font->value}", "type--{$element->align->value}"];
+    }
+
+    /** How small type is on paper, where no browser makes it smaller. */
+    public static function shrunk(AnswerBox $box, string $text): string
+    {
+        $share = LongAnswers::shrunk($box, $text);
+
+        return $share < 1.0 ? ";--shrunk:{$share}" : '';
     }
 
     /**

@@ -42,4 +42,19 @@ enum Font: string
             self::Typewriter => 0.2195,
         };
     }
+
+    /**
+     * How wide it runs at most, to what Text\TypedLines takes for the widths of letters. Measured with a browser over
+     * sentences, capitals, figures and narrow letters, in regular and bold.
+     */
+    public function wide(): float
+    {
+        return match ($this) {
+            self::Plain => 0.92,
+            self::School, self::Book => 1.0,
+            self::Easy => 1.5,
+            self::Hand => 0.87,
+            self::Typewriter => 1.25,
+        };
+    }
 }

@@ -16,4 +16,10 @@ enum Role: string
     case Blank = 'blank';
     case Credits = 'credits';
     case Unknown = 'unknown';
+
+    /** Whether its pages are for students; what is not known may be. */
+    public function isGiven(): bool
+    {
+        return $this === self::Student || $this === self::Cover || $this === self::Unknown;
+    }
 }

@@ -31,7 +31,7 @@ final class Underlay
      * @param  string  $laid  the PDF that was laid out; its pages are at least as large as the sheets
      * @param  non-empty-list<Sheet>  $sheets  for each of its pages
      * @param  string  $folder  to work in
-     * @return string where the PDF is; each of its pages has the size of its sheet, from (0, 0)
+     * @return string where the PDF is; each of its pages has the size of its sheet
      *
      * @throws FileRefused when a PDF beneath cannot be read, or a limit is reached
      */

@@ -16,6 +16,7 @@
                 @if ($after)
                     <a data-next href="{{ route('desks.copy', $after->id) }}">{{ $after->name }} ›</a>
                 @endif
+                <a href="{{ route('copies.leaving', ['item' => $copy->handout_item_id, 'copy' => $copy->id]) }}">As PDF</a>
                 <span class="large__sizes" role="group" aria-label="Size of the pages">
                     <button type="button" class="btn btn-icon" data-size="-1" aria-label="Show the pages smaller"
                         title="Smaller"><x-icon name="minus" /></button>

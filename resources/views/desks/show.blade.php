@@ -10,6 +10,9 @@
             <h1>{{ $handout->title }}</h1>
             <p>{{ $handout->classes->pluck('name')->join(', ', ' and ') }} ·
                 {{ $handout->shelf_of ? 'copies that were taken' : HandoutWords::due($handout, $handout->times(), $school) }}
+                @if ($item)
+                    · <a href="{{ route('copies.leaving', $item) }}">Paper and PDF</a>
+                @endif
                 @can('change', $handout)
                     · <a href="{{ route('handouts.change', $handout) }}">Change it</a>
                     · <a href="{{ route('passes', $handout) }}">Passes</a>

@@ -29,7 +29,12 @@
                     value="{{ $job->number }}"><button class="btn btn-plain">Try it as a student</button></form>
         @endif
         <p class="job__more"><a href="{{ route('sharing.edit', $job->worksheet) }}"
-                @if ($at === 'sharing') aria-current="page" @endif>Share with colleagues</a></p>
+                @if ($at === 'sharing') aria-current="page" @endif>Share with colleagues</a>
+            @if (count($job->addresses) > 1)
+                <a href="{{ route('leaving', $job->worksheet) }}"
+                    @if ($at === 'leaving') aria-current="page" @endif>Paper and PDF</a>
+            @endif
+        </p>
     </nav>
     {{ $slot }}
 </x-layout.teacher>

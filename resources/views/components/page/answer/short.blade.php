@@ -11,5 +11,5 @@
 @elseif ($mode === 'bench')
     <span @class(['answer answer--prompt', 'answer--ruled' => $form->ruling]) style="{{ $style }}">{{ $asked }}</span>
 @else
-    <span dir="auto" @class(['answer answer--typed', 'answer--ruled' => $form->ruling]) style="{{ $style }}">{{ $text }}</span>
+    <span dir="auto" @class(['answer answer--typed', 'answer--ruled' => $form->ruling]) style="{{ $style . ($mode === 'paper' ? TextStyle::shrunk($box, $text) : '') }}">{{ $text }}</span>
 @endif

@@ -1,0 +1,241 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Exports;
+
+use App\Actions\MarkByKey;
+use App\Documents\FileRefused;
+use App\Documents\Pdf\PdfJoin;
+use App\Models\Comment;
+use App\Models\Copy;
+use App\Models\Export;
+use App\Models\ExportKind;
+use App\Models\HandoutItem;
+use App\Models\PageRevision;
+use App\School;
+use App\View\CopyWords;
+use App\View\EditionWords;
+use App\View\MarkedCopy;
+use App\View\PlaceNames;
+use Illuminate\Support\Collection;
+use OpenSlate\Copies\CopyState;
+use OpenSlate\Copies\Place;
+use OpenSlate\Forms\LongAnswers;
+use OpenSlate\Page\Page;
+use ZipArchive;
+
+/** Copies as their students have filled them: one file, or one for each. */
+final class CopiesPdf
+{
+    /** So many pages are laid out in one run; more would ask for much memory at once. */
+    private const PAGES_AT_ONCE = 200;
+
+    public function __construct(
+        private Paper $paper,
+        private PdfJoin $join,
+        private MarkByKey $byKey,
+        private School $school,
+    ) {
+    }
+
+    /**
+     * @param  string  $folder  to work in
+     * @return string where the PDF, or the ZIP of them, is
+     *
+     * @throws FileRefused
+     */
+    public function make(Export $export, string $folder): string
+    {
+        $item = $export->item ?? throw FileRefused::missing();
+        $item->load(['edition.revisions', 'handout']);
+        $copies = self::chosen($item, $export->choices);
+        if ($copies->isEmpty()) {
+            throw FileRefused::noPages();
+        }
+        /** @var array<int, PageRevision> $revisions */
+        $revisions = [];
+        foreach ($item->edition->revisions->values() as $index => $revision) {
+            $revisions[$index + 1] = $revision;
+        }
+        $leaves = $this->leaves($item, $copies, (bool) ($export->choices['marks'] ?? false));
+        $total = array_sum(array_map(count(...), $leaves));
+        if ($total > (int) config('slate.printing.most_pages')) {
+            throw FileRefused::notPrinted();
+        }
+        $export->goesOn(0, $total);
+        $made = $this->runs($export, $leaves, $revisions, $folder, $total);
+
+        return $export->kind === ExportKind::CopiesApart
+            ? $this->apart($made, $copies, $leaves, $folder)
+            : $this->join->of($made, "{$folder}/copies.pdf");
+    }
+
+    /**
+     * @param  array<string, mixed>  $choices
+     * @return Collection<int, Copy> in the order of their names
+     */
+    public static function chosen(HandoutItem $item, array $choices): Collection
+    {
+        $who = $choices['who'] ?? 'all';
+
+        return $item->copies()
+            ->with(['student', 'students', 'handMarks', 'comments'])
+            ->whereNull('thrown_at')
+            ->when(is_int($who), fn ($copies) => $copies->whereKey($who))
+            ->when($who === 'in', fn ($copies) => $copies->where('state', CopyState::HandedIn))
+            ->when($who === 'begun', fn ($copies) => $copies->where('filled', '>', 0))
+            ->get()
+            ->sortBy(fn (Copy $copy): string => mb_strtolower($copy->whose()), SORT_NATURAL)
+            ->values()
+            ->toBase();
+    }
+
+    /**
+     * @param  Collection<int, Copy>  $copies
+     * @return list<non-empty-list<Leaf|Notes>> for each copy
+     */
+    private function leaves(HandoutItem $item, Collection $copies, bool $withMarks): array
+    {
+        $pages = $item->edition->frozenPages() ?: throw FileRefused::noPages();
+        $printed = EditionWords::of($item->edition);
+        $asked = array_map(fn (Page $page): array => $printed->asked($page, $printed->on($page)), $pages);
+        $scheme = ($this->byKey)($item);
+        $leads = $item->edition->pageNumbers();
+        $times = $item->handout->timesByStudent();
+        $leaves = [];
+        foreach ($copies as $copy) {
+            $copy->setRelation('item', $item);
+            $marked = $withMarks ? MarkedCopy::of($copy, $scheme, false) : null;
+            $texts = $copy->written()->texts();
+            $of = [];
+            foreach ($pages as $index => $page) {
+                $of[] = new Leaf(
+                    page: $page,
+                    number: $index + 1,
+                    of: count($pages),
+                    at: "copy-{$copy->id}-page-",
+                    leads: $leads,
+                    texts: $texts,
+                    fills: CopyWords::fills($copy, $item->handout, $copy->timesAmong($times, $item->handout), $this->school),
+                    asked: $asked[$index],
+                    marks: $marked?->on($index + 1) ?? [],
+                    written: $marked?->written($index + 1) ?? [],
+                    answers: true,
+                    heading: $index === 0 && $marked !== null && ! $marked->full->isNone() ? $marked->total() : '',
+                );
+            }
+            $leaves[] = [
+                ...$of,
+                ...Notes::of($pages[0]->size, "{$copy->whose()}: {$item->edition->name}", [
+                    ...self::whole($marked),
+                    ...self::long($pages, $asked, $texts),
+                    ...array_map(
+                        fn (string $words): array => ['Written in a place that is gone by now', $words],
+                        $copy->waitingWords(),
+                    ),
+                ]),
+            ];
+        }
+
+        return $leaves;
+    }
+
+    /** @return list<array{string, string}> */
+    private static function whole(?MarkedCopy $marked): array
+    {
+        return array_map(
+            fn (Comment $comment): array => [
+                'From your teacher',
+                $comment->sound === null ? $comment->words : 'This was said aloud: it can be heard in Open Slate.',
+            ],
+            $marked?->whole() ?? [],
+        );
+    }
+
+    /**
+     * @param  list<Page>  $pages
+     * @param  list<array<string, string>>  $asked
+     * @param  array<string, string>  $texts
+     * @return list<array{string, string}>
+     */
+    private static function long(array $pages, array $asked, array $texts): array
+    {
+        $long = [];
+        foreach ($pages as $index => $page) {
+            $names = null;
+            foreach (LongAnswers::on($page, $index + 1, $texts) as $place) {
+                $names ??= PlaceNames::of($page, $asked[$index]);
+                $long[] = [
+                    'Page '.($index + 1).', in full: '.($names[$place] ?? ''),
+                    $texts[Place::idOn($index + 1, $place)],
+                ];
+            }
+        }
+
+        return $long;
+    }
+
+    /**
+     * @param  list<non-empty-list<Leaf|Notes>>  $leaves
+     * @param  array<int, PageRevision>  $revisions
+     * @return non-empty-list<string> PDFs, of some copies each
+     */
+    private function runs(Export $export, array $leaves, array $revisions, string $folder, int $total): array
+    {
+        $runs = [];
+        $run = 0;
+        foreach ($leaves as $ofCopy) {
+            if (isset($runs[$run]) && count($runs[$run]) + count($ofCopy) > self::PAGES_AT_ONCE) {
+                $run++;
+            }
+            $runs[$run] = [...$runs[$run] ?? [], ...$ofCopy];
+        }
+        $made = [];
+        $done = 0;
+        foreach ($runs as $number => $some) {
+            mkdir("{$folder}/run-{$number}", 0700);
+            $made[] = $this->paper->make($export->name, $some, $revisions, "{$folder}/run-{$number}");
+            $export->goesOn($done += count($some), $total);
+        }
+
+        return $made ?: throw FileRefused::noPages();
+    }
+
+    /**
+     * @param  non-empty-list<string>  $made
+     * @param  Collection<int, Copy>  $copies
+     * @param  list<non-empty-list<Leaf|Notes>>  $leaves
+     */
+    private function apart(array $made, Collection $copies, array $leaves, string $folder): string
+    {
+        $whole = $this->join->of($made, "{$folder}/copies.pdf");
+        $zip = new ZipArchive;
+        $zip->open("{$folder}/copies.zip", ZipArchive::CREATE | ZipArchive::OVERWRITE);
+        $names = [];
+        $from = 1;
+        foreach ($leaves as $index => $ofCopy) {
+            $to = $from + count($ofCopy) - 1;
+            $one = $this->join->part($whole, $from, $to, "{$folder}/copy-{$index}.pdf");
+            $zip->addFile($one, self::named($copies[$index]?->whose() ?? '', $names).'.pdf');
+            $from = $to + 1;
+        }
+        $zip->close();
+
+        return "{$folder}/copies.zip";
+    }
+
+    /**
+     * A name that every system takes for a file, and that is no other's.
+     *
+     * @param  array<string, int>  $taken  how often each was wanted
+     */
+    private static function named(string $whose, array &$taken): string
+    {
+        $name = trim((string) preg_replace('/[\p{C}\/\\\\:*?"<>|]+/u', ' ', $whose), ' .');
+        $name = mb_substr($name === '' ? 'Copy' : $name, 0, 80);
+        $times = $taken[mb_strtolower($name)] = ($taken[mb_strtolower($name)] ?? 0) + 1;
+
+        return $times === 1 ? $name : "{$name} ({$times})";
+    }
+}

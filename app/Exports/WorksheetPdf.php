@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Exports;
+
+use App\Documents\FileRefused;
+use App\Documents\Pdf\FormWriter;
+use App\Documents\PrintedPages;
+use App\Models\Export;
+use App\Models\ExportKind;
+use App\Models\WorksheetPage;
+use App\View\PlaceNames;
+use OpenSlate\Blanks\PrintedQuestions;
+use OpenSlate\Forms\PageFields;
+use OpenSlate\Page\Page;
+
+/** A worksheet as PDF: with form fields, or to be written on by hand. */
+final class WorksheetPdf
+{
+    public function __construct(private Paper $paper, private FormWriter $forms)
+    {
+    }
+
+    /**
+     * @param  string  $folder  to work in
+     * @return string where the PDF is
+     *
+     * @throws FileRefused
+     */
+    public function make(Export $export, string $folder): string
+    {
+        $rows = $export->worksheet?->pages()->with('current')->get() ?? throw FileRefused::missing();
+        $chosen = array_flip((array) ($export->choices['pages'] ?? []));
+        $rows = $rows
+            ->filter(fn (WorksheetPage $row): bool => isset($chosen[$row->number()]))
+            ->sortBy(fn (WorksheetPage $row): int => $chosen[$row->number()])
+            ->values();
+        $leads = $rows->mapWithKeys(fn (WorksheetPage $row): array => [$row->anchor => $row->number()])->all();
+        $pages = $rows->map(fn (WorksheetPage $row): Page => $row->current->page()->forStudents(false))->all();
+        $printed = PrintedPages::of(array_values($pages));
+        $isForm = $export->kind === ExportKind::Form;
+        $leaves = $fields = $revisions = [];
+        foreach ($rows as $index => $row) {
+            $page = $pages[$index];
+            $asked = PrintedQuestions::of($page, $printed->on($page));
+            $revisions[$row->number()] = $row->current;
+            $fields[count($leaves) + 1] = PageFields::of($page, $row->number(), PlaceNames::of($page, $asked));
+            $leaves[] = new Leaf(
+                page: $page,
+                number: $row->number(),
+                of: count($pages),
+                at: 'page-',
+                leads: $leads,
+                mode: $isForm ? 'form' : 'paper',
+                asked: $asked,
+            );
+            array_push($leaves, ...($isForm ? [] : CutOuts::of($page, $row->number())));
+        }
+        if ($leaves === []) {
+            throw FileRefused::noPages();
+        }
+        $export->goesOn(0, count($leaves));
+        $made = $this->paper->make($export->name, $leaves, $revisions, $folder);
+        if ($isForm && array_filter($fields) !== []) {
+            $this->forms->write($made, $fields, "{$folder}/form.pdf");
+            $made = "{$folder}/form.pdf";
+        }
+
+        return $made;
+    }
+}

@@ -1,0 +1,114 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Documents\Printing\Browser;
+use App\Exports\CopiesPdf;
+use App\Exports\MakeExport;
+use App\Http\Requests\CopiesPdfRequest;
+use App\Http\Requests\WorksheetPdfRequest;
+use App\Models\Copy;
+use App\Models\Export;
+use App\Models\ExportKind;
+use App\Models\ExportState;
+use App\Models\HandoutItem;
+use App\Models\Teacher;
+use App\Models\Worksheet;
+use App\Models\WorksheetState;
+use App\View\ExportRow;
+use App\View\JobSheet;
+use App\View\LeavingForm;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Contracts\View\View;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+
+/** Worksheets and copies as PDF: what is asked for here is made by the queue. */
+final class LeavingController
+{
+    public function worksheet(Worksheet $worksheet, #[CurrentUser('teacher')] Teacher $teacher): View|RedirectResponse
+    {
+        if ($worksheet->state !== WorksheetState::Ready) {
+            return to_route('worksheets.show', $worksheet);
+        }
+
+        return view('leaving.worksheet', [
+            'job' => JobSheet::of($worksheet),
+            'worksheet' => $worksheet,
+            'form' => LeavingForm::of($worksheet),
+            'made' => ExportRow::all($teacher, fn (Builder $of) => $of->where('worksheet_id', $worksheet->id)),
+            'canPrint' => Browser::isThere(),
+        ]);
+    }
+
+    public function makeOfWorksheet(
+        WorksheetPdfRequest $request,
+        Worksheet $worksheet,
+        #[CurrentUser('teacher')] Teacher $teacher,
+    ): RedirectResponse {
+        return $this->make($teacher, to_route('leaving', $worksheet), [
+            'worksheet_id' => $worksheet->id,
+            'kind' => $request->kind(),
+            'choices' => ['pages' => $request->pages()],
+            'name' => $worksheet->name,
+        ]);
+    }
+
+    public function copies(Request $request, HandoutItem $item, #[CurrentUser('teacher')] Teacher $teacher): View
+    {
+        $copies = CopiesPdf::chosen($item, []);
+
+        return view('leaving.copies', [
+            'item' => $item,
+            'handout' => $item->handout,
+            'copies' => $copies,
+            'chosen' => $copies->firstWhere('id', $request->integer('copy')),
+            'isMarked' => $copies->contains(fn (Copy $copy): bool => $copy->isReturned() ||
+                $copy->handMarks->isNotEmpty() || $copy->comments->isNotEmpty()),
+            'made' => ExportRow::all($teacher, fn (Builder $of) => $of->where('handout_item_id', $item->id)),
+            'canPrint' => Browser::isThere(),
+        ]);
+    }
+
+    public function makeOfCopies(
+        CopiesPdfRequest $request,
+        HandoutItem $item,
+        #[CurrentUser('teacher')] Teacher $teacher,
+    ): RedirectResponse {
+        $copies = CopiesPdf::chosen($item, $request->choices());
+        $back = to_route('copies.leaving', $item);
+        if ($copies->isEmpty()) {
+            return $back->withErrors(['refused' => 'There is no such copy yet.'])->withInput();
+        }
+
+        return $this->make($teacher, $back, [
+            'handout_item_id' => $item->id,
+            'kind' => $request->kind(),
+            'choices' => $request->choices(),
+            'name' => $copies->count() === 1 ? "{$item->edition->name}, {$copies[0]?->whose()}" : $item->edition->name,
+        ]);
+    }
+
+    /** @param  array{kind: ExportKind, name: string, choices: array<string, mixed>}  $asked  and what it is of */
+    private function make(Teacher $teacher, RedirectResponse $back, array $asked): RedirectResponse
+    {
+        if (! Browser::isThere()) {
+            return $back->withErrors(['refused' => LeavingForm::NO_BROWSER]);
+        }
+        $underWay = Export::where('teacher_id', $teacher->id)
+            ->whereIn('state', [ExportState::Waiting, ExportState::Working])
+            ->count();
+        if ($underWay >= Export::MOST_AT_ONCE) {
+            return $back->withErrors([
+                'refused' => "{$underWay} files are being made for you already. Wait until one of them is ready.",
+            ])->withInput();
+        }
+        $export = Export::create(['teacher_id' => $teacher->id, 'state' => ExportState::Waiting] + $asked);
+        MakeExport::dispatch($export->id);
+
+        return $back;
+    }
+}

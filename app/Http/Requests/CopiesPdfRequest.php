@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Models\ExportKind;
+use App\Models\HandoutItem;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+
+/** Whose copies leave, and how. */
+final class CopiesPdfRequest extends FormRequest
+{
+    /** @return array<string, mixed> */
+    public function rules(): array
+    {
+        $item = $this->route('item');
+
+        return [
+            'who' => ['required', Rule::in(['all', 'begun', 'in', 'one'])],
+            'copy' => [
+                'required_if:who,one',
+                'integer',
+                Rule::exists('copies', 'id')->where('handout_item_id', $item instanceof HandoutItem ? $item->id : 0),
+            ],
+            'files' => ['required', Rule::in(['one', 'each'])],
+            'marks' => ['nullable', 'in:1'],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return [
+            'who.*' => 'Choose whose copies are to be in it.',
+            'copy.*' => 'Choose whose copy it is.',
+            'files.*' => 'Choose one file, or one for each.',
+        ];
+    }
+
+    public function kind(): ExportKind
+    {
+        return $this->input('files') === 'each' && $this->input('who') !== 'one'
+            ? ExportKind::CopiesApart
+            : ExportKind::Copies;
+    }
+
+    /** @return array{who: string|int, marks: bool} */
+    public function choices(): array
+    {
+        $who = $this->string('who')->toString();
+
+        return ['who' => $who === 'one' ? $this->integer('copy') : $who, 'marks' => $this->boolean('marks')];
+    }
+}

@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Models\ExportKind;
+use App\Models\Worksheet;
+use Closure;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+use OpenSlate\Cutting\PageRange;
+use OpenSlate\Cutting\UnusableRange;
+
+/** Which pages of a worksheet leave, and how. */
+final class WorksheetPdfRequest extends FormRequest
+{
+    /** @return array<string, mixed> */
+    public function rules(): array
+    {
+        return [
+            'kind' => ['required', Rule::enum(ExportKind::class)->only(ExportKind::ofWorksheets())],
+            'pages' => [
+                'required',
+                'string',
+                'max:500',
+                function (string $name, mixed $value, Closure $fail): void {
+                    try {
+                        $this->parsed((string) $value);
+                    } catch (UnusableRange $problem) {
+                        $fail($problem->getMessage());
+                    }
+                },
+            ],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return [
+            'kind.*' => 'Choose what the PDF is for.',
+            'pages.*' => 'Say which pages: “1–3, 5”.',
+        ];
+    }
+
+    public function kind(): ExportKind
+    {
+        return ExportKind::from($this->string('kind')->toString());
+    }
+
+    /** @return non-empty-list<int> */
+    public function pages(): array
+    {
+        return $this->parsed($this->string('pages')->toString());
+    }
+
+    /**
+     * @return non-empty-list<int>
+     *
+     * @throws UnusableRange
+     */
+    private function parsed(string $text): array
+    {
+        $worksheet = $this->route('worksheet');
+
+        return PageRange::parse($text, $worksheet instanceof Worksheet ? $worksheet->pages_total : 0);
+    }
+}

@@ -1,0 +1,40 @@
+{{-- A worksheet leaves. $job, $worksheet, $form: App\View\LeavingForm, $made: list of App\View\ExportRow, $canPrint --}}
+@use('App\Models\ExportKind')
+@use('App\View\LeavingForm')
+@php($kind = old('kind', ExportKind::Form->value))
+<x-layout.bench :$job at="leaving" :title="$worksheet->name . ' as PDF'" :scripts="['resources/js/leaving.js']">
+    <main id="main" class="table table--form leaving">
+        <div class="table__head">
+            <h2>Paper and PDF</h2>
+        </div>
+        <x-said />
+        @unless ($canPrint)
+            <p class="notice notice--bad">{{ LeavingForm::NO_BROWSER }}</p>
+        @else
+            <form method="post" action="{{ route('leaving.make', $worksheet) }}" novalidate>
+                @csrf <x-once />
+                <fieldset class="ways">
+                    <legend>What for</legend>
+                    <label><input type="radio" class="form-check-input" name="kind" value="form"
+                            @checked($kind === 'form')> to fill in on a screen: each place is a form field, in any PDF
+                        reader</label>
+                    <label><input type="radio" class="form-check-input" name="kind" value="paper"
+                            @checked($kind === 'paper')> to print and write on by hand; parts to move come on a sheet to
+                        cut out</label>
+                    @error('kind')
+                        <p class="field__error" role="alert">{{ $message }}</p>
+                    @enderror
+                </fieldset>
+                <x-field name="pages" label="Pages" :value="old('pages', $form->pages)"
+                    hint="In the order in which you name them. Pages for you alone, and empty ones, are left out at first." />
+                @if ($form->covered !== '')
+                    <p class="ledger__hint">Something is covered or cut off on {{ str_contains($form->covered, ',') || str_contains($form->covered, '–') ? 'pages' : 'page' }}
+                        {{ $form->covered }}: there the print goes along as a picture, so that nobody can lift what
+                        covers it.</p>
+                @endif
+                <button class="btn btn-primary">Make the PDF</button>
+            </form>
+        @endunless
+        @include('leaving.made')
+    </main>
+</x-layout.bench>
