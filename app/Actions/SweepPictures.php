@@ -112,6 +112,12 @@ final class SweepPictures
         ]);
     }
 
+    /** Throws a file away at once, unless something names it. */
+    public function now(string $sha256): void
+    {
+        $this->isNamed($sha256) || $this->files->forget($sha256);
+    }
+
     private function isNamed(string $sha256): bool
     {
         foreach (self::NAMES as [$table, $column]) {

@@ -13,7 +13,7 @@ use Illuminate\Support\Str;
  * A file that a teacher has asked for, of a worksheet or of the copies of an item. It is thrown away after a day.
  *
  * @property int $id
- * @property int $teacher_id
+ * @property int|null $teacher_id
  * @property int|null $worksheet_id
  * @property int|null $handout_item_id
  * @property ExportKind $kind

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace OpenSlate\Forms;
 
-use OpenSlate\Answers\NumberAnswer;
-use OpenSlate\Answers\PassageAnswer;
 use OpenSlate\Answers\TextAnswer;
 use OpenSlate\Copies\Place;
 use OpenSlate\Elements\AnswerBox;
@@ -97,16 +95,16 @@ final class LongAnswers
     private static function fits(AnswerBox $box, string $text, float $share): bool
     {
         $form = $box->form;
-        if (! $form instanceof TextAnswer && ! $form instanceof PassageAnswer && ! $form instanceof NumberAnswer) {
+        if (! $form->kind()->isWords()) {
             return true;
         }
         $size = $box->size * $share;
-        $several = $form instanceof PassageAnswer || ($form instanceof TextAnswer && $form->several) ||
-            $box->fit === TextFit::Grow;
+        $several = $box->fit === TextFit::Grow ||
+            ($form instanceof TextAnswer ? $form->several : $box->frame->height >= 2 * self::LINES * $size);
         $pitch = $form instanceof TextAnswer ? $form->ruling?->pitch : null;
 
         return TypedLines::fit(
-            $form instanceof PassageAnswer ? $form->mended($text) : $text,
+            $form->read($text),
             ($box->frame->width - self::BESIDE) / $box->font->wide(),
             $box->frame->height,
             $size,

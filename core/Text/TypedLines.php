@@ -10,7 +10,7 @@ namespace OpenSlate\Text;
  */
 final class TypedLines
 {
-    /** By kind of letter; see also OpenSlate\Elements\Font::wide. */
+    /** By kind of letter; how wide each typeface runs to them is known to it. */
     private const WIDTHS = [
         '/^[\s]$/u' => 0.3,
         '/^[ijlI.,:;!|\'’‘`´·]$/u' => 0.33,
@@ -87,16 +87,7 @@ final class TypedLines
 
     private static function width(string $text): float
     {
-        static $known = [];
-        $width = 0.0;
-        foreach (mb_str_split($text) as $letter) {
-            $width += $known[$letter] ??= self::ofLetter($letter);
-            if (count($known) > 2000) {
-                $known = [];
-            }
-        }
-
-        return $width;
+        return array_sum(array_map(self::ofLetter(...), mb_str_split($text)));
     }
 
     private static function ofLetter(string $letter): float

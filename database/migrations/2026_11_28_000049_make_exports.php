@@ -13,9 +13,10 @@ return new class extends Migration
     {
         Schema::create('exports', function (Blueprint $table): void {
             $table->id();
-            $table->foreignId('teacher_id')->constrained()->cascadeOnDelete();
-            $table->foreignId('worksheet_id')->nullable()->constrained()->cascadeOnDelete();
-            $table->foreignId('handout_item_id')->nullable()->constrained()->cascadeOnDelete();
+            // What it was made of may go before it: its row stays, so that its file is not forgotten.
+            $table->foreignId('teacher_id')->nullable()->constrained()->nullOnDelete();
+            $table->foreignId('worksheet_id')->nullable()->constrained()->nullOnDelete();
+            $table->foreignId('handout_item_id')->nullable()->constrained()->nullOnDelete();
             $table->string('kind', 20);
             $table->text('choices');
             $table->string('name', 200);

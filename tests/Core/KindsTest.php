@@ -86,6 +86,7 @@ final class KindsTest extends TestCase
             'core/Blanks/PrintedQuestions.php',
             'core/Blanks/SelfFilling.php',
             'core/Boards/BoardPage.php',
+            'core/Forms/PageFields.php',
             'core/Page/Theme.php',
             'app/View/TextStyle.php',
             'resources/views/bench/row.blade.php',

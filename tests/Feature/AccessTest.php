@@ -16,6 +16,9 @@ use App\Actions\TryHandout;
 use App\Documents\Recordings;
 use App\Models\Comment;
 use App\Models\Copy;
+use App\Models\Export;
+use App\Models\ExportKind;
+use App\Models\ExportState;
 use App\Models\Handout;
 use App\Models\HandoutItem;
 use App\Models\Kit;
@@ -206,6 +209,15 @@ final class AccessTest extends TestCase
                 'copy_id' => $copy->id,
                 'words' => '',
                 'sound' => $picture,
+            ])->id,
+            'export' => (string) Export::create([
+                'teacher_id' => $this->teacher->id,
+                'worksheet_id' => $page->worksheet_id,
+                'kind' => ExportKind::Paper,
+                'choices' => ['pages' => [1]],
+                'name' => 'Tides',
+                'state' => ExportState::Ready,
+                'sha256' => $picture,
             ])->id,
             'kit' => (string) Kit::create([
                 'teacher_id' => $this->teacher->id,

@@ -11,6 +11,9 @@ use App\Actions\JoinClass;
 use App\Actions\KeepMoment;
 use App\Models\Comment;
 use App\Models\Copy;
+use App\Models\Export;
+use App\Models\ExportKind;
+use App\Models\ExportState;
 use App\Models\HandoutItem;
 use App\Models\Kit;
 use App\Models\Message;
@@ -245,6 +248,15 @@ final class OddValuesTest extends TestCase
                 'copy_id' => $copy->id,
                 'words' => '',
                 'sound' => (string) $page->backdrop?->image,
+            ])->id,
+            'export' => (string) Export::create([
+                'teacher_id' => $teacher->id,
+                'worksheet_id' => $page->worksheet_id,
+                'kind' => ExportKind::Paper,
+                'choices' => ['pages' => [1]],
+                'name' => 'Tides',
+                'state' => ExportState::Ready,
+                'sha256' => $page->backdrop?->image,
             ])->id,
             'kit' => (string) (
                 Kit::first() ??

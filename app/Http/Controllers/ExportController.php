@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\SweepPictures;
 use App\Documents\FileStore;
 use App\Models\Export;
 use App\View\ExportRow;
@@ -29,9 +30,10 @@ final class ExportController
         ]);
     }
 
-    public function destroy(Export $export): RedirectResponse
+    public function destroy(Export $export, SweepPictures $sweep): RedirectResponse
     {
         $export->delete();
+        $export->sha256 === null || $sweep->now($export->sha256);
 
         return back()->with('done', 'Thrown away.');
     }

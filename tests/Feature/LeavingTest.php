@@ -1,0 +1,308 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Actions\ApplyEdit;
+use App\Actions\BringInFile;
+use App\Actions\SaveWork;
+use App\Actions\SweepPictures;
+use App\Documents\FileStore;
+use App\Models\Copy;
+use App\Models\Export;
+use App\Models\ExportState;
+use App\Models\HandoutItem;
+use App\Models\StoredFile;
+use App\Models\Teacher;
+use App\Models\Worksheet;
+use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Support\Facades\Queue;
+use OpenSlate\Copies\Draft;
+use OpenSlate\Edit\Place;
+use OpenSlate\Elements\AnswerBox;
+use OpenSlate\Elements\Patch;
+use OpenSlate\Geometry\Frame;
+use Symfony\Component\Process\Process;
+use Tests\Support\HandsOutOneSheet;
+use Tests\Support\PdfMaker;
+use Tests\Support\ReadsFilesOnce;
+use Tests\TestCase;
+use ZipArchive;
+
+/** What leaves as PDF: worksheets with form fields or for paper, and copies as they were filled. */
+final class LeavingTest extends TestCase
+{
+    use HandsOutOneSheet;
+    use ReadsFilesOnce;
+    use RefreshDatabase;
+
+    private Teacher $teacher;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->teacher = Teacher::factory()->create();
+        $this->actingAs($this->teacher, 'teacher');
+    }
+
+    public function test_a_worksheet_leaves_with_its_print_as_print_and_its_boxes_as_fields(): void
+    {
+        $worksheet = $this->tideTimes();
+        app(ApplyEdit::class)($worksheet->pages[0], 1, new Place([new AnswerBox(
+            'day',
+            Frame::of(140, 283, 120, 18),
+            prompt: 'Which day?',
+            needed: true,
+        )]));
+        $export = $this->asked($worksheet, ['kind' => 'form', 'pages' => '1']);
+        $this->assertSame(ExportState::Ready, $export->state);
+        $path = $this->path($export);
+        $text = (new Process(['pdftotext', '-layout', $path, '-']))->mustRun()->getOutput();
+        $this->assertStringContainsString('Tide times at Saltmarsh Quay', $text);
+        $fields = json_decode((new Process(
+            ['node', base_path('tests/Reference/form-fields.mjs'), $path],
+            base_path(),
+        ))->mustRun()->getOutput(), true);
+        $this->assertSame(['1-day'], array_column($fields, 'name'));
+        $this->assertSame(
+            [140.0, 283.0, 120.0, 18.0],
+            array_map(fn (float $side): float => round($side, 1), $this->fromTop($path, $fields[0]['rectangle'])),
+        );
+    }
+
+    public function test_what_is_covered_cannot_be_lifted_out_of_the_file(): void
+    {
+        $worksheet = $this->tideTimes();
+        app(ApplyEdit::class)($worksheet->pages[0], 1, new Place([new Patch('p', Frame::of(0, 0, 594, 120))]));
+        $this->get(route('leaving', $worksheet))->assertSee('Something is covered or cut off on page')->assertOk();
+        $path = $this->path($this->asked($worksheet, ['kind' => 'paper', 'pages' => '1']));
+        $inside = (new Process(['pdftotext', $path, '-']))->mustRun()->getOutput();
+        $this->assertStringNotContainsString('Saltmarsh', $inside);
+        (new Process(['pdfimages', '-png', $path, "{$path}-i"]))->mustRun();
+        // What is under the patch is not in the picture either: all of it there is paper.
+        $picture = imagecreatefrompng("{$path}-i-000.png");
+        $this->assertNotFalse($picture);
+        for ($x = 0; $x < imagesx($picture); $x += 3) {
+            $this->assertSame(0xFFFFFF, imagecolorat($picture, $x, (int) (imagesy($picture) * 100 / 842)) & 0xFFFFFF);
+        }
+    }
+
+    public function test_pages_for_the_teacher_alone_are_left_out_at_first_and_come_where_they_are_named(): void
+    {
+        $worksheet = app(BringInFile::class)(
+            $this->teacher,
+            base_path('database/demo/working-harbour-pack.pdf'),
+            'pack.pdf',
+        )->refresh();
+        $this->get(route('leaving', $worksheet))->assertOk()->assertSee('name="pages"', false)
+            ->assertDontSee('value="1–20"', false);
+        $export = $this->asked($worksheet, ['kind' => 'paper', 'pages' => '8, 6-7']);
+        $this->assertSame([8, 6, 7], $export->choices['pages']);
+        $text = (new Process(['pdftotext', $this->path($export), '-']))->mustRun()->getOutput();
+        $this->assertSame(3, substr_count($text, "\f"));
+        $this->assertMatchesRegularExpression('/Page 8 of 20.*Page 6 of 20.*Page 7 of 20/s', $text);
+    }
+
+    public function test_pages_that_are_not_there_are_named(): void
+    {
+        $worksheet = $this->tideTimes();
+        $this->from(route('leaving', $worksheet))
+            ->post(route('leaving.make', $worksheet), ['kind' => 'form', 'pages' => '1, 7'])
+            ->assertSessionHasErrors('pages');
+        $this->post(route('leaving.make', $worksheet), ['kind' => 'copies', 'pages' => '1'])->assertSessionHasErrors('kind');
+        $this->assertSame(0, Export::count());
+    }
+
+    public function test_a_class_leaves_as_one_file_in_the_order_of_names_or_as_a_file_each(): void
+    {
+        $item = $this->itemOf(['Wilf Sandry', 'Ada Quill', 'Ada Quill', 'a/b\\c:*?']);
+        $copies = $item->copies()->with(['student', 'students'])->get()->keyBy(fn (Copy $copy): string => $copy->whose());
+        $this->write($copies['Wilf Sandry'], 'high <b>water</b> & ÄÖ 水 ظهر');
+        $one = $this->askedOf($item, ['who' => 'all', 'files' => 'one']);
+        $text = (new Process(['pdftotext', $this->path($one), '-']))->mustRun()->getOutput();
+        $this->assertSame(4, substr_count($text, "\f"));
+        $pages = explode("\f", $text);
+        $this->assertStringContainsString('high <b>water</b> & ÄÖ 水', $pages[3]);
+        $this->assertSame('', trim($pages[0]));
+
+        $each = $this->askedOf($item, ['who' => 'all', 'files' => 'each']);
+        $zip = new ZipArchive;
+        $this->assertTrue($zip->open($this->path($each)));
+        $names = array_map(fn (int $at): string => (string) $zip->getNameIndex($at), range(0, $zip->numFiles - 1));
+        sort($names);
+        $this->assertSame(['Ada Quill (2).pdf', 'Ada Quill.pdf', 'Wilf Sandry.pdf', 'a b c.pdf'], $names);
+        // Nobody's file has anything of another's.
+        $this->assertStringContainsString('high', $this->wordsOf((string) $zip->getFromName('Wilf Sandry.pdf')));
+        foreach (['Ada Quill (2).pdf', 'Ada Quill.pdf', 'a b c.pdf'] as $other) {
+            $pdf = PdfMaker::file((string) $zip->getFromName($other), 'other.pdf');
+            $inside = (new Process(['qpdf', '--qdf', '--object-streams=disable', $pdf, '-']))->mustRun()->getOutput();
+            $this->assertStringNotContainsString('high', $inside.$this->wordsOf((string) $zip->getFromName($other)));
+        }
+    }
+
+    public function test_an_answer_that_has_no_room_stands_in_full_on_a_sheet_behind(): void
+    {
+        $item = $this->itemOf(['Ada Quill', 'Wilf Sandry']);
+        $long = implode(' ', array_map(fn (int $n): string => "reason{$n}", range(1, 60)));
+        $copies = $item->copies()->with(['student', 'students'])->get()->keyBy(fn (Copy $copy): string => $copy->whose());
+        $this->write($copies['Ada Quill'], $long);
+        $this->write($copies['Wilf Sandry'], 'short');
+        $path = $this->path($this->askedOf($item, ['who' => 'begun', 'files' => 'one']));
+        $pages = explode("\f", (new Process(['pdftotext', $path, '-']))->mustRun()->getOutput());
+        $this->assertCount(4, $pages, 'three pages, and nothing after the last');
+        $this->assertStringContainsString('Page 1, in full: Tide', $pages[1]);
+        $this->assertSame($long, trim((string) preg_replace('/^.*in full: Tide|\s+/s', ' ', $pages[1])));
+        $this->assertStringContainsString('short', $pages[2]);
+    }
+
+    public function test_marks_and_comments_go_along_where_they_are_wanted(): void
+    {
+        $item = $this->itemOf(['Ada Quill']);
+        $copy = $item->copies[0];
+        $this->write($copy, 'wrongly');
+        $copy->comments()->create(['teacher_id' => $this->teacher->id, 'place' => null, 'words' => 'Look at it again.']);
+        $words = fn (array $choices): string => (new Process(
+            ['pdftotext', $this->path($this->askedOf($item, $choices + ['who' => 'all', 'files' => 'one'])), '-'],
+        ))->mustRun()->getOutput();
+        $with = $words(['marks' => '1']);
+        $this->assertStringContainsString('of 1 point', $with);
+        $this->assertStringContainsString('Look at it again.', $with);
+        $without = $words([]);
+        $this->assertStringContainsString('wrongly', $without);
+        $this->assertStringNotContainsString('of 1 point', $without);
+        $this->assertStringNotContainsString('Look at it again.', $without);
+    }
+
+    public function test_it_is_for_whoever_asked_and_only_as_long_as_they_may_see_what_is_in_it(): void
+    {
+        $item = $this->itemOf(['Ada Quill']);
+        $export = $this->askedOf($item, ['who' => 'all', 'files' => 'one']);
+        $this->get(route('exports.file', $export))->assertOk()->assertHeader('content-type', 'application/pdf');
+        $this->get(route('exports.show', $export))->assertOk()->assertSee('Take the');
+        $other = Teacher::factory()->create();
+        $this->actingAs($other, 'teacher')->get(route('exports.file', $export))->assertForbidden();
+        $this->actingAs($this->teacher, 'teacher');
+        $item->handout->update(['teacher_id' => $other->id]);
+        $item->handout->classes()->detach();
+        $this->get(route('exports.file', $export))->assertForbidden();
+    }
+
+    public function test_it_is_thrown_away_after_a_day_or_before(): void
+    {
+        $worksheet = $this->tideTimes();
+        $export = $this->asked($worksheet, ['kind' => 'paper', 'pages' => '1']);
+        $path = $this->path($export);
+        $this->travel(23)->hours();
+        app(SweepPictures::class)();
+        $this->assertFileExists($path);
+        $this->travel(2)->hours();
+        app(SweepPictures::class)();
+        $this->assertFileDoesNotExist($path);
+        $this->assertSame(0, Export::count());
+
+        $again = $this->asked($worksheet, ['kind' => 'paper', 'pages' => '1']);
+        $this->delete(route('exports.destroy', $again))->assertRedirect();
+        $this->assertNull(Export::find($again->id));
+        $this->assertNull(StoredFile::find($again->sha256), 'nobody else names it');
+    }
+
+    public function test_so_many_at_once_and_no_more(): void
+    {
+        Queue::fake();
+        $worksheet = Worksheet::factory()->withPages()->create(['teacher_id' => $this->teacher->id]);
+        for ($n = 0; $n < Export::MOST_AT_ONCE; $n++) {
+            $this->post(route('leaving.make', $worksheet), ['kind' => 'form', 'pages' => '1'])->assertSessionHasNoErrors();
+        }
+        $this->post(route('leaving.make', $worksheet), ['kind' => 'form', 'pages' => '1'])
+            ->assertSessionHasErrors('refused');
+        $this->assertSame(Export::MOST_AT_ONCE, Export::count());
+    }
+
+    public function test_without_a_browser_it_says_so_and_what_to_do(): void
+    {
+        config(['slate.printing.browser' => 'no-such-browser']);
+        $worksheet = $this->tideTimes();
+        $this->get(route('leaving', $worksheet))->assertOk()->assertSee('no browser that lays pages out');
+        $this->post(route('leaving.make', $worksheet), ['kind' => 'form', 'pages' => '1'])
+            ->assertSessionHasErrors('refused');
+    }
+
+    public function test_what_cannot_be_made_says_why_and_leaves_nothing_half_done(): void
+    {
+        config(['slate.printing.most_pages' => 1]);
+        $item = $this->itemOf(['Ada Quill', 'Wilf Sandry']);
+        $export = $this->askedOf($item, ['who' => 'all', 'files' => 'one']);
+        $this->assertSame(ExportState::Refused, $export->state);
+        $this->get(route('copies.leaving', $item))->assertOk()->assertSee('Make it of fewer pages');
+        $this->get(route('exports.file', $export))->assertNotFound();
+    }
+
+    private function tideTimes(): Worksheet
+    {
+        return app(BringInFile::class)($this->teacher, base_path('database/demo/tide-times.pdf'), 'tide-times.pdf')
+            ->refresh();
+    }
+
+    /** @param  list<string>  $students */
+    private function itemOf(array $students): HandoutItem
+    {
+        return $this->handOutOneSheet($this->teacher, $students)->items()->with(['copies', 'handout', 'edition'])->first() ?? $this->fail('nothing was handed out');
+    }
+
+    private function write(Copy $copy, string $words): void
+    {
+        app(SaveWork::class)(
+            $copy->load('item.edition'),
+            new Draft(0, 'test', ['1.a' => $words]),
+            $copy->item->edition->placesToFill(),
+            1,
+        );
+        $copy->refresh();
+    }
+
+    /** @param  array<string, mixed>  $choices */
+    private function asked(Worksheet $worksheet, array $choices): Export
+    {
+        $this->post(route('leaving.make', $worksheet), $choices)
+            ->assertSessionHasNoErrors()
+            ->assertRedirect(route('leaving', $worksheet));
+
+        return Export::latest('id')->firstOrFail();
+    }
+
+    /** @param  array<string, mixed>  $choices */
+    private function askedOf(HandoutItem $item, array $choices): Export
+    {
+        $this->post(route('copies.leaving.make', $item), $choices)
+            ->assertSessionHasNoErrors()
+            ->assertRedirect(route('copies.leaving', $item));
+
+        return Export::latest('id')->firstOrFail();
+    }
+
+    private function path(Export $export): string
+    {
+        $this->assertSame(ExportState::Ready, $export->state, (string) $export->problem);
+
+        return app(FileStore::class)->path((string) $export->sha256);
+    }
+
+    private function wordsOf(string $pdf): string
+    {
+        return (new Process(['pdftotext', PdfMaker::file($pdf, 'words.pdf'), '-']))->mustRun()->getOutput();
+    }
+
+    /**
+     * @param  list<float>  $rectangle  left, bottom, width and height
+     * @return list<float> left, top, width and height
+     */
+    private function fromTop(string $path, array $rectangle): array
+    {
+        $said = (new Process(['pdfinfo', '-box', $path]))->mustRun()->getOutput();
+        preg_match('/^CropBox:\s+\S+\s+\S+\s+\S+\s+(\S+)/m', $said, $box);
+        [$x, $y, $width, $height] = $rectangle;
+
+        return [$x, (float) ($box[1] ?? 0) - $y - $height, $width, $height];
+    }
+}
