@@ -53,6 +53,7 @@ use App\Http\Controllers\ReadingController;
 use App\Http\Controllers\RecordingController;
 use App\Http\Controllers\RemarkController;
 use App\Http\Controllers\ResultsController;
+use App\Http\Controllers\ReturnedController;
 use App\Http\Controllers\SchoolController;
 use App\Http\Controllers\SharerController;
 use App\Http\Controllers\SharingController;
@@ -421,6 +422,13 @@ Route::middleware(['auth:teacher', 'auth.session'])->group(function () use ($cop
         ->can('watch', 'item')
         ->middleware('once')
         ->name('copies.leaving.make');
+    Route::prefix('items/{item}/returned')
+        ->can('watch', 'item')
+        ->group(function (): void {
+            Route::post('', [ReturnedController::class, 'read'])->name('returned.read');
+            Route::post('choose', [ReturnedController::class, 'choose'])->name('returned.choose');
+            Route::post('take', [ReturnedController::class, 'take'])->name('returned.take');
+        });
     Route::get('exports/{export}', [ExportController::class, 'show'])
         ->can('take', 'export')
         ->name('exports.show');

@@ -204,6 +204,14 @@ final class FileRefused extends RuntimeException implements Refusal
         );
     }
 
+    public static function noFields(): self
+    {
+        return new self(
+            'no_fields',
+            'This PDF has no form fields. Choose one that was made here to be filled in, and was saved after that.',
+        );
+    }
+
     public static function notPrinted(?Throwable $cause = null): self
     {
         return new self(

@@ -6,6 +6,7 @@ namespace App\Exports;
 
 use App\Actions\MarkByKey;
 use App\Documents\FileRefused;
+use App\Documents\Pdf\FormWriter;
 use App\Documents\Pdf\PdfJoin;
 use App\Models\Comment;
 use App\Models\Copy;
@@ -21,7 +22,11 @@ use App\View\PlaceNames;
 use Illuminate\Support\Collection;
 use OpenSlate\Copies\CopyState;
 use OpenSlate\Copies\Place;
+use OpenSlate\Forms\FieldKind;
+use OpenSlate\Forms\FormField;
 use OpenSlate\Forms\LongAnswers;
+use OpenSlate\Forms\PageFields;
+use OpenSlate\Geometry\Frame;
 use OpenSlate\Page\Page;
 use ZipArchive;
 
@@ -34,6 +39,7 @@ final class CopiesPdf
     public function __construct(
         private Paper $paper,
         private PdfJoin $join,
+        private FormWriter $forms,
         private MarkByKey $byKey,
         private School $school,
     ) {
@@ -58,7 +64,7 @@ final class CopiesPdf
         foreach ($item->edition->revisions->values() as $index => $revision) {
             $revisions[$index + 1] = $revision;
         }
-        $leaves = $this->leaves($item, $copies, (bool) ($export->choices['marks'] ?? false));
+        $leaves = $this->leaves($item, $copies, (bool) ($export->choices['marks'] ?? false), $export->kind);
         $total = array_sum(array_map(count(...), $leaves));
         if ($total > (int) config('slate.printing.most_pages')) {
             throw FileRefused::notPrinted();
@@ -66,9 +72,13 @@ final class CopiesPdf
         $export->goesOn(0, $total);
         $made = $this->runs($export, $leaves, $revisions, $folder, $total);
 
-        return $export->kind === ExportKind::CopiesApart
-            ? $this->apart($made, $copies, $leaves, $folder)
-            : $this->join->of($made, "{$folder}/copies.pdf");
+        $whole = $this->join->of($made, "{$folder}/copies.pdf");
+
+        return match (true) {
+            $export->kind->isManyFiles() => $this->apart($export->kind, $whole, $copies, $leaves, $folder),
+            $export->kind->hasFields() => $this->withFields($whole, $copies[0], $leaves[0], "{$folder}/form.pdf"),
+            default => $whole,
+        };
     }
 
     /**
@@ -95,7 +105,7 @@ final class CopiesPdf
      * @param  Collection<int, Copy>  $copies
      * @return list<non-empty-list<Leaf|Notes>> for each copy
      */
-    private function leaves(HandoutItem $item, Collection $copies, bool $withMarks): array
+    private function leaves(HandoutItem $item, Collection $copies, bool $withMarks, ExportKind $kind): array
     {
         $pages = $item->edition->frozenPages() ?: throw FileRefused::noPages();
         $printed = EditionWords::of($item->edition);
@@ -110,13 +120,21 @@ final class CopiesPdf
             $texts = $copy->written()->texts();
             $of = [];
             foreach ($pages as $index => $page) {
+                $fields = $kind->hasFields()
+                    ? PageFields::of($page, $index + 1, PlaceNames::of($page, $asked[$index]), $texts)
+                    : [];
                 $of[] = new Leaf(
                     page: $page,
                     number: $index + 1,
                     of: count($pages),
                     at: "copy-{$copy->id}-page-",
                     leads: $leads,
-                    texts: $texts,
+                    mode: $kind->hasFields() ? 'form' : 'paper',
+                    texts: array_diff_key(
+                        $texts,
+                        array_flip(array_filter(array_map(fn (FormField $of): ?string => $of->place, $fields))),
+                    ),
+                    fields: $fields,
                     fills: CopyWords::fills($copy, $item->handout, $copy->timesAmong($times, $item->handout), $this->school),
                     asked: $asked[$index],
                     marks: $marked?->on($index + 1) ?? [],
@@ -125,7 +143,7 @@ final class CopiesPdf
                     heading: $index === 0 && $marked !== null && ! $marked->full->isNone() ? $marked->total() : '',
                 );
             }
-            $leaves[] = [
+            $leaves[] = $kind->hasFields() ? $of : [
                 ...$of,
                 ...Notes::of($pages[0]->size, "{$copy->whose()}: {$item->edition->name}", [
                     ...self::whole($marked),
@@ -203,13 +221,16 @@ final class CopiesPdf
     }
 
     /**
-     * @param  non-empty-list<string>  $made
      * @param  Collection<int, Copy>  $copies
      * @param  list<non-empty-list<Leaf|Notes>>  $leaves
      */
-    private function apart(array $made, Collection $copies, array $leaves, string $folder): string
-    {
-        $whole = $this->join->of($made, "{$folder}/copies.pdf");
+    private function apart(
+        ExportKind $kind,
+        string $whole,
+        Collection $copies,
+        array $leaves,
+        string $folder,
+    ): string {
         $zip = new ZipArchive;
         $zip->open("{$folder}/copies.zip", ZipArchive::CREATE | ZipArchive::OVERWRITE);
         $names = [];
@@ -217,12 +238,37 @@ final class CopiesPdf
         foreach ($leaves as $index => $ofCopy) {
             $to = $from + count($ofCopy) - 1;
             $one = $this->join->part($whole, $from, $to, "{$folder}/copy-{$index}.pdf");
+            if ($kind->hasFields()) {
+                $one = $this->withFields($one, $copies[$index], $ofCopy, "{$folder}/form-{$index}.pdf");
+            }
             $zip->addFile($one, self::named($copies[$index]?->whose() ?? '', $names).'.pdf');
             $from = $to + 1;
         }
         $zip->close();
 
         return "{$folder}/copies.zip";
+    }
+
+    /** @param  list<Leaf|Notes>  $leaves  of the copy */
+    private function withFields(string $path, ?Copy $copy, array $leaves, string $made): string
+    {
+        $fields = [];
+        foreach ($leaves as $index => $leaf) {
+            $fields[$index + 1] = $leaf instanceof Leaf ? $leaf->fields : [];
+        }
+        if ($copy !== null) {
+            $fields[1][] = new FormField(
+                name: CopyMark::FIELD,
+                said: '',
+                kind: FieldKind::Mark,
+                frame: Frame::of(0, 0, 0, 0),
+                size: 1,
+                value: CopyMark::of($copy)->text(),
+            );
+        }
+        $this->forms->write($path, $fields, $made);
+
+        return $made;
     }
 
     /**

@@ -6,6 +6,7 @@ namespace App\Exports;
 
 use App\Models\Comment;
 use App\View\PlaceMark;
+use OpenSlate\Forms\FormField;
 use OpenSlate\Page\Page;
 
 /** One page of a PDF, as it is to be drawn. */
@@ -17,6 +18,7 @@ final readonly class Leaf
      * @param  array<string, int>  $leads  the number of each page there, by its key
      * @param  'paper'|'form'  $mode  of the sheet
      * @param  array<string, string>  $texts  what was written at its places
+     * @param  list<FormField>  $fields  that are laid over it
      * @param  array<string, string>  $fills  what labels say that fill themselves in
      * @param  array<string, string>  $asked  what is printed at its places
      * @param  list<PlaceMark>  $marks
@@ -31,6 +33,7 @@ final readonly class Leaf
         public array $leads = [],
         public string $mode = 'paper',
         public array $texts = [],
+        public array $fields = [],
         public array $fills = [],
         public array $asked = [],
         public array $marks = [],

@@ -35,7 +35,7 @@ final class MakeExport implements ShouldQueue
             $files->inWorkFolder(function (string $folder) use ($export, $files, $worksheet, $copies): void {
                 $made = match ($export->kind) {
                     ExportKind::Form, ExportKind::Paper => $worksheet->make($export, $folder),
-                    ExportKind::Copies, ExportKind::CopiesApart => $copies->make($export, $folder),
+                    default => $copies->make($export, $folder),
                 };
                 $export->isMade($files->take($made, $export->kind->mediaType()));
             });

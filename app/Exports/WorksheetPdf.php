@@ -45,7 +45,9 @@ final class WorksheetPdf
             $page = $pages[$index];
             $asked = PrintedQuestions::of($page, $printed->on($page));
             $revisions[$row->number()] = $row->current;
-            $fields[count($leaves) + 1] = PageFields::of($page, $row->number(), PlaceNames::of($page, $asked));
+            $fields[count($leaves) + 1] = $isForm
+                ? PageFields::of($page, $row->number(), PlaceNames::of($page, $asked))
+                : [];
             $leaves[] = new Leaf(
                 page: $page,
                 number: $row->number(),
@@ -62,7 +64,7 @@ final class WorksheetPdf
         }
         $export->goesOn(0, count($leaves));
         $made = $this->paper->make($export->name, $leaves, $revisions, $folder);
-        if ($isForm && array_filter($fields) !== []) {
+        if (array_filter($fields) !== []) {
             $this->forms->write($made, $fields, "{$folder}/form.pdf");
             $made = "{$folder}/form.pdf";
         }

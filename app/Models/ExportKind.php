@@ -19,6 +19,12 @@ enum ExportKind: string
     /** The same, a file for each. */
     case CopiesApart = 'copies-apart';
 
+    /** One copy with form fields, in which its answers so far stand. */
+    case CopyForm = 'copy-form';
+
+    /** Several of them, a file for each. */
+    case CopyForms = 'copy-forms';
+
     /** @return list<self> of a worksheet */
     public static function ofWorksheets(): array
     {
@@ -28,11 +34,22 @@ enum ExportKind: string
     /** How the name of the file ends. */
     public function ending(): string
     {
-        return $this === self::CopiesApart ? 'zip' : 'pdf';
+        return $this->isManyFiles() ? 'zip' : 'pdf';
     }
 
     public function mediaType(): string
     {
-        return $this === self::CopiesApart ? 'application/zip' : 'application/pdf';
+        return $this->isManyFiles() ? 'application/zip' : 'application/pdf';
+    }
+
+    public function isManyFiles(): bool
+    {
+        return $this === self::CopiesApart || $this === self::CopyForms;
+    }
+
+    /** Whether it has form fields. */
+    public function hasFields(): bool
+    {
+        return in_array($this, [self::Form, self::CopyForm, self::CopyForms], true);
     }
 }

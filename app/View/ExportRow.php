@@ -60,6 +60,7 @@ final readonly class ExportRow
             ExportKind::Form => 'To fill in on a screen: '.self::pages($export),
             ExportKind::Paper => 'To print: '.self::pages($export),
             ExportKind::Copies, ExportKind::CopiesApart => self::whose($export),
+            ExportKind::CopyForm, ExportKind::CopyForms => 'To fill in: '.self::whose($export),
         };
     }
 
@@ -80,7 +81,7 @@ final readonly class ExportRow
         };
 
         return $who.(($export->choices['marks'] ?? false) === true ? ', with marks and comments' : '')
-            .($export->kind === ExportKind::CopiesApart ? ', a file each' : '');
+            .($export->kind->isManyFiles() ? ', a file each' : '');
     }
 
     private static function state(Export $export): string

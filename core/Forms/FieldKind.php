@@ -19,4 +19,7 @@ enum FieldKind
 
     /** One of several words, from a list that drops down. */
     case List;
+
+    /** What says of the file what it is, and is not seen. */
+    case Mark;
 }

@@ -13,6 +13,7 @@ use OpenSlate\Answers\Option;
 use OpenSlate\Answers\PassageAnswer;
 use OpenSlate\Answers\TextAnswer;
 use OpenSlate\Answers\TickAnswer;
+use OpenSlate\Copies\Place;
 use OpenSlate\Elements\Answerable;
 use OpenSlate\Elements\AnswerBox;
 use OpenSlate\Elements\Label;
@@ -33,17 +34,18 @@ final class PageFields
     /**
      * @param  int  $number  of the page, from 1
      * @param  array<string, string>  $names  what is asked at places, by the place's name on the page
+     * @param  array<string, string>  $texts  what has been answered, by the place's id
      * @return list<FormField> in reading order
      */
-    public static function of(Page $page, int $number, array $names): array
+    public static function of(Page $page, int $number, array $names, array $texts = []): array
     {
         $frames = PlaceFrames::of($page);
         $fields = [];
         foreach (ReadingOrder::of($page->elements()) as $element) {
             if ($element instanceof AnswerBox) {
-                array_push($fields, ...self::ofBoxes([$element], $number, $names));
+                array_push($fields, ...self::ofBoxes([$element], $number, $names, $texts));
             } elseif ($element instanceof Table || $element instanceof Organiser) {
-                array_push($fields, ...self::ofPlaces($element, $number, $frames, $names));
+                array_push($fields, ...self::ofPlaces($element, $number, $frames, $names, $texts));
             } elseif ($element instanceof Label && $element->fills !== LabelText::Own) {
                 $fields[] = self::ofLabel($element, $number);
             }
@@ -56,9 +58,10 @@ final class PageFields
      * @param  list<AnswerBox>  $boxes  of one page, in the order in which they are read
      * @param  int  $page  its number, from 1
      * @param  array<string, string>  $names  what is asked at them, by their ids; else their prompts say it
+     * @param  array<string, string>  $texts
      * @return list<FormField>
      */
-    public static function ofBoxes(array $boxes, int $page, array $names = []): array
+    public static function ofBoxes(array $boxes, int $page, array $names = [], array $texts = []): array
     {
         $fields = [];
         foreach ($boxes as $box) {
@@ -73,7 +76,9 @@ final class PageFields
                     isNeeded: $box->needed,
                     longest: self::longest($box->form),
                     options: self::options($box),
-                    value: $box->form instanceof PassageAnswer ? $box->form->wrong : '',
+                    value: self::value($box->form, $texts[Place::idOn($page, $box->id)] ?? ''),
+                    answers: self::answers($box->form),
+                    place: Place::idOn($page, $box->id),
                 );
             }
         }
@@ -91,10 +96,16 @@ final class PageFields
      * @param  Table|Organiser  $element
      * @param  array<string, Frame>  $frames  of the page's places
      * @param  array<string, string>  $names
+     * @param  array<string, string>  $texts
      * @return list<FormField>
      */
-    private static function ofPlaces(Answerable $element, int $page, array $frames, array $names): array
-    {
+    private static function ofPlaces(
+        Answerable $element,
+        int $page,
+        array $frames,
+        array $names,
+        array $texts,
+    ): array {
         $fields = [];
         foreach (array_keys($element->places()) as $place) {
             $fields[] = new FormField(
@@ -104,10 +115,28 @@ final class PageFields
                 frame: $frames[$place],
                 size: $element->size,
                 isNeeded: $element->needed,
+                value: $texts[Place::idOn($page, $place)] ?? '',
+                place: Place::idOn($page, $place),
             );
         }
 
         return $fields;
+    }
+
+    /** What stands in a field at first; of a passage, what is to be mended. */
+    private static function value(AnswerForm $form, string $answer): string
+    {
+        return $form instanceof PassageAnswer ? $form->mended($answer) : $answer;
+    }
+
+    /** @return list<string> what each of its options is as an answer */
+    private static function answers(AnswerForm $form): array
+    {
+        return match (true) {
+            $form instanceof TickAnswer => [TickAnswer::YES],
+            $form instanceof ChoiceAnswer => array_map(fn (Option $option): string => $option->id, $form->options),
+            default => [],
+        };
     }
 
     /** The name or the date is written behind the words of the label, so far as those go. */

@@ -29,3 +29,8 @@ async function follow(row, wait = EVERY) {
 }
 
 for (const row of document.querySelectorAll('[data-made-at]')) follow(row);
+
+// Who chooses a name means the copy of that student.
+for (const names of document.querySelectorAll('[data-picks]')) {
+    names.addEventListener('change', () => (document.querySelector(names.dataset.picks).checked = true));
+}

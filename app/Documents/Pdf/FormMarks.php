@@ -33,23 +33,23 @@ final readonly class FormMarks
      * @param  string  $on  what it is called when it is marked
      * @return array<string, mixed> of the dictionary of a widget (12.5.5)
      */
-    public function ticked(string $on): array
+    public function ticked(string $on, bool $isOn): array
     {
-        return $this->look($on, $this->tick);
+        return $this->look($on, $isOn, $this->tick);
     }
 
     /**
      * @param  string  $on  what it is called when it is marked
      * @return array<string, mixed>
      */
-    public function ringed(string $on): array
+    public function ringed(string $on, bool $isOn): array
     {
-        return $this->look($on, $this->ring);
+        return $this->look($on, $isOn, $this->ring);
     }
 
     /** @return array<string, mixed> */
-    private function look(string $on, string $drawing): array
+    private function look(string $on, bool $isOn, string $drawing): array
     {
-        return ['/AS' => '/Off', '/AP' => ['/N' => ["/{$on}" => $drawing, '/Off' => $this->none]]];
+        return ['/AS' => $isOn ? "/{$on}" : '/Off', '/AP' => ['/N' => ["/{$on}" => $drawing, '/Off' => $this->none]]];
     }
 }

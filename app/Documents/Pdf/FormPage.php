@@ -12,6 +12,8 @@ use OpenSlate\Paper\PageBoxes;
 /** The form fields of one page, as objects of its PDF (ISO 32000-1, 12.7.3 and 12.7.4). */
 final class FormPage
 {
+    private const READ_ONLY = 1 << 0;
+
     private const NEEDED = 1 << 1;
 
     private const SEVERAL_LINES = 1 << 12;
@@ -20,7 +22,10 @@ final class FormPage
 
     private const COMBO = 1 << 17;
 
-    /** On paper, too (12.5.3). */
+    /** Not to be seen (12.5.3). */
+    private const HIDDEN = 1 << 1;
+
+    /** On paper, too. */
     private const PRINTED = 1 << 2;
 
     /** @var list<string> references of the fields, and of what of them lies on the page */
@@ -61,12 +66,19 @@ final class FormPage
         $typed = ['/DA' => sprintf('u:/Helv %.2F Tf 0 g', $field->size / $this->boxes->userUnit)];
 
         return match ($field->kind) {
-            FieldKind::Tick => ['/FT' => '/Btn', '/Ff' => $flags, '/V' => '/Off'] + $this->marks->ticked('Yes'),
+            FieldKind::Tick => ['/FT' => '/Btn', '/Ff' => $flags, '/V' => self::state($field->isOn(0))]
+                + $this->marks->ticked(FormField::ON, $field->isOn(0)),
+            FieldKind::Mark => [
+                '/FT' => '/Tx',
+                '/Ff' => self::READ_ONLY,
+                '/F' => self::HIDDEN,
+                '/V' => "u:{$field->value}",
+            ] + $typed,
             FieldKind::List => [
                 '/FT' => '/Ch',
                 '/Ff' => $flags | self::COMBO,
                 '/Opt' => array_map(fn (array $option): string => "u:{$option[0]}", $field->options),
-            ] + $typed,
+            ] + ($field->value === '' ? [] : ['/V' => "u:{$field->value}"]) + $typed,
             default => [
                 '/FT' => '/Tx',
                 '/Ff' => $flags | ($field->kind === FieldKind::Lines ? self::SEVERAL_LINES : 0),
@@ -81,17 +93,19 @@ final class FormPage
     {
         $group = $this->objects->reserve();
         $kids = [];
+        $on = null;
         foreach ($field->options as $index => [$words, $frame]) {
             $kids[] = $this->objects->add(
                 ['/Parent' => $group, '/TU' => "u:{$words}"] +
                     $this->widget($frame) +
-                    $this->marks->ringed('o'.($index + 1)),
+                    $this->marks->ringed(FormField::state($index), $field->isOn($index)),
             );
+            $on = $field->isOn($index) ? FormField::state($index) : $on;
         }
         $this->objects->put($group, [
             '/FT' => '/Btn',
             '/Ff' => self::RADIO | ($field->isNeeded ? self::NEEDED : 0),
-            '/V' => '/Off',
+            '/V' => self::state($on !== null, $on ?? FormField::ON),
             '/Kids' => $kids,
         ] + self::named($field->name, $field->said));
         $this->fields[] = $group;
@@ -103,12 +117,17 @@ final class FormPage
     {
         foreach ($field->options as $index => [$words, $frame]) {
             $this->fields[] = $this->widgets[] = $this->objects->add(
-                ['/FT' => '/Btn', '/V' => '/Off'] +
-                    self::named("{$field->name}-".($index + 1), "{$field->said}: {$words}") +
+                ['/FT' => '/Btn', '/V' => self::state($field->isOn($index))] +
+                    self::named($field->nameOf($index), "{$field->said}: {$words}") +
                     $this->widget($frame) +
-                    $this->marks->ringed('Yes'),
+                    $this->marks->ringed(FormField::ON, $field->isOn($index)),
             );
         }
+    }
+
+    private static function state(bool $isOn, string $on = FormField::ON): string
+    {
+        return $isOn ? "/{$on}" : '/Off';
     }
 
     /** @return array<string, string> */

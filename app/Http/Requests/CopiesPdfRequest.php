@@ -24,7 +24,7 @@ final class CopiesPdfRequest extends FormRequest
                 'integer',
                 Rule::exists('copies', 'id')->where('handout_item_id', $item instanceof HandoutItem ? $item->id : 0),
             ],
-            'files' => ['required', Rule::in(['one', 'each'])],
+            'files' => ['required', Rule::in(['one', 'each', 'forms'])],
             'marks' => ['nullable', 'in:1'],
         ];
     }
@@ -35,15 +35,19 @@ final class CopiesPdfRequest extends FormRequest
         return [
             'who.*' => 'Choose whose copies are to be in it.',
             'copy.*' => 'Choose whose copy it is.',
-            'files.*' => 'Choose one file, or one for each.',
+            'files.*' => 'Choose what is to be made of them.',
         ];
     }
 
     public function kind(): ExportKind
     {
-        return $this->input('files') === 'each' && $this->input('who') !== 'one'
-            ? ExportKind::CopiesApart
-            : ExportKind::Copies;
+        $isOne = $this->input('who') === 'one';
+
+        return match ($this->input('files')) {
+            'forms' => $isOne ? ExportKind::CopyForm : ExportKind::CopyForms,
+            'each' => $isOne ? ExportKind::Copies : ExportKind::CopiesApart,
+            default => ExportKind::Copies,
+        };
     }
 
     /** @return array{who: string|int, marks: bool} */
@@ -51,6 +55,9 @@ final class CopiesPdfRequest extends FormRequest
     {
         $who = $this->string('who')->toString();
 
-        return ['who' => $who === 'one' ? $this->integer('copy') : $who, 'marks' => $this->boolean('marks')];
+        return [
+            'who' => $who === 'one' ? $this->integer('copy') : $who,
+            'marks' => $this->boolean('marks') && ! $this->kind()->hasFields(),
+        ];
     }
 }

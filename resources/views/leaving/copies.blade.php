@@ -26,13 +26,14 @@
                             @checked($who === 'begun')> those with something in them</label>
                     <label><input type="radio" class="form-check-input" name="who" value="in"
                             @checked($who === 'in')> those that were handed in</label>
-                    <label><input type="radio" class="form-check-input" name="who" value="one"
-                            @checked($who === 'one')> one: <select name="copy" class="form-select" aria-label="Whose">
+                    <div class="leaving__one"><label><input type="radio" class="form-check-input" name="who" value="one"
+                                @checked($who === 'one')> one</label>
+                        <select name="copy" class="form-select" aria-label="Whose" data-picks="[name=who][value=one]">
                             @foreach ($copies as $copy)
                                 <option value="{{ $copy->id }}" @selected((int) old('copy', $chosen?->id) === $copy->id)>
                                     {{ $copy->whose() }}</option>
                             @endforeach
-                        </select></label>
+                        </select></div>
                     @error('who')
                         <p class="field__error" role="alert">{{ $message }}</p>
                     @enderror
@@ -46,6 +47,9 @@
                             @checked($files === 'one')> one PDF, copy after copy</label>
                     <label><input type="radio" class="form-check-input" name="files" value="each"
                             @checked($files === 'each')> a PDF each, in a ZIP</label>
+                    <label><input type="radio" class="form-check-input" name="files" value="forms"
+                            @checked($files === 'forms')> PDFs to go on with elsewhere: what is in them so far stands in
+                        form fields, and what comes back is read below</label>
                 </fieldset>
                 <label class="leaving__tick"><input type="checkbox" class="form-check-input" name="marks" value="1"
                         @checked(old('marks', $isMarked))> With marks and comments</label>
@@ -53,5 +57,23 @@
             </form>
         @endunless
         @include('leaving.made')
+        <section class="leaving__back" aria-labelledby="back">
+            <h3 id="back">Answers that come back</h3>
+            <form method="post" action="{{ route('returned.read', $item) }}" enctype="multipart/form-data">
+                @csrf
+                <div class="field">
+                    <label for="pdfs">PDFs that were filled in elsewhere</label>
+                    <input id="pdfs" type="file" name="pdfs[]" multiple accept="application/pdf" class="form-control"
+                        required aria-describedby="pdfs-note">
+                    <div id="pdfs-note" class="field__note">
+                        @error('pdfs')
+                            <span class="field__error" role="alert">{{ $message }}</span>@else You see what is in them before
+                        anything is taken.
+                        @enderror
+                    </div>
+                </div>
+                <button class="btn btn-plain">Look at them</button>
+            </form>
+        </section>
     </main>
 </x-layout.teacher>
