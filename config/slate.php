@@ -57,6 +57,12 @@ return [
         'most_pages' => 1000, // in one file
     ],
 
+    // Packages of worksheets that are brought in: what is unpacked of one, and the seconds of looking at it.
+    'packages' => [
+        'most_bytes' => 500 * 1024 * 1024,
+        'seconds' => 60,
+    ],
+
     // What another program may take when it works on one file.
     'tools' => [
         'seconds' => 20,

@@ -162,6 +162,7 @@ Route::middleware(['auth:teacher', 'auth.session'])->group(function () use ($cop
     Route::post('shelf/bin', [ChosenController::class, 'bin'])->name('chosen.bin');
     Route::post('shelf/put-back', [ChosenController::class, 'putBack'])->name('chosen.put-back');
     Route::post('shelf/hand-out', [ChosenController::class, 'handOut'])->name('chosen.hand-out');
+    Route::post('shelf/package', [ChosenController::class, 'package'])->name('chosen.package');
     Route::post('shelf/board', [ChosenController::class, 'board'])->name('chosen.board');
 
     Route::post('worksheets', [WorksheetController::class, 'store'])
@@ -415,6 +416,8 @@ Route::middleware(['auth:teacher', 'auth.session'])->group(function () use ($cop
         ->can('view', 'worksheet')
         ->middleware('once')
         ->name('leaving.make');
+    Route::get('packages', [LeavingController::class, 'packages'])->name('packages');
+    Route::post('packages', [LeavingController::class, 'pack'])->middleware('once')->name('packages.store');
     Route::get('items/{item}/paper', [LeavingController::class, 'copies'])
         ->can('watch', 'item')
         ->name('copies.leaving');

@@ -4,15 +4,11 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Documents\DrawnPage;
 use App\Documents\FileRefused;
 use App\Documents\FileStore;
-use App\Documents\PagePaper;
-use App\Documents\Sources;
 use App\Models\Backdrop;
 use App\Models\Worksheet;
 use App\Models\WorksheetPage;
-use Closure;
 use Illuminate\Support\Facades\DB;
 use OpenSlate\Edit\History\Revision;
 use OpenSlate\Page\Backdrop as Printed;
@@ -33,7 +29,7 @@ final class PreparePages
     /** Some seconds of work, as long as it is usual paper. */
     private const AT_ONCE = 40;
 
-    public function __construct(private Sources $sources, private PagePaper $paper, private FileStore $files)
+    public function __construct(private PrintBackdrops $print, private FileStore $files)
     {
     }
 
@@ -50,7 +46,7 @@ final class PreparePages
         $source = $original->sha256;
         $there = $master->pages()->pluck('position')->all();
         foreach (Backdrop::where('source', $source)->whereNotIn('page', $there)->orderBy('page')->get() as $backdrop) {
-            $this->addPage($master, fn (): Backdrop => $backdrop);
+            $this->addPage($master, $backdrop);
             $there[] = $backdrop->page;
         }
         $missing = array_values(
@@ -62,9 +58,8 @@ final class PreparePages
         $some = array_slice($missing, 0, self::AT_ONCE);
         if ($some !== []) {
             $this->files->inWorkFolder(function (string $folder) use ($some, $master, $source): void {
-                $path = $this->files->path($source);
-                foreach ($this->sources->of($path)->draw($path, $some, $folder) as $drawn) {
-                    $this->addPage($master, fn (): Backdrop => $this->backdrop($source, $drawn));
+                foreach ($this->print->of($source, $some, $folder) as $backdrop) {
+                    $this->addPage($master, $backdrop);
                 }
             });
         }
@@ -72,25 +67,9 @@ final class PreparePages
         return count($missing) > count($some);
     }
 
-    private function backdrop(string $source, DrawnPage $drawn): Backdrop
+    private function addPage(Worksheet $master, Backdrop $printed): void
     {
-        return Backdrop::firstOrCreate(
-            ['source' => $source, 'page' => $drawn->page->number],
-            [
-                'width' => $drawn->page->size->width,
-                'height' => $drawn->page->size->height,
-                'paper' => $this->paper->of($drawn->thumbnail)->hex,
-                'image' => $this->files->take($drawn->image, 'image/jpeg')->sha256,
-                'thumbnail' => $this->files->take($drawn->thumbnail, 'image/jpeg')->sha256,
-            ],
-        );
-    }
-
-    /** @param  Closure(): Backdrop  $backdrop */
-    private function addPage(Worksheet $master, Closure $backdrop): void
-    {
-        DB::transaction(function () use ($master, $backdrop): void {
-            $printed = $backdrop();
+        DB::transaction(function () use ($master, $printed): void {
             if (! $master->allPages()->where('position', $printed->page)->exists()) {
                 WorksheetPage::begin(
                     $master->id,

@@ -29,6 +29,7 @@ final class WorkOnFile
         private PreparePages $prepare,
         private ReadPack $sort,
         private FindBlanks $find,
+        private DrawPrints $prints,
         private DropMaster $drop,
         private Deadline $deadline,
     ) {
@@ -60,6 +61,7 @@ final class WorkOnFile
             FileStage::Read => $this->read($worksheet),
             FileStage::Draw => ($this->prepare)($worksheet) ? null : $worksheet->goOnTo(FileStage::Sort),
             FileStage::Sort => $this->sort($worksheet),
+            FileStage::Prints => ($this->prints)($worksheet) ? null : $this->ready($worksheet),
             // Its pages may be made anew meanwhile.
             FileStage::Blanks => ($this->find)($worksheet) ? null : $worksheet->endStage(FileStage::Blanks),
             null => null,
@@ -85,12 +87,17 @@ final class WorkOnFile
     private function sort(Worksheet $worksheet): void
     {
         ($this->sort)($worksheet, $this->files->path($worksheet->original()->firstOrFail()->sha256));
+        $this->ready($worksheet);
+        $worksheet->joins_id === null || FileArrived::dispatch($worksheet->id);
+    }
+
+    private function ready(Worksheet $worksheet): void
+    {
         $worksheet->update([
             'state' => WorksheetState::Ready,
             'pages_total' => $worksheet->pages()->count(),
             'stage' => FileStage::Blanks,
         ]);
-        $worksheet->joins_id === null || FileArrived::dispatch($worksheet->id);
     }
 
     private function giveUp(Worksheet $worksheet, FileRefused $refusal): void

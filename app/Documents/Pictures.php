@@ -190,6 +190,26 @@ final class Pictures
     }
 
     /**
+     * What a picture is that left from here, and so is as this keeps them.
+     *
+     * @throws FileRefused where it is no picture, or not as those are
+     */
+    public function typeOf(string $path): string
+    {
+        $head = @getimagesize($path);
+        if (
+            $head === false ||
+            ! in_array($head[2], [IMAGETYPE_JPEG, IMAGETYPE_PNG], true) ||
+            max($head[0], $head[1]) > self::LONGEST_SIDE ||
+            @imagecreatefromstring((string) file_get_contents($path)) === false
+        ) {
+            throw FileRefused::noPicture();
+        }
+
+        return $head['mime'];
+    }
+
+    /**
      * @return array{StoredFile, int, int} the picture as it is kept, its width and its height in pixels
      *
      * @throws FileRefused

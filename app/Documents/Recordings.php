@@ -85,6 +85,29 @@ final class Recordings
         }
     }
 
+    /**
+     * What a recording is that left from here, and so is as this writes them.
+     *
+     * @throws FileRefused where it is no recording, or not as those are
+     */
+    public function typeOf(string $path): string
+    {
+        $format = RecordingFormat::of((string) file_get_contents($path, length: RecordingFormat::HEAD));
+        $folder = dirname($path);
+        $kinds = $format === RecordingFormat::Mp4 ? $this->kinds($path, $format, $folder) : [];
+        $seconds = $kinds === [] ? 0.0 : $this->seconds($path, $folder);
+        if (
+            array_diff($kinds, ['audio', 'video']) !== [] ||
+            $seconds <= 0.0 ||
+            $seconds > (float) config('slate.recordings.most_seconds') + self::GRACE ||
+            (int) filesize($path) > (int) config('slate.recordings.most_bytes')
+        ) {
+            throw FileRefused::noRecording();
+        }
+
+        return in_array('video', $kinds, true) ? 'video/mp4' : 'audio/mp4';
+    }
+
     /** @return list<string> "audio", "video" … of what is in it; pictures that come with a song are no film */
     private function kinds(string $path, RecordingFormat $format, string $folder): array
     {

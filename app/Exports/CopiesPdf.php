@@ -89,7 +89,8 @@ final class CopiesPdf
     {
         $who = $choices['who'] ?? 'all';
 
-        return $item->copies()
+        return $item
+            ->copies()
             ->with(['student', 'students', 'handMarks', 'comments'])
             ->whereNull('thrown_at')
             ->when(is_int($who), fn ($copies) => $copies->whereKey($who))
@@ -135,7 +136,12 @@ final class CopiesPdf
                         array_flip(array_filter(array_map(fn (FormField $of): ?string => $of->place, $fields))),
                     ),
                     fields: $fields,
-                    fills: CopyWords::fills($copy, $item->handout, $copy->timesAmong($times, $item->handout), $this->school),
+                    fills: CopyWords::fills(
+                        $copy,
+                        $item->handout,
+                        $copy->timesAmong($times, $item->handout),
+                        $this->school,
+                    ),
                     asked: $asked[$index],
                     marks: $marked?->on($index + 1) ?? [],
                     written: $marked?->written($index + 1) ?? [],
@@ -143,17 +149,19 @@ final class CopiesPdf
                     heading: $index === 0 && $marked !== null && ! $marked->full->isNone() ? $marked->total() : '',
                 );
             }
-            $leaves[] = $kind->hasFields() ? $of : [
-                ...$of,
-                ...Notes::of($pages[0]->size, "{$copy->whose()}: {$item->edition->name}", [
-                    ...self::whole($marked),
-                    ...self::long($pages, $asked, $texts),
-                    ...array_map(
-                        fn (string $words): array => ['Written in a place that is gone by now', $words],
-                        $copy->waitingWords(),
-                    ),
-                ]),
-            ];
+            $leaves[] = $kind->hasFields()
+                ? $of
+                : [
+                    ...$of,
+                    ...Notes::of($pages[0]->size, "{$copy->whose()}: {$item->edition->name}", [
+                        ...self::whole($marked),
+                        ...self::long($pages, $asked, $texts),
+                        ...array_map(
+                            fn (string $words): array => ['Written in a place that is gone by now', $words],
+                            $copy->waitingWords(),
+                        ),
+                    ]),
+                ];
         }
 
         return $leaves;
@@ -224,14 +232,9 @@ final class CopiesPdf
      * @param  Collection<int, Copy>  $copies
      * @param  list<non-empty-list<Leaf|Notes>>  $leaves
      */
-    private function apart(
-        ExportKind $kind,
-        string $whole,
-        Collection $copies,
-        array $leaves,
-        string $folder,
-    ): string {
-        $zip = new ZipArchive;
+    private function apart(ExportKind $kind, string $whole, Collection $copies, array $leaves, string $folder): string
+    {
+        $zip = new ZipArchive();
         $zip->open("{$folder}/copies.zip", ZipArchive::CREATE | ZipArchive::OVERWRITE);
         $names = [];
         $from = 1;

@@ -24,17 +24,29 @@ final class MakeExport implements ShouldQueue
     {
     }
 
-    public function handle(FileStore $files, Deadline $deadline, WorksheetPdf $worksheet, CopiesPdf $copies): void
-    {
+    public function handle(
+        FileStore $files,
+        Deadline $deadline,
+        WorksheetPdf $worksheet,
+        CopiesPdf $copies,
+        PackageZip $package,
+    ): void {
         $export = Export::with(['worksheet', 'item'])->find($this->exportId);
         if ($export === null || ! $export->state->isUnderWay()) {
             return;
         }
         $deadline->start((float) config('slate.printing.seconds'));
         try {
-            $files->inWorkFolder(function (string $folder) use ($export, $files, $worksheet, $copies): void {
+            $files->inWorkFolder(function (string $folder) use (
+                $export,
+                $files,
+                $worksheet,
+                $copies,
+                $package,
+            ): void {
                 $made = match ($export->kind) {
                     ExportKind::Form, ExportKind::Paper => $worksheet->make($export, $folder),
+                    ExportKind::Package => $package->make($export, $folder),
                     default => $copies->make($export, $folder),
                 };
                 $export->isMade($files->take($made, $export->kind->mediaType()));

@@ -48,13 +48,19 @@ final class Paper
             $sizes[self::name(self::size($leaf))] = self::size($leaf);
         }
         $html = "{$folder}/pages.html";
-        file_put_contents($html, view('leaving.pages', [
-            'title' => $title,
-            'leaves' => $leaves,
-            'sizes' => array_map(fn (Size $size): array => [self::room($size->width), self::room($size->height)], $sizes),
-            'under' => $under,
-            'pictures' => new PaperPictures($this->show, $this->files, $revisions, $under),
-        ])->render());
+        file_put_contents(
+            $html,
+            view('leaving.pages', [
+                'title' => $title,
+                'leaves' => $leaves,
+                'sizes' => array_map(
+                    fn (Size $size): array => [self::room($size->width), self::room($size->height)],
+                    $sizes,
+                ),
+                'under' => $under,
+                'pictures' => new PaperPictures($this->show, $this->files, $revisions, $under),
+            ])->render(),
+        );
 
         return $this->underlay->lay(
             $this->browser->print($html, $folder),
@@ -92,10 +98,9 @@ final class Paper
         $built = public_path('build');
         $manifest = json_decode((string) file_get_contents("{$built}/manifest.json"), true, flags: JSON_THROW_ON_ERROR);
         $style = (string) file_get_contents("{$built}/".$manifest['resources/css/app.scss']['file']);
-        file_put_contents($to, str_replace(
-            ['url(/build/', 'font-display:swap'],
-            ["url(file://{$built}/", 'font-display:block'],
-            $style,
-        ));
+        file_put_contents(
+            $to,
+            str_replace(['url(/build/', 'font-display:swap'], ["url(file://{$built}/", 'font-display:block'], $style),
+        );
     }
 }

@@ -33,7 +33,10 @@ final class ReadReturned
 
         return $mark === null || $mark->item !== $item->id
             ? null
-            : $item->copies()->with(['student', 'students'])->find($mark->copy);
+            : $item
+                ->copies()
+                ->with(['student', 'students'])
+                ->find($mark->copy);
     }
 
     /**
@@ -66,7 +69,8 @@ final class ReadReturned
             $names = PlaceNames::of($page, $asked);
             // In a file that left before pages changed their places, they have the numbers of then.
             foreach (PageFields::of($page, $numbers[$number] ?? $number, $names) as $field) {
-                $place = $field->place === null ? null : $number.substr($field->place, (int) strpos($field->place, '.'));
+                $place =
+                    $field->place === null ? null : $number.substr($field->place, (int) strpos($field->place, '.'));
                 $form = $place === null ? null : $places->find($place)?->form;
                 $given = $field->read($values);
                 if ($form === null || $given === null) {

@@ -25,10 +25,13 @@ enum ExportKind: string
     /** Several of them, a file for each. */
     case CopyForms = 'copy-forms';
 
+    /** Worksheets with all that belongs to them, for this program elsewhere, and for others. */
+    case Package = 'package';
+
     /** @return list<self> of a worksheet */
     public static function ofWorksheets(): array
     {
-        return [self::Form, self::Paper];
+        return [self::Form, self::Paper, self::Package];
     }
 
     /** How the name of the file ends. */
@@ -44,7 +47,7 @@ enum ExportKind: string
 
     public function isManyFiles(): bool
     {
-        return $this === self::CopiesApart || $this === self::CopyForms;
+        return in_array($this, [self::CopiesApart, self::CopyForms, self::Package], true);
     }
 
     /** Whether it has form fields. */

@@ -18,6 +18,9 @@ enum FileStage: string
     /** What its pages are for; then the worksheet is ready. */
     case Sort = 'sort';
 
+    /** The prints of a worksheet that came in a package. */
+    case Prints = 'prints';
+
     /** What there is to be filled in on them, while the worksheet is in use already. */
     case Blanks = 'blanks';
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Policies;
 
 use App\Models\Export;
+use App\Models\ExportKind;
 use App\Models\Student;
 use App\Models\Teacher;
 
@@ -17,6 +18,6 @@ final class ExportPolicy
             $export->teacher_id === $user->id &&
             ($export->worksheet === null || $user->can('view', $export->worksheet)) &&
             ($export->item === null || $user->can('watch', $export->item)) &&
-            ($export->worksheet ?? $export->item) !== null;
+            ($export->kind === ExportKind::Package || ($export->worksheet ?? $export->item) !== null);
     }
 }

@@ -60,6 +60,9 @@ final readonly class ExportRow
             ExportKind::Form => 'To fill in on a screen: '.self::pages($export),
             ExportKind::Paper => 'To print: '.self::pages($export),
             ExportKind::Copies, ExportKind::CopiesApart => self::whose($export),
+            ExportKind::Package => 'Package: '.
+                Count::of(count((array) ($export->choices['worksheets'] ?? [])), 'worksheet').
+                (($export->choices['keys'] ?? false) === true ? ' with the key' : ' without the key'),
             ExportKind::CopyForm, ExportKind::CopyForms => 'To fill in: '.self::whose($export),
         };
     }
@@ -80,8 +83,9 @@ final readonly class ExportRow
             default => $export->name,
         };
 
-        return $who.(($export->choices['marks'] ?? false) === true ? ', with marks and comments' : '')
-            .($export->kind->isManyFiles() ? ', a file each' : '');
+        return $who.
+            (($export->choices['marks'] ?? false) === true ? ', with marks and comments' : '').
+            ($export->kind->isManyFiles() ? ', a file each' : '');
     }
 
     private static function state(Export $export): string
@@ -91,8 +95,9 @@ final readonly class ExportRow
             ExportState::Working => $export->total > 1 && $export->done > 0
                 ? "being made: {$export->done} of {$export->total} pages"
                 : 'being made',
-            ExportState::Ready => WeightWords::of($export->file->bytes ?? 0).', made '
-                .app(School::class)->said($export->created_at),
+            ExportState::Ready => WeightWords::of($export->file->bytes ?? 0).
+                ', made '.
+                app(School::class)->said($export->created_at),
             ExportState::Refused => (string) $export->problem,
         };
     }

@@ -107,6 +107,11 @@ final readonly class AnswerBox implements Answerable
         return $key === [] ? [] : [$this->id => $key];
     }
 
+    public function withoutKeys(): static
+    {
+        return $this->keyed([]);
+    }
+
     public function isNeeded(): bool
     {
         return $this->needed;

@@ -19,6 +19,9 @@ interface Answerable extends Written
     /** @return array<string, list<string>> the right answers, by place; none where it has no key */
     public function keys(): array;
 
+    /** The same without its right answers. */
+    public function withoutKeys(): static;
+
     /** Whether it has to be filled in before the copy can be handed in. */
     public function isNeeded(): bool;
 

@@ -34,6 +34,11 @@ final readonly class Link implements Written
     ) {
     }
 
+    public function leading(LinkTarget $target): self
+    {
+        return $this->with(target: $target);
+    }
+
     public function switched(bool $on): self
     {
         return $this->with(on: $on);

@@ -100,6 +100,14 @@ final readonly class Organiser implements Answerable
         return $keys;
     }
 
+    public function withoutKeys(): static
+    {
+        return $this->with(boxes: array_map(
+            fn (OrganiserBox $box): OrganiserBox => new OrganiserBox($box->name, [], $box->prompt, $box->level),
+            $this->boxes,
+        ));
+    }
+
     public function isNeeded(): bool
     {
         return $this->needed;

@@ -101,6 +101,14 @@ final readonly class Table implements Answerable
         return array_filter(array_map(fn (TableCell $cell): array => $cell->key, $this->filled()));
     }
 
+    public function withoutKeys(): static
+    {
+        return $this->with(cells: array_map(
+            fn (TableCell $cell): TableCell => new TableCell($cell->text, $cell->fill),
+            $this->cells,
+        ));
+    }
+
     public function isNeeded(): bool
     {
         return $this->needed;

@@ -153,6 +153,19 @@ final readonly class Page
         return count($shown) === count($this->elements) ? $this : $this->withElements(array_reverse($shown));
     }
 
+    /** The page without all that is an answer: keys, and clips that are kept back. */
+    public function withoutKeys(): self
+    {
+        $left = [];
+        foreach ($this->elements() as $element) {
+            if (! $element instanceof Clip || ! $element->kept) {
+                $left[] = $element instanceof Answerable ? $element->withoutKeys() : $element;
+            }
+        }
+
+        return $this->withElements($left)->withKey(null);
+    }
+
     /**
      * A region of the page as it is shown: of its print, the way that lies there.
      *

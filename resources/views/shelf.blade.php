@@ -145,6 +145,7 @@
                             <option value="">no unit</option>
                         </select><button class="btn btn-plain" formaction="{{ route('chosen.unit') }}">Move</button></span>
                 @endif
+                <button class="btn btn-plain" formaction="{{ route('chosen.package') }}">Package</button>
                 <button class="btn btn-plain" formaction="{{ route('chosen.bin') }}">Put in the bin</button>
                 <button type="button" class="btn btn-plain" data-choose-none>Choose none</button>
             </form>

@@ -41,6 +41,7 @@ final class ArchitectureTest extends TestCase
         'Forms',
         'Packs',
         'Blanks',
+        'Package',
         'Arrange',
         'Cutting',
         'Boards',

@@ -97,6 +97,7 @@ final class KindsTest extends TestCase
             'core/Edit/Elements/SwitchLinks.php',
             'core/Page/Page.php',
             'app/Actions/ReadPack.php',
+            'app/Actions/BringInPackage.php',
         ],
     ];
 

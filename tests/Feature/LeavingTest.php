@@ -49,21 +49,22 @@ final class LeavingTest extends TestCase
     public function test_a_worksheet_leaves_with_its_print_as_print_and_its_boxes_as_fields(): void
     {
         $worksheet = $this->tideTimes();
-        app(ApplyEdit::class)($worksheet->pages[0], 1, new Place([new AnswerBox(
-            'day',
-            Frame::of(140, 283, 120, 18),
-            prompt: 'Which day?',
-            needed: true,
-        )]));
+        app(ApplyEdit::class)(
+            $worksheet->pages[0],
+            1,
+            new Place([new AnswerBox('day', Frame::of(140, 283, 120, 18), prompt: 'Which day?', needed: true)]),
+        );
         $export = $this->asked($worksheet, ['kind' => 'form', 'pages' => '1']);
         $this->assertSame(ExportState::Ready, $export->state);
         $path = $this->path($export);
         $text = (new Process(['pdftotext', '-layout', $path, '-']))->mustRun()->getOutput();
         $this->assertStringContainsString('Tide times at Saltmarsh Quay', $text);
-        $fields = json_decode((new Process(
-            ['node', base_path('tests/Reference/form-fields.mjs'), $path],
-            base_path(),
-        ))->mustRun()->getOutput(), true);
+        $fields = json_decode(
+            (new Process(['node', base_path('tests/Reference/form-fields.mjs'), $path], base_path()))
+                ->mustRun()
+                ->getOutput(),
+            true,
+        );
         $this->assertSame(['1-day'], array_column($fields, 'name'));
         $this->assertSame(
             [140.0, 283.0, 120.0, 18.0],
@@ -84,7 +85,7 @@ final class LeavingTest extends TestCase
         $picture = imagecreatefrompng("{$path}-i-000.png");
         $this->assertNotFalse($picture);
         for ($x = 0; $x < imagesx($picture); $x += 3) {
-            $this->assertSame(0xFFFFFF, imagecolorat($picture, $x, (int) (imagesy($picture) * 100 / 842)) & 0xFFFFFF);
+            $this->assertSame(0xFFFFFF, imagecolorat($picture, $x, (int) ((imagesy($picture) * 100) / 842)) & 0xFFFFFF);
         }
     }
 
@@ -95,7 +96,9 @@ final class LeavingTest extends TestCase
             base_path('database/demo/working-harbour-pack.pdf'),
             'pack.pdf',
         )->refresh();
-        $this->get(route('leaving', $worksheet))->assertOk()->assertSee('name="pages"', false)
+        $this->get(route('leaving', $worksheet))
+            ->assertOk()
+            ->assertSee('name="pages"', false)
             ->assertDontSee('value="1–20"', false);
         $export = $this->asked($worksheet, ['kind' => 'paper', 'pages' => '8, 6-7']);
         $this->assertSame([8, 6, 7], $export->choices['pages']);
@@ -110,14 +113,20 @@ final class LeavingTest extends TestCase
         $this->from(route('leaving', $worksheet))
             ->post(route('leaving.make', $worksheet), ['kind' => 'form', 'pages' => '1, 7'])
             ->assertSessionHasErrors('pages');
-        $this->post(route('leaving.make', $worksheet), ['kind' => 'copies', 'pages' => '1'])->assertSessionHasErrors('kind');
+        $this->post(route('leaving.make', $worksheet), ['kind' => 'copies', 'pages' => '1'])->assertSessionHasErrors(
+            'kind',
+        );
         $this->assertSame(0, Export::count());
     }
 
     public function test_a_class_leaves_as_one_file_in_the_order_of_names_or_as_a_file_each(): void
     {
         $item = $this->itemOf(['Wilf Sandry', 'Ada Quill', 'Ada Quill', 'a/b\\c:*?']);
-        $copies = $item->copies()->with(['student', 'students'])->get()->keyBy(fn (Copy $copy): string => $copy->whose());
+        $copies = $item
+            ->copies()
+            ->with(['student', 'students'])
+            ->get()
+            ->keyBy(fn (Copy $copy): string => $copy->whose());
         $this->write($copies['Wilf Sandry'], 'high <b>water</b> & ÄÖ 水 ظهر');
         $one = $this->askedOf($item, ['who' => 'all', 'files' => 'one']);
         $text = (new Process(['pdftotext', $this->path($one), '-']))->mustRun()->getOutput();
@@ -127,7 +136,7 @@ final class LeavingTest extends TestCase
         $this->assertSame('', trim($pages[0]));
 
         $each = $this->askedOf($item, ['who' => 'all', 'files' => 'each']);
-        $zip = new ZipArchive;
+        $zip = new ZipArchive();
         $this->assertTrue($zip->open($this->path($each)));
         $names = array_map(fn (int $at): string => (string) $zip->getNameIndex($at), range(0, $zip->numFiles - 1));
         sort($names);
@@ -145,7 +154,11 @@ final class LeavingTest extends TestCase
     {
         $item = $this->itemOf(['Ada Quill', 'Wilf Sandry']);
         $long = implode(' ', array_map(fn (int $n): string => "reason{$n}", range(1, 60)));
-        $copies = $item->copies()->with(['student', 'students'])->get()->keyBy(fn (Copy $copy): string => $copy->whose());
+        $copies = $item
+            ->copies()
+            ->with(['student', 'students'])
+            ->get()
+            ->keyBy(fn (Copy $copy): string => $copy->whose());
         $this->write($copies['Ada Quill'], $long);
         $this->write($copies['Wilf Sandry'], 'short');
         $path = $this->path($this->askedOf($item, ['who' => 'begun', 'files' => 'one']));
@@ -161,10 +174,16 @@ final class LeavingTest extends TestCase
         $item = $this->itemOf(['Ada Quill']);
         $copy = $item->copies[0];
         $this->write($copy, 'wrongly');
-        $copy->comments()->create(['teacher_id' => $this->teacher->id, 'place' => null, 'words' => 'Look at it again.']);
-        $words = fn (array $choices): string => (new Process(
-            ['pdftotext', $this->path($this->askedOf($item, $choices + ['who' => 'all', 'files' => 'one'])), '-'],
-        ))->mustRun()->getOutput();
+        $copy
+            ->comments()
+            ->create(['teacher_id' => $this->teacher->id, 'place' => null, 'words' => 'Look at it again.']);
+        $words = fn (array $choices): string => (new Process([
+            'pdftotext',
+            $this->path($this->askedOf($item, $choices + ['who' => 'all', 'files' => 'one'])),
+            '-',
+        ]))
+            ->mustRun()
+            ->getOutput();
         $with = $words(['marks' => '1']);
         $this->assertStringContainsString('of 1 point', $with);
         $this->assertStringContainsString('Look at it again.', $with);
@@ -210,12 +229,18 @@ final class LeavingTest extends TestCase
     public function test_so_many_at_once_and_no_more(): void
     {
         Queue::fake();
-        $worksheet = Worksheet::factory()->withPages()->create(['teacher_id' => $this->teacher->id]);
+        $worksheet = Worksheet::factory()
+            ->withPages()
+            ->create(['teacher_id' => $this->teacher->id]);
         for ($n = 0; $n < Export::MOST_AT_ONCE; $n++) {
-            $this->post(route('leaving.make', $worksheet), ['kind' => 'form', 'pages' => '1'])->assertSessionHasNoErrors();
+            $this->post(route('leaving.make', $worksheet), [
+                'kind' => 'form',
+                'pages' => '1',
+            ])->assertSessionHasNoErrors();
         }
-        $this->post(route('leaving.make', $worksheet), ['kind' => 'form', 'pages' => '1'])
-            ->assertSessionHasErrors('refused');
+        $this->post(route('leaving.make', $worksheet), ['kind' => 'form', 'pages' => '1'])->assertSessionHasErrors(
+            'refused',
+        );
         $this->assertSame(Export::MOST_AT_ONCE, Export::count());
     }
 
@@ -224,8 +249,9 @@ final class LeavingTest extends TestCase
         config(['slate.printing.browser' => 'no-such-browser']);
         $worksheet = $this->tideTimes();
         $this->get(route('leaving', $worksheet))->assertOk()->assertSee('no browser that lays pages out');
-        $this->post(route('leaving.make', $worksheet), ['kind' => 'form', 'pages' => '1'])
-            ->assertSessionHasErrors('refused');
+        $this->post(route('leaving.make', $worksheet), ['kind' => 'form', 'pages' => '1'])->assertSessionHasErrors(
+            'refused',
+        );
     }
 
     public function test_what_cannot_be_made_says_why_and_leaves_nothing_half_done(): void
@@ -240,24 +266,26 @@ final class LeavingTest extends TestCase
 
     private function tideTimes(): Worksheet
     {
-        return app(BringInFile::class)($this->teacher, base_path('database/demo/tide-times.pdf'), 'tide-times.pdf')
-            ->refresh();
+        return app(BringInFile::class)(
+            $this->teacher,
+            base_path('database/demo/tide-times.pdf'),
+            'tide-times.pdf',
+        )->refresh();
     }
 
     /** @param  list<string>  $students */
     private function itemOf(array $students): HandoutItem
     {
-        return $this->handOutOneSheet($this->teacher, $students)->items()->with(['copies', 'handout', 'edition'])->first() ?? $this->fail('nothing was handed out');
+        return $this->handOutOneSheet($this->teacher, $students)
+            ->items()
+            ->with(['copies', 'handout', 'edition'])
+            ->first() ?? $this->fail('nothing was handed out');
     }
 
     private function write(Copy $copy, string $words): void
     {
-        app(SaveWork::class)(
-            $copy->load('item.edition'),
-            new Draft(0, 'test', ['1.a' => $words]),
-            $copy->item->edition->placesToFill(),
-            1,
-        );
+        $places = $copy->load('item.edition')->item->edition->placesToFill();
+        app(SaveWork::class)($copy, new Draft(0, 'test', ['1.a' => $words]), $places, 1);
         $copy->refresh();
     }
 

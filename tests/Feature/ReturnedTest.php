@@ -60,19 +60,24 @@ final class ReturnedTest extends TestCase
         foreach (['Ada Quill', 'Wilf Sandry'] as $name) {
             $class->students()->attach(Student::factory()->create(['name' => $name]));
         }
-        $worksheet = Worksheet::factory()->withPages(
-            new AnswerBox('a', Frame::of(50, 100, 200, 18), prompt: 'Tide'),
-            new AnswerBox('b', Frame::of(50, 140, 200, 80), TextAnswer::lines(), prompt: 'Why?'),
-            new AnswerBox('t', Frame::of(50, 240, 12, 12), new TickAnswer, prompt: 'Wet?'),
-            new AnswerBox('l', Frame::of(50, 270, 90, 18), ListAnswer::of(['ebb', 'flood']), prompt: 'Which?'),
-            new AnswerBox('c', Frame::of(50, 300, 200, 20), $this->choice(false), prompt: 'One'),
-            new AnswerBox('m', Frame::of(50, 330, 200, 20), $this->choice(true), prompt: 'Some'),
-            new Table('g', Frame::of(50, 360, 200, 40), [0.5, 0.5], [1.0], [
-                new TableCell('High'),
-                new TableCell('', fill: true),
-            ]),
-            new Organiser('o', Frame::of(50, 420, 300, 120), OrganiserShape::Steps, 3),
-        )->create(['teacher_id' => $this->teacher->id]);
+        $worksheet = Worksheet::factory()
+            ->withPages(
+                new AnswerBox('a', Frame::of(50, 100, 200, 18), prompt: 'Tide'),
+                new AnswerBox('b', Frame::of(50, 140, 200, 80), TextAnswer::lines(), prompt: 'Why?'),
+                new AnswerBox('t', Frame::of(50, 240, 12, 12), new TickAnswer(), prompt: 'Wet?'),
+                new AnswerBox('l', Frame::of(50, 270, 90, 18), ListAnswer::of(['ebb', 'flood']), prompt: 'Which?'),
+                new AnswerBox('c', Frame::of(50, 300, 200, 20), $this->choice(false), prompt: 'One'),
+                new AnswerBox('m', Frame::of(50, 330, 200, 20), $this->choice(true), prompt: 'Some'),
+                new Table(
+                    'g',
+                    Frame::of(50, 360, 200, 40),
+                    [0.5, 0.5],
+                    [1.0],
+                    [new TableCell('High'), new TableCell('', fill: true)],
+                ),
+                new Organiser('o', Frame::of(50, 420, 300, 120), OrganiserShape::Steps, 3),
+            )
+            ->create(['teacher_id' => $this->teacher->id]);
         app(HandOutWorksheets::class)(
             $this->teacher,
             new HandoutPlan('Tides', '', null, null, [[$worksheet, Mode::OwnCopy]], [$class]),
@@ -104,8 +109,16 @@ final class ReturnedTest extends TestCase
         // What stands there already stays, unless that is ticked.
         $this->take($page);
         $this->assertSame(
-            ['1.a' => 'high', '1.b' => "Over\nthe bar é水", '1.c' => 'y', '1.g.1-2' => '5.2 m', '1.l' => 'ebb',
-                '1.m' => 'x,z', '1.o.2' => 'then', '1.t' => 'yes'],
+            [
+                '1.a' => 'high',
+                '1.b' => "Over\nthe bar é水",
+                '1.c' => 'y',
+                '1.g.1-2' => '5.2 m',
+                '1.l' => 'ebb',
+                '1.m' => 'x,z',
+                '1.o.2' => 'then',
+                '1.t' => 'yes',
+            ],
             $this->texts('Ada Quill'),
         );
         $this->assertSame([], $this->texts('Wilf Sandry'));
@@ -115,23 +128,25 @@ final class ReturnedTest extends TestCase
             array_map(fn (string $of): string => $this->texts('Ada Quill')[$of], ['1.a', '1.c', '1.l', '1.m']),
         );
         // What was there before is kept.
-        $this->assertContains('high', array_map(
-            fn ($moment): string => $moment->texts()['1.a'] ?? '',
-            $this->copy('Ada Quill')->moments()->get()->all(),
-        ));
+        $this->assertContains(
+            'high',
+            array_map(
+                fn ($moment): string => $moment->texts()['1.a'] ?? '',
+                $this->copy('Ada Quill')->moments()->get()->all(),
+            ),
+        );
     }
 
     public function test_a_class_goes_and_comes_in_one_go_each_into_its_own_copy(): void
     {
         $this->post(route('copies.leaving.make', $this->item), ['who' => 'all', 'files' => 'forms']);
-        $zip = new ZipArchive;
+        $zip = new ZipArchive();
         $this->assertTrue($zip->open($this->path()));
         $files = [];
         foreach (['Ada Quill', 'Wilf Sandry'] as $name) {
-            $files[] = $this->filled(
-                PdfMaker::file((string) $zip->getFromName("{$name}.pdf"), 'one.pdf'),
-                ['1-a' => "by {$name}"],
-            );
+            $files[] = $this->filled(PdfMaker::file((string) $zip->getFromName("{$name}.pdf"), 'one.pdf'), [
+                '1-a' => "by {$name}",
+            ]);
         }
         $this->take($this->read(array_reverse($files)));
         $this->assertSame(['1.a' => 'by Ada Quill'], $this->texts('Ada Quill'));
@@ -143,7 +158,10 @@ final class ReturnedTest extends TestCase
     {
         $page = $this->read([$this->filled($this->left('Ada Quill'), ['1-a' => 'from the PDF', '1-o_1' => 'first'])]);
         $this->write('Ada Quill', ['1.a' => 'typed since']);
-        $this->take($page)->assertSessionHas('done', '1 answer taken. 1 place changed meanwhile, and stay as they are.');
+        $this->take($page)->assertSessionHas(
+            'done',
+            '1 answer taken. 1 place changed meanwhile, and stay as they are.',
+        );
         $this->assertSame(['1.a' => 'typed since', '1.o.1' => 'first'], $this->texts('Ada Quill'));
     }
 
@@ -151,7 +169,10 @@ final class ReturnedTest extends TestCase
     {
         $pdf = $this->left('Ada Quill');
         $mark = (string) $this->copy('Ada Quill')->id;
-        foreach (['', "OS1 {$this->item->id} {$this->copy('Wilf Sandry')->id} {$this->item->edition_id} 0 0123456789ABCDEF"] as $other) {
+        $forged = "OS1 {$this->item->id} {$this->copy('Wilf Sandry')->id} {$this->item->edition_id}";
+        foreach (
+            ['', "{$forged} 0 0123456789ABCDEF"] as $other
+        ) {
             $page = $this->read([$this->filled($pdf, ['1-a' => 'whose?', 'open-slate' => $other])]);
             $page->assertSee('This PDF does not say whose it is')->assertDontSee('replace it');
             $this->take($page);
@@ -186,28 +207,50 @@ final class ReturnedTest extends TestCase
         $this->take($page);
         $this->assertSame(['1.a' => 'fine'], $this->texts('Ada Quill'));
         $this->post(route('returned.read', $this->item), [])->assertSessionHasErrors('pdfs');
-        $this->post(route('returned.take', $this->item), ['returned' => 'x'])
-            ->assertRedirect(route('copies.leaving', $this->item));
-        $this->post(route('returned.take', $this->item), ['returned' => [['copy' => 99999, 'wanted' => '1',
-            'found' => '{"1.a": ["", "stranger"], "9.z": ["", "x"], "1.t": ["", "maybe"], "1.b": "no list"}']]]);
-        $this->post(route('returned.take', $this->item), ['returned' => [['copy' => $this->copy('Ada Quill')->id,
-            'wanted' => '1', 'found' => '{"1.t": ["", "maybe"], "9.z": ["", "x"], "1.b": "no list"}']]])->assertRedirect();
+        $this->post(route('returned.take', $this->item), ['returned' => 'x'])->assertRedirect(
+            route('copies.leaving', $this->item),
+        );
+        $this->post(route('returned.take', $this->item), [
+            'returned' => [
+                [
+                    'copy' => 99999,
+                    'wanted' => '1',
+                    'found' => '{"1.a": ["", "stranger"], "9.z": ["", "x"], "1.t": ["", "maybe"], "1.b": "no list"}',
+                ],
+            ],
+        ]);
+        $this->post(route('returned.take', $this->item), [
+            'returned' => [
+                [
+                    'copy' => $this->copy('Ada Quill')->id,
+                    'wanted' => '1',
+                    'found' => '{"1.t": ["", "maybe"], "9.z": ["", "x"], "1.b": "no list"}',
+                ],
+            ],
+        ])->assertRedirect();
         $this->assertSame(['1.a' => 'fine'], $this->texts('Ada Quill'));
     }
 
     private function choice(bool $many): ChoiceAnswer
     {
-        return ChoiceAnswer::of([
-            new Option('x', 'north', 0.0, 0.0, 0.3, 1.0),
-            new Option('y', 'east', 0.35, 0.0, 0.3, 1.0),
-            new Option('z', 'south', 0.7, 0.0, 0.3, 1.0),
-        ], $many, ChoiceMark::Ring);
+        return ChoiceAnswer::of(
+            [
+                new Option('x', 'north', 0.0, 0.0, 0.3, 1.0),
+                new Option('y', 'east', 0.35, 0.0, 0.3, 1.0),
+                new Option('z', 'south', 0.7, 0.0, 0.3, 1.0),
+            ],
+            $many,
+            ChoiceMark::Ring,
+        );
     }
 
     private function copy(string $whose): Copy
     {
-        return $this->item->copies()->with('item.edition')
-            ->whereHas('student', fn ($student) => $student->where('name', $whose))->firstOrFail();
+        return $this->item
+            ->copies()
+            ->with('item.edition')
+            ->whereHas('student', fn ($student) => $student->where('name', $whose))
+            ->firstOrFail();
     }
 
     /** @param  array<string, string>  $answers */
@@ -238,7 +281,9 @@ final class ReturnedTest extends TestCase
     private function left(string $whose): string
     {
         $this->post(route('copies.leaving.make', $this->item), [
-            'who' => 'one', 'copy' => $this->copy($whose)->id, 'files' => 'forms',
+            'who' => 'one',
+            'copy' => $this->copy($whose)->id,
+            'files' => 'forms',
         ])->assertSessionHasNoErrors();
 
         return $this->path();
@@ -262,10 +307,12 @@ final class ReturnedTest extends TestCase
      */
     private function read(array $paths): TestResponse
     {
-        return $this->post(route('returned.read', $this->item), ['pdfs' => array_map(
-            fn (string $path): UploadedFile => new UploadedFile($path, basename($path), test: true),
-            $paths,
-        )])->assertOk();
+        return $this->post(route('returned.read', $this->item), [
+            'pdfs' => array_map(
+                fn (string $path): UploadedFile => new UploadedFile($path, basename($path), test: true),
+                $paths,
+            ),
+        ])->assertOk();
     }
 
     /**
@@ -291,7 +338,7 @@ final class ReturnedTest extends TestCase
      */
     private function fields(TestResponse $page): array
     {
-        $document = new DOMDocument;
+        $document = new DOMDocument();
         @$document->loadHTML('<?xml encoding="UTF-8">'.$page->getContent());
         $in = new DOMXPath($document);
         $sent = '//main//form//input[@type="hidden" or @checked] | //main//form//select//option[@selected]';

@@ -47,15 +47,27 @@ final class UnderlayTest extends TestCase
 
     public function test_every_page_lies_where_it_would_be_seen_whole_or_smaller_and_turned_every_way(): void
     {
-        [$under, $sheets, $wanted] = [PdfMaker::file(PdfMaker::make(array_map(
-            fn (array $page): array => $page[1] + ['content' => PdfMaker::rectangle(
-                $page[0][0] + self::MARK[0],
-                $page[0][1] + self::MARK[1],
-                self::MARK[2],
-                self::MARK[3],
-            )],
-            self::PAGES,
-        ), version: '1.6'), 'under.pdf'), [], []];
+        [$under, $sheets, $wanted] = [
+            PdfMaker::file(
+                PdfMaker::make(
+                    array_map(
+                        fn (array $page): array => $page[1] + [
+                            'content' => PdfMaker::rectangle(
+                                $page[0][0] + self::MARK[0],
+                                $page[0][1] + self::MARK[1],
+                                self::MARK[2],
+                                self::MARK[3],
+                            ),
+                        ],
+                        self::PAGES,
+                    ),
+                    version: '1.6',
+                ),
+                'under.pdf',
+            ),
+            [],
+            [],
+        ];
         $boxes = app(PdfReader::class)->boxes($under);
         foreach (self::PAGES as $index => [$corner]) {
             $printed = $boxes[$index + 1]->displayed();
@@ -65,19 +77,26 @@ final class UnderlayTest extends TestCase
                     $frame = Frame::of(20.5 * ($factor - 1), 11, $turned->width * $factor, $turned->height * $factor);
                     $size = Size::of($turned->width * $factor + 90, $turned->height * $factor + 33);
                     $backdrop = Backdrop::of(str_repeat('a', 64), 1, $turn, $frame);
-                    $sheets[] = new Sheet($size, new Underprint(
-                        $under,
-                        $index + 1,
-                        Frame::of(0, 0, $printed->width, $printed->height),
-                        $turn,
-                        $frame,
-                    ));
-                    $wanted[] = $backdrop->shown($boxes[$index + 1]->place([
-                        $corner[0] + self::MARK[0],
-                        $corner[1] + self::MARK[1],
-                        $corner[0] + self::MARK[0] + self::MARK[2],
-                        $corner[1] + self::MARK[1] + self::MARK[3],
-                    ]), $printed, Frame::of(0, 0, $size->width, $size->height));
+                    $sheets[] = new Sheet(
+                        $size,
+                        new Underprint(
+                            $under,
+                            $index + 1,
+                            Frame::of(0, 0, $printed->width, $printed->height),
+                            $turn,
+                            $frame,
+                        ),
+                    );
+                    $wanted[] = $backdrop->shown(
+                        $boxes[$index + 1]->place([
+                            $corner[0] + self::MARK[0],
+                            $corner[1] + self::MARK[1],
+                            $corner[0] + self::MARK[0] + self::MARK[2],
+                            $corner[1] + self::MARK[1] + self::MARK[3],
+                        ]),
+                        $printed,
+                        Frame::of(0, 0, $size->width, $size->height),
+                    );
                 }
             }
         }
@@ -100,21 +119,31 @@ final class UnderlayTest extends TestCase
 
     public function test_words_stay_words_and_nothing_else_of_the_file_comes_along(): void
     {
-        $note = '<< /Type /Annot /Subtype /Link /Rect [10 10 90 40] /A << /S /URI /URI (https://example.org/secret) >> >> '
-            .'<< /Type /Annot /Subtype /Text /Rect [10 50 30 70] /Contents (the answer is twelve) /Open false >>';
-        $under = PdfMaker::file(PdfMaker::make([
-            ['words' => 'The tide comes in', 'annots' => $note],
-            ['words' => 'Page of the answers'],
-        ]), 'words.pdf');
+        $note =
+            '<< /Type /Annot /Subtype /Link /Rect [10 10 90 40] /A << /S /URI /URI (https://example.org/secret) >> >> '.
+            '<< /Type /Annot /Subtype /Text /Rect [10 50 30 70] /Contents (the answer is twelve) /Open false >>';
+        $under = PdfMaker::file(
+            PdfMaker::make([['words' => 'The tide comes in', 'annots' => $note], ['words' => 'Page of the answers']]),
+            'words.pdf',
+        );
         $whole = Frame::of(0, 0, 612, 792);
         $made = $this->laid([
             new Sheet(Size::of(612, 792), new Underprint($under, 1, $whole, Rotation::None, $whole)),
             new Sheet(Size::of(300, 200)),
             new Sheet(Size::of(612, 792), new Underprint($under, 1, $whole, Rotation::None, $whole)),
         ]);
-        $words = fn (string $of, int $page): string => (new Process(
-            ['pdftotext', '-f', "{$page}", '-l', "{$page}", '-bbox', $of, '-'],
-        ))->mustRun()->getOutput();
+        $words = fn (string $of, int $page): string => (new Process([
+            'pdftotext',
+            '-f',
+            "{$page}",
+            '-l',
+            "{$page}",
+            '-bbox',
+            $of,
+            '-',
+        ]))
+            ->mustRun()
+            ->getOutput();
         preg_match('/<word.*>tide</', $words($under, 1), $before);
         preg_match('/<word.*>tide</', $words($made, 1), $after);
         preg_match('/<word.*>tide</', $words($made, 3), $again);
@@ -136,8 +165,9 @@ final class UnderlayTest extends TestCase
         // The appearance stands in place of the second page's content.
         $pdf = str_replace(
             "6 0 obj\n<< /Length 0 >>\nstream\n\nendstream",
-            "6 0 obj\n<< /Type /XObject /Subtype /Form /BBox [0 0 80 40] /Length ".strlen($drawn)
-                ." >>\nstream\n{$drawn}\nendstream",
+            "6 0 obj\n<< /Type /XObject /Subtype /Form /BBox [0 0 80 40] /Length ".
+                strlen($drawn).
+                " >>\nstream\n{$drawn}\nendstream",
             $pdf,
         );
         $under = PdfMaker::file($pdf, 'field.pdf');
@@ -152,20 +182,21 @@ final class UnderlayTest extends TestCase
 
     public function test_layers_that_are_hidden_are_known(): void
     {
-        $with = fn (string $layers): string => PdfMaker::file(str_replace(
-            '/Type /Catalog',
-            "/Type /Catalog {$layers}",
-            PdfMaker::pages(1),
-        ), 'layers.pdf');
+        $with = fn (string $layers): string => PdfMaker::file(
+            str_replace('/Type /Catalog', "/Type /Catalog {$layers}", PdfMaker::pages(1)),
+            'layers.pdf',
+        );
         $layer = '<< /Type /OCG /Name (answers) >>';
-        foreach ([
-            '' => false,
-            '/OCProperties << /OCGs [3 0 R] /D << /ON [3 0 R] /OFF [] >> >>' => false,
-            '/OCProperties << /OCGs [3 0 R] /D << /OFF [3 0 R] >> >>' => true,
-            "/OCProperties << /OCGs [{$layer}] /D << /BaseState /OFF >> >>" => true,
-            '/OCProperties << /OCGs [3 0 R] /D << /AS [<< /Event /View /OCGs [3 0 R] /Category [/View] >>] >> >>' => true,
-        ] as $layers => $hidden) {
-            $this->assertSame($hidden, (new HiddenLayers(new PdfObjects))->areIn($with($layers)), $layers);
+        foreach (
+            [
+                '' => false,
+                '/OCProperties << /OCGs [3 0 R] /D << /ON [3 0 R] /OFF [] >> >>' => false,
+                '/OCProperties << /OCGs [3 0 R] /D << /OFF [3 0 R] >> >>' => true,
+                "/OCProperties << /OCGs [{$layer}] /D << /BaseState /OFF >> >>" => true,
+                '/OCProperties << /OCGs [3 0 R] /D << /AS [<< /Event /View /OCGs [3 0 R] >>] >> >>' => true,
+            ] as $layers => $hidden
+        ) {
+            $this->assertSame($hidden, (new HiddenLayers(new PdfObjects()))->areIn($with($layers)), $layers);
         }
     }
 
@@ -209,9 +240,11 @@ final class UnderlayTest extends TestCase
             $right = max($right, strlen($row) - strcspn(strrev($row), $darkest));
         }
 
-        return array_map(
-            fn (float $edge): float => $edge * 72 / self::DOTS_PER_INCH,
-            [$left, (float) array_key_first($dark), $right, (float) array_key_last($dark) + 1],
-        );
+        return array_map(fn (float $edge): float => ($edge * 72) / self::DOTS_PER_INCH, [
+            $left,
+            (float) array_key_first($dark),
+            $right,
+            (float) array_key_last($dark) + 1,
+        ]);
     }
 }

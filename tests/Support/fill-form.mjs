@@ -1,5 +1,5 @@
-// Fills the form fields of a PDF with pdf-lib, as a PDF reader does: node fill-form.mjs in.pdf out.pdf '{"name": "value"}'
-// A field that is told true is ticked; a button group, or a list, gets what is chosen.
+// Fills the form fields of a PDF with pdf-lib, as a PDF reader does: node fill-form.mjs in.pdf out.pdf JSON
+// The JSON has values by the names of fields: true is a tick; of a button group, or a list, what is chosen.
 import { readFileSync, writeFileSync } from 'node:fs';
 import { PDFDocument } from 'pdf-lib';
 

@@ -20,7 +20,8 @@ final class PdfSource implements Source
 
     public function takes(string $head): bool
     {
-        return str_contains($head, '%PDF-');
+        // A ZIP may have one in it that is packed as it is.
+        return str_contains($head, '%PDF-') && ! str_starts_with($head, "PK\x03\x04");
     }
 
     public function format(): string

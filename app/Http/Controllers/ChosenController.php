@@ -60,6 +60,11 @@ final class ChosenController
         return to_route('handouts.create', ['worksheet' => array_shift($ids), 'with' => implode('-', $ids)]);
     }
 
+    public function package(Request $request, #[CurrentUser('teacher')] Teacher $teacher): RedirectResponse
+    {
+        return to_route('packages', ['of' => implode('-', self::ready($request, $teacher)->modelKeys())]);
+    }
+
     public function board(Request $request, #[CurrentUser('teacher')] Teacher $teacher): RedirectResponse
     {
         $chosen = self::ready($request, $teacher);
@@ -75,7 +80,7 @@ final class ChosenController
     }
 
     /** @return Collection<int, Worksheet> */
-    private static function ready(Request $request, Teacher $teacher): Collection
+    public static function ready(Request $request, Teacher $teacher): Collection
     {
         return self::chosen($request, $teacher->worksheets()->shelved()->where('state', WorksheetState::Ready));
     }

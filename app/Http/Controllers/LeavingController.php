@@ -52,8 +52,37 @@ final class LeavingController
         return $this->make($teacher, to_route('leaving', $worksheet), [
             'worksheet_id' => $worksheet->id,
             'kind' => $request->kind(),
-            'choices' => ['pages' => $request->pages()],
+            'choices' => $request->choices($worksheet),
             'name' => $worksheet->name,
+        ]);
+    }
+
+    /** What is to be packed of several worksheets, and what was. */
+    public function packages(Request $request, #[CurrentUser('teacher')] Teacher $teacher): View
+    {
+        $of = $request->query('of');
+        $ids = is_string($of) && preg_match('/^\d{1,15}(-\d{1,15})*$/D', $of) === 1 ? explode('-', $of) : [];
+
+        return view('leaving.packages', [
+            'chosen' => $teacher->worksheets()
+                ->shelved()
+                ->where('state', WorksheetState::Ready)
+                ->orderBy('name')
+                ->findMany(array_map(intval(...), $ids), ['id', 'name', 'pages_total']),
+            'made' => ExportRow::all($teacher, fn (Builder $made) => $made
+                ->where('kind', ExportKind::Package)
+                ->whereNull('worksheet_id')),
+        ]);
+    }
+
+    public function pack(Request $request, #[CurrentUser('teacher')] Teacher $teacher): RedirectResponse
+    {
+        $chosen = ChosenController::ready($request, $teacher);
+
+        return $this->make($teacher, to_route('packages'), [
+            'kind' => ExportKind::Package,
+            'choices' => ['worksheets' => $chosen->modelKeys(), 'keys' => $request->boolean('keys')],
+            'name' => $chosen->count() === 1 ? $chosen->sole()->name : 'worksheets',
         ]);
     }
 
@@ -95,7 +124,7 @@ final class LeavingController
     /** @param  array{kind: ExportKind, name: string, choices: array<string, mixed>}  $asked  and what it is of */
     private function make(Teacher $teacher, RedirectResponse $back, array $asked): RedirectResponse
     {
-        if (! Browser::isThere()) {
+        if ($asked['kind'] !== ExportKind::Package && ! Browser::isThere()) {
             return $back->withErrors(['refused' => LeavingForm::NO_BROWSER]);
         }
         $underWay = Export::where('teacher_id', $teacher->id)

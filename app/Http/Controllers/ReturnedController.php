@@ -64,7 +64,10 @@ final class ReturnedController
         $taken = $wanted = 0;
         $refused = [];
         foreach ($request->returned() as $file) {
-            $copy = $item->copies()->with(['student', 'students'])->find($file->copy);
+            $copy = $item
+                ->copies()
+                ->with(['student', 'students'])
+                ->find($file->copy);
             if ($copy === null || $file->answers === []) {
                 continue;
             }
@@ -80,8 +83,12 @@ final class ReturnedController
         $back = to_route('copies.leaving', $item);
 
         return $refused === []
-            ? $back->with('done', Count::of($taken, 'answer').' taken.'.($left === 0 ? '' : ' '.Count::of($left, 'place')
-                .' changed meanwhile, and stay as they are.'))
+            ? $back->with(
+                'done',
+                Count::of($taken, 'answer').
+                    ' taken.'.
+                    ($left === 0 ? '' : ' '.Count::of($left, 'place').' changed meanwhile, and stay as they are.'),
+            )
             : $back->withErrors(['refused' => implode(' ', $refused)]);
     }
 
@@ -96,8 +103,13 @@ final class ReturnedController
         try {
             $values = $read->values((string) $file->getRealPath());
         } catch (FileRefused $refusal) {
-            return ['name' => $name, 'copy' => null, 'answers' => [], 'values' => [],
-                'problem' => $refusal->getMessage()];
+            return [
+                'name' => $name,
+                'copy' => null,
+                'answers' => [],
+                'values' => [],
+                'problem' => $refusal->getMessage(),
+            ];
         }
         $copy = $read->whose($item, $values);
 

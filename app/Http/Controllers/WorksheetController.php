@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\BringInFile;
+use App\Actions\BringInPackage;
 use App\Actions\StartBlank;
 use App\Http\Requests\PaperRequest;
 use App\Http\Requests\ProgressRequest;
@@ -30,10 +31,13 @@ final class WorksheetController
     public function store(
         UploadRequest $request,
         BringInFile $bringIn,
+        BringInPackage $package,
         #[CurrentUser('teacher')] Teacher $teacher,
     ): JsonResponse {
         $file = $request->upload();
-        $worksheet = $bringIn($teacher, $file->getPathname(), $file->getClientOriginalName());
+        $worksheet = BringInPackage::takes($file->getPathname())
+            ? $package($teacher, $file->getPathname())[0]
+            : $bringIn($teacher, $file->getPathname(), $file->getClientOriginalName());
 
         return response()->json(
             ['url' => route('worksheets.show', $worksheet), 'add' => route('files.store', $worksheet)],

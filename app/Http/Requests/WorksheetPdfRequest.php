@@ -20,7 +20,9 @@ final class WorksheetPdfRequest extends FormRequest
     {
         return [
             'kind' => ['required', Rule::enum(ExportKind::class)->only(ExportKind::ofWorksheets())],
+            'keys' => ['nullable', 'in:1'],
             'pages' => [
+                'exclude_if:kind,package',
                 'required',
                 'string',
                 'max:500',
@@ -49,10 +51,12 @@ final class WorksheetPdfRequest extends FormRequest
         return ExportKind::from($this->string('kind')->toString());
     }
 
-    /** @return non-empty-list<int> */
-    public function pages(): array
+    /** @return array<string, mixed> */
+    public function choices(Worksheet $worksheet): array
     {
-        return $this->parsed($this->string('pages')->toString());
+        return $this->kind() === ExportKind::Package
+            ? ['worksheets' => [$worksheet->id], 'keys' => $this->boolean('keys')]
+            : ['pages' => $this->parsed($this->string('pages')->toString())];
     }
 
     /**

@@ -10,31 +10,35 @@
         <x-said />
         @unless ($canPrint)
             <p class="notice notice--bad">{{ LeavingForm::NO_BROWSER }}</p>
-        @else
+        @endunless
             <form method="post" action="{{ route('leaving.make', $worksheet) }}" novalidate>
                 @csrf <x-once />
                 <fieldset class="ways">
                     <legend>What for</legend>
                     <label><input type="radio" class="form-check-input" name="kind" value="form"
-                            @checked($kind === 'form')> to fill in on a screen: each place is a form field, in any PDF
+                            @checked($kind === 'form') @disabled(! $canPrint)> to fill in on a screen: each place is a form field, in any PDF
                         reader</label>
                     <label><input type="radio" class="form-check-input" name="kind" value="paper"
-                            @checked($kind === 'paper')> to print and write on by hand; parts to move come on a sheet to
+                            @checked($kind === 'paper') @disabled(! $canPrint)> to print and write on by hand; parts to move come on a sheet to
                         cut out</label>
+                    <label><input type="radio" class="form-check-input" name="kind" value="package"
+                            @checked($kind === 'package')> for another shelf: a package (ZIP) with its pages, its files
+                        and what it was made of, which this program brings in again and others can read</label>
+                    <label class="leaving__under"><input type="checkbox" class="form-check-input" name="keys" value="1"
+                            @checked(old('keys', true))> the package has the key, too</label>
                     @error('kind')
                         <p class="field__error" role="alert">{{ $message }}</p>
                     @enderror
                 </fieldset>
-                <x-field name="pages" label="Pages" :value="old('pages', $form->pages)"
+                <x-field name="pages" label="Pages of the PDF" :value="old('pages', $form->pages)"
                     hint="In the order in which you name them. Pages for you alone, and empty ones, are left out at first." />
                 @if ($form->covered !== '')
                     <p class="ledger__hint">Something is covered or cut off on {{ str_contains($form->covered, ',') || str_contains($form->covered, '–') ? 'pages' : 'page' }}
                         {{ $form->covered }}: there the print goes along as a picture, so that nobody can lift what
                         covers it.</p>
                 @endif
-                <button class="btn btn-primary">Make the PDF</button>
+                <button class="btn btn-primary">Make it</button>
             </form>
-        @endunless
         @include('leaving.made')
     </main>
 </x-layout.bench>
