@@ -64,7 +64,7 @@ final class CopiesPdf
         foreach ($item->edition->revisions->values() as $index => $revision) {
             $revisions[$index + 1] = $revision;
         }
-        $leaves = $this->leaves($item, $copies, (bool) ($export->choices['marks'] ?? false), $export->kind);
+        $leaves = $this->leaves($item, $copies, $export->choices, $export->kind);
         $total = array_sum(array_map(count(...), $leaves));
         if ($total > (int) config('slate.printing.most_pages')) {
             throw FileRefused::notPrinted();
@@ -104,9 +104,10 @@ final class CopiesPdf
 
     /**
      * @param  Collection<int, Copy>  $copies
+     * @param  array<string, mixed>  $choices
      * @return list<non-empty-list<Leaf|Notes>> for each copy
      */
-    private function leaves(HandoutItem $item, Collection $copies, bool $withMarks, ExportKind $kind): array
+    private function leaves(HandoutItem $item, Collection $copies, array $choices, ExportKind $kind): array
     {
         $pages = $item->edition->frozenPages() ?: throw FileRefused::noPages();
         $printed = EditionWords::of($item->edition);
@@ -117,7 +118,7 @@ final class CopiesPdf
         $leaves = [];
         foreach ($copies as $copy) {
             $copy->setRelation('item', $item);
-            $marked = $withMarks ? MarkedCopy::of($copy, $scheme, false) : null;
+            $marked = ($choices['marks'] ?? false) === true ? MarkedCopy::of($copy, $scheme, false) : null;
             $texts = $copy->written()->texts();
             $of = [];
             foreach ($pages as $index => $page) {
@@ -146,6 +147,9 @@ final class CopiesPdf
                     marks: $marked?->on($index + 1) ?? [],
                     written: $marked?->written($index + 1) ?? [],
                     answers: true,
+                    foot: ($choices['names'] ?? false) === true
+                        ? "{$copy->whose()} · {$item->edition->name} · ".($index + 1).'/'.count($pages)
+                        : '',
                     heading: $index === 0 && $marked !== null && ! $marked->full->isNone() ? $marked->total() : '',
                 );
             }

@@ -24,6 +24,7 @@ final readonly class Leaf
      * @param  list<PlaceMark>  $marks
      * @param  list<Comment>  $written
      * @param  string  $heading  in the corner of the page: what the whole is worth
+     * @param  string  $foot  at the foot of the page: whose it is
      */
     public function __construct(
         public Page $page,
@@ -40,6 +41,7 @@ final readonly class Leaf
         public array $written = [],
         public bool $answers = false,
         public string $heading = '',
+        public string $foot = '',
     ) {
     }
 }

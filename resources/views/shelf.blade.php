@@ -43,7 +43,7 @@
             <label class="btn btn-plain bring__camera" for="bring-camera">Take a photo</label>
             <input id="bring-camera" class="visually-hidden bring__camera" type="file" accept="image/*"
                 capture="environment" x-on:change="choose">
-            <p class="bring__hint" x-show="idle">or drop them anywhere on this strip, or paste a picture. PDFs, documents, slides, photos; each up to 100 MB and 300 pages;
+            <p class="bring__hint" x-show="idle">or drop them anywhere on this strip, or paste a picture. PDFs, documents, slides, photos, packages; each up to 100 MB and 300 pages;
                 files are kept exactly as they are.</p>
             <div class="verbs" x-show="asking" x-cloak>
                 <b x-text="count"></b>

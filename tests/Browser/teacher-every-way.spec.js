@@ -18,7 +18,7 @@ for (const [where, [width, height]] of Object.entries(SIZES))
         await page.keyboard.press('Escape');
         await page.locator('[data-choose]').first().check();
         await look('shelf, one chosen');
-        for (const room of ['/colleagues', '/bin', '/handouts', '/school', '/account', '/classes']) {
+        for (const room of ['/colleagues', '/bin', '/handouts', '/school', '/account', '/classes', '/packages']) {
             await page.goto(room);
             await look(room);
         }
@@ -43,7 +43,7 @@ for (const [where, [width, height]] of Object.entries(SIZES))
         await page.getByRole('link', { name: /^The Working Harbour \(pack\)/ }).click();
         const pack = new URL(page.url()).pathname;
         await look('pages of a locked pack');
-        for (const at of ['/boxes/6', '/key/6', '/check', '/sharing', '/board', '/mending']) {
+        for (const at of ['/boxes/6', '/key/6', '/check', '/sharing', '/board', '/mending', '/paper']) {
             await page.goto(pack + at);
             await look(`pack ${at}`);
         }

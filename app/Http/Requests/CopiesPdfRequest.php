@@ -26,6 +26,7 @@ final class CopiesPdfRequest extends FormRequest
             ],
             'files' => ['required', Rule::in(['one', 'each', 'forms'])],
             'marks' => ['nullable', 'in:1'],
+            'names' => ['nullable', 'in:1'],
         ];
     }
 
@@ -50,7 +51,7 @@ final class CopiesPdfRequest extends FormRequest
         };
     }
 
-    /** @return array{who: string|int, marks: bool} */
+    /** @return array{who: string|int, marks: bool, names: bool} */
     public function choices(): array
     {
         $who = $this->string('who')->toString();
@@ -58,6 +59,7 @@ final class CopiesPdfRequest extends FormRequest
         return [
             'who' => $who === 'one' ? $this->integer('copy') : $who,
             'marks' => $this->boolean('marks') && ! $this->kind()->hasFields(),
+            'names' => $this->boolean('names'),
         ];
     }
 }

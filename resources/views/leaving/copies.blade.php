@@ -51,6 +51,8 @@
                             @checked($files === 'forms')> PDFs to go on with elsewhere: what is in them so far stands in
                         form fields, and what comes back is read below</label>
                 </fieldset>
+                <label class="leaving__tick"><input type="checkbox" class="form-check-input" name="names" value="1"
+                        @checked(old('names', true))> With whose it is at the foot of each page</label>
                 <label class="leaving__tick"><input type="checkbox" class="form-check-input" name="marks" value="1"
                         @checked(old('marks', $isMarked))> With marks and comments</label>
                 <button class="btn btn-primary">Make it</button>

@@ -61,6 +61,9 @@
             @if ($leaf->heading !== '')
                 <p class="leaf__heading">{{ $leaf->heading }}</p>
             @endif
+            @if ($leaf->foot !== '')
+                <p class="leaf__foot" dir="auto">{{ $leaf->foot }}</p>
+            @endif
         </section>
     @endforeach
 </body>
