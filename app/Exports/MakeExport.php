@@ -45,7 +45,7 @@ final class MakeExport implements ShouldQueue
                 $package,
             ): void {
                 $made = match ($export->kind) {
-                    ExportKind::Form, ExportKind::Paper => $worksheet->make($export, $folder),
+                    ExportKind::Form, ExportKind::Paper, ExportKind::Key => $worksheet->make($export, $folder),
                     ExportKind::Package => $package->make($export, $folder),
                     default => $copies->make($export, $folder),
                 };

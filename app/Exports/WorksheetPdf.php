@@ -10,6 +10,7 @@ use App\Documents\PrintedPages;
 use App\Models\Export;
 use App\Models\ExportKind;
 use App\Models\WorksheetPage;
+use App\View\KeyPage;
 use App\View\PlaceNames;
 use OpenSlate\Blanks\PrintedQuestions;
 use OpenSlate\Forms\PageFields;
@@ -37,9 +38,11 @@ final class WorksheetPdf
             ->sortBy(fn (WorksheetPage $row): int => $chosen[$row->number()])
             ->values();
         $leads = $rows->mapWithKeys(fn (WorksheetPage $row): array => [$row->anchor => $row->number()])->all();
-        $pages = $rows->map(fn (WorksheetPage $row): Page => $row->current->page()->forStudents(false))->all();
+        $pages = $rows
+            ->map(fn (WorksheetPage $row): Page => $row->current->page()->forStudents($export->kind === ExportKind::Key))
+            ->all();
         $printed = PrintedPages::of(array_values($pages));
-        $isForm = $export->kind === ExportKind::Form;
+        [$isForm, $isKey] = [$export->kind === ExportKind::Form, $export->kind === ExportKind::Key];
         $leaves = $fields = $revisions = [];
         foreach ($rows as $index => $row) {
             $page = $pages[$index];
@@ -56,8 +59,11 @@ final class WorksheetPdf
                 leads: $leads,
                 mode: $isForm ? 'form' : 'paper',
                 asked: $asked,
+                texts: $isKey ? KeyPage::of($row)->texts($row->number()) : [],
+                answers: $isKey,
+                foot: $isKey ? "Key · {$export->name} · {$row->number()}" : '',
             );
-            array_push($leaves, ...($isForm ? [] : CutOuts::of($page, $row->number())));
+            array_push($leaves, ...$isForm || $isKey ? [] : CutOuts::of($page, $row->number()));
         }
         if ($leaves === []) {
             throw FileRefused::noPages();

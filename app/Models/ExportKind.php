@@ -13,6 +13,9 @@ enum ExportKind: string
     /** A worksheet to be written on by hand. */
     case Paper = 'paper';
 
+    /** A worksheet with the right answers in their places. */
+    case Key = 'key';
+
     /** Copies as their students have filled them. */
     case Copies = 'copies';
 
@@ -31,7 +34,7 @@ enum ExportKind: string
     /** @return list<self> of a worksheet */
     public static function ofWorksheets(): array
     {
-        return [self::Form, self::Paper, self::Package];
+        return [self::Form, self::Paper, self::Key, self::Package];
     }
 
     /** How the name of the file ends. */

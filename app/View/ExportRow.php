@@ -58,6 +58,7 @@ final readonly class ExportRow
     {
         return match ($export->kind) {
             ExportKind::Form => 'To fill in on a screen: '.self::pages($export),
+            ExportKind::Key => 'The key: '.self::pages($export),
             ExportKind::Paper => 'To print: '.self::pages($export),
             ExportKind::Copies, ExportKind::CopiesApart => self::whose($export),
             ExportKind::Package => 'Package: '.

@@ -33,16 +33,17 @@ final readonly class KeyPage
     }
 
     /**
+     * @param  int  $number  of the page, where its places are named by that
      * @return array<string, string>  what stands in each place, by place: the first right answer, or all that have to
      *                                be chosen
      */
-    public function texts(): array
+    public function texts(int $number = 1): array
     {
         $texts =
             $this->content->key === null
                 ? []
                 : [
-                    Place::idOn(1, ModelAnswer::PLACE) => Held::on(
+                    Place::idOn($number, ModelAnswer::PLACE) => Held::on(
                         new Scene($this->content),
                         Model::parse($this->content->key->model),
                     )->text(),
@@ -52,7 +53,7 @@ final readonly class KeyPage
             foreach ($element->places() as $name => $form) {
                 $key = $keys[$name] ?? [];
                 $first = $key[0] ?? '';
-                $texts[Place::idOn(1, (string) $name)] = match (true) {
+                $texts[Place::idOn($number, (string) $name)] = match (true) {
                     $form instanceof ChoiceAnswer => $form->many ? implode(',', $key) : $first,
                     $form->kind() === AnswerKind::Tick => $first === 'yes' ? 'yes' : '',
                     default => $first,

@@ -18,7 +18,7 @@ for (const [where, [width, height]] of Object.entries(SIZES))
         await page.keyboard.press('Escape');
         await page.locator('[data-choose]').first().check();
         await look('shelf, one chosen');
-        for (const room of ['/colleagues', '/bin', '/handouts', '/school', '/account', '/classes', '/packages']) {
+        for (const room of ['/packages', '/colleagues', '/bin', '/handouts', '/school', '/account', '/classes']) {
             await page.goto(room);
             await look(room);
         }

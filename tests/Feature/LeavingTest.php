@@ -18,6 +18,7 @@ use App\Models\Teacher;
 use App\Models\Worksheet;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Facades\Queue;
+use OpenSlate\Answers\PassageAnswer;
 use OpenSlate\Copies\Draft;
 use OpenSlate\Edit\Place;
 use OpenSlate\Elements\AnswerBox;
@@ -105,6 +106,29 @@ final class LeavingTest extends TestCase
         $text = (new Process(['pdftotext', $this->path($export), '-']))->mustRun()->getOutput();
         $this->assertSame(3, substr_count($text, "\f"));
         $this->assertMatchesRegularExpression('/Page 8 of 20.*Page 6 of 20.*Page 7 of 20/s', $text);
+    }
+
+    public function test_the_key_has_the_right_answers_in_their_places_and_what_students_get_has_none(): void
+    {
+        $worksheet = Worksheet::factory()
+            ->withPages(
+                new AnswerBox('a', Frame::of(50, 100, 200, 18), prompt: 'Tide', key: ['quoxle', 'other']),
+                new AnswerBox(
+                    'p',
+                    Frame::of(50, 300, 300, 80),
+                    PassageAnswer::of('the tide are high', 'the tide is high'),
+                ),
+            )
+            ->create(['teacher_id' => $this->teacher->id]);
+        $words = fn (string $kind): string => $this->wordsOf(
+            (string) file_get_contents($this->path($this->asked($worksheet, ['kind' => $kind, 'pages' => '1']))),
+        );
+        $this->assertStringContainsString('quoxle', $words('key'));
+        $this->assertStringContainsString('is high', (string) preg_replace('/\s+/', ' ', $words('key')));
+        foreach (['form', 'paper'] as $kind) {
+            $this->assertStringNotContainsString('quoxle', $words($kind));
+            $this->assertStringNotContainsString('is high', $words($kind));
+        }
     }
 
     public function test_pages_that_are_not_there_are_named(): void

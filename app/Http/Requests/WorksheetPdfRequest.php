@@ -41,7 +41,7 @@ final class WorksheetPdfRequest extends FormRequest
     public function messages(): array
     {
         return [
-            'kind.*' => 'Choose what the PDF is for.',
+            'kind.*' => 'Choose what it is for.',
             'pages.*' => 'Say which pages: “1–3, 5”.',
         ];
     }

@@ -21,6 +21,9 @@
                     <label><input type="radio" class="form-check-input" name="kind" value="paper"
                             @checked($kind === 'paper') @disabled(! $canPrint)> to print and write on by hand; parts to move come on a sheet to
                         cut out</label>
+                    <label><input type="radio" class="form-check-input" name="kind" value="key"
+                            @checked($kind === 'key') @disabled(! $canPrint)> for you: the right answers stand in their
+                        places</label>
                     <label><input type="radio" class="form-check-input" name="kind" value="package"
                             @checked($kind === 'package')> for another shelf: a package (ZIP) with its pages, its files
                         and what it was made of, which this program brings in again and others can read</label>
