@@ -7,6 +7,8 @@ namespace App\Exports;
 use App\Documents\FileRefused;
 use App\Documents\Pdf\FormWriter;
 use App\Documents\PrintedPages;
+use App\Documents\Printing\Imposition;
+use App\Documents\Printing\PerSheet;
 use App\Models\Export;
 use App\Models\ExportKind;
 use App\Models\WorksheetPage;
@@ -19,7 +21,7 @@ use OpenSlate\Page\Page;
 /** A worksheet as PDF: with form fields, or to be written on by hand. */
 final class WorksheetPdf
 {
-    public function __construct(private Paper $paper, private FormWriter $forms)
+    public function __construct(private Paper $paper, private FormWriter $forms, private Imposition $imposition)
     {
     }
 
@@ -38,11 +40,10 @@ final class WorksheetPdf
             ->sortBy(fn (WorksheetPage $row): int => $chosen[$row->number()])
             ->values();
         $leads = $rows->mapWithKeys(fn (WorksheetPage $row): array => [$row->anchor => $row->number()])->all();
-        $pages = $rows
-            ->map(fn (WorksheetPage $row): Page => $row->current->page()->forStudents($export->kind === ExportKind::Key))
-            ->all();
+        $isForm = $export->kind === ExportKind::Form;
+        $isKey = $export->kind === ExportKind::Key;
+        $pages = $rows->map(fn (WorksheetPage $row): Page => $row->current->page()->forStudents($isKey))->all();
         $printed = PrintedPages::of(array_values($pages));
-        [$isForm, $isKey] = [$export->kind === ExportKind::Form, $export->kind === ExportKind::Key];
         $leaves = $fields = $revisions = [];
         foreach ($rows as $index => $row) {
             $page = $pages[$index];
@@ -75,6 +76,13 @@ final class WorksheetPdf
             $made = "{$folder}/form.pdf";
         }
 
-        return $made;
+        return $isForm ? $made : $this->imposition->lay($made, self::perSheet($export), $folder);
+    }
+
+    private static function perSheet(Export $export): PerSheet
+    {
+        $how = $export->choices['sheets'] ?? null;
+
+        return (is_string($how) ? PerSheet::tryFrom($how) : null) ?? PerSheet::One;
     }
 }

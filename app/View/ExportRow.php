@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Documents\Printing\PerSheet;
 use App\Models\Export;
 use App\Models\ExportKind;
 use App\Models\ExportState;
@@ -72,7 +73,20 @@ final readonly class ExportRow
     {
         $pages = array_values(array_filter((array) ($export->choices['pages'] ?? []), is_int(...)));
 
-        return (count($pages) === 1 ? 'page ' : 'pages ').PageRange::format($pages);
+        $sheets = is_string($export->choices['sheets'] ?? null) ? PerSheet::tryFrom($export->choices['sheets']) : null;
+
+        return (count($pages) === 1 ? 'page ' : 'pages ').PageRange::format($pages).self::onSheets($sheets);
+    }
+
+    private static function onSheets(?PerSheet $sheets): string
+    {
+        return match ($sheets) {
+            PerSheet::Two => ', two on a sheet',
+            PerSheet::Four => ', four on a sheet',
+            PerSheet::Twice => ', each twice on a sheet',
+            PerSheet::Booklet => ', a booklet',
+            default => '',
+        };
     }
 
     private static function whose(Export $export): string

@@ -44,14 +44,6 @@ await teacher.evaluate(() => {
     document.querySelector('.table').scrollTop = 470;
 });
 await shot(teacher, 'contact-sheet');
-await teacher.getByRole('link', { name: 'Make a choice board' }).click();
-await teacher.getByLabel('Title').fill('A day at the harbour');
-await teacher.getByLabel('Directions').fill('Choose two. Show me when you are done.');
-await teacher.getByLabel('One line about Activity 1').fill('When can the ferry leave?');
-await teacher.getByLabel('One line about Activity 2').fill('Find the buoy on the chart.');
-await teacher.getByLabel('One line about Activity 3').fill('Draw the arrows.');
-await teacher.waitForTimeout(1000);
-await shot(teacher, 'choice-board');
 await teacher.goto('/shelf');
 await teacher.getByRole('link', { name: /^The Working Harbour/ }).click();
 await teacher.getByRole('button', { name: 'Unlock to change it' }).click();
@@ -147,6 +139,16 @@ await student.evaluate(() => {
     document.querySelector('[data-scroll]').scrollTop = 90;
 });
 await shot(student, 'copy-kinds');
+
+await teacher.goto('/handouts');
+await teacher
+    .getByRole('link', { name: /^Tide times/ })
+    .first()
+    .click();
+await teacher.getByRole('link', { name: 'Paper and PDF' }).click();
+await teacher.getByRole('button', { name: 'Make it' }).click();
+await teacher.getByRole('link', { name: /^Take the PDF/ }).waitFor();
+await shot(teacher, 'leaving');
 
 const builder = await person();
 await builder.goto('/class');

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Documents\Printing\PerSheet;
 use App\Models\ExportKind;
 use App\Models\Worksheet;
 use Closure;
@@ -21,6 +22,7 @@ final class WorksheetPdfRequest extends FormRequest
         return [
             'kind' => ['required', Rule::enum(ExportKind::class)->only(ExportKind::ofWorksheets())],
             'keys' => ['nullable', 'in:1'],
+            'sheets' => ['nullable', Rule::enum(PerSheet::class)],
             'pages' => [
                 'exclude_if:kind,package',
                 'required',
@@ -41,6 +43,7 @@ final class WorksheetPdfRequest extends FormRequest
     public function messages(): array
     {
         return [
+            'sheets.*' => 'Choose how the pages lie on the paper.',
             'kind.*' => 'Choose what it is for.',
             'pages.*' => 'Say which pages: “1–3, 5”.',
         ];
@@ -56,7 +59,12 @@ final class WorksheetPdfRequest extends FormRequest
     {
         return $this->kind() === ExportKind::Package
             ? ['worksheets' => [$worksheet->id], 'keys' => $this->boolean('keys')]
-            : ['pages' => $this->parsed($this->string('pages')->toString())];
+            : [
+                'pages' => $this->parsed($this->string('pages')->toString()),
+                'sheets' => $this->kind() === ExportKind::Form
+                    ? PerSheet::One->value
+                    : ($this->string('sheets')->toString() ?: PerSheet::One->value),
+            ];
     }
 
     /**

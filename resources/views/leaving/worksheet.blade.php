@@ -33,6 +33,17 @@
                         <p class="field__error" role="alert">{{ $message }}</p>
                     @enderror
                 </fieldset>
+                <div class="field leaving__sheets">
+                    <label for="sheets">On paper</label>
+                    <select id="sheets" name="sheets" class="form-select" autocomplete="off">
+                        @foreach (['one' => 'one page on a sheet', 'two' => 'two on a sheet', 'four' => 'four on a sheet', 'twice' => 'each page twice on a sheet, to be cut apart', 'booklet' => 'a booklet to be folded'] as $value => $words)
+                            <option value="{{ $value }}" @selected(old('sheets', 'one') === $value)>{{ $words }}</option>
+                        @endforeach
+                    </select>
+                    <div class="field__note">For what is printed; print a booklet on both sides, turned over the short
+                        edge.</div>
+                </div>
+                <div class="leaving__pages">
                 <x-field name="pages" label="Pages of the PDF" :value="old('pages', $form->pages)"
                     hint="In the order in which you name them. Pages for you alone, and empty ones, are left out at first." />
                 @if ($form->covered !== '')
@@ -40,6 +51,7 @@
                         {{ $form->covered }}: there the print goes along as a picture, so that nobody can lift what
                         covers it.</p>
                 @endif
+                </div>
                 <button class="btn btn-primary">Make it</button>
             </form>
         @include('leaving.made')
