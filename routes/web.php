@@ -63,6 +63,7 @@ use App\Http\Controllers\SignInController;
 use App\Http\Controllers\SlipController;
 use App\Http\Controllers\SoundController;
 use App\Http\Controllers\StudentController;
+use App\Http\Controllers\StudentWorkController;
 use App\Http\Controllers\TakingController;
 use App\Http\Controllers\TeacherController;
 use App\Http\Controllers\TeamController;
@@ -636,6 +637,10 @@ Route::middleware(['auth:teacher', 'auth.session'])->group(function () use ($cop
                 ->scopeBindings()
                 ->group(function (): void {
                     Route::patch('', [StudentController::class, 'rename'])->name('students.rename');
+                    Route::get('work', [StudentWorkController::class, 'show'])->name('students.work');
+                    Route::post('work', [StudentWorkController::class, 'store'])
+                        ->middleware('once')
+                        ->name('students.work.make');
                     Route::post('pin', [StudentController::class, 'pin'])
                         ->middleware('once')
                         ->name('classes.pin');

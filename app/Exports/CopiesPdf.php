@@ -27,6 +27,7 @@ use OpenSlate\Forms\FormField;
 use OpenSlate\Forms\LongAnswers;
 use OpenSlate\Forms\PageFields;
 use OpenSlate\Geometry\Frame;
+use OpenSlate\Marking\Scheme;
 use OpenSlate\Page\Page;
 use ZipArchive;
 
@@ -55,16 +56,14 @@ final class CopiesPdf
     {
         $item = $export->item ?? throw FileRefused::missing();
         $item->load(['edition.revisions', 'handout']);
+        // Marked first: copies are read as they are then.
+        $scheme = ($this->byKey)($item);
         $copies = self::chosen($item, $export->choices);
         if ($copies->isEmpty()) {
             throw FileRefused::noPages();
         }
-        /** @var array<int, PageRevision> $revisions */
-        $revisions = [];
-        foreach ($item->edition->revisions->values() as $index => $revision) {
-            $revisions[$index + 1] = $revision;
-        }
-        $leaves = $this->leaves($item, $copies, $export->choices, $export->kind);
+        $revisions = self::revisions($item);
+        $leaves = $this->leaves($item, $scheme, $copies, $export->choices, $export->kind);
         $total = array_sum(array_map(count(...), $leaves));
         if ($total > (int) config('slate.printing.most_pages')) {
             throw FileRefused::notPrinted();
@@ -79,6 +78,28 @@ final class CopiesPdf
             $export->kind->hasFields() => $this->withFields($whole, $copies[0], $leaves[0], "{$folder}/form.pdf"),
             default => $whole,
         };
+    }
+
+    /**
+     * One copy, with marks and comments.
+     *
+     * @param  string  $folder  to work in
+     * @return string where the PDF is
+     *
+     * @throws FileRefused
+     */
+    public function one(HandoutItem $item, int $copy, string $folder): string
+    {
+        $choices = ['who' => $copy, 'marks' => true, 'names' => true];
+        $scheme = ($this->byKey)($item);
+        $leaves = $this->leaves($item, $scheme, self::chosen($item, $choices), $choices, ExportKind::Copies);
+
+        return $this->paper->make(
+            $item->edition->name,
+            $leaves[0] ?? throw FileRefused::missing(),
+            self::revisions($item),
+            $folder,
+        );
     }
 
     /**
@@ -107,12 +128,16 @@ final class CopiesPdf
      * @param  array<string, mixed>  $choices
      * @return list<non-empty-list<Leaf|Notes>> for each copy
      */
-    private function leaves(HandoutItem $item, Collection $copies, array $choices, ExportKind $kind): array
-    {
+    private function leaves(
+        HandoutItem $item,
+        Scheme $scheme,
+        Collection $copies,
+        array $choices,
+        ExportKind $kind,
+    ): array {
         $pages = $item->edition->frozenPages() ?: throw FileRefused::noPages();
         $printed = EditionWords::of($item->edition);
         $asked = array_map(fn (Page $page): array => $printed->asked($page, $printed->on($page)), $pages);
-        $scheme = ($this->byKey)($item);
         $leads = $item->edition->pageNumbers();
         $times = $item->handout->timesByStudent();
         $leaves = [];
@@ -169,6 +194,17 @@ final class CopiesPdf
         }
 
         return $leaves;
+    }
+
+    /** @return array<int, PageRevision> by page number */
+    private static function revisions(HandoutItem $item): array
+    {
+        $revisions = [];
+        foreach ($item->edition->revisions->values() as $index => $revision) {
+            $revisions[$index + 1] = $revision;
+        }
+
+        return $revisions;
     }
 
     /** @return list<array{string, string}> */
@@ -240,7 +276,7 @@ final class CopiesPdf
     {
         $zip = new ZipArchive();
         $zip->open("{$folder}/copies.zip", ZipArchive::CREATE | ZipArchive::OVERWRITE);
-        $names = [];
+        $names = new FileNames;
         $from = 1;
         foreach ($leaves as $index => $ofCopy) {
             $to = $from + count($ofCopy) - 1;
@@ -248,7 +284,7 @@ final class CopiesPdf
             if ($kind->hasFields()) {
                 $one = $this->withFields($one, $copies[$index], $ofCopy, "{$folder}/form-{$index}.pdf");
             }
-            $zip->addFile($one, self::named($copies[$index]?->whose() ?? '', $names).'.pdf');
+            $zip->addFile($one, $names->of($copies[$index]?->whose() ?? '').'.pdf');
             $from = $to + 1;
         }
         $zip->close();
@@ -276,19 +312,5 @@ final class CopiesPdf
         $this->forms->write($path, $fields, $made);
 
         return $made;
-    }
-
-    /**
-     * A name that every system takes for a file, and that is no other's.
-     *
-     * @param  array<string, int>  $taken  how often each was wanted
-     */
-    private static function named(string $whose, array &$taken): string
-    {
-        $name = trim((string) preg_replace('/[\p{C}\/\\\\:*?"<>|]+/u', ' ', $whose), ' .');
-        $name = mb_substr($name === '' ? 'Copy' : $name, 0, 80);
-        $times = $taken[mb_strtolower($name)] = ($taken[mb_strtolower($name)] ?? 0) + 1;
-
-        return $times === 1 ? $name : "{$name} ({$times})";
     }
 }

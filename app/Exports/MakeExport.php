@@ -30,6 +30,7 @@ final class MakeExport implements ShouldQueue
         WorksheetPdf $worksheet,
         CopiesPdf $copies,
         PackageZip $package,
+        StudentZip $student,
     ): void {
         $export = Export::with(['worksheet', 'item'])->find($this->exportId);
         if ($export === null || ! $export->state->isUnderWay()) {
@@ -43,9 +44,11 @@ final class MakeExport implements ShouldQueue
                 $worksheet,
                 $copies,
                 $package,
+                $student,
             ): void {
                 $made = match ($export->kind) {
                     ExportKind::Form, ExportKind::Paper, ExportKind::Key => $worksheet->make($export, $folder),
+                    ExportKind::Student => $student->make($export, $folder),
                     ExportKind::Package => $package->make($export, $folder),
                     default => $copies->make($export, $folder),
                 };

@@ -31,9 +31,6 @@ use Illuminate\Support\Str;
  */
 final class Export extends Model
 {
-    /** So many that are under way wait for a teacher at most. */
-    public const MOST_AT_ONCE = 6;
-
     protected $table = 'exports';
 
     protected $attributes = ['done' => 0, 'total' => 0, 'problem' => null, 'sha256' => null];

@@ -31,6 +31,9 @@ enum ExportKind: string
     /** Worksheets with all that belongs to them, for this program elsewhere, and for others. */
     case Package = 'package';
 
+    /** All that a student has done. */
+    case Student = 'student';
+
     /** @return list<self> of a worksheet */
     public static function ofWorksheets(): array
     {
@@ -50,7 +53,7 @@ enum ExportKind: string
 
     public function isManyFiles(): bool
     {
-        return in_array($this, [self::CopiesApart, self::CopyForms, self::Package], true);
+        return in_array($this, [self::CopiesApart, self::CopyForms, self::Package, self::Student], true);
     }
 
     /** Whether it has form fields. */

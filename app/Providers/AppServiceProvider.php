@@ -14,8 +14,10 @@ use App\Documents\Scans\ScanConversion;
 use App\Documents\Source;
 use App\Documents\Sources;
 use App\Events\EditionFrozen;
+use App\Events\ExportAsked;
 use App\Events\FileArrived;
 use App\Events\FileWaiting;
+use App\Exports\MakeExport;
 use App\Http\Middleware\ThroughPass;
 use App\Jobs\JoinFile;
 use App\Jobs\ShowPages;
@@ -118,6 +120,7 @@ final class AppServiceProvider extends ServiceProvider
         // What can wait is done by the workers of the queue.
         Event::listen(FileWaiting::class, fn () => TakeTurn::dispatch());
         Event::listen(FileArrived::class, fn (FileArrived $event) => JoinFile::dispatch($event->worksheetId));
+        Event::listen(ExportAsked::class, fn (ExportAsked $event) => MakeExport::dispatch($event->exportId));
         Event::listen(EditionFrozen::class, fn (EditionFrozen $event) => ShowPages::dispatch($event->editionId));
 
         // Somebody else may have been signed in with this session before.

@@ -62,6 +62,7 @@ final readonly class ExportRow
             ExportKind::Key => 'The key: '.self::pages($export),
             ExportKind::Paper => 'To print: '.self::pages($export),
             ExportKind::Copies, ExportKind::CopiesApart => self::whose($export),
+            ExportKind::Student => "All work of {$export->name}",
             ExportKind::Package => 'Package: '.
                 Count::of(count((array) ($export->choices['worksheets'] ?? [])), 'worksheet').
                 (($export->choices['keys'] ?? false) === true ? ' with the key' : ' without the key'),

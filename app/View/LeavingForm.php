@@ -15,6 +15,8 @@ final readonly class LeavingForm
     public const NO_BROWSER = 'This machine has no browser that lays pages out (Chromium), so that no PDF can be made '
         .'here. Print the page from your own browser instead.';
 
+    public const TOO_MANY = 'Several files are being made for you already. Wait until one of them is ready.';
+
     /**
      * @param  string  $pages  those that are for students: "1–3, 5"
      * @param  string  $covered  those of which something is covered or cut off; nothing where there are none

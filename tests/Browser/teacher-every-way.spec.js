@@ -25,6 +25,12 @@ for (const [where, [width, height]] of Object.entries(SIZES))
         await page.getByRole('link', { name: /^6 Heron/ }).click();
         await page.locator('.names summary').first().click();
         await look('class');
+        await page
+            .getByRole('link', { name: /^All work of/ })
+            .first()
+            .click();
+        await look('all work of a student');
+        await page.goBack();
         await page.getByRole('link', { name: 'Sign-in slips' }).click();
         await look('slips');
         await page.goBack();

@@ -209,12 +209,61 @@ final class LeavingTest extends TestCase
             ->mustRun()
             ->getOutput();
         $with = $words(['marks' => '1']);
-        $this->assertStringContainsString('of 1 point', $with);
+        $this->assertStringContainsString('0 of 1 point', $with);
         $this->assertStringContainsString('Look at it again.', $with);
         $without = $words([]);
         $this->assertStringContainsString('wrongly', $without);
         $this->assertStringNotContainsString('of 1 point', $without);
         $this->assertStringNotContainsString('Look at it again.', $without);
+    }
+
+    public function test_all_that_a_student_has_done_leaves_as_pdf_and_json_and_nothing_of_others(): void
+    {
+        $item = $this->itemOf(['Ada Quill', 'Wilf Sandry']);
+        $copies = $item
+            ->copies()
+            ->with(['student', 'students'])
+            ->get()
+            ->keyBy(fn (Copy $copy): string => $copy->whose());
+        $this->write($copies['Ada Quill'], 'quoxle');
+        $this->write($copies['Wilf Sandry'], 'sandry wrote this');
+        $copies['Ada Quill']
+            ->comments()
+            ->create(['teacher_id' => $this->teacher->id, 'place' => null, 'words' => 'Fine.']);
+        $class = $item->handout->classes()->firstOrFail();
+        $address = [$class, $copies['Ada Quill']->student_id];
+        $this->get(route('students.work', $address))->assertOk()->assertSee('1 copy of what you watch');
+        $this->post(route('students.work.make', $address))->assertRedirect(route('students.work', $address));
+        $export = Export::latest('id')->firstOrFail();
+        $zip = new ZipArchive();
+        $this->assertTrue($zip->open($this->path($export)));
+        $this->assertSame(3, $zip->numFiles);
+        $name = "Tides, {$item->edition->name}";
+        $told = json_decode((string) $zip->getFromName("{$name}.json"), true);
+        $this->assertSame(
+            ['Tides', ['Ada Quill'], ['Fine.'], '1 of 1 point'],
+            [$told['handout'], $told['of'], $told['comments'], $told['points']],
+        );
+        $this->assertSame(
+            [
+                'page' => 1,
+                'place' => 'a',
+                'asked' => 'Tide',
+                'answer' => 'quoxle',
+                'kept' => 'quoxle',
+                'points' => '1',
+                'comments' => [],
+            ],
+            $told['answers'][0],
+        );
+        $this->assertStringContainsString('quoxle', $this->wordsOf((string) $zip->getFromName("{$name}.pdf")));
+        for ($at = 0; $at < $zip->numFiles; $at++) {
+            $this->assertStringNotContainsString('sandry', (string) $zip->getFromIndex($at));
+        }
+        // Who teaches the class no more takes nothing along.
+        $class->teachers()->detach();
+        $this->get(route('exports.file', $export))->assertForbidden();
+        $this->get(route('students.work', $address))->assertForbidden();
     }
 
     public function test_it_is_for_whoever_asked_and_only_as_long_as_they_may_see_what_is_in_it(): void
@@ -256,7 +305,7 @@ final class LeavingTest extends TestCase
         $worksheet = Worksheet::factory()
             ->withPages()
             ->create(['teacher_id' => $this->teacher->id]);
-        for ($n = 0; $n < Export::MOST_AT_ONCE; $n++) {
+        for ($n = 0; $n < 6; $n++) {
             $this->post(route('leaving.make', $worksheet), [
                 'kind' => 'form',
                 'pages' => '1',
@@ -265,7 +314,7 @@ final class LeavingTest extends TestCase
         $this->post(route('leaving.make', $worksheet), ['kind' => 'form', 'pages' => '1'])->assertSessionHasErrors(
             'refused',
         );
-        $this->assertSame(Export::MOST_AT_ONCE, Export::count());
+        $this->assertSame(6, Export::count());
     }
 
     public function test_without_a_browser_it_says_so_and_what_to_do(): void

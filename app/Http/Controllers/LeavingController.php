@@ -4,15 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\AskForExport;
 use App\Documents\Printing\Browser;
 use App\Exports\CopiesPdf;
-use App\Exports\MakeExport;
 use App\Http\Requests\CopiesPdfRequest;
 use App\Http\Requests\WorksheetPdfRequest;
 use App\Models\Copy;
-use App\Models\Export;
 use App\Models\ExportKind;
-use App\Models\ExportState;
 use App\Models\HandoutItem;
 use App\Models\Teacher;
 use App\Models\Worksheet;
@@ -29,6 +27,10 @@ use Illuminate\Http\Request;
 /** Worksheets and copies as PDF: what is asked for here is made by the queue. */
 final class LeavingController
 {
+    public function __construct(private AskForExport $ask)
+    {
+    }
+
     public function worksheet(Worksheet $worksheet, #[CurrentUser('teacher')] Teacher $teacher): View|RedirectResponse
     {
         if ($worksheet->state !== WorksheetState::Ready) {
@@ -127,17 +129,9 @@ final class LeavingController
         if ($asked['kind'] !== ExportKind::Package && ! Browser::isThere()) {
             return $back->withErrors(['refused' => LeavingForm::NO_BROWSER]);
         }
-        $underWay = Export::where('teacher_id', $teacher->id)
-            ->whereIn('state', [ExportState::Waiting, ExportState::Working])
-            ->count();
-        if ($underWay >= Export::MOST_AT_ONCE) {
-            return $back->withErrors([
-                'refused' => "{$underWay} files are being made for you already. Wait until one of them is ready.",
-            ])->withInput();
-        }
-        $export = Export::create(['teacher_id' => $teacher->id, 'state' => ExportState::Waiting] + $asked);
-        MakeExport::dispatch($export->id);
 
-        return $back;
+        return ($this->ask)($teacher, $asked)
+            ? $back
+            : $back->withErrors(['refused' => LeavingForm::TOO_MANY])->withInput();
     }
 }

@@ -78,6 +78,7 @@
                                 <button class="btn btn-plain" aria-label="Move {{ $student->name }}">Move</button>
                             </form>
                         @endif
+                        <p><a href="{{ route('students.work', [$class, $student]) }}">All work of {{ $student->name }}</a></p>
                         <form method="post" action="{{ route('students.leave', [$class, $student]) }}">@csrf<button
                                 class="btn btn-plain" aria-label="{{ $student->name }} leaves the class">Leaves the
                                 class</button></form>

@@ -50,7 +50,12 @@ final class LongAnswersTest extends TestCase
         $this->assertSame([], $this->long([$free], ['1.b' => $words]));
         $this->assertSame(['b'], $this->long([$free], ['1.b' => "{$words} {$words}"]));
         // On printed lines that are far apart there are fewer.
-        $ruled = new AnswerBox('b', Frame::of(10, 10, 120, 80), TextAnswer::lines(ruling: new Ruling(30, 20)), size: 12);
+        $ruled = new AnswerBox(
+            'b',
+            Frame::of(10, 10, 120, 80),
+            TextAnswer::lines(ruling: new Ruling(30, 20)),
+            size: 12,
+        );
         $this->assertSame(['b'], $this->long([$ruled], ['1.b' => $words]));
     }
 
@@ -85,23 +90,32 @@ final class LongAnswersTest extends TestCase
     public function test_cells_and_boxes_of_organisers_and_passages_too_but_not_what_is_drawn(): void
     {
         $long = implode(' ', array_fill(0, 60, 'water'));
-        $this->assertSame(['t.1-2', 'o.1', 'p', 'n'], $this->long([
-            new Table('t', Frame::of(10, 10, 200, 30), [0.5, 0.5], [1.0], [
-                new TableCell('High'),
-                new TableCell('', fill: true),
-            ]),
-            new Organiser('o', Frame::of(10, 60, 300, 100), OrganiserShape::Steps, 3),
-            new AnswerBox('p', Frame::of(10, 180, 200, 40), PassageAnswer::of('the tide', 'The tide.')),
-            new AnswerBox('n', Frame::of(10, 230, 20, 18), new NumberAnswer),
-            new AnswerBox('d', Frame::of(10, 260, 20, 18), new DrawingAnswer),
-        ], [
-            '1.t.1-2' => $long,
-            '1.o.1' => $long,
-            '1.o.2' => 'ebb',
-            '1.p' => $long,
-            '1.n' => '123456789',
-            '1.d' => $long,
-        ]));
+        $this->assertSame(
+            ['t.1-2', 'o.1', 'p', 'n'],
+            $this->long(
+                [
+                    new Table(
+                        't',
+                        Frame::of(10, 10, 200, 30),
+                        [0.5, 0.5],
+                        [1.0],
+                        [new TableCell('High'), new TableCell('', fill: true)],
+                    ),
+                    new Organiser('o', Frame::of(10, 60, 300, 100), OrganiserShape::Steps, 3),
+                    new AnswerBox('p', Frame::of(10, 180, 200, 40), PassageAnswer::of('the tide', 'The tide.')),
+                    new AnswerBox('n', Frame::of(10, 230, 20, 18), new NumberAnswer()),
+                    new AnswerBox('d', Frame::of(10, 260, 20, 18), new DrawingAnswer()),
+                ],
+                [
+                    '1.t.1-2' => $long,
+                    '1.o.1' => $long,
+                    '1.o.2' => 'ebb',
+                    '1.p' => $long,
+                    '1.n' => '123456789',
+                    '1.d' => $long,
+                ],
+            ),
+        );
     }
 
     /**
