@@ -26,6 +26,7 @@ $all = [
     'edit',
     'stations',
     'blanks',
+    'leaving',
 ];
 $names = array_slice($argv, 1) ?: $all;
 $bench = new Bench;

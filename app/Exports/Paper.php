@@ -100,7 +100,11 @@ final class Paper
         $style = (string) file_get_contents("{$built}/".$manifest['resources/css/app.scss']['file']);
         file_put_contents(
             $to,
-            str_replace(['url(/build/', 'font-display:swap'], ["url(file://{$built}/", 'font-display:block'], $style),
+            str_replace(
+                ['url(/build/', 'font-display:swap'],
+                ['url('.Browser::address($built).'/', 'font-display:block'],
+                $style,
+            ),
         );
     }
 }

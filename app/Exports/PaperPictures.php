@@ -6,6 +6,7 @@ namespace App\Exports;
 
 use App\Actions\ShowPicture;
 use App\Documents\FileStore;
+use App\Documents\Printing\Browser;
 use App\Documents\Printing\Underprint;
 use App\Models\PageRevision;
 use App\View\LaidPrint;
@@ -62,7 +63,7 @@ final readonly class PaperPictures implements PagePictures
 
     public function kept(string $sha256): string
     {
-        return 'file://'.$this->files->path($sha256);
+        return Browser::address($this->files->path($sha256));
     }
 
     private function shown(int $number, string $what): string

@@ -26,6 +26,12 @@ final class Browser
         return self::program() !== null;
     }
 
+    /** Where it finds a file of this machine (RFC 8089). */
+    public static function address(string $path): string
+    {
+        return 'file://'.implode('/', array_map(rawurlencode(...), explode('/', $path)));
+    }
+
     /**
      * @param  string  $html  the file that is printed
      * @param  string  $folder  to work in
@@ -59,7 +65,7 @@ final class Browser
                 "--user-data-dir={$folder}/profile",
                 '--no-pdf-header-footer',
                 "--print-to-pdf={$made}",
-                "file://{$html}",
+                self::address($html),
             ],
             $folder,
             written: (int) config('slate.printing.megabytes'),
