@@ -1,7 +1,7 @@
 <?php
 
-// 26 filled copies of five printed pages as one PDF, against the run of a browser over the same pages that it takes; and
-// a worksheet of 20 pages with form fields, against the same.
+// 26 filled copies of five printed pages as one PDF, against the run of a browser over the same pages that it takes;
+// and a worksheet of 20 pages with form fields, against the same.
 
 declare(strict_types=1);
 
