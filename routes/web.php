@@ -620,6 +620,7 @@ Route::middleware(['auth:teacher', 'auth.session'])->group(function () use ($cop
             Route::delete('shelf/{item}', [ClassShelfController::class, 'destroy'])
                 ->can('watch', 'item')
                 ->name('class-shelf.destroy');
+            Route::get('list.csv', [ClassListController::class, 'file'])->name('classes.list.file');
             Route::get('slips', [SlipController::class, 'show'])->name('classes.slips');
             Route::put('door', [SlipController::class, 'door'])->name('classes.door');
             Route::post('pins', [SlipController::class, 'renew'])

@@ -27,15 +27,22 @@ final class EnrolTest extends TestCase
         [$teacher, $class] = $this->class();
         app(HandOutWorksheets::class)(
             $teacher,
-            new HandoutPlan('Tides', '', null, null, [
+            new HandoutPlan(
+                'Tides',
+                '',
+                null,
+                null,
                 [
-                    Worksheet::factory()
-                        ->for($teacher)
-                        ->withPages(new AnswerBox('b', Frame::of(10, 10, 90, 20)))
-                        ->create(),
-                    Mode::OwnCopy,
+                    [
+                        Worksheet::factory()
+                            ->for($teacher)
+                            ->withPages(new AnswerBox('b', Frame::of(10, 10, 90, 20)))
+                            ->create(),
+                        Mode::OwnCopy,
+                    ],
                 ],
-            ], [$class]),
+                [$class],
+            ),
         );
         $page = $this->post("/classes/{$class->id}/students", [
             'names' => "  Ada Brine \r\n\r\nBo O’Keel\n\tČenda Malý\n",
@@ -69,13 +76,39 @@ final class EnrolTest extends TestCase
         );
     }
 
+    public function test_a_list_leaves_as_csv_and_is_read_again_as_the_same_class(): void
+    {
+        $teacher = Teacher::factory()->create();
+        $this->actingAs($teacher, 'teacher');
+        $class = SchoolClass::factory()
+            ->of($teacher)
+            ->create(['name' => '6 "Tern", sea']);
+        foreach (['Zoë Quill', '=SUM(1)', 'Ada, Brine'] as $name) {
+            $class->students()->attach(Student::factory()->create(['name' => $name]));
+        }
+        $csv = $this->get(route('classes.list.file', $class))
+            ->assertOk()
+            ->assertHeader('cache-control', 'no-store, private');
+        $this->assertSame(
+            "\u{feff}Name,Class\r\n'=SUM(1),\"6 \"\"Tern\"\", sea\"\r\n".
+                "\"Ada, Brine\",\"6 \"\"Tern\"\", sea\"\r\nZoë Quill,\"6 \"\"Tern\"\", sea\"\r\n",
+            $csv->getContent(),
+        );
+        $this->post('/classes/list', [
+            'file' => UploadedFile::fake()->createWithContent('list.csv', (string) $csv->getContent()),
+        ])
+            ->assertOk()
+            ->assertDontSee('new class');
+    }
+
     public function test_a_list_is_looked_at_first_and_made_when_it_is_agreed_to_and_again_without_doubles(): void
     {
         [, $class] = $this->class();
         $class->students()->attach(Student::factory()->create(['name' => 'Nia Penrose']));
         $class->students()->attach(Student::factory()->create(['name' => 'Stays Here']));
-        $csv = "First,Last,Class\nNia,Penrose,{$class->name}\nTom,Hale,{$class->name}\n"
-            ."Ada,Brine,New Class\nAda,Brine,New Class\n";
+        $csv =
+            "First,Last,Class\nNia,Penrose,{$class->name}\nTom,Hale,{$class->name}\n".
+            "Ada,Brine,New Class\nAda,Brine,New Class\n";
         $file = fn () => UploadedFile::fake()->createWithContent('list.csv', $csv);
         $html = (string) $this->post('/classes/list', ['file' => $file()])
             ->assertOk()

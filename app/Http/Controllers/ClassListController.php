@@ -7,12 +7,16 @@ namespace App\Http\Controllers;
 use App\Actions\ClassListPlan;
 use App\Actions\KeepClassList;
 use App\Documents\ClassListFile;
+use App\Documents\ResultsFile;
+use App\Models\SchoolClass;
 use App\Models\Teacher;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response;
 use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Str;
 use Illuminate\Validation\ValidationException;
 use OpenSlate\ClassLists\ClassList;
 use OpenSlate\ClassLists\ListedStudent;
@@ -24,6 +28,21 @@ final class ClassListController
     private const MOST_NEW = 3000; // a whole school
 
     private const LONGEST_LIST = 600000;
+
+    /** The list of a class, as it is read here and elsewhere: without PINs, which stand on the slips. */
+    public function file(SchoolClass $class): Response
+    {
+        $rows = $class->students()->orderBy('name')->pluck('name')->map(
+            fn (string $name): array => [$name, $class->name],
+        );
+        $name = (Str::slug($class->name) ?: 'class').'.csv';
+
+        return response(ResultsFile::csv([['Name', 'Class'], ...array_values($rows->all())]), 200, [
+            'Content-Type' => 'text/csv; charset=UTF-8',
+            'Content-Disposition' => "attachment; filename=\"{$name}\"",
+            'Cache-Control' => 'private, no-store',
+        ]);
+    }
 
     /** What a list would make, change and leave. */
     public function preview(Request $request, #[CurrentUser('teacher')] Teacher $teacher): View

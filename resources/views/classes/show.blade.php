@@ -11,7 +11,8 @@
                     <a class="btn btn-plain" href="{{ route('classes.results', $class) }}">Results</a>
                     <a class="btn btn-plain" href="{{ route('classes.slips', $class) }}">Sign-in slips</a>
                     <a class="btn btn-plain" href="{{ route('class-shelf', $class) }}">Class shelf</a>
-                    <a class="btn btn-plain" href="{{ route('teams', $class) }}">Teams</a></p>
+                    <a class="btn btn-plain" href="{{ route('teams', $class) }}">Teams</a>
+                    <a class="btn btn-plain" href="{{ route('classes.list.file', $class) }}">List as CSV</a></p>
             @endunless
         </div>
         <x-said />
