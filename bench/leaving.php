@@ -39,7 +39,7 @@ return function (Bench $bench): void {
     }
     $demo = dirname(__DIR__).'/database/demo/working-harbour-pack.pdf';
     $pack = app(BringInFile::class)($teacher, $demo, 'pack.pdf')->refresh();
-    $set = app(CutPageSet::class)($pack, 'Five', [6, 7, 8, 9, 10]);
+    $set = app(CutPageSet::class)($pack, [6, 7, 8, 9, 10], 'Five');
     foreach ($set->pages as $page) {
         app(ApplyEdit::class)(
             $page,

@@ -116,6 +116,15 @@ final class PageFieldsTest extends TestCase
         $this->assertSame($texts, $read);
     }
 
+    public function test_only_what_was_chosen_is_on(): void
+    {
+        $fields = $this->fields(['3.c' => 'x', '3.m' => 'y']);
+        $this->assertSame([true, false], [$fields['3-c']->isOn(0), $fields['3-c']->isOn(1)]);
+        $this->assertSame([false, true], [$fields['3-m']->isOn(0), $fields['3-m']->isOn(1)]);
+        $this->assertFalse($fields['3-c']->isOn(2), 'there is no third');
+        $this->assertFalse($fields['3-t']->isOn(0));
+    }
+
     public function test_what_a_file_does_not_say_is_not_taken_for_an_empty_answer(): void
     {
         foreach ($this->fields() as $field) {

@@ -95,6 +95,20 @@ final class ManifestTest extends TestCase
             InvalidJson::class,
             'files[0].sha256',
         ];
+        yield 'a file without a hash' => [
+            function (array $of): array {
+                unset($of['files'][0]['sha256']);
+
+                return $of;
+            },
+            InvalidJson::class,
+            'files[0]',
+        ];
+        yield 'an original without a hash' => [
+            fn (array $of): array => ['originals' => [['name' => 'tides.pdf']]] + $of,
+            InvalidJson::class,
+            'originals[0]',
+        ];
         yield 'fewer bytes than none' => [
             function (array $of): array {
                 $of['files'][0]['bytes'] = -1;
