@@ -9,6 +9,7 @@ use App\Actions\BringInFile;
 use App\Actions\SaveWork;
 use App\Actions\SweepPictures;
 use App\Documents\FileStore;
+use App\Documents\Pdf\PdfReader;
 use App\Models\Copy;
 use App\Models\Export;
 use App\Models\ExportState;
@@ -23,6 +24,8 @@ use OpenSlate\Copies\Draft;
 use OpenSlate\Edit\Place;
 use OpenSlate\Elements\AnswerBox;
 use OpenSlate\Elements\Patch;
+use OpenSlate\Forms\FieldKind;
+use OpenSlate\Forms\PageFields;
 use OpenSlate\Geometry\Frame;
 use Symfony\Component\Process\Process;
 use Tests\Support\HandsOutOneSheet;
@@ -71,6 +74,48 @@ final class LeavingTest extends TestCase
             [140.0, 283.0, 120.0, 18.0],
             array_map(fn (float $side): float => round($side, 1), $this->fromTop($path, $fields[0]['rectangle'])),
         );
+    }
+
+    public function test_on_all_demo_sheets_every_box_is_a_field_where_it_lies_and_no_two_have_one_name(): void
+    {
+        foreach (['tide-times', 'harbour-log-workbook', 'working-harbour-pack'] as $sheet) {
+            $demo = base_path("database/demo/{$sheet}.pdf");
+            $worksheet = app(BringInFile::class)($this->teacher, $demo, "{$sheet}.pdf")->refresh();
+            $this->post("/worksheets/{$worksheet->id}/blanks")->assertSessionHasNoErrors();
+            $export = $this->asked($worksheet, ['kind' => 'form', 'pages' => '1-']);
+            $path = $this->path($export);
+            $fields = json_decode(
+                (new Process(['node', base_path('tests/Reference/form-fields.mjs'), $path], base_path()))
+                    ->mustRun()
+                    ->getOutput(),
+                true,
+            );
+            $boxes = app(PdfReader::class)->boxes($path);
+            $there = [];
+            foreach ($fields as $field) {
+                [$x, $y, $width, $height] = $field['rectangle'];
+                $there[$field['name']][] = $boxes[$field['page']]->place([$x, $y, $x + $width, $y + $height]);
+            }
+            $wanted = 0;
+            foreach ($worksheet->pages()->with('current')->get() as $row) {
+                foreach (PageFields::of($row->current->page(), $row->number(), []) as $field) {
+                    $wanted++;
+                    $frames = $field->kind === FieldKind::Choice ? array_column($field->options, 1) : [$field->frame];
+                    $this->assertCount(count($frames), $there[$field->name] ?? [], "{$sheet}: {$field->name}");
+                    foreach ($frames as $index => $frame) {
+                        $is = $there[$field->name][$index];
+                        $this->assertEqualsWithDelta(
+                            [$frame->x, $frame->y, $frame->width, $frame->height],
+                            [$is->x, $is->y, $is->width, $is->height],
+                            0.1,
+                            "{$sheet}: {$field->name}",
+                        );
+                    }
+                }
+            }
+            $this->assertCount($wanted, $there);
+            $this->assertGreaterThan(6, $wanted);
+        }
     }
 
     public function test_what_is_covered_cannot_be_lifted_out_of_the_file(): void

@@ -9,6 +9,7 @@ use App\Actions\BringInFile;
 use App\Actions\BringInPackage;
 use App\Documents\FileStore;
 use App\Documents\Pictures;
+use App\Documents\Recordings;
 use App\Models\Export;
 use App\Models\ExportState;
 use App\Models\StoredFile;
@@ -27,6 +28,7 @@ use OpenSlate\Elements\Element;
 use OpenSlate\Elements\Link;
 use OpenSlate\Elements\LinkTarget;
 use OpenSlate\Elements\Picture;
+use OpenSlate\Elements\Recording;
 use OpenSlate\Format\PageCodec;
 use OpenSlate\Geometry\Frame;
 use OpenSlate\Packs\Role;
@@ -38,6 +40,7 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Core\Format\PageCodecTest;
 use Tests\Support\PdfMaker;
 use Tests\Support\ReadsFilesOnce;
+use Tests\Support\Recorded;
 use Tests\TestCase;
 use ZipArchive;
 
@@ -125,6 +128,46 @@ final class PackageTest extends TestCase
         $this->assertNotNull($page->backdrop);
         $this->assertNotEmpty($page->backdrop->blanksFound(), 'it was looked through for blanks');
         $this->assertFileExists(app(FileStore::class)->path($page->backdrop->image));
+    }
+
+    public function test_recordings_go_along_and_what_only_calls_itself_one_is_refused(): void
+    {
+        $kept = app(Recordings::class)->take(PdfMaker::file(Recorded::film('film.webm', 160, 120), 'sent.webm'), false);
+        TeacherFile::give($this->teacher->id, new PageFile($kept->file->sha256, isRecording: true));
+        $this->lay($this->worksheet, [new Recording(
+            'r',
+            Frame::of(50, 600, 240, 180),
+            $kept->file->sha256,
+            'Listen',
+            'High water is at nine.',
+            $kept->isFilm,
+            $kept->seconds,
+        )]);
+        $zip = $this->packed([$this->worksheet], keys: true);
+        $other = Teacher::factory()->create();
+        $made = $this->broughtIn($zip, $other);
+        $this->assertSame(WorksheetState::Ready, $made->state);
+        $this->actingAs($other, 'teacher')->get(route('recordings.show', $kept->file->sha256))->assertOk();
+
+        $spoilt = new ZipArchive;
+        $spoilt->open($zip);
+        $manifest = json_decode((string) $spoilt->getFromName('manifest.json'), true);
+        $sound = 'no film at all';
+        foreach ($manifest['files'] as $at => $file) {
+            if ($file['sha256'] === $kept->file->sha256) {
+                $hash = hash('sha256', $sound);
+                $manifest['files'][$at] = ['sha256' => $hash, 'bytes' => strlen($sound)] + $file;
+                $spoilt->addFromString("files/{$hash}.mp4", $sound);
+                $page = "keys/{$this->worksheet->id}-1.json";
+                $text = (string) $spoilt->getFromName($page);
+                $spoilt->addFromString($page, str_replace($file['sha256'], $hash, $text));
+            }
+        }
+        $spoilt->addFromString('manifest.json', (string) json_encode($manifest));
+        $spoilt->close();
+        $this->postJson(route('worksheets.store'), ['file' => new UploadedFile($zip, 'package.zip', test: true)])
+            ->assertUnprocessable()
+            ->assertSee('recording');
     }
 
     public function test_without_the_key_nothing_in_it_is_an_answer(): void

@@ -16,6 +16,7 @@ use App\Models\SchoolClass;
 use App\Models\Student;
 use App\Models\Teacher;
 use App\Models\Worksheet;
+use App\Models\WorksheetPage;
 use DOMDocument;
 use DOMElement;
 use DOMXPath;
@@ -184,6 +185,20 @@ final class ReturnedTest extends TestCase
         $chosen->assertOk()->assertSee('whose?');
         $this->take($chosen);
         $this->assertSame(['1.a' => 'whose?'], $this->texts('Wilf Sandry'));
+    }
+
+    public function test_a_pdf_that_left_before_the_pages_changed_their_places_comes_back_to_the_right_ones(): void
+    {
+        $filled = $this->filled($this->left('Ada Quill'), ['1-a' => 'of the old first page', '1-g_1-2' => '5.2']);
+        $page = Worksheet::query()->sole()->pages()->with('current')->sole();
+        $page->update(['position' => 2]);
+        $new = new AnswerBox('a', Frame::of(50, 100, 200, 18), prompt: 'New');
+        WorksheetPage::begin($page->worksheet_id, $page->current->page()->withElements([$new]), ['position' => 1]);
+        $page->worksheet()->update(['pages_total' => 2]);
+        $this->post(route('correct', $this->item))->assertSessionHasNoErrors();
+        $this->item->refresh();
+        $this->take($this->read([$filled]));
+        $this->assertSame(['2.a' => 'of the old first page', '2.g.1-2' => '5.2'], $this->texts('Ada Quill'));
     }
 
     public function test_copies_that_were_handed_back_take_nothing(): void
