@@ -135,7 +135,11 @@ final class CopiesPdf
         array $choices,
         ExportKind $kind,
     ): array {
-        $pages = $item->edition->frozenPages() ?: throw FileRefused::noPages();
+        // They go to students and their families: as these see the pages, without what is hidden or kept back.
+        $pages = array_map(
+            fn (Page $page): Page => $page->forStudents(false),
+            $item->edition->frozenPages() ?: throw FileRefused::noPages(),
+        );
         $printed = EditionWords::of($item->edition);
         $asked = array_map(fn (Page $page): array => $printed->asked($page, $printed->on($page)), $pages);
         $leads = $item->edition->pageNumbers();
@@ -171,7 +175,6 @@ final class CopiesPdf
                     asked: $asked[$index],
                     marks: $marked?->on($index + 1) ?? [],
                     written: $marked?->written($index + 1) ?? [],
-                    answers: true,
                     foot: ($choices['names'] ?? false) === true
                         ? "{$copy->whose()} · {$item->edition->name} · ".($index + 1).'/'.count($pages)
                         : '',

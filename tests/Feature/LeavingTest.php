@@ -6,6 +6,8 @@ namespace Tests\Feature;
 
 use App\Actions\ApplyEdit;
 use App\Actions\BringInFile;
+use App\Actions\HandoutPlan;
+use App\Actions\HandOutWorksheets;
 use App\Actions\SaveWork;
 use App\Actions\SweepPictures;
 use App\Documents\FileStore;
@@ -14,7 +16,9 @@ use App\Models\Copy;
 use App\Models\Export;
 use App\Models\ExportState;
 use App\Models\HandoutItem;
+use App\Models\SchoolClass;
 use App\Models\StoredFile;
+use App\Models\Student;
 use App\Models\Teacher;
 use App\Models\Worksheet;
 use Illuminate\Foundation\Testing\RefreshDatabase;
@@ -23,10 +27,12 @@ use OpenSlate\Answers\PassageAnswer;
 use OpenSlate\Copies\Draft;
 use OpenSlate\Edit\Place;
 use OpenSlate\Elements\AnswerBox;
+use OpenSlate\Elements\Label;
 use OpenSlate\Elements\Patch;
 use OpenSlate\Forms\FieldKind;
 use OpenSlate\Forms\PageFields;
 use OpenSlate\Geometry\Frame;
+use OpenSlate\Handout\Mode;
 use Symfony\Component\Process\Process;
 use Tests\Support\HandsOutOneSheet;
 use Tests\Support\PdfMaker;
@@ -236,6 +242,32 @@ final class LeavingTest extends TestCase
         $this->assertStringContainsString('Page 1, in full: Tide', $pages[1]);
         $this->assertSame($long, trim((string) preg_replace('/^.*in full: Tide|\s+/s', ' ', $pages[1])));
         $this->assertStringContainsString('short', $pages[2]);
+    }
+
+    public function test_what_a_patch_hides_on_a_copy_is_in_no_pdf_of_it(): void
+    {
+        $class = SchoolClass::factory()->of($this->teacher)->create();
+        $class->students()->attach(Student::factory()->create(['name' => 'Ada Quill']));
+        $worksheet = Worksheet::factory()
+            ->withPages(
+                new Label('l', Frame::of(50, 50, 200, 18), 'the answer is twelve'),
+                new Patch('p', Frame::of(40, 40, 300, 40)),
+                new AnswerBox('a', Frame::of(50, 100, 200, 18), prompt: 'Tide'),
+                new Label('s', Frame::of(50, 150, 200, 18), 'seen by all'),
+            )
+            ->create(['teacher_id' => $this->teacher->id]);
+        $item = app(HandOutWorksheets::class)(
+            $this->teacher,
+            new HandoutPlan('Tides', '', null, null, [[$worksheet, Mode::OwnCopy]], [$class]),
+        )->items()->sole();
+        $copy = $item->copies()->sole();
+        foreach (['one' => 'all', 'forms' => 'one'] as $files => $who) {
+            $words = $this->wordsOf((string) file_get_contents($this->path(
+                $this->askedOf($item, ['who' => $who, 'copy' => $copy->id, 'files' => $files]),
+            )));
+            $this->assertStringContainsString('seen by all', $words);
+            $this->assertStringNotContainsString('twelve', $words);
+        }
     }
 
     public function test_marks_and_comments_go_along_where_they_are_wanted(): void
