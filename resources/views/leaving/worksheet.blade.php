@@ -25,8 +25,8 @@
                             @checked($kind === 'key') @disabled(! $canPrint)> for you: the right answers stand in their
                         places</label>
                     <label><input type="radio" class="form-check-input" name="kind" value="package"
-                            @checked($kind === 'package')> for another shelf: a package (ZIP) with its pages, its files
-                        and what it was made of, which this program brings in again and others can read</label>
+                            @checked($kind === 'package')> for another shelf: a package (ZIP) with its pages and the whole
+                        files that they are printed in, which this program brings in again and others can read</label>
                     <label class="leaving__under"><input type="checkbox" class="form-check-input" name="keys" value="1"
                             @checked(old('keys', true))> the package has the key, too</label>
                     @error('kind')
