@@ -10,7 +10,7 @@ namespace OpenSlate\Text;
  */
 final class TypedLines
 {
-    /** By kind of letter; how wide each typeface runs to them is known to it. */
+    /** By kind of letter; Font::wide says how wide each typeface runs to them. */
     private const WIDTHS = [
         '/^[\s]$/u' => 0.3,
         '/^[ijlI.,:;!|\'’‘`´·]$/u' => 0.33,

@@ -201,6 +201,17 @@ final class ReturnedTest extends TestCase
         $this->assertSame(['2.a' => 'of the old first page', '2.g.1-2' => '5.2'], $this->texts('Ada Quill'));
     }
 
+    public function test_what_was_seen_beside_one_copy_is_not_put_into_another(): void
+    {
+        $page = $this->read([$this->filled($this->left('Ada Quill'), ['1-a' => 'by Ada'])]);
+        $fields = $this->fields($page);
+        $fields['returned'][0]['copy'] = $this->copy('Wilf Sandry')->id;
+        $fields['returned'][0]['wanted'] = '1';
+        $this->post(route('returned.take', $this->item), $fields)->assertSessionHasErrors('refused');
+        $this->assertSame([], $this->texts('Wilf Sandry'));
+        $this->assertSame([], $this->texts('Ada Quill'));
+    }
+
     public function test_copies_that_were_handed_back_take_nothing(): void
     {
         $page = $this->read([$this->filled($this->left('Ada Quill'), ['1-a' => 'late'])]);
@@ -238,6 +249,7 @@ final class ReturnedTest extends TestCase
             'returned' => [
                 [
                     'copy' => $this->copy('Ada Quill')->id,
+                    'shown' => $this->copy('Ada Quill')->id,
                     'wanted' => '1',
                     'found' => '{"1.t": ["", "maybe"], "9.z": ["", "x"], "1.b": "no list"}',
                 ],

@@ -71,10 +71,16 @@ final class ReturnedController
             if ($copy === null || $file->answers === []) {
                 continue;
             }
+            // What was seen beside one copy is not put into another.
+            if ($copy->id !== $file->shown) {
+                $refused[] = "{$file->name}: {$copy->whose()} was chosen since. Look at it as that first.";
+
+                continue;
+            }
             $copy->setRelation('item', $item);
-            $wanted += count($file->answers);
             try {
                 $taken += $take($copy, $file->answers);
+                $wanted += count($file->answers);
             } catch (CopyRefused $refusal) {
                 $refused[] = "{$copy->whose()}: {$refusal->getMessage()}";
             }
@@ -82,14 +88,14 @@ final class ReturnedController
         $left = $wanted - $taken;
         $back = to_route('copies.leaving', $item);
 
-        return $refused === []
-            ? $back->with(
-                'done',
-                Count::of($taken, 'answer').
-                    ' taken.'.
-                    ($left === 0 ? '' : ' '.Count::of($left, 'place').' changed meanwhile, and stay as they are.'),
-            )
-            : $back->withErrors(['refused' => implode(' ', $refused)]);
+        $back->with(
+            'done',
+            Count::of($taken, 'answer').
+                ' taken.'.
+                ($left === 0 ? '' : ' '.Count::of($left, 'place').' changed meanwhile, and stay as they are.'),
+        );
+
+        return $refused === [] ? $back : $back->withErrors(['refused' => implode(' ', $refused)]);
     }
 
     /**

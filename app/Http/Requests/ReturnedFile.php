@@ -9,11 +9,17 @@ final readonly class ReturnedFile
 {
     /**
      * @param  int  $copy  whose it is; 0 where nobody has said
+     * @param  int  $shown  as whose it was looked at
      * @param  array<string, string>  $values  of its fields
      * @param  array<string, array{string, string}>  $answers  those that are to be taken, by place: what stood there,
      *                                                          and what is to stand there
      */
-    public function __construct(public string $name, public int $copy, public array $values, public array $answers)
-    {
+    public function __construct(
+        public string $name,
+        public int $copy,
+        public int $shown,
+        public array $values,
+        public array $answers,
+    ) {
     }
 }

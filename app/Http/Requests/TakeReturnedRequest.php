@@ -18,6 +18,7 @@ final class TakeReturnedRequest extends FormRequest
             'returned' => ['required', 'array', 'max:'.ReturnedRequest::MOST],
             'returned.*.name' => ['nullable', 'string', 'max:200'],
             'returned.*.copy' => ['nullable', 'integer'],
+            'returned.*.shown' => ['nullable', 'integer'],
             'returned.*.values' => ['nullable', 'json', 'max:2000000'],
             'returned.*.found' => ['nullable', 'json', 'max:4000000'],
             'returned.*.wanted' => ['nullable', 'in:1'],
@@ -47,6 +48,7 @@ final class TakeReturnedRequest extends FormRequest
                 $files[] = new ReturnedFile(
                     is_string($file['name'] ?? null) ? $file['name'] : '',
                     (int) ($file['copy'] ?? 0),
+                    (int) ($file['shown'] ?? 0),
                     array_filter(self::decoded($file['values'] ?? null), is_string(...)),
                     $this->answers($file),
                 );

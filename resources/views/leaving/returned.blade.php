@@ -37,6 +37,7 @@
                     @if ($file['copy'] && $new->isEmpty())
                         <p>There is nothing in it that {{ $file['copy']->whose() }}’s copy does not have.</p>
                     @elseif ($file['copy'])
+                        <input type="hidden" name="returned[{{ $at }}][shown]" value="{{ $file['copy']->id }}">
                         <input type="hidden" name="returned[{{ $at }}][found]"
                             value="{{ json_encode((object) $new->mapWithKeys(fn ($one) => [$one->place => [$one->was, $one->is]])->all(), JSON_UNESCAPED_UNICODE) }}">
                         <label class="leaving__tick"><input type="checkbox" class="form-check-input"
