@@ -10,6 +10,7 @@ export default defineConfig({
                 'resources/js/bench.js',
                 'resources/js/key.js',
                 'resources/js/leaving.js',
+                'resources/js/on-paper.js',
                 'resources/js/board.js',
                 'resources/js/copy.js',
                 'resources/js/cut-out.js',

@@ -41,6 +41,7 @@ use App\Http\Controllers\MarkingController;
 use App\Http\Controllers\MendingController;
 use App\Http\Controllers\MessageController;
 use App\Http\Controllers\MomentController;
+use App\Http\Controllers\OnPaperController;
 use App\Http\Controllers\PackController;
 use App\Http\Controllers\PageController;
 use App\Http\Controllers\PageSetController;
@@ -432,6 +433,17 @@ Route::middleware(['auth:teacher', 'auth.session'])->group(function () use ($cop
             Route::post('', [ReturnedController::class, 'read'])->name('returned.read');
             Route::post('choose', [ReturnedController::class, 'choose'])->name('returned.choose');
             Route::post('take', [ReturnedController::class, 'take'])->name('returned.take');
+        });
+    Route::prefix('items/{item}/on-paper')
+        ->can('watch', 'item')
+        ->scopeBindings()
+        ->group(function (): void {
+            Route::get('', [OnPaperController::class, 'show'])->name('on-paper');
+            Route::post('', [OnPaperController::class, 'store'])->middleware('once')->name('on-paper.store');
+            Route::post('take', [OnPaperController::class, 'take'])->name('on-paper.take');
+            Route::delete('', [OnPaperController::class, 'destroy'])->name('on-paper.destroy');
+            Route::get('files/{paper}', [OnPaperController::class, 'file'])->name('on-paper.file');
+            Route::get('{sheet}/picture', [OnPaperController::class, 'picture'])->name('on-paper.picture');
         });
     Route::get('exports/{export}', [ExportController::class, 'show'])
         ->can('take', 'export')

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Documents\FileStore;
+use App\Models\PaperFile;
+use App\Models\PaperSheet;
 use App\Models\StoredFile;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Collection;
@@ -33,6 +35,8 @@ final class SweepPictures
         ['backdrops', 'light'],
         ['lighter_pictures', 'made'],
         ['exports', 'sha256'],
+        ['paper_files', 'sha256'],
+        ['paper_sheets', 'sha256'],
     ];
 
     public function __construct(private FileStore $files)
@@ -65,6 +69,7 @@ final class SweepPictures
             ->merge($this->sounds($before))
             ->merge($this->offered($before))
             ->merge($this->left($before))
+            ->merge($this->onPaper())
             ->unique()
             ->filter(fn (string $sha256): bool => $this->isNamed($sha256) ? false : $this->forget($sha256))
             ->count();
@@ -98,6 +103,17 @@ final class SweepPictures
         $exports->delete();
 
         return $made;
+    }
+
+    /** @return Collection<int, string> sheets of paper that nobody has put into a copy for long */
+    private function onPaper(): Collection
+    {
+        $old = PaperFile::where('created_at', '<', now()->subDays(PaperSheet::DAYS));
+        $pictures = PaperSheet::whereIn('paper_file_id', $old->clone()->select('id'))->pluck('sha256')->toBase();
+        $whole = $old->clone()->whereNotNull('sha256')->pluck('sha256')->toBase();
+        $old->delete();
+
+        return $pictures->merge($whole);
     }
 
     /** All that a copy is, was at its moments, and has waiting. */

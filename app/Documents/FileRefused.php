@@ -212,6 +212,22 @@ final class FileRefused extends RuntimeException implements Refusal
         );
     }
 
+    public static function tooManyWait(int $most): self
+    {
+        return new self(
+            'too_many_wait',
+            "{$most} files are being read already. Wait until some are done, and bring this in then.",
+        );
+    }
+
+    public static function noScan(): self
+    {
+        return new self(
+            'no_scan',
+            'Sheets of paper come as a PDF of a scanner, or as pictures of them. This is a document.',
+        );
+    }
+
     public static function notPrinted(?Throwable $cause = null): self
     {
         return new self(

@@ -8,6 +8,8 @@ use App\Actions\MarkByKey;
 use App\Documents\FileRefused;
 use App\Documents\Pdf\FormWriter;
 use App\Documents\Pdf\PdfJoin;
+use App\Documents\Printing\CodedSheet;
+use App\Documents\Printing\Codes;
 use App\Models\Comment;
 use App\Models\Copy;
 use App\Models\Export;
@@ -22,6 +24,7 @@ use App\View\PlaceNames;
 use Illuminate\Support\Collection;
 use OpenSlate\Copies\CopyState;
 use OpenSlate\Copies\Place;
+use OpenSlate\Elements\Answerable;
 use OpenSlate\Forms\FieldKind;
 use OpenSlate\Forms\FormField;
 use OpenSlate\Forms\LongAnswers;
@@ -43,6 +46,7 @@ final class CopiesPdf
         private FormWriter $forms,
         private MarkByKey $byKey,
         private School $school,
+        private Codes $codes,
     ) {
     }
 
@@ -72,6 +76,9 @@ final class CopiesPdf
         $made = $this->runs($export, $leaves, $revisions, $folder, $total);
 
         $whole = $this->join->of($made, "{$folder}/copies.pdf");
+        if (($export->choices['codes'] ?? false) === true) {
+            $whole = $this->codes->lay($whole, self::coded($copies, $leaves), $folder);
+        }
 
         return match (true) {
             $export->kind->isManyFiles() => $this->apart($export->kind, $whole, $copies, $leaves, $folder),
@@ -197,6 +204,29 @@ final class CopiesPdf
         }
 
         return $leaves;
+    }
+
+    /**
+     * @param  Collection<int, Copy>  $copies
+     * @param  list<non-empty-list<Leaf|Notes>>  $leaves  of each
+     * @return list<CodedSheet|null> for each page
+     */
+    private static function coded(Collection $copies, array $leaves): array
+    {
+        $sheets = [];
+        foreach ($copies->values() as $index => $copy) {
+            foreach ($leaves[$index] as $leaf) {
+                $sheets[] = $leaf instanceof Leaf
+                    ? new CodedSheet(
+                        $leaf->page->size,
+                        array_map(fn (Answerable $one): Frame => $one->frame(), $leaf->page->answerables()),
+                        fn (int $spot): string => CopyMark::of($copy, $leaf->number, $spot)->text(),
+                    )
+                    : null;
+            }
+        }
+
+        return $sheets;
     }
 
     /** @return array<int, PageRevision> by page number */

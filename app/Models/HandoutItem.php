@@ -10,6 +10,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\Relations\HasManyThrough;
 use Illuminate\Support\Carbon;
 use OpenSlate\Handout\Mode;
 
@@ -54,6 +55,18 @@ final class HandoutItem extends Model
     public function copies(): HasMany
     {
         return $this->hasMany(Copy::class)->whereNull('thrown_at');
+    }
+
+    /** @return HasMany<PaperFile, $this> scans and photos of its sheets that came back */
+    public function papers(): HasMany
+    {
+        return $this->hasMany(PaperFile::class);
+    }
+
+    /** @return HasManyThrough<PaperSheet, PaperFile, $this> the pages in them */
+    public function sheets(): HasManyThrough
+    {
+        return $this->hasManyThrough(PaperSheet::class, PaperFile::class);
     }
 
     /** @return BelongsToMany<Student, $this> for whom alone it is; nobody where it is for all who have the handout */

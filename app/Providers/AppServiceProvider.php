@@ -17,7 +17,9 @@ use App\Events\EditionFrozen;
 use App\Events\ExportAsked;
 use App\Events\FileArrived;
 use App\Events\FileWaiting;
+use App\Events\PaperArrived;
 use App\Exports\MakeExport;
+use App\Exports\ReadPaper;
 use App\Http\Middleware\ThroughPass;
 use App\Jobs\JoinFile;
 use App\Jobs\ShowPages;
@@ -121,6 +123,7 @@ final class AppServiceProvider extends ServiceProvider
         Event::listen(FileWaiting::class, fn () => TakeTurn::dispatch());
         Event::listen(FileArrived::class, fn (FileArrived $event) => JoinFile::dispatch($event->worksheetId));
         Event::listen(ExportAsked::class, fn (ExportAsked $event) => MakeExport::dispatch($event->exportId));
+        Event::listen(PaperArrived::class, fn (PaperArrived $event) => ReadPaper::dispatch($event->paperFileId));
         Event::listen(EditionFrozen::class, fn (EditionFrozen $event) => ShowPages::dispatch($event->editionId));
 
         // Somebody else may have been signed in with this session before.

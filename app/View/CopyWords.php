@@ -9,6 +9,7 @@ use App\Models\Edition;
 use App\Models\Handout;
 use App\School;
 use OpenSlate\Copies\CopyState;
+use OpenSlate\Copies\OnPaper;
 use OpenSlate\Copies\Standing;
 use OpenSlate\Handout\Due;
 use OpenSlate\Handout\Times;
@@ -51,6 +52,20 @@ final class CopyWords
             $copy->isReturned() => 'marked',
             $copy->state === CopyState::HandedIn => 'handed in',
             default => "{$copy->filled} of {$edition->places_count} filled",
+        };
+    }
+
+    /** What is in it: "3 of 8 filled", "2 of 5 pages on paper". */
+    public static function tally(Copy $copy, Edition $edition): string
+    {
+        $filled = "{$copy->filled} of {$edition->places_count} filled";
+        $paper = count(OnPaper::pages($copy->written()->texts()));
+        $onPaper = $edition->pages_count === 1 ? 'on paper' : "{$paper} of {$edition->pages_count} pages on paper";
+
+        return match (true) {
+            $paper === 0 => $filled,
+            $copy->filled === 0 => $onPaper,
+            default => "{$onPaper}, {$filled}",
         };
     }
 

@@ -6,6 +6,7 @@ namespace App\View;
 
 use OpenSlate\Geometry\Frame;
 use OpenSlate\Geometry\Rotation;
+use OpenSlate\Page\Page;
 
 /** A picture of a printed page: where a browser gets it at both sizes, and how it lies. */
 final readonly class LaidPrint
@@ -29,5 +30,11 @@ final readonly class LaidPrint
         $address = fn (string $size): string => PictureAddress::page($source, $page, $size);
 
         return new self($address($light ? 'light' : 'page'), $address('thumbnail'), $frame, $turn);
+    }
+
+    /** The picture of a page that came back on paper, in place of what is printed there. */
+    public static function onPaper(string $address, Page $page): self
+    {
+        return new self($address, $address, $page->frame(), Rotation::None);
     }
 }

@@ -8,6 +8,7 @@ use App\Models\Copy;
 use App\Models\HandoutItem;
 use Illuminate\Support\Collection;
 use OpenSlate\Copies\CopyState;
+use OpenSlate\Copies\OnPaper;
 use OpenSlate\Copies\Work;
 use OpenSlate\Judging\Verdict;
 use OpenSlate\Marking\Mark;
@@ -62,7 +63,7 @@ final readonly class MarkingTable
         $handedIn = $opened->where('state', CopyState::HandedIn);
         $copies = $withWorking ? $opened : $handedIn;
         $waiting = array_fill_keys(array_keys($questions), 0);
-        $marks = $answers = $works = [];
+        $marks = $answers = $works = $byHand = [];
         $at = $question->place->place->id;
         foreach ($copies as $copy) {
             $all = $copy->marks($scheme)->all();
@@ -71,10 +72,13 @@ final readonly class MarkingTable
             }
             $works[$copy->id] = $copy->written();
             $answers[$copy->id] = $works[$copy->id]->text($at);
+            if (self::isByHand($question, $works[$copy->id])) {
+                $byHand[] = $copy->id;
+            }
             $marks[$copy->id] = $all[$at] ?? new Mark(Verdict::Unjudged, Points::none(), '', false);
         }
         $piles = array_fill_keys(array_map(fn (Pile $pile): string => $pile->value, Pile::cases()), []);
-        foreach (Slips::of($question->place, $answers, $marks) as $slip) {
+        foreach (Slips::of($question->place, $answers, $marks, $byHand) as $slip) {
             $piles[Pile::of($slip->mark->verdict)->value][] = $slip;
         }
 
@@ -90,6 +94,20 @@ final readonly class MarkingTable
             works: $works,
             partial: self::partial($piles[Pile::Part->value], $question->place->full),
         );
+    }
+
+    /** Whether what a slip holds stands on paper, so that its picture is looked at. */
+    public function isOnPaper(Slip $slip): bool
+    {
+        return self::isByHand($this->question, $this->works[$slip->copies[0]]);
+    }
+
+    private static function isByHand(MarkedQuestion $question, Work $work): bool
+    {
+        $place = $question->place->place;
+
+        return ! $place->form->isFilled($work->text($place->id)) &&
+            OnPaper::picture($work->texts(), $place->page()) !== '';
     }
 
     /** The number of the question, from 1. */

@@ -45,7 +45,11 @@ final readonly class Correction
             [$page, $name] = explode('/', $identity, 2);
             $number = $numbers[(int) $page] ?? null;
 
-            return $number === null ? null : $new->find(Place::idOn($number + 1, $name));
+            return match (true) {
+                $number === null => null,
+                OnPaper::isName($name) => OnPaper::on($number + 1),
+                default => $new->find(Place::idOn($number + 1, $name)),
+            };
         };
         foreach ($texts as $id => $text) {
             [$number, $name] = explode('.', $id, 2);
@@ -54,7 +58,8 @@ final readonly class Correction
                 continue;
             }
             $identity = "{$page}/{$name}";
-            $from = $old->find($id)?->form->kind() ?? AnswerKind::Lines;
+            $from = OnPaper::isName($name) ? OnPaper::on(1) : $old->find($id);
+            $from = $from?->form->kind() ?? AnswerKind::Lines;
             $to = $place($identity);
             if ($to !== null && self::takes($to->form, $from, $text)) {
                 $kept[$to->id] = $text;

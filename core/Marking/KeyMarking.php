@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OpenSlate\Marking;
 
+use OpenSlate\Copies\OnPaper;
 use OpenSlate\Copies\Work;
 use OpenSlate\Judging\Judgement;
 use OpenSlate\Judging\Lexicon;
@@ -27,14 +28,18 @@ final class KeyMarking
         $this->words = OwnWords::of($keys, $dictionary);
     }
 
-    /** What no key can judge waits; what is left empty does not. */
+    /** What no key can judge waits, and what was written by hand on paper; what is left empty does not. */
     public function of(Work $work): Marks
     {
         $marks = [];
+        $texts = $work->texts();
         foreach ($this->scheme->places() as $id => $place) {
-            $marks[$id] = $this->isUnanswered($id, $work)
+            $mark = $this->isUnanswered($id, $work)
                 ? self::mark(Judgement::leftEmpty(), $place)
                 : $this->judged[$id][$work->text($id)] ??= $this->judge($place, $work->text($id));
+            $isByHand = ! $place->place->form->isFilled($work->text($id)) &&
+                OnPaper::picture($texts, $place->place->page()) !== '';
+            $marks[$id] = $isByHand ? self::mark(Judgement::unjudged('on paper'), $place) : $mark;
         }
 
         return new Marks($marks);

@@ -21,14 +21,17 @@ final class Slips
     /**
      * @param  array<int, string>  $answers  by copy
      * @param  array<int, Mark>  $marks  by copy
+     * @param  list<int>  $apart  copies whose answers no two of which are known to be alike, as they stand on paper
      * @return list<Slip> the most frequent first, each followed by what is near to it
      */
-    public static function of(MarkedPlace $place, array $answers, array $marks): array
+    public static function of(MarkedPlace $place, array $answers, array $marks, array $apart = []): array
     {
         $together = [];
+        $apart = array_flip($apart);
         foreach ($marks as $copy => $mark) {
             $likeness = $place->likeness($answers[$copy] ?? '');
             $marked = [$likeness, $mark->verdict->value, $mark->points->tenThousandths, $mark->byHand];
+            isset($apart[$copy]) && ($marked[] = $copy);
             $together[serialize($marked)][] = $copy;
         }
         $slips = [];

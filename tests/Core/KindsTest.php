@@ -62,7 +62,8 @@ final class KindsTest extends TestCase
         ],
         // It may lie over other places.
         'Drawing' => ['core/Page/Overlaps.php'],
-        'Picture' => [],
+        // A page that came back on paper is one.
+        'Picture' => ['core/Copies/OnPaper.php'],
         'Spoken' => [],
     ];
 

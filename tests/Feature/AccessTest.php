@@ -23,6 +23,8 @@ use App\Models\Handout;
 use App\Models\HandoutItem;
 use App\Models\Kit;
 use App\Models\Message;
+use App\Models\PaperFile;
+use App\Models\PaperSheet;
 use App\Models\Pass;
 use App\Models\PassKind;
 use App\Models\SchoolClass;
@@ -178,7 +180,16 @@ final class AccessTest extends TestCase
         $taken = app(TakeCopy::class)($shelved, $this->student);
         $this->shelf = ['item' => (string) $shelved->id, 'copy' => (string) $taken->id, 'goes' => (string) $goes->id];
         $this->trial = ['copy' => (string) $trial->id, 'item' => (string) $trial->handout_item_id];
+        $readOnly = HandoutItem::where(['mode' => Mode::ReadOnly, 'handout_id' => $handout->id])->sole();
+        $paper = PaperFile::create(
+            ['handout_item_id' => $readOnly->id, 'name' => 'scan.pdf', 'state' => ExportState::Ready],
+        );
+        $sheet = PaperSheet::create(
+            ['paper_file_id' => $paper->id, 'position' => 1, 'sha256' => $picture, 'taken_at' => now()],
+        );
         $this->parameters = [
+            'paper' => (string) $paper->id,
+            'sheet' => (string) $sheet->id,
             'worksheet' => (string) $worksheet->id,
             'original' => (string) $original->id,
             'number' => '1',
@@ -192,7 +203,7 @@ final class AccessTest extends TestCase
                 'teacher_id' => $copy->item->handout->teacher_id,
                 'words' => 'Five minutes left',
             ])->id,
-            'item' => (string) HandoutItem::where(['mode' => Mode::ReadOnly, 'handout_id' => $handout->id])->sole()->id,
+            'item' => (string) $readOnly->id,
             'class' => (string) $class->id,
             'student' => (string) $this->student->id,
             'leaver' => (string) $leaver->id,

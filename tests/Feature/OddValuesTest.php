@@ -17,6 +17,8 @@ use App\Models\ExportState;
 use App\Models\HandoutItem;
 use App\Models\Kit;
 use App\Models\Message;
+use App\Models\PaperFile;
+use App\Models\PaperSheet;
 use App\Models\SchoolClass;
 use App\Models\Student;
 use App\Models\Teacher;
@@ -71,6 +73,7 @@ final class OddValuesTest extends TestCase
         'height',
         'id',
         'ids',
+        'in',
         'item',
         'known',
         'language',
@@ -96,6 +99,7 @@ final class OddValuesTest extends TestCase
         'position',
         'range',
         'seen',
+        'sheets',
         'show',
         'station',
         'student',
@@ -222,7 +226,16 @@ final class OddValuesTest extends TestCase
             $copy = Copy::firstOrFail();
         }
 
+        $item = HandoutItem::where('mode', Mode::ReadOnly)->firstOrFail();
+        $paper = PaperFile::create(
+            ['handout_item_id' => $item->id, 'name' => 'scan.pdf', 'state' => ExportState::Ready],
+        );
+
         return [
+            'paper' => (string) $paper->id,
+            'sheet' => (string) PaperSheet::create(
+                ['paper_file_id' => $paper->id, 'position' => 1, 'sha256' => (string) $page->backdrop?->image],
+            )->id,
             'worksheet' => (string) $worksheet->id,
             'number' => '1',
             'page' => (string) $page->id,
@@ -235,7 +248,7 @@ final class OddValuesTest extends TestCase
                 'teacher_id' => $copy->item->handout->teacher_id,
                 'words' => 'Five minutes left',
             ])->id,
-            'item' => (string) HandoutItem::where('mode', Mode::ReadOnly)->firstOrFail()->id,
+            'item' => (string) $item->id,
             'class' => (string) $class->id,
             'student' => (string) $student->id,
             'source' => (string) $page->backdrop?->source,

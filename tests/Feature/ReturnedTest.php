@@ -172,7 +172,7 @@ final class ReturnedTest extends TestCase
         $mark = (string) $this->copy('Ada Quill')->id;
         $forged = "OS1 {$this->item->id} {$this->copy('Wilf Sandry')->id} {$this->item->edition_id}";
         foreach (
-            ['', "{$forged} 0 0123456789ABCDEF"] as $other
+            ['', "{$forged} 0.0 0123456789ABCDEF"] as $other
         ) {
             $page = $this->read([$this->filled($pdf, ['1-a' => 'whose?', 'open-slate' => $other])]);
             $page->assertSee('This PDF does not say whose it is')->assertDontSee('replace it');

@@ -6,6 +6,7 @@ namespace App\Documents\Scans;
 
 use App\Documents\FileRefused;
 use App\Documents\LimitedProcess;
+use OpenSlate\Scan\Similarity;
 
 /** The operations of libvips that pages are made with, on pictures in one folder, by their names. */
 final class Vips
@@ -48,6 +49,29 @@ final class Vips
     {
         $sides = [(string) $longest, '--height', (string) $longest];
         $this->do('thumbnail', $from, "{$to}[strip]", ...$sides, ...['--size', 'down', '--no-rotate']);
+    }
+
+    /**
+     * Turned, moved and scaled, and cut to so many pixels; where nothing comes to lie it is white.
+     *
+     * @param  Similarity  $map  from pixels to pixels
+     */
+    public function lay(string $from, string $to, Similarity $map, int $width, int $height): void
+    {
+        [$a, $b, $c, $d, $e, $f] = array_map(fn (float $one): string => sprintf('%.9F', $one), $map->matrix());
+        $this->do(
+            'affine',
+            "--odx={$e}",
+            "--ody={$f}",
+            "--oarea=0 0 {$width} {$height}",
+            '--background=255',
+            '--interpolate=bicubic',
+            // What follows may begin with a minus, and is no option.
+            '--',
+            $from,
+            $to,
+            "{$a} {$b} {$c} {$d}",
+        );
     }
 
     /**

@@ -18,6 +18,8 @@ final class LimitBody
     private const FILES = [
         'worksheets' => 'slate.files.most_bytes',
         'worksheets/*/files' => 'slate.files.most_bytes',
+        'items/*/on-paper' => 'slate.files.most_bytes',
+        'items/*/returned' => 'slate.files.most_bytes',
         'pages/*/pictures' => 'slate.pictures.most_bytes',
         'pages/*/recordings' => 'slate.recordings.most_bytes',
         'copies/*/sounds' => 'slate.recordings.most_bytes',
@@ -28,6 +30,7 @@ final class LimitBody
     /** Forms that are larger than others, in megabytes; the first that fits. */
     private const FORMS = [
         'my/copies/*' => 8, // all answers of a copy at once, drawings among them
+        'items/*/returned/*' => 8, // what was read in the PDFs of a class
         'pages/*' => 4,
     ];
 

@@ -27,6 +27,7 @@ final class CopiesPdfRequest extends FormRequest
             'files' => ['required', Rule::in(['one', 'each', 'forms'])],
             'marks' => ['nullable', 'in:1'],
             'names' => ['nullable', 'in:1'],
+            'codes' => ['nullable', 'in:1'],
         ];
     }
 
@@ -51,7 +52,7 @@ final class CopiesPdfRequest extends FormRequest
         };
     }
 
-    /** @return array{who: string|int, marks: bool, names: bool} */
+    /** @return array{who: string|int, marks: bool, names: bool, codes: bool} */
     public function choices(): array
     {
         $who = $this->string('who')->toString();
@@ -60,6 +61,7 @@ final class CopiesPdfRequest extends FormRequest
             'who' => $who === 'one' ? $this->integer('copy') : $who,
             'marks' => $this->boolean('marks') && ! $this->kind()->hasFields(),
             'names' => $this->boolean('names'),
+            'codes' => $this->boolean('codes') && ! $this->kind()->hasFields(),
         ];
     }
 }

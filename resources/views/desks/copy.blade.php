@@ -49,7 +49,7 @@
             <p class="large__state" data-copy="{{ $copy->id }}" data-version="{{ $copy->version }}"
                 data-state="{{ $copy->state->value }}">
                 <b>{{ CopyWords::state($copy->standing(), $handout->lateAfter($times)) }}</b>
-                <span>{{ $copy->filled }} of {{ $edition->places_count }} filled</span>
+                <span>{{ CopyWords::tally($copy, $edition) }}</span>
                 <span>
                     @if ($copy->changed_at)
                         last change {{ $school->said($copy->changed_at) }}
@@ -86,6 +86,9 @@
                     :fills="CopyWords::fills($copy, $handout, $times, $school)" answers
                     :marks="$marked->on($index + 1)" :written="$marked->written($index + 1)" marking
                             sizes="(min-width: 900px) 860px, 100vw" />
+                        <x-page.beside-paper :$page :number="$index + 1" :of="$edition->pages_count"
+                            :texts="$copy->written()->texts()"
+                            :fills="CopyWords::fills($copy, $handout, $times, $school)" answers />
                         <p class="verbs large__pens">
                             <button type="button" class="btn btn-plain" data-draw="page-{{ $index + 1 }}">Write on page
                                 {{ $index + 1 }} with a pen</button>

@@ -18,7 +18,7 @@
             <span class="pupil__sharers">{{ CopyWords::names($copy) === $copy->whose() ? $copy->people()->count() . ' students' : CopyWords::names($copy) }}</span>
         @endif
         <span class="pupil__foot">
-            <span>{{ $copy->filled }} of {{ $edition->places_count }} filled</span>
+            <span>{{ CopyWords::tally($copy, $edition) }}</span>
             @if ($scheme !== null && !$scheme->total()->isNone())
                 <span class="pupil__right">{{ $copy->marks($scheme)->right() }} right</span>
             @endif

@@ -55,12 +55,16 @@
                         @checked(old('names', true))> With whose it is at the foot of each page</label>
                 <label class="leaving__tick"><input type="checkbox" class="form-check-input" name="marks" value="1"
                         @checked(old('marks', $isMarked))> With marks and comments</label>
+                <label class="leaving__tick"><input type="checkbox" class="form-check-input" name="codes" value="1"
+                        @checked(old('codes'))> To be filled in by hand: a small code in two corners of each page says whose
+                    it is, so that scans find their way back by themselves</label>
                 <button class="btn btn-primary">Make it</button>
             </form>
         @endunless
         @include('leaving.made')
         <section class="leaving__back" aria-labelledby="back">
             <h3 id="back">Answers that come back</h3>
+            <p><a class="btn btn-plain" href="{{ route('on-paper', $item) }}">Sheets that were filled in by hand</a></p>
             <form method="post" action="{{ route('returned.read', $item) }}" enctype="multipart/form-data">
                 @csrf
                 <div class="field">

@@ -5,7 +5,7 @@
 @use('OpenSlate\Marking\Pile')
 @php($names = $table->names($slip))
 @php($count = count($slip->copies))
-@php($said = $question->read($slip->answer))
+@php($said = $table->isOnPaper($slip) ? 'Written on paper by ' . $names[0] : $question->read($slip->answer))
 @php($first = $table->copies[$slip->copies[0]])
 <li @class(['paper', 'paper--hand' => $slip->mark->byHand]) id="slip-{{ $slip->copies[0] }}"
     data-slip data-copies="{{ implode(',', $slip->copies) }}">
@@ -14,8 +14,9 @@
         @if ($count > 1)
             <span class="paper__count" aria-hidden="true">{{ $count }} ×</span>
         @endif
-        @if ($question->isSeen() && $question->place->place->form->isFilled($slip->answer))
-            <x-page.glimpse class="paper__seen" :page="$question->page" :frame="$question->frame"
+        @if ($table->isOnPaper($slip) || ($question->isSeen() && $question->place->place->form->isFilled($slip->answer)))
+            <x-page.glimpse class="paper__seen" :page="$question->page"
+                :frame="$table->isOnPaper($slip) ? $question->seen : $question->frame"
                 :number="$question->place->place->page()" :of="$table->item->edition->pages_count"
                 :texts="$table->works[$first->id]->texts()" :label="'The answer of ' . $first->whose()" />
         @else

@@ -174,6 +174,8 @@
                             :asked="$printed->asked($page, $lines)" :texts="$work->texts()" :$closed :$fills
                             :answers="$answers"
                             :marks="$marked?->on($index + 1) ?? []" :written="$marked?->written($index + 1) ?? []" />
+                        <x-page.beside-paper :$page :$pictures :number="$index + 1" :of="$edition->pages_count"
+                            :texts="$work->texts()" :$fills :$closed :$answers />
                         @if (($right = $marked?->rightModel($index + 1) ?? []) !== [])
                             <section class="right-model" aria-label="The right one of page {{ $index + 1 }}">
                                 <h3>The right one</h3>

@@ -6,13 +6,14 @@
     words of labels that fill themselves in; words are the printed lines that can be read; asked has what is printed at
     places that have no prompt; answers says whether clips that are answers show; pictures says where
     its pictures come from; marks are what was written at its places when it was marked, written what was beside them,
-    marking says whether more can be.
-    Measures are points; see
-    css/_sheet.scss.
+    marking says whether more can be. Where the page came back on paper, that is what is looked at: what is printed and
+    written on it is in its picture. Measures are points; see css/_sheet.scss.
 --}}
 @use('App\View\KeptPictures')
+@use('App\View\LaidPrint')
 @use('App\View\Lie')
 @use('App\View\PlaceNames')
+@use('OpenSlate\Copies\OnPaper')
 @use('OpenSlate\Elements\Clip')
 @use('OpenSlate\Page\Tags')
 @props([
@@ -40,6 +41,7 @@
 @php($places = array_flip(array_map(fn($element) => $element->id(), $page->elements())))
 @php($tags = Tags::of($page))
 @php($whole = $page->whole())
+@php($paper = in_array($mode, ['view', 'paper'], true) || ($mode === 'copy' && $closed) ? OnPaper::picture($texts, $number) : '')
 @php($names = $mode === 'bench' ? [] : PlaceNames::of($page, $asked))
 <div {{ $attributes->class([
     'sheet',
@@ -52,19 +54,23 @@
         @if ($mode === 'bench') data-tray="{{ json_encode($page->tray) }}"
             data-counts-parts="{{ $page->countsParts ? 'each' : '' }}" @endif
         @if ($page->tray) data-whole="{{ json_encode([$whole->x, $whole->y, $whole->width, $whole->height]) }}" @endif>
-        @if ($print = $pictures->print($page, $number))
+        @if ($paper !== '')
+            <x-page.print class="sheet__backdrop" :print="LaidPrint::onPaper($pictures->kept($paper), $page)" :$sizes
+                :large="$mode !== 'view'"
+                :alt="'Page ' . $number . ($of > 1 ? ' of ' . $of : '') . ', filled in on paper'" />
+        @elseif ($print = $pictures->print($page, $number))
             <x-page.print class="sheet__backdrop" :$print :$sizes :large="$mode !== 'view'"
                 :alt="'Printed page ' . $number . ($of > 1 ? ' of ' . $of : '')" />
         @endif
-        @if ($words !== [])
+        @if ($words !== [] && $paper === '')
             <x-page.words :$page :$number :lines="$words" />
         @endif
-        @foreach ($tags as $id => $tag)
+        @foreach ($paper === '' ? $tags : [] as $id => $tag)
             @php($element = $page->element((string) $id))
             @continue($element instanceof Clip && $element->kept && !$answers && $mode !== 'bench')
             @include('components.page.element', ['z' => $places[$id] + 1])
         @endforeach
-        @if ($mode !== 'bench' && $page->parts() !== [])
+        @if ($mode !== 'bench' && $paper === '' && $page->parts() !== [])
             @include('components.page.parts')
         @endif
         @if ($marks !== [])
