@@ -12,7 +12,6 @@ final readonly class PaperSheetRow
     /**
      * @param  int  $copy  whose it is; 0 where that is not known
      * @param  int  $page  its number in the edition; 0 where that is not known
-     * @param  string  $was  the SHA-256 of the picture that the copy has of that page; empty where it has none
      * @param  string  $doubt  what speaks against putting it there, in words
      * @param  bool  $isWanted  whether it goes there unless somebody says otherwise
      */
@@ -20,7 +19,6 @@ final readonly class PaperSheetRow
         public PaperSheet $sheet,
         public int $copy,
         public int $page,
-        public string $was,
         public string $doubt,
         public bool $isWanted,
     ) {

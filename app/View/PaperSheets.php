@@ -20,9 +20,14 @@ final readonly class PaperSheets
      * @param  list<PaperSheetRow>  $unknown
      * @param  list<PaperSheetRow>  $known  by name and page
      * @param  int  $more  how many are not among them
+     * @param  bool  $isAgainst  whether there are copies that have such pages already
      */
-    private function __construct(public array $unknown, public array $known, public int $more)
-    {
+    private function __construct(
+        public array $unknown,
+        public array $known,
+        public int $more,
+        public bool $isAgainst,
+    ) {
     }
 
     /** @param  Collection<int, Copy>  $copies  of the item, in the order of their names */
@@ -44,6 +49,7 @@ final readonly class PaperSheets
         usort($rows, fn (array $a, array $b): int => [$order[$a[1]] ?? -1, $a[2], $a[0]->id] <=>
             [$order[$b[1]] ?? -1, $b[2], $b[0]->id]);
         $unknown = $known = [];
+        $isAgainst = false;
         foreach ($rows as [$sheet, $copy, $number]) {
             $isKnown = $copy > 0 && $number > 0;
             $was = $isKnown ? OnPaper::picture((array) $texts->get($copy), $number) : '';
@@ -52,19 +58,19 @@ final readonly class PaperSheets
                 $sheet,
                 $copy,
                 $number,
-                $was,
                 match (true) {
                     ! $isKnown => $sheet->doubt?->words() ?? 'It is not known which page of whose this is.',
                     ! $isLast => 'This page was scanned again after this.',
-                    $was !== '' => 'There is such a page in the copy already: this would take its place.',
+                    $was !== '' => 'This page of the copy came on paper already.',
                     default => '',
                 },
                 $isKnown && $isLast && $was === '',
             );
+            $isAgainst = $isAgainst || $was !== '';
             $isKnown ? ($known[] = $row) : ($unknown[] = $row);
         }
 
-        return new self($unknown, $known, $all->count() - $sheets->count());
+        return new self($unknown, $known, $all->count() - $sheets->count(), $isAgainst);
     }
 
     public function isEmpty(): bool

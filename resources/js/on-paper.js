@@ -1,10 +1,11 @@
 // Sheets of paper that come back: sent file by file, and read on the server while one looks on.
 import { follow } from './lib/follow';
 import { MOST_OF_A_FILE } from './lib/limits';
+import { pickByChoosing } from './lib/picks';
 import { megabytes, upload } from './lib/upload';
 
 const input = document.querySelector('[data-papers]');
-const list = document.querySelector('[data-sending]');
+const list = document.querySelector('[data-files]');
 
 function rowOf(file) {
     const row = document.createElement('li');
@@ -62,3 +63,5 @@ function isRead() {
     else window.location.reload();
 }
 for (const row of rows) follow(row, isRead);
+
+pickByChoosing();

@@ -133,10 +133,17 @@ test('a class goes on in PDFs elsewhere, and what comes back is seen before it i
     await teacher.getByLabel('PDFs that were filled in elsewhere').setInputFiles([
         { name: 'filled.pdf', mimeType: 'application/pdf', buffer: readFileSync(filled) },
         { name: 'notes.pdf', mimeType: 'application/pdf', buffer: Buffer.from('no PDF at all') },
+        // As many as a class has, and as heavy.
+        ...Array.from({ length: 23 }, (_, at) => ({
+            name: `other-${at}.pdf`,
+            mimeType: 'application/pdf',
+            buffer: Buffer.alloc(200000, 'no PDF '),
+        })),
     ]);
     await teacher.getByRole('button', { name: 'Look at them' }).click();
     await expect(teacher.getByRole('heading', { name: 'Answers that came back' })).toBeVisible();
     await expect(teacher.getByRole('region', { name: 'notes.pdf' }).getByRole('alert')).toBeVisible();
+    await expect(teacher.getByRole('region', { name: /^other-/ })).toHaveCount(23);
     await expect(teacher.getByRole('region', { name: 'filled.pdf' }).getByText('half past seven')).toBeVisible();
     await expectAccessible(teacher);
     await teacher.getByRole('button', { name: 'Take what is ticked' }).click();

@@ -196,7 +196,6 @@ final class OnPaperTest extends TestCase
             'wanted' => '1',
             'copy' => $this->copy('Wilf Sandry')->id,
             'page' => 2,
-            'was' => '',
         ];
         $this->post(route('on-paper.take', $this->item), $fields)->assertSessionHas(
             'done',
@@ -207,14 +206,13 @@ final class OnPaperTest extends TestCase
         // What is there already is taken the place of only where that is asked for, and what came meanwhile stays.
         $this->bringIn($scanner->pdf([$scanner->pictures($pdf)[0]]));
         $page = $this->get(route('on-paper', $this->item));
-        $page->assertSee('There is such a page in the copy already');
+        $page->assertSee('This page of the copy came on paper already.');
         $this->take($page)->assertSessionHasErrors(['refused' => 'Nothing is ticked.']);
         $fields = $this->fields($page);
         $last = PaperSheet::latest('id')->firstOrFail()->id;
-        $stale = ['sheets' => [$last => ['wanted' => '1', 'was' => str_repeat('0', 64)] + $fields['sheets'][$last]]];
-        $this->post(route('on-paper.take', $this->item), $stale)->assertSessionHasErrors('refused');
         $fields['sheets'][$last]['wanted'] = '1';
-        $this->post(route('on-paper.take', $this->item), $fields)->assertSessionHasNoErrors();
+        $this->post(route('on-paper.take', $this->item), $fields)->assertSessionHasErrors('refused');
+        $this->post(route('on-paper.take', $this->item), $fields + ['over' => '1'])->assertSessionHasNoErrors();
         $this->assertSame(
             PaperSheet::findOrFail($last)->sha256,
             OnPaper::picture($this->copy('Ada Quill')->written()->texts(), 1),

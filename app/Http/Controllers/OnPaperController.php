@@ -27,6 +27,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use OpenSlate\Copies\CopyRefused;
+use OpenSlate\Copies\OnPaper;
 use Symfony\Component\HttpFoundation\Response;
 
 /** Sheets of an item that were filled in by hand: brought in, looked at, put into the copies. */
@@ -91,7 +92,14 @@ final class OnPaperController
                     'refused' => "Two sheets are ticked as page {$chosen->page} of {$copy->whose()}. Tick one of them.",
                 ])->withInput();
             }
-            $into[$copy->id][$chosen->page] = [$chosen->was, StoredFile::findOrFail($sheet->sha256)];
+            $was = OnPaper::picture($copy->written()->texts(), $chosen->page);
+            if ($was !== '' && ! $request->boolean('over')) {
+                return $back->withErrors([
+                    'refused' => "Page {$chosen->page} of {$copy->whose()} came on paper already. Tick “In place of ".
+                        'pages that came on paper before”, or leave it out.',
+                ])->withInput();
+            }
+            $into[$copy->id][$chosen->page] = [$was, StoredFile::findOrFail($sheet->sha256)];
             $of[$copy->id][] = $sheet->id;
         }
         if ($into === []) {

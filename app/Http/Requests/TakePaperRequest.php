@@ -20,8 +20,8 @@ final class TakePaperRequest extends FormRequest
             'sheets.*.wanted' => ['nullable', 'in:1'],
             'sheets.*.copy' => ['nullable', 'integer'],
             'sheets.*.page' => ['nullable', 'integer'],
-            'sheets.*.was' => ['nullable', 'string', 'max:64'],
             'in' => ['nullable', 'in:1'],
+            'over' => ['nullable', 'in:1'],
         ];
     }
 
@@ -46,7 +46,6 @@ final class TakePaperRequest extends FormRequest
                     (int) $id,
                     (int) ($sheet['copy'] ?? 0),
                     (int) ($sheet['page'] ?? 0),
-                    (string) ($sheet['was'] ?? ''),
                 );
             }
         }

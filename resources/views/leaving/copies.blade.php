@@ -56,7 +56,7 @@
                 <label class="leaving__tick"><input type="checkbox" class="form-check-input" name="marks" value="1"
                         @checked(old('marks', $isMarked))> With marks and comments</label>
                 <label class="leaving__tick"><input type="checkbox" class="form-check-input" name="codes" value="1"
-                        @checked(old('codes'))> To be filled in by hand: a small code in two corners of each page says whose
+                        @checked(old('codes'))> To be filled in by hand: two small codes at the edge of each page say whose
                     it is, so that scans find their way back by themselves</label>
                 <button class="btn btn-primary">Make it</button>
             </form>

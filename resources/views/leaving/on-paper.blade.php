@@ -2,6 +2,7 @@
     Sheets that were filled in by hand. $item, $copies; $files: those that are being read, or could not be; $sheets:
     App\View\PaperSheets; $readsCodes: whether this machine can
 --}}
+@use('App\Models\ExportState')
 @use('App\View\Count')
 <x-layout.teacher :title="'On paper: ' . $item->edition->name" at="handouts" :scripts="['resources/js/on-paper.js']">
     <main id="main" class="room leaving">
@@ -23,7 +24,7 @@
             <div id="papers-note" class="field__note">All at once, in any order: the codes on them say whose each is. Scan at
                 200 dots to the inch or more, all four edges of a sheet in a photo.</div>
         </div>
-        <ul class="papers__files" data-sending aria-label="Files">
+        <ul class="papers__files" data-files aria-label="Files">
             @foreach ($files as $paper)
                 @include('leaving.paper-row')
             @endforeach
@@ -45,12 +46,18 @@
                 @if ($sheets->more > 0)
                     <p>{{ Count::of($sheets->more, 'sheet') }} more can be seen when these are put away.</p>
                 @endif
-                <label class="leaving__tick"><input type="checkbox" class="form-check-input" name="in" value="1"
-                        @checked(old('sheets') === null || old('in'))> These copies are handed in with that</label>
-                <button class="btn btn-primary">Put what is ticked into the copies</button>
+                <div class="papers__put">
+                    <label class="leaving__tick"><input type="checkbox" class="form-check-input" name="in" value="1"
+                            @checked(old('sheets') === null || old('in'))> These copies are handed in with that</label>
+                    @if ($sheets->isAgainst || old('sheets') !== null)
+                        <label class="leaving__tick"><input type="checkbox" class="form-check-input" name="over" value="1"
+                                @checked(old('over'))> In place of pages that came on paper before</label>
+                    @endif
+                    <button class="btn btn-primary">Put what is ticked into the copies</button>
+                </div>
             </form>
         @endunless
-        @unless ($sheets->isEmpty() && $files->isEmpty())
+        @unless ($sheets->isEmpty() && $files->where('state', ExportState::Refused)->isEmpty())
             <form method="post" action="{{ route('on-paper.destroy', $item) }}" class="papers__away">@csrf @method('delete')
                 <button class="btn btn-plain">Throw away what is in no copy</button> What nobody needs goes by itself after
                 thirty days.</form>

@@ -19,6 +19,7 @@
                     <h2 dir="auto">{{ $file['name'] }}</h2>
                     @if ($file['problem'] !== null)
                         <p class="field__error" role="alert">{{ $file['problem'] }}</p>
+                        </section>
                         @continue
                     @endif
                     <input type="hidden" name="returned[{{ $at }}][name]" value="{{ $file['name'] }}">
