@@ -27,6 +27,7 @@ $all = [
     'stations',
     'blanks',
     'leaving',
+    'paper',
 ];
 $names = array_slice($argv, 1) ?: $all;
 $bench = new Bench;

@@ -11,6 +11,7 @@ use OpenSlate\Answers\NumberAnswer;
 use OpenSlate\Answers\TextAnswer;
 use OpenSlate\Answers\TickAnswer;
 use OpenSlate\Copies\Correction;
+use OpenSlate\Copies\OnPaper;
 use OpenSlate\Copies\Places;
 use OpenSlate\Copies\Waiting;
 use OpenSlate\Elements\AnswerBox;
@@ -59,6 +60,23 @@ final class CorrectionTest extends TestCase
             $texts,
             $waiting,
         );
+    }
+
+    public function test_a_page_that_came_on_paper_goes_with_its_page_and_waits_while_that_is_gone(): void
+    {
+        $text = TextAnswer::short();
+        $picture = str_repeat('ab', 32);
+        [$old, $new] = [[7 => ['a' => $text], 8 => ['c' => $text]], [8 => ['c' => $text], 7 => ['a' => $text]]];
+        $moved = self::corrected($old, $new, [OnPaper::on(1)->id => $picture, '2.c' => 'neap']);
+        $this->assertSame([OnPaper::on(2)->id => $picture, '1.c' => 'neap'], $moved->texts);
+        $this->assertSame([], $moved->waiting);
+
+        $gone = self::corrected($old, [8 => ['c' => $text]], [OnPaper::on(1)->id => $picture]);
+        $this->assertSame([], $gone->texts);
+        $this->assertSame(AnswerKind::Picture, array_values($gone->waiting)[0]->kind);
+        $back = self::corrected([8 => ['c' => $text]], $new, [], $gone->waiting);
+        $this->assertSame([OnPaper::on(2)->id => $picture], $back->texts);
+        $this->assertSame([], $back->waiting);
     }
 
     public function test_an_answer_stays_with_its_place_wherever_its_page_stands(): void

@@ -49,6 +49,16 @@ final class SlipsTest extends TestCase
         return array_map(fn (Slip $slip): array => [$slip->answer, $slip->copies], $slips);
     }
 
+    public function test_what_stands_on_paper_is_a_slip_for_each_as_nobody_knows_yet_what_is_alike(): void
+    {
+        $waits = self::mark(Verdict::Unjudged);
+        $slips = Slips::of(self::place(), [1 => '', 2 => '', 3 => '', 4 => ''], array_fill_keys([1, 2, 3, 4], $waits), [
+            2,
+            3,
+        ]);
+        $this->assertSame([['', [1, 4]], ['', [2]], ['', [3]]], self::read($slips));
+    }
+
     public function test_like_answers_that_are_marked_alike_are_one_slip_the_most_frequent_first(): void
     {
         $wrong = self::mark(Verdict::Wrong);

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Tests\Core;
+namespace Tests\Core\Scan;
 
 use InvalidArgumentException;
 use OpenSlate\Geometry\Point;
