@@ -1,7 +1,7 @@
 <?php
 
-// 50 sheets of printed copies, scanned at 200 dots to the inch, grey, turned by up to 3 degrees, moved and noisy, in any
-// order: how many are known for what they are, and how long each takes against drawing it alone.
+// 50 sheets of printed copies, scanned at 200 dots to the inch, grey, turned by up to 3 degrees, moved and noisy, in
+// any order: how many are known for what they are, and how long each takes against drawing it alone.
 
 declare(strict_types=1);
 
@@ -21,7 +21,7 @@ use App\Models\Teacher;
 use Bench\Bench;
 use OpenSlate\Handout\Mode;
 use Symfony\Component\Process\Process;
-use Tests\Support\Scanner;
+use Tests\Support\SheetScanner;
 
 return function (Bench $bench): void {
     config(['queue.default' => 'sync']);
@@ -36,25 +36,30 @@ return function (Bench $bench): void {
         $teacher,
         new HandoutPlan('Scan', '', null, null, [[$pack, Mode::OwnCopy]], [$class]),
     );
-    $item = HandoutItem::with(['edition.revisions', 'handout'])->latest('id')->firstOrFail();
+    $item = HandoutItem::with(['edition.revisions', 'handout'])
+        ->latest('id')
+        ->firstOrFail();
     mkdir($folder = "{$bench->data}/paper");
-    $pdf = app(CopiesPdf::class)->make(Export::create([
-        'teacher_id' => $teacher->id,
-        'handout_item_id' => $item->id,
-        'kind' => ExportKind::Copies,
-        'state' => ExportState::Waiting,
-        'choices' => ['who' => 'all', 'names' => true, 'codes' => true],
-        'name' => 'Scan',
-    ])->load('item'), $folder);
+    $pdf = app(CopiesPdf::class)->make(
+        Export::create([
+            'teacher_id' => $teacher->id,
+            'handout_item_id' => $item->id,
+            'kind' => ExportKind::Copies,
+            'state' => ExportState::Waiting,
+            'choices' => ['who' => 'all', 'names' => true, 'codes' => true],
+            'name' => 'Scan',
+        ])->load('item'),
+        $folder,
+    );
     (new Process(['qpdf', $pdf, '--pages', '.', '1-50', '--', "{$folder}/fifty.pdf"]))->mustRun();
-    $scanner = new Scanner(50);
+    $scanner = new SheetScanner(50);
     $scans = $scanner->pictures("{$folder}/fifty.pdf");
     $order = array_keys($scans);
     shuffle($order);
     $file = $scanner->pdf(array_map(fn (int $at): string => $scans[$at], $order));
     $read = $bench->seconds(fn () => app(BringInPaper::class)($item, $teacher, $file, 'scan.pdf'), 1);
     $drawn = $bench->seconds(
-        fn () => (new Process(['pdftoppm', '-cropbox', '-r', '200', $file, "{$folder}/drawn"], timeout: 300))->mustRun(),
+        fn () => (new Process(['pdftoppm', '-r', '200', $file, "{$folder}/drawn"], timeout: 300))->mustRun(),
         1,
     );
     $copies = Copy::where('handout_item_id', $item->id)->with('student')->get()->sortBy('student.name')->values();

@@ -6,6 +6,7 @@ namespace App\Exports;
 
 use App\Models\Comment;
 use App\View\PlaceMark;
+use OpenSlate\Copies\OnPaper;
 use OpenSlate\Forms\FormField;
 use OpenSlate\Page\Page;
 
@@ -43,5 +44,11 @@ final readonly class Leaf
         public string $heading = '',
         public string $foot = '',
     ) {
+    }
+
+    /** Whether it is the picture of what came back on paper: then nothing is printed beneath it. */
+    public function isOnPaper(): bool
+    {
+        return $this->mode === 'paper' && OnPaper::picture($this->texts, $this->number) !== '';
     }
 }

@@ -67,7 +67,7 @@ final class Paper
             array_map(
                 fn (Leaf|Notes|CutOuts $leaf): Sheet => new Sheet(
                     self::size($leaf),
-                    $leaf instanceof Leaf ? $under[$leaf->number] ?? null : null,
+                    $leaf instanceof Leaf && ! $leaf->isOnPaper() ? $under[$leaf->number] ?? null : null,
                 ),
                 $leaves,
             ),

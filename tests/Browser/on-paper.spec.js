@@ -58,11 +58,13 @@ test('sheets that were filled in by hand lie in the copies of whose they are, an
     await teacher.getByRole('link', { name: 'Sheets that were filled in by hand' }).click();
     const address = teacher.url();
     await expectAccessible(teacher);
-    await teacher.getByLabel('Scans or photos of the sheets').setInputFiles([
-        photo('one.jpg', sheets[0]),
-        photo('two.jpg', sheets[1]),
-        { name: 'notes.pdf', mimeType: 'application/pdf', buffer: Buffer.from('no PDF at all') },
-    ]);
+    await teacher
+        .getByLabel('Scans or photos of the sheets')
+        .setInputFiles([
+            photo('one.jpg', sheets[0]),
+            photo('two.jpg', sheets[1]),
+            { name: 'notes.pdf', mimeType: 'application/pdf', buffer: Buffer.from('no PDF at all') },
+        ]);
     // What cannot be read is said before one goes on.
     await expect(teacher.getByRole('listitem').filter({ hasText: 'notes.pdf' })).toContainText(/not a PDF|PDF/);
     await teacher.getByRole('link', { name: 'Go on with the others' }).click();

@@ -40,7 +40,7 @@ use OpenSlate\Judging\Verdict;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Process\Process;
 use Tests\Support\PdfMaker;
-use Tests\Support\Scanner;
+use Tests\Support\SheetScanner;
 use Tests\Support\WordFile;
 use Tests\TestCase;
 
@@ -70,7 +70,7 @@ final class OnPaperTest extends TestCase
             'Jory Pell',
         );
         $pdf = $this->printed();
-        $scanner = new Scanner(7);
+        $scanner = new SheetScanner(7);
         $scans = $scanner->pictures($pdf);
         $this->assertCount(4 * $this->item->edition->pages_count, $scans);
         $order = array_reverse(array_keys($scans));
@@ -90,7 +90,7 @@ final class OnPaperTest extends TestCase
     public function test_what_is_put_into_copies_is_seen_marked_by_hand_and_handed_back(): void
     {
         $this->handOut($this->twoPages());
-        $scanner = new Scanner();
+        $scanner = new SheetScanner();
         $scans = $scanner->pictures($this->printed(), 1.0);
         $scans[0] = $scanner->written($scans[0], 'high water', 160, 300);
         $this->bringIn($scanner->pdf([$scans[0], $scans[1], $scans[2]]));
@@ -127,6 +127,23 @@ final class OnPaperTest extends TestCase
         $this->assertSame(2, substr_count((string) $table->getContent(), 'data-slip'));
         $table->assertSee($this->address($ada, 1), false);
 
+        // It leaves again as it came.
+        $this->post(route('copies.leaving.make', $this->item), [
+            'who' => 'one',
+            'copy' => $ada->id,
+            'files' => 'one',
+            'marks' => '1',
+        ])->assertSessionHasNoErrors();
+        $made = app(FileStore::class)->path((string) Export::latest('id')->firstOrFail()->sha256);
+        $this->assertStringNotContainsString(
+            'What the harbour does',
+            (new Process(['pdftotext', $made, '-']))->mustRun()->getOutput(),
+        );
+        $this->assertSame(
+            2,
+            substr_count((new Process(['pdfimages', '-list', $made]))->mustRun()->getOutput(), ' image '),
+        );
+
         Copy::query()->update(['returned_at' => now()->subMinute()]);
         $this->signedIn('Ada Quill');
         $this->get(route('copies.show', $ada))->assertOk()->assertSee($this->address($ada, 1), false);
@@ -137,7 +154,7 @@ final class OnPaperTest extends TestCase
     public function test_paper_goes_along_with_the_history_of_its_copy(): void
     {
         $this->handOut($this->twoPages());
-        $scanner = new Scanner();
+        $scanner = new SheetScanner();
         $this->bringIn($scanner->pdf([$scanner->pictures($this->printed())[0]]));
         $this->take($this->get(route('on-paper', $this->item)), handsIn: false);
         $ada = $this->copy('Ada Quill');
@@ -160,7 +177,7 @@ final class OnPaperTest extends TestCase
     public function test_a_sheet_that_says_nothing_is_put_where_somebody_says(): void
     {
         $this->handOut($this->twoPages());
-        $scanner = new Scanner();
+        $scanner = new SheetScanner();
         $pdf = $this->printed();
         [$first] = $scanner->pictures($pdf);
         [$again] = $scanner->pictures($pdf);
@@ -228,7 +245,7 @@ final class OnPaperTest extends TestCase
     {
         $this->handOut($this->twoPages());
         $pdf = $this->printed();
-        $scanner = new Scanner();
+        $scanner = new SheetScanner();
         [$first, $second, $third, $fourth] = $scanner->pictures($pdf, 1.0, 5, 4);
         $this->bringIn(
             $scanner->pdf([
@@ -249,7 +266,7 @@ final class OnPaperTest extends TestCase
     public function test_codes_of_others_forged_or_of_what_is_gone_put_nothing_anywhere(): void
     {
         $this->handOut($this->twoPages());
-        $scanner = new Scanner();
+        $scanner = new SheetScanner();
         [$ada, , $wilf] = $scanner->pictures($this->printed(), 1.0, 5, 4);
         $here = $this->item;
         $this->handOut($this->twoPages(), 'Una Marsh');
@@ -314,7 +331,7 @@ final class OnPaperTest extends TestCase
             ->withPagesOf([[$foot, $head]])
             ->create(['teacher_id' => $this->teacher->id]);
         $this->handOut($worksheet, 'Ada Quill');
-        $scanner = new Scanner();
+        $scanner = new SheetScanner();
         $picture = $scanner->pictures($this->printed(), 0.0, 0, 0)[0];
         $said = (new Process(['ZXingReader', '-format', 'QRCode', $picture]))->mustRun()->getOutput();
         $this->assertSame(2, preg_match_all('/^Position: +\d+x(\d+) \d+x\d+ \d+x(\d+)/m', $said, $found));

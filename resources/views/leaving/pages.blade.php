@@ -52,7 +52,7 @@
             </section>
             @continue
         @endif
-        <section @class(['leaf', Paper::name($leaf->page->size), 'leaf--over' => isset($under[$leaf->number])])
+        <section @class(['leaf', Paper::name($leaf->page->size), 'leaf--over' => isset($under[$leaf->number]) && ! $leaf->isOnPaper()])
             id="{{ $leaf->at }}{{ $leaf->number }}"
             style="width:{{ $leaf->page->size->width }}pt;height:{{ $leaf->page->size->height }}pt"><x-page.sheet
                 :page="$leaf->page" :mode="$leaf->mode" :number="$leaf->number" :of="$leaf->of" :texts="$leaf->texts" closed

@@ -28,7 +28,8 @@ final class CodesTest extends TestCase
 
         $this->assertEqualsWithDelta(33.0, $map->turn(), 1e-9);
         $this->assertEqualsWithDelta(1.7, $map->scale(), 1e-9);
-        foreach ([...$pairs, [new Point(-80, 3), new Point($cos * -80 - $sin * 3 + 12, $sin * -80 + $cos * 3 - 5)]] as [$from, $to]) {
+        $pairs[] = [new Point(-80, 3), new Point($cos * -80 - $sin * 3 + 12, $sin * -80 + $cos * 3 - 5)];
+        foreach ($pairs as [$from, $to]) {
             $this->assertPoint($to, $map->of($from));
             $this->assertPoint($from, $map->inverse()->of($to));
             $this->assertPoint(new Point(2 * $to->x, 2 * $to->y), $map->scaled(2)->of($from));
@@ -42,10 +43,7 @@ final class CodesTest extends TestCase
         $square = [[0, 0], [100, 0], [100, 100], [0, 100]];
         $off = [[3, 0], [0, -3], [-3, 0], [0, 3]]; // together nothing, and no turn about the middle either
         $pairs = array_map(
-            fn (array $at, array $by): array => [
-                new Point(...$at),
-                new Point($at[0] + $by[0], $at[1] + $by[1]),
-            ],
+            fn (array $at, array $by): array => [new Point(...$at), new Point($at[0] + $by[0], $at[1] + $by[1])],
             $square,
             $off,
         );
@@ -55,10 +53,9 @@ final class CodesTest extends TestCase
         // No other map of its kind is nearer: those beside it are not.
         foreach ([0.5, -0.5] as $turn) {
             $beside = Similarity::turning($turn, new Point(50, 50));
-            $other = array_sum(array_map(
-                fn (array $pair): float => $beside->of($map->of($pair[0]))->distance($pair[1]) ** 2,
-                $pairs,
-            ));
+            $other = array_sum(
+                array_map(fn (array $pair): float => $beside->of($map->of($pair[0]))->distance($pair[1]) ** 2, $pairs),
+            );
             $this->assertGreaterThan($far, $other);
         }
         $this->expectException(InvalidArgumentException::class);

@@ -41,7 +41,7 @@
 @php($places = array_flip(array_map(fn($element) => $element->id(), $page->elements())))
 @php($tags = Tags::of($page))
 @php($whole = $page->whole())
-@php($paper = in_array($mode, ['view', 'paper'], true) || ($mode === 'copy' && $closed) ? OnPaper::picture($texts, $number) : '')
+@php($onPaper = in_array($mode, ['view', 'paper'], true) || ($mode === 'copy' && $closed) ? OnPaper::picture($texts, $number) : '')
 @php($names = $mode === 'bench' ? [] : PlaceNames::of($page, $asked))
 <div {{ $attributes->class([
     'sheet',
@@ -54,23 +54,23 @@
         @if ($mode === 'bench') data-tray="{{ json_encode($page->tray) }}"
             data-counts-parts="{{ $page->countsParts ? 'each' : '' }}" @endif
         @if ($page->tray) data-whole="{{ json_encode([$whole->x, $whole->y, $whole->width, $whole->height]) }}" @endif>
-        @if ($paper !== '')
-            <x-page.print class="sheet__backdrop" :print="LaidPrint::onPaper($pictures->kept($paper), $page)" :$sizes
+        @if ($onPaper !== '')
+            <x-page.print class="sheet__backdrop" :print="LaidPrint::onPaper($pictures->kept($onPaper), $page)" :$sizes
                 :large="$mode !== 'view'"
                 :alt="'Page ' . $number . ($of > 1 ? ' of ' . $of : '') . ', filled in on paper'" />
         @elseif ($print = $pictures->print($page, $number))
             <x-page.print class="sheet__backdrop" :$print :$sizes :large="$mode !== 'view'"
                 :alt="'Printed page ' . $number . ($of > 1 ? ' of ' . $of : '')" />
         @endif
-        @if ($words !== [] && $paper === '')
+        @if ($words !== [] && $onPaper === '')
             <x-page.words :$page :$number :lines="$words" />
         @endif
-        @foreach ($paper === '' ? $tags : [] as $id => $tag)
+        @foreach ($onPaper === '' ? $tags : [] as $id => $tag)
             @php($element = $page->element((string) $id))
             @continue($element instanceof Clip && $element->kept && !$answers && $mode !== 'bench')
             @include('components.page.element', ['z' => $places[$id] + 1])
         @endforeach
-        @if ($mode !== 'bench' && $paper === '' && $page->parts() !== [])
+        @if ($mode !== 'bench' && $onPaper === '' && $page->parts() !== [])
             @include('components.page.parts')
         @endif
         @if ($marks !== [])
