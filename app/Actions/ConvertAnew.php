@@ -54,7 +54,7 @@ final class ConvertAnew
         return $worksheet->original_id === $document->id &&
             $worksheet->isMaster() &&
             $worksheet->arranged === 0 &&
-            in_array($worksheet->stage, [null, FileStage::Blanks], true) &&
+            in_array($worksheet->stage, [null, FileStage::Blanks, FileStage::Words], true) &&
             $worksheet->sets()->withTrashed()->doesntExist() &&
             $worksheet->editions()->doesntExist() &&
             PageRevision::whereIn('page_id', $pages)->count() === $pages->count();

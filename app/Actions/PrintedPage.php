@@ -6,10 +6,12 @@ namespace App\Actions;
 
 use App\Documents\FileStore;
 use App\Documents\Sources;
+use App\Models\Backdrop;
 use App\Models\Original;
 use App\Models\WorksheetPage;
 use OpenSlate\Blanks\Printed;
 use OpenSlate\Page\Page;
+use OpenSlate\Text\TextLine;
 use OpenSlate\Text\Word;
 
 /** Reads what is printed on a page of a worksheet, where the page shows it, once an edit asks for it. */
@@ -38,6 +40,12 @@ final class PrintedPage
         }
         $path = $this->files->path($original->sha256);
         $words = $this->sources->of($path)->words($path, $original->sourcePages(), $page->backdrop->page);
+        if ($words === []) {
+            // What was read in its picture, perhaps.
+            $read = Backdrop::where(['source' => $page->backdrop->source, 'page' => $page->backdrop->page])->first();
+            $lines = $read?->text()->lines ?? [];
+            $words = array_merge([], ...array_map(fn (TextLine $line): array => $line->words, $lines));
+        }
 
         return array_map(
             fn (Word $word): Word => new Word(

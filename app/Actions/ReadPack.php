@@ -32,24 +32,61 @@ final class ReadPack
         $pages = $master->original()->firstOrFail()->sourcePages();
         $source = $this->sources->of($path);
         $texts = $source->texts($path, $pages);
-        $reading = PackReading::of($texts);
         $links = $source->links($path, $texts);
-        DB::transaction(function () use ($master, $reading, $links, $texts): void {
+        DB::transaction(function () use ($master, $links, $texts): void {
             $this->keepLines($master->original()->firstOrFail()->sha256, $texts);
-            $rows = $master->pages()->with('current')->get()->keyBy('position');
-            $ids = $rows->map(fn (WorksheetPage $page): int => $page->id)->all();
-            foreach ($rows as $number => $page) {
-                $verdict = $reading->verdicts[$number];
-                $answered = array_values(array_intersect_key($ids, array_flip($reading->answers[$number] ?? [])));
-                $page->update([
-                    'role' => $verdict->role,
-                    'role_reason' => Str::limit($verdict->reason, 240),
-                    'section' => $reading->sectionOf($number)?->label,
-                    'answers' => $answered === [] ? null : $answered,
-                ]);
-                $this->layLinks($page->current, $links[$number] ?? []);
+            $this->note($master, PackReading::of($texts));
+            foreach ($master->pages()->with('current')->get() as $page) {
+                $this->layLinks($page->current, $links[$page->number()] ?? []);
             }
         });
+    }
+
+    /**
+     * Once the words of its pictures are read, too. What somebody has arranged meanwhile stays as they have it, and
+     * what was cut from it.
+     *
+     * @throws FileRefused when reading takes too much
+     */
+    public function anew(Worksheet $master, string $path): void
+    {
+        $original = $master->original()->firstOrFail();
+        $lines = Backdrop::where(['source' => $original->sha256, 'looked_for_words' => true])
+            ->get()
+            ->mapWithKeys(fn (Backdrop $one): array => [$one->page => $one->text()->lines])
+            ->filter();
+        if ($lines->isEmpty() || $master->sets()->withTrashed()->exists()) {
+            return;
+        }
+        $texts = array_map(
+            fn (PageText $text): PageText => new PageText(
+                $text->number,
+                $text->size,
+                $lines[$text->number] ?? $text->lines,
+                $text->ink,
+            ),
+            $this->sources->of($path)->texts($path, $original->sourcePages()),
+        );
+        DB::transaction(function () use ($master, $texts): void {
+            $locked = Worksheet::query()->lockForUpdate()->findOrFail($master->id);
+            $locked->arranged === 0 && $this->note($locked, PackReading::of($texts));
+        });
+    }
+
+    private function note(Worksheet $master, PackReading $reading): void
+    {
+        $rows = $master->pages()->get()->keyBy('position');
+        $ids = $rows->map(fn (WorksheetPage $page): int => $page->id)->all();
+        foreach ($rows as $number => $page) {
+            $verdict = $reading->verdicts[$number] ?? null;
+            $answered = array_values(array_intersect_key($ids, array_flip($reading->answers[$number] ?? [])));
+            $verdict === null || $page->update([
+                'role' => $verdict->role,
+                'role_reason' => Str::limit($verdict->reason, 240),
+                'section' => $reading->sectionOf($number)?->label,
+                'answers' => $answered === [] ? null : $answered,
+            ]);
+        }
     }
 
     /** @param  list<PageText>  $texts */

@@ -29,6 +29,7 @@ final class WorkOnFile
         private PreparePages $prepare,
         private ReadPack $sort,
         private FindBlanks $find,
+        private ReadScans $words,
         private DrawPrints $prints,
         private DropMaster $drop,
         private Deadline $deadline,
@@ -62,8 +63,11 @@ final class WorkOnFile
             FileStage::Draw => ($this->prepare)($worksheet) ? null : $worksheet->goOnTo(FileStage::Sort),
             FileStage::Sort => $this->sort($worksheet),
             FileStage::Prints => ($this->prints)($worksheet) ? null : $this->ready($worksheet),
+            FileStage::Blanks => ($this->find)($worksheet)
+                ? null
+                : $worksheet->endStage(FileStage::Blanks, FileStage::Words),
             // Its pages may be made anew meanwhile.
-            FileStage::Blanks => ($this->find)($worksheet) ? null : $worksheet->endStage(FileStage::Blanks),
+            FileStage::Words => ($this->words)($worksheet) ? null : $worksheet->endStage(FileStage::Words),
             null => null,
         };
     }
@@ -105,6 +109,12 @@ final class WorkOnFile
         if ($worksheet->stage === FileStage::Blanks) {
             // Nothing is proposed on what takes too much to look at; boxes can be drawn by hand.
             $this->find->none($worksheet);
+            $worksheet->goOnTo(FileStage::Words);
+
+            return;
+        }
+        if ($worksheet->stage === FileStage::Words) {
+            $this->words->none($worksheet);
             $worksheet->goOnTo(null);
 
             return;
@@ -124,6 +134,13 @@ final class WorkOnFile
         return (float) config('slate.files.seconds_for_reading') +
             $making +
             $each +
-            ($worksheet->stage === FileStage::Blanks ? $each : 0.0);
+            (in_array($worksheet->stage, [FileStage::Blanks, FileStage::Words], true) ? $each : 0.0) +
+            ($worksheet->stage === FileStage::Words ? $this->reading($worksheet) : 0.0);
+    }
+
+    /** Of pages that are pictures: as much as for making one of a photo. */
+    private function reading(Worksheet $worksheet): float
+    {
+        return (float) config('slate.files.seconds_for_each_picture') * $worksheet->pages_total;
     }
 }

@@ -7,6 +7,7 @@ namespace App\Documents;
 use OpenSlate\Blanks\Marks;
 use OpenSlate\Paper\SourcePage;
 use OpenSlate\Text\PageText;
+use OpenSlate\Text\TextLine;
 use OpenSlate\Text\Word;
 
 /**
@@ -53,6 +54,17 @@ interface Source extends FileKind
      * @throws FileRefused
      */
     public function words(string $path, array $pages, int $number): array;
+
+    /**
+     * What can be read on a page that is nothing but a picture; nothing on any other.
+     *
+     * @param  list<SourcePage>  $pages  all of the file's
+     * @param  string  $language  in which it may be, as a language tag (BCP 47)
+     * @return list<TextLine> with their words, in the order of reading
+     *
+     * @throws FileRefused
+     */
+    public function seen(string $path, array $pages, int $number, string $language): array;
 
     /**
      * What is drawn on some of the pages, and the form fields there.

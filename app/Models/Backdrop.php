@@ -24,6 +24,7 @@ use OpenSlate\Text\PrintedText;
  * @property string $thumbnail
  * @property string|null $light a lighter picture of it; null until one was wanted
  * @property string|null $lines as OpenSlate\Text\LinesCodec writes them; null until somebody has read them
+ * @property bool $looked_for_words whether words were looked for in its picture, where it has none in print
  * @property string|null $blanks as OpenSlate\Blanks\Proposals writes them; null until somebody has looked
  */
 final class Backdrop extends Model
@@ -42,6 +43,7 @@ final class Backdrop extends Model
         'thumbnail',
         'light',
         'lines',
+        'looked_for_words',
         'blanks',
     ];
 
@@ -57,8 +59,19 @@ final class Backdrop extends Model
         return new PrintedText($this->size(), $this->lines === null ? [] : LinesCodec::decode($this->lines));
     }
 
+    /** Whether nothing is printed on it in words, and nobody has looked for any in its picture. */
+    public function isUnread(): bool
+    {
+        return ! $this->looked_for_words && $this->lines === LinesCodec::encode([]);
+    }
+
     public function size(): Size
     {
         return Size::of($this->width, $this->height);
+    }
+
+    protected function casts(): array
+    {
+        return ['looked_for_words' => 'boolean'];
     }
 }

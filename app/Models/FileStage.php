@@ -23,4 +23,7 @@ enum FileStage: string
 
     /** What there is to be filled in on them, while the worksheet is in use already. */
     case Blanks = 'blanks';
+
+    /** What can be read on pages that are only pictures, while the worksheet is in use already. */
+    case Words = 'words';
 }

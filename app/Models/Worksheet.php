@@ -307,11 +307,15 @@ final class Worksheet extends Model
         self::withoutTimestamps(fn (): bool => $this->update(['stage' => $stage] + $more));
     }
 
-    /** There is nothing more to do with its file, where that is still what was being done. */
-    public function endStage(FileStage $stage): void
+    /**
+     * That is done with its file, where it is still what was being done.
+     *
+     * @param  FileStage|null  $next  what follows; null where nothing does
+     */
+    public function endStage(FileStage $stage, ?FileStage $next = null): void
     {
         $here = self::whereKey($this->id)->where('stage', $stage);
-        self::withoutTimestamps(fn (): int => $here->update(['stage' => null]));
+        self::withoutTimestamps(fn (): int => $here->update(['stage' => $next]));
         $this->refresh();
     }
 

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\View;
 
 use App\Actions\WeighPages;
+use App\Documents\PrintReader;
+use App\Models\FileStage;
 use App\Models\Worksheet;
 use App\Models\WorksheetPage;
 use Illuminate\Support\Collection;
@@ -50,6 +52,22 @@ final readonly class ContactSheet
         ];
 
         return array_values($worksheet->arriving->map($said)->all());
+    }
+
+    /** Of pages that are only pictures: that their words are being read, or cannot be; empty where there is none. */
+    public static function reading(Worksheet $worksheet): string
+    {
+        $unread = $worksheet->pages->contains(fn (WorksheetPage $page): bool => $page->backdrop?->isUnread() === true);
+
+        $isUnderWay = in_array($worksheet->stage, [FileStage::Blanks, FileStage::Words], true);
+
+        return match (true) {
+            ! $unread => '',
+            ! PrintReader::isThere() => 'Some pages are only pictures. Their words cannot be read on this machine '.
+                '(tesseract is not installed), so that nothing is found by them.',
+            $isUnderWay => 'Some pages are only pictures. Their words are being read.',
+            default => '',
+        };
     }
 
     /**
@@ -121,7 +139,7 @@ final readonly class ContactSheet
      */
     public function weighing(Collection $pages): self
     {
-        return new self($this->starts, $this->sets, $this->numbers, (new WeighPages)($pages));
+        return new self($this->starts, $this->sets, $this->numbers, (new WeighPages())($pages));
     }
 
     public function weight(WorksheetPage $page): PageWeight

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace OpenSlate\Blanks;
 
+use OpenSlate\Paper\Size;
+use OpenSlate\Text\TextLine;
+
 /**
  * Proposes the places of a page that are there to be filled in, from what is printed on it.
  *
@@ -73,6 +76,23 @@ final class BlankFinder
                     : $blank->at(BitmapMarks::turned($blank->frame, $marks->tilt, $middle)),
                 $blanks,
             );
+    }
+
+    /**
+     * Says what is asked at blanks that were found before the words of their page could be read.
+     *
+     * @param  list<Blank>  $blanks
+     * @param  list<TextLine>  $lines  with their words
+     * @return list<Blank>
+     */
+    public static function labelled(array $blanks, Size $size, array $lines): array
+    {
+        $ground = new Ground(new Marks($size, lines: $lines));
+
+        return array_map(
+            fn (Blank $blank): Blank => $blank->label === '' ? $blank->labelled(Prompts::of($ground, $blank)) : $blank,
+            $blanks,
+        );
     }
 
     /**

@@ -79,6 +79,11 @@ final class NotesSource implements Source
         );
     }
 
+    public function seen(string $path, array $pages, int $number, string $language): array
+    {
+        return [];
+    }
+
     public function marks(string $path, array $pages, array $numbers): array
     {
         return array_fill_keys($numbers, new Marks(Size::of(400, 300)));

@@ -75,6 +75,15 @@ final class RememberedSource implements Source
         return $this->once($path, "words {$number}", fn (): array => $this->source->words($path, $pages, $number));
     }
 
+    public function seen(string $path, array $pages, int $number, string $language): array
+    {
+        return $this->once(
+            $path,
+            "seen {$number} {$language}",
+            fn (): array => $this->source->seen($path, $pages, $number, $language),
+        );
+    }
+
     public function marks(string $path, array $pages, array $numbers): array
     {
         return $this->once(

@@ -10,6 +10,7 @@ use App\Documents\FileStore;
 use App\Documents\Pdf\PageImages;
 use App\Documents\PrintedLink;
 use App\Documents\Sources;
+use App\Models\SchoolSettings;
 use Illuminate\Console\Command;
 use OpenSlate\Blanks\Blank;
 use OpenSlate\Blanks\BlankFinder;
@@ -107,7 +108,14 @@ final class Inspect extends Command
         $pages = $source->pages($path);
         $range = $this->option('pages');
         $wanted = is_string($range) ? PageRange::parse($range, count($pages)) : range(1, count($pages));
-        $read = $source->texts($path, $pages);
+        $read = array_map(fn (PageText $text): PageText => $text->lines === []
+            ? new PageText(
+                $text->number,
+                $text->size,
+                $source->seen($path, $pages, $text->number, SchoolSettings::school()->language),
+                $text->ink,
+            )
+            : $text, $source->texts($path, $pages));
         $counts = $images->count($path, count($pages));
         $targets = $source->links($path, $read);
         $reading = PackReading::of($read);
@@ -119,7 +127,11 @@ final class Inspect extends Command
                     $read[$number - 1],
                     $counts[$number],
                     $targets[$number] ?? [],
-                    BlankFinder::find($drawn[$number]),
+                    BlankFinder::labelled(
+                        BlankFinder::find($drawn[$number]),
+                        $read[$number - 1]->size,
+                        $read[$number - 1]->lines,
+                    ),
                     $reading,
                 ),
                 $wanted,

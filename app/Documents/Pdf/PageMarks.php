@@ -102,7 +102,7 @@ final class PageMarks
     }
 
     /** Whether a page has no words, and a picture over most of it. */
-    private function isPicture(string $path, SourcePage $page, PageText $text): bool
+    public function isPicture(string $path, SourcePage $page, PageText $text): bool
     {
         if ($text->wordCount() > 0 || ($text->ink ?? 0.0) === 0.0) {
             return false;

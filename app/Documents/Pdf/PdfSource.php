@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Documents\Pdf;
 
+use App\Documents\PrintReader;
 use App\Documents\Source;
 
 /** PDF (ISO 32000-1), read with poppler and qpdf. */
@@ -15,6 +16,7 @@ final class PdfSource implements Source
         private PageTexts $texts,
         private PageMarks $marks,
         private PageLinks $links,
+        private PrintReader $print,
     ) {
     }
 
@@ -57,6 +59,14 @@ final class PdfSource implements Source
     public function words(string $path, array $pages, int $number): array
     {
         return $this->texts->wordsOf($path, $pages, $number);
+    }
+
+    public function seen(string $path, array $pages, int $number, string $language): array
+    {
+        $page = $pages[$number - 1];
+        $text = $this->texts->some($path, $pages, [$number])[$number - 1];
+
+        return $this->marks->isPicture($path, $page, $text) ? $this->print->read($path, $page, $language) : [];
     }
 
     public function marks(string $path, array $pages, array $numbers): array

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Actions\BringInFile;
 use App\Actions\BringInPackage;
+use App\Actions\ReadScans;
 use App\Actions\StartBlank;
 use App\Http\Requests\PaperRequest;
 use App\Http\Requests\ProgressRequest;
@@ -82,6 +83,7 @@ final class WorksheetController
             return to_route('worksheets.show', $worksheet->joins_id);
         }
         $worksheet->load(['pages.current', 'pages.backdrop', 'sets.pages', 'arriving', 'arrangement']);
+        ReadScans::ask($worksheet);
 
         return view('bench.pages', [
             'job' => JobSheet::of($worksheet, Station::Pages),

@@ -59,6 +59,11 @@
             </div>
             @if ($ready)
                 @include('bench.lock')
+                @if (($reading = ContactSheet::reading($worksheet)) !== '')
+                    <div class="notice">
+                        <p>{{ $reading }}</p>
+                    </div>
+                @endif
                 @foreach ($documents as $document)
                     <div class="notice locked">
                         <p>{{ OriginWords::made($document) }}</p>

@@ -1,0 +1,176 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Actions\BringInFile;
+use App\Actions\FindOnShelf;
+use App\Actions\ReadScans;
+use App\Actions\TakeBlanks;
+use App\Models\Backdrop;
+use App\Models\FileStage;
+use App\Models\Teacher;
+use App\Models\Worksheet;
+use Illuminate\Foundation\Testing\RefreshDatabase;
+use OpenSlate\Elements\Answerable;
+use OpenSlate\Elements\AnswerBox;
+use OpenSlate\Packs\Role;
+use OpenSlate\Text\TextLine;
+use Symfony\Component\Process\Process;
+use Tests\Support\PdfMaker;
+use Tests\Support\SheetScanner;
+use Tests\TestCase;
+
+/** The words of scans are read, and go where printed words go. */
+final class ScanWordsTest extends TestCase
+{
+    use RefreshDatabase;
+
+    private Teacher $teacher;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->teacher = Teacher::factory()->create();
+        $this->actingAs($this->teacher, 'teacher');
+    }
+
+    public function test_a_scanned_sheet_can_be_found_by_its_words_and_says_what_is_asked(): void
+    {
+        $scanned = $this->scanned(database_path('demo/tide-times.pdf'));
+        $this->assertNull($scanned->stage);
+        $lines = Backdrop::sole()->text()->lines;
+        $said = implode("\n", array_map(fn (TextLine $line): string => $line->text, $lines));
+        foreach (['Tide times at Saltmarsh Quay', 'Which day has the earlier low water?', '19:04'] as $words) {
+            $this->assertStringContainsString($words, $said);
+        }
+        $this->assertSame([$scanned->id => [1]], app(FindOnShelf::class)($this->teacher, 'earlier low water'));
+
+        // Beside those of the sheet itself: the same words where they stand, within a millimetre and a half.
+        $printed = app(BringInFile::class)(
+            $this->teacher,
+            database_path('demo/tide-times.pdf'),
+            'tide-times.pdf',
+        )->refresh();
+        $there = $this->words($printed->pages[0]->backdrop ?? $this->fail('no print'));
+        $read = $this->words(Backdrop::findOrFail($scanned->pages[0]->backdrop_id));
+        $near = 0;
+        foreach ($there as [$word, $x, $y]) {
+            foreach ($read as [$other, $left, $top]) {
+                if ($word === $other && hypot($x - $left, $y - $top) < 4.3) {
+                    $near++;
+                    break;
+                }
+            }
+        }
+        $this->assertGreaterThan(0.9 * count($there), $near, "{$near} of ".count($there));
+
+        // What is asked before a blank goes into the box that is laid there.
+        $page = $scanned->pages[0];
+        app(TakeBlanks::class)($page, $page->revision, null);
+        $prompts = array_map(
+            fn (Answerable $box): string => $box instanceof AnswerBox ? $box->prompt : '',
+            $page->refresh()->current->page()->answerables(),
+        );
+        $this->assertStringContainsString('evening high water', implode("\n", $prompts));
+    }
+
+    public function test_a_scanned_pack_is_sorted_by_its_words_unless_somebody_has(): void
+    {
+        $some = PdfMaker::file('', 'some.pdf');
+        $whole = database_path('demo/working-harbour-pack.pdf');
+        (new Process(['qpdf', $whole, '--pages', '.', '1,4,6-9,18-20', '--', $some]))->mustRun();
+        $pack = $this->scanned($some);
+        $printed = app(BringInFile::class)($this->teacher, $some, 'pack.pdf')->refresh();
+        $alike = 0;
+        foreach ($printed->pages as $index => $page) {
+            $alike += (int) ($pack->pages[$index]?->role === $page->role);
+        }
+        $this->assertGreaterThanOrEqual(8, $alike, "{$alike} of 9 roles");
+        $this->assertNotSame(
+            [Role::Student],
+            $pack->pages->map(fn ($page): Role => $page->role)->unique()->values()->all(),
+        );
+
+        // Read again after somebody has arranged it, it stays as they have it.
+        $roles = $pack->pages->map(fn ($page): Role => $page->role)->all();
+        $pack->update(['arranged' => 1, 'stage' => FileStage::Words]);
+        $pack->pages[0]->update(['role' => Role::Key]);
+        Backdrop::query()
+            ->whereKey($pack->pages[3]->backdrop_id)
+            ->update(['looked_for_words' => false, 'lines' => '[]']);
+        while (app(ReadScans::class)($pack)) {
+        }
+        $this->assertSame(Role::Key, $pack->pages[0]->refresh()->role);
+        $this->assertSame($roles[5], $pack->pages[5]->refresh()->role);
+    }
+
+    public function test_what_is_no_print_is_not_read_and_pages_with_words_are_left_alone(): void
+    {
+        $empty = app(BringInFile::class)(
+            $this->teacher,
+            PdfMaker::file(PdfMaker::make([['content' => '']]), 'empty.pdf'),
+            'empty.pdf',
+        )->refresh();
+        $this->assertSame([], Backdrop::sole()->text()->lines);
+        $this->assertTrue(Backdrop::sole()->looked_for_words);
+        $this->assertNull($empty->stage);
+        app(BringInFile::class)($this->teacher, database_path('demo/tide-times.pdf'), 'tide-times.pdf');
+        $this->assertFalse(Backdrop::latest('id')->firstOrFail()->looked_for_words);
+    }
+
+    public function test_where_nothing_reads_print_all_works_and_it_is_said(): void
+    {
+        $path = (string) getenv('PATH');
+        $without = sys_get_temp_dir().'/slate-path-'.bin2hex(random_bytes(6));
+        mkdir($without);
+        foreach (explode(':', $path) as $folder) {
+            foreach (glob("{$folder}/*") ?: [] as $program) {
+                $name = basename($program);
+                $name === 'tesseract' || is_link("{$without}/{$name}") || symlink($program, "{$without}/{$name}");
+            }
+        }
+        putenv("PATH={$without}");
+        try {
+            $scanned = $this->scanned(database_path('demo/tide-times.pdf'));
+            $this->assertNull($scanned->stage);
+            $this->assertNotNull(Backdrop::sole()->blanks);
+            $this->get(route('worksheets.show', $scanned))->assertOk()->assertSee('tesseract is not installed');
+        } finally {
+            putenv("PATH={$path}");
+            array_map(unlink(...), glob("{$without}/*") ?: []);
+            rmdir($without);
+        }
+        // Once it is there, what was brought in before is read when it is looked at.
+        $this->get(route('worksheets.show', $scanned))->assertOk();
+        $this->assertNotSame([], Backdrop::sole()->text()->lines);
+        $this->assertSame([$scanned->id => [1]], app(FindOnShelf::class)($this->teacher, 'earlier low water'));
+        $this->get(route('worksheets.show', $scanned))->assertOk()->assertDontSee('only pictures');
+    }
+
+    /** The pages of a file, as a school's scanner gives them back. */
+    private function scanned(string $pdf): Worksheet
+    {
+        $scanner = new SheetScanner(4);
+
+        return app(BringInFile::class)(
+            $this->teacher,
+            $scanner->pdf($scanner->pictures($pdf, 0.4, 6, 8)),
+            'scan.pdf',
+        )->refresh();
+    }
+
+    /** @return list<array{string, float, float}> the words of a page, of some letters, and where they begin */
+    private function words(Backdrop $backdrop): array
+    {
+        $words = [];
+        foreach ($backdrop->text()->lines as $line) {
+            foreach ($line->words as $word) {
+                mb_strlen($word->text) > 3 && ($words[] = [$word->text, $word->frame->x, $word->frame->centre()->y]);
+            }
+        }
+
+        return $words;
+    }
+}
