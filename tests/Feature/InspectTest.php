@@ -67,7 +67,8 @@ final class InspectTest extends TestCase
         Artisan::call('slate:inspect', ['file' => database_path('demo/knots-photo.pdf'), '--json' => true]);
         $page = json_decode(Artisan::output(), true)['pages'][0];
 
-        $this->assertSame([1, 0], [$page['images'], $page['words']]);
+        $this->assertSame(1, $page['images']);
+        $this->assertGreaterThan(30, $page['words'], 'those that can be read in the picture');
         // 210 x 280 mm.
         $this->assertEqualsWithDelta(595.3, $page['width'], 0.5);
         $this->assertEqualsWithDelta(793.7, $page['height'], 0.5);

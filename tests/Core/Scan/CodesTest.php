@@ -108,6 +108,13 @@ final class CodesTest extends TestCase
         $this->assertSame($corners, CodeSpots::chosen($size, array_fill_keys($corners, 0.001)));
     }
 
+    public function test_on_small_pages_codes_are_smaller_and_still_two_fit_beside_each_other(): void
+    {
+        $this->assertSame(42.0, CodeSpots::of(Size::of(300, 200))[0]->width);
+        $this->assertSame(39.0, CodeSpots::of(Size::of(150, 110))[0]->width);
+        $this->assertSame(24.0, CodeSpots::of(Size::of(80, 300))[0]->width);
+    }
+
     /** @return array<string, array{Size}> */
     public static function sizes(): array
     {
