@@ -57,15 +57,20 @@ final readonly class ContactSheet
     /** Of pages that are only pictures: that their words are being read, or cannot be; empty where there is none. */
     public static function reading(Worksheet $worksheet): string
     {
-        $unread = $worksheet->pages->contains(fn (WorksheetPage $page): bool => $page->backdrop?->isUnread() === true);
-
-        $isUnderWay = in_array($worksheet->stage, [FileStage::Blanks, FileStage::Words], true);
+        $unread = $worksheet->pages->contains(
+            fn (WorksheetPage $page): bool => $page->backdrop?->isUnread() === true,
+        );
+        $pictures = $worksheet->pages->contains(
+            fn (WorksheetPage $page): bool => $page->backdrop?->looked_for_words === true,
+        );
 
         return match (true) {
-            ! $unread => '',
-            ! PrintReader::isThere() => 'Some pages are only pictures. Their words cannot be read on this machine '.
-                '(tesseract is not installed), so that nothing is found by them.',
-            $isUnderWay => 'Some pages are only pictures. Their words are being read.',
+            $unread && ! PrintReader::isThere() => 'Some pages are only pictures. Their words cannot be read on this '.
+                'machine (tesseract is not installed), so that nothing is found by them.',
+            $unread && $worksheet->stage === FileStage::Blanks,
+            // What they are for is told last.
+            ($unread || $pictures) && $worksheet->stage === FileStage::Words => 'Some pages are only pictures. Their '.
+                'words are being read; what the pages are for is told anew then.',
             default => '',
         };
     }
