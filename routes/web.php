@@ -530,6 +530,9 @@ Route::middleware(['auth:teacher', 'auth.session'])->group(function () use ($cop
     Route::get('classes/{class}/results', [ResultsController::class, 'ofClass'])
         ->can('view', 'class')
         ->name('classes.results');
+    Route::get('classes/{class}/results/gradebook', [ResultsController::class, 'gradebook'])
+        ->can('view', 'class')
+        ->name('classes.results.gradebook');
     Route::get('classes/{class}/results.{kind}', [ResultsController::class, 'fileOfClass'])
         ->can('view', 'class')
         ->whereIn('kind', ['csv', 'xlsx'])

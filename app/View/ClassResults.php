@@ -10,6 +10,7 @@ use App\Models\SchoolClass;
 use App\Models\Student;
 use App\Models\Teacher;
 use App\School;
+use Illuminate\Database\Eloquent\Collection;
 use OpenSlate\Marking\Points;
 
 /** The results of a class over the handouts that a teacher may watch: students by handouts. */
@@ -30,16 +31,8 @@ final readonly class ClassResults
 
     public static function of(SchoolClass $class, Teacher $teacher, MarkByKey $byKey, School $school): self
     {
-        $handouts = Handout::query()
-            ->watchedBy($teacher)
-            ->where('trial', false)
-            ->whereNull('shelf_of')
-            ->whereHas('classes', fn ($classes) => $classes->whereKey($class->id))
-            ->latest('id')
-            ->limit(self::MOST)
-            ->get();
         $columns = $tables = [];
-        foreach ($handouts as $handout) {
+        foreach (self::handouts($class, $teacher) as $handout) {
             $table = ResultsTable::of($handout, $byKey, $school);
             if (! $table->full->isNone()) {
                 $columns[] = [$handout, $table->full];
@@ -54,6 +47,19 @@ final readonly class ClassResults
         }
 
         return new self($columns, $rows);
+    }
+
+    /** @return Collection<int, Handout> what the class was handed that the teacher may watch, the latest first */
+    public static function handouts(SchoolClass $class, Teacher $teacher): Collection
+    {
+        return Handout::query()
+            ->watchedBy($teacher)
+            ->where('trial', false)
+            ->whereNull('shelf_of')
+            ->whereHas('classes', fn ($classes) => $classes->whereKey($class->id))
+            ->latest('id')
+            ->limit(self::MOST)
+            ->get();
     }
 
     /** @return list<list<string|float|null>> */

@@ -27,7 +27,10 @@ use OpenSlate\Copies\Draft;
 use OpenSlate\Elements\AnswerBox;
 use OpenSlate\Geometry\Frame;
 use OpenSlate\Handout\Mode;
+use RuntimeException;
+use Symfony\Component\HttpFoundation\BinaryFileResponse;
 use Tests\TestCase;
+use ZipArchive;
 
 /** What a class earned in a handout, and over all of them. */
 final class ResultsTest extends TestCase
@@ -54,7 +57,9 @@ final class ResultsTest extends TestCase
         parent::setUp();
         $this->travelTo('2026-12-01 09:00:00');
         $this->teacher = Teacher::factory()->create()->refresh();
-        $this->class = SchoolClass::factory()->of($this->teacher)->create(['name' => '6 Heron']);
+        $this->class = SchoolClass::factory()
+            ->of($this->teacher)
+            ->create(['name' => '6 Heron']);
         foreach (array_keys(self::ANSWERS) as $name) {
             $this->class->students()->attach(Student::factory()->create(['name' => $name]));
         }
@@ -77,12 +82,15 @@ final class ResultsTest extends TestCase
                 ['Dan', [null, 1.0], 1.0, '1 to look at'],
                 ['Eve', [null, null], 0.0, 'missing'],
             ],
-            array_map(fn (ResultsRow $row): array => [
-                $row->student,
-                array_map(fn ($points) => $points?->number(), array_values($row->points)),
-                $row->total?->number(),
-                $row->note,
-            ], $table->rows),
+            array_map(
+                fn (ResultsRow $row): array => [
+                    $row->student,
+                    array_map(fn ($points) => $points?->number(), array_values($row->points)),
+                    $row->total?->number(),
+                    $row->note,
+                ],
+                $table->rows,
+            ),
         );
         [$a, $b] = array_values($table->columns);
         $this->assertSame(['33 %', '75 %'], [$a->facility(), $b->facility()]);
@@ -96,9 +104,12 @@ final class ResultsTest extends TestCase
 
     public function test_missing_work_counts_as_the_school_says_and_before_it_is_due_not_at_all(): void
     {
-        $school = SchoolSettings::create(
-            ['name' => 'Quay', 'timezone' => 'UTC', 'language' => 'en', 'missing_work' => 'left_out'],
-        );
+        $school = SchoolSettings::create([
+            'name' => 'Quay',
+            'timezone' => 'UTC',
+            'language' => 'en',
+            'missing_work' => 'left_out',
+        ]);
         $this->assertNull($this->table()->rows[4]->total);
         $school->update(['missing_work' => 'zero']);
         $this->assertSame(0.0, $this->table()->rows[4]->total?->number());
@@ -142,11 +153,11 @@ final class ResultsTest extends TestCase
     {
         $this->travelTo('2026-12-03 09:00:00');
         $second = $this->handOut('More tides');
-        foreach (Copy::with(['student', 'item.edition'])->whereRelation(
-            'item',
-            'handout_id',
-            $second->id,
-        )->get() as $copy) {
+        foreach (
+            Copy::with(['student', 'item.edition'])
+                ->whereRelation('item', 'handout_id', $second->id)
+                ->get() as $copy
+        ) {
             $this->work($copy, ['ebb', '12']);
         }
         $this->travelTo('2026-12-03 16:00:00');
@@ -163,12 +174,124 @@ final class ResultsTest extends TestCase
                 0,
             ),
         );
-        $this->get("/classes/{$this->class->id}/results")->assertOk()->assertSee('More tides');
+        $this->get("/classes/{$this->class->id}/results")
+            ->assertOk()
+            ->assertSee('More tides');
         $csv = (string) $this->get("/classes/{$this->class->id}/results.csv")->getContent();
         $this->assertStringContainsString("Ben,3,1,0.6667\r\n", $csv);
         $this->actingAs(Teacher::factory()->create()->refresh(), 'teacher');
         $this->get("/classes/{$this->class->id}/results")->assertForbidden();
         $this->get("/handouts/{$this->handout->id}/results.csv")->assertForbidden();
+    }
+
+    public function test_a_class_leaves_for_a_gradebook_with_all_that_is_named_in_it(): void
+    {
+        $ben = Copy::with('students')->whereRelation('student', 'name', 'Ben')->sole();
+        $ben->excuse((int) $ben->student_id, true);
+        Student::where('name', 'Cleo')->update(['name' => 'Cleo "Clo" Marsh, the second']);
+        $this->travelTo('2026-12-09 09:00:00');
+        $this->actingAs($this->teacher, 'teacher');
+        $file = $this->get(route('classes.results.gradebook', $this->class))->assertOk();
+        $this->assertInstanceOf(BinaryFileResponse::class, $file->baseResponse);
+        $zip = new ZipArchive();
+        $this->assertTrue($zip->open($file->baseResponse->getFile()->getPathname()));
+        $tables = [];
+        for ($at = 0; $at < $zip->numFiles; $at++) {
+            $name = (string) $zip->getNameIndex($at);
+            $tables[basename($name, '.csv')] = self::rows((string) $zip->getFromIndex($at));
+        }
+        // What the manifest says is there is there, and nothing else.
+        $said = array_column($tables['manifest'], 'value', 'propertyName');
+        $this->assertSame(['1.0', '1.1'], [$said['manifest.version'], $said['oneroster.version']]);
+        foreach (
+            array_filter($said, fn (string $name): bool => str_starts_with($name, 'file.'), ARRAY_FILTER_USE_KEY) as $name => $how
+        ) {
+            $this->assertSame(isset($tables[substr($name, 5)]) ? 'bulk' : 'absent', $how, $name);
+        }
+        // The columns of the standard, in its order (OneRoster 1.1 CSV tables, from memory).
+        $this->assertSame(
+            [
+                'sourcedId',
+                'status',
+                'dateLastModified',
+                'lineItemSourcedId',
+                'studentSourcedId',
+                'scoreStatus',
+                'score',
+                'scoreDate',
+                'comment',
+            ],
+            array_keys($tables['results'][0]),
+        );
+        $this->assertSame(
+            [
+                'sourcedId',
+                'status',
+                'dateLastModified',
+                'title',
+                'description',
+                'assignDate',
+                'dueDate',
+                'classSourcedId',
+                'categorySourcedId',
+                'gradingPeriodSourcedId',
+                'resultValueMin',
+                'resultValueMax',
+            ],
+            array_keys($tables['lineItems'][0]),
+        );
+        // Whatever names something else names what is there.
+        $ids = array_map(fn (array $rows): array => array_column($rows, 'sourcedId'), $tables);
+        $names = [
+            'academicSessions' => ['gradingPeriodSourcedId', 'termSourcedIds'],
+            'categories' => ['categorySourcedId'],
+            'classes' => ['classSourcedId'],
+            'courses' => ['courseSourcedId'],
+            'lineItems' => ['lineItemSourcedId'],
+            'orgs' => ['schoolSourcedId', 'orgSourcedId', 'orgSourcedIds'],
+            'users' => ['studentSourcedId', 'userSourcedId'],
+        ];
+        foreach ($tables as $rows) {
+            foreach ($rows as $row) {
+                foreach ($names as $table => $columns) {
+                    foreach (array_intersect_key($row, array_flip($columns)) as $column => $id) {
+                        $this->assertContains($id, $ids[$table], "{$column} {$id}");
+                    }
+                }
+            }
+        }
+        $people = array_column($tables['users'], null, 'sourcedId');
+        $results = [];
+        foreach ($tables['results'] as $row) {
+            $results[$people[$row['studentSourcedId']]['givenName']] = [$row['scoreStatus'], $row['score']];
+        }
+        $full = $this->table()->full->number();
+        $this->assertSame((string) $full, $tables['lineItems'][0]['resultValueMax']);
+        foreach ($this->table()->rows as $row) {
+            $given = str_starts_with($row->student, 'Cleo') ? 'Cleo "Clo" Marsh, the' : $row->student;
+            $status = match (true) {
+                $row->student === 'Ben' => 'exempt',
+                $row->student === 'Eve' => 'not submitted',
+                $row->waiting !== [] => 'partially graded',
+                default => 'fully graded',
+            };
+            $this->assertSame([$status, $row->total === null ? '' : (string) $row->total->number()], $results[$given]);
+        }
+    }
+
+    /** @return list<array<string, string>> */
+    private static function rows(string $csv): array
+    {
+        $file = fopen('php://memory', 'w+') ?: throw new RuntimeException('no memory');
+        fwrite($file, $csv);
+        rewind($file);
+        $head = fgetcsv($file, escape: '') ?: [];
+        $rows = [];
+        while (($row = fgetcsv($file, escape: '')) !== false) {
+            $rows[] = array_combine($head, $row);
+        }
+
+        return $rows;
     }
 
     private function handOut(string $title): Handout
@@ -179,7 +302,7 @@ final class ResultsTest extends TestCase
                 new AnswerBox(
                     'b',
                     Frame::of(50, 200, 100, 18),
-                    new NumberAnswer,
+                    new NumberAnswer(),
                     'How deep?',
                     points: 1.0,
                     key: ['12'],
@@ -187,14 +310,9 @@ final class ResultsTest extends TestCase
             )
             ->create(['teacher_id' => $this->teacher->id]);
 
-        return app(HandOutWorksheets::class)($this->teacher, new HandoutPlan(
-            $title,
-            '',
-            CarbonImmutable::parse('2026-12-03 15:30 UTC'),
-            null,
-            [[$worksheet, Mode::OwnCopy]],
-            [$this->class],
-        ));
+        return app(
+            HandOutWorksheets::class,
+        )($this->teacher, new HandoutPlan($title, '', CarbonImmutable::parse('2026-12-03 15:30 UTC'), null, [[$worksheet, Mode::OwnCopy]], [$this->class]));
     }
 
     /** @param  array{string, string}|null  $answers */

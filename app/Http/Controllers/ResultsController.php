@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Actions\MarkByKey;
 use App\Documents\ResultsFile;
+use App\Exports\OneRosterZip;
 use App\Models\Copy;
 use App\Models\Handout;
 use App\Models\SchoolClass;
@@ -19,6 +20,7 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Str;
+use Symfony\Component\HttpFoundation\BinaryFileResponse;
 
 /** Results: of a handout, student by question; of a class, student by handout. */
 final class ResultsController
@@ -56,6 +58,23 @@ final class ResultsController
         School $school,
     ): Response {
         return $this->asFile($class->name, ClassResults::of($class, $teacher, $byKey, $school)->cells(), $kind);
+    }
+
+    /** As gradebooks read them. */
+    public function gradebook(
+        SchoolClass $class,
+        #[CurrentUser('teacher')] Teacher $teacher,
+        OneRosterZip $gradebook,
+    ): BinaryFileResponse {
+        $made = (string) tempnam(sys_get_temp_dir(), 'gradebook');
+        $gradebook->write($class, $teacher, array_values(ClassResults::handouts($class, $teacher)->all()), $made);
+
+        return response()
+            ->download($made, (Str::slug("results {$class->name}") ?: 'results').'-oneroster.zip', [
+                'Content-Type' => 'application/zip',
+                'Cache-Control' => 'private, no-store',
+            ])
+            ->deleteFileAfterSend();
     }
 
     /** A copy does not count, or counts again. */

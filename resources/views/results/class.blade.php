@@ -10,7 +10,8 @@
             @if ($results->columns !== [])
                 <p class="verbs"><a class="btn btn-plain"
                         href="{{ route('classes.results.file', [$class, 'csv']) }}">As CSV</a> <a class="btn btn-plain"
-                        href="{{ route('classes.results.file', [$class, 'xlsx']) }}">As XLSX</a></p>
+                        href="{{ route('classes.results.file', [$class, 'xlsx']) }}">As XLSX</a> <a class="btn btn-plain"
+                        href="{{ route('classes.results.gradebook', $class) }}">For a gradebook (OneRoster)</a></p>
             @endif
         </div>
         @if ($results->columns === [])
