@@ -10,6 +10,7 @@ use App\Documents\Pdf\FormWriter;
 use App\Documents\Pdf\PdfJoin;
 use App\Documents\Printing\CodedSheet;
 use App\Documents\Printing\Codes;
+use App\Documents\Printing\Grey;
 use App\Models\Comment;
 use App\Models\Copy;
 use App\Models\Export;
@@ -47,6 +48,7 @@ final class CopiesPdf
         private MarkByKey $byKey,
         private School $school,
         private Codes $codes,
+        private Grey $grey,
     ) {
     }
 
@@ -78,6 +80,9 @@ final class CopiesPdf
         $whole = $this->join->of($made, "{$folder}/copies.pdf");
         if (($export->choices['codes'] ?? false) === true) {
             $whole = $this->codes->lay($whole, self::coded($copies, $leaves), $folder);
+        }
+        if (($export->choices['grey'] ?? false) === true) {
+            $whole = $this->grey->of($whole, "{$folder}/grey.pdf");
         }
 
         return match (true) {

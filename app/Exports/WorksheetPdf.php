@@ -7,6 +7,7 @@ namespace App\Exports;
 use App\Documents\FileRefused;
 use App\Documents\Pdf\FormWriter;
 use App\Documents\PrintedPages;
+use App\Documents\Printing\Grey;
 use App\Documents\Printing\Imposition;
 use App\Documents\Printing\PerSheet;
 use App\Models\Export;
@@ -21,8 +22,12 @@ use OpenSlate\Page\Page;
 /** A worksheet as PDF: with form fields, or to be written on by hand. */
 final class WorksheetPdf
 {
-    public function __construct(private Paper $paper, private FormWriter $forms, private Imposition $imposition)
-    {
+    public function __construct(
+        private Paper $paper,
+        private FormWriter $forms,
+        private Imposition $imposition,
+        private Grey $grey,
+    ) {
     }
 
     /**
@@ -76,7 +81,12 @@ final class WorksheetPdf
             $made = "{$folder}/form.pdf";
         }
 
-        return $isForm ? $made : $this->imposition->lay($made, self::perSheet($export), $folder);
+        if ($isForm) {
+            return $made;
+        }
+        $made = $this->imposition->lay($made, self::perSheet($export), $folder);
+
+        return ($export->choices['grey'] ?? false) === true ? $this->grey->of($made, "{$folder}/grey.pdf") : $made;
     }
 
     private static function perSheet(Export $export): PerSheet

@@ -76,7 +76,8 @@ final readonly class ExportRow
 
         $sheets = is_string($export->choices['sheets'] ?? null) ? PerSheet::tryFrom($export->choices['sheets']) : null;
 
-        return (count($pages) === 1 ? 'page ' : 'pages ').PageRange::format($pages).self::onSheets($sheets);
+        return (count($pages) === 1 ? 'page ' : 'pages ').PageRange::format($pages).self::onSheets($sheets).
+            self::inks($export);
     }
 
     private static function onSheets(?PerSheet $sheets): string
@@ -101,7 +102,14 @@ final readonly class ExportRow
 
         return $who.
             (($export->choices['marks'] ?? false) === true ? ', with marks and comments' : '').
-            ($export->kind->isManyFiles() ? ', a file each' : '');
+            (($export->choices['codes'] ?? false) === true ? ', with codes' : '').
+            ($export->kind->isManyFiles() ? ', a file each' : '').
+            self::inks($export);
+    }
+
+    private static function inks(Export $export): string
+    {
+        return ($export->choices['grey'] ?? false) === true ? ', in black alone' : '';
     }
 
     private static function state(Export $export): string

@@ -33,6 +33,7 @@ use OpenSlate\Forms\FieldKind;
 use OpenSlate\Forms\PageFields;
 use OpenSlate\Geometry\Frame;
 use OpenSlate\Handout\Mode;
+use OpenSlate\Paper\Colour;
 use Symfony\Component\Process\Process;
 use Tests\Support\HandsOutOneSheet;
 use Tests\Support\PdfMaker;
@@ -412,6 +413,60 @@ final class LeavingTest extends TestCase
         $this->assertSame(ExportState::Refused, $export->state);
         $this->get(route('copies.leaving', $item))->assertOk()->assertSee('Make it of fewer pages');
         $this->get(route('exports.file', $export))->assertNotFound();
+    }
+
+    public function test_what_is_written_is_read_aloud_in_order_by_the_tags_of_the_page(): void
+    {
+        $worksheet = $this->tideTimes();
+        app(ApplyEdit::class)($worksheet->pages[0], 1, new Place([
+            new Label('low', Frame::of(60, 700, 300, 20), text: 'Below everything'),
+            new Label('high', Frame::of(60, 20, 300, 20), text: 'Above everything'),
+        ]));
+        // Over a print, and with codes laid on it, too: what is laid together must not take the marks away.
+        $class = SchoolClass::factory()->of($this->teacher)->create();
+        $class->students()->attach(Student::factory()->create(['name' => 'Ada Quill']));
+        $item = app(HandOutWorksheets::class)(
+            $this->teacher,
+            new HandoutPlan('Tides', '', null, null, [[$worksheet->refresh(), Mode::OwnCopy]], [$class]),
+        )->items()->firstOrFail();
+        foreach (['1', null] as $codes) {
+            $export = $this->askedOf($item, ['who' => 'all', 'files' => 'one', 'names' => '1', 'codes' => $codes]);
+            // ISO 32000-1, 14.8; read by poppler.
+            $said = (new Process(['pdfinfo', '-struct-text', $this->path($export)]))->mustRun()->getOutput();
+            $places = array_map(
+                fn (string $words): int|false => strpos($said, "\"{$words}"),
+                ['Above everything', 'Below everything', 'Ada Quill'],
+            );
+            $this->assertNotContains(false, $places, $said);
+            $this->assertSame($places, collect($places)->sort()->values()->all());
+        }
+    }
+
+    public function test_what_is_printed_in_black_alone_has_no_colour_and_is_the_same_else(): void
+    {
+        $worksheet = $this->tideTimes();
+        app(ApplyEdit::class)($worksheet->pages[0], 1, new Place([
+            new Label('red', Frame::of(60, 700, 300, 30), text: 'In red ink', colour: Colour::of('#C81E1E')),
+        ]));
+        [$colours, $grey] = array_map(
+            fn (?string $grey): string => $this->path(
+                $this->asked($worksheet, ['kind' => 'paper', 'pages' => '1', 'grey' => $grey]),
+            ),
+            [null, '1'],
+        );
+        foreach ([[$colours, true], [$grey, false]] as [$path, $isInColour]) {
+            $drawn = (new Process(['pdftoppm', '-r', '40', '-singlefile', $path]))->mustRun()->getOutput();
+            preg_match('/^P6\s+\d+\s+\d+\s+255\s/', $drawn, $head);
+            $coloured = array_filter(
+                str_split(substr($drawn, strlen($head[0])), 3),
+                fn (string $dot): bool => max(ord($dot[0]), ord($dot[1]), ord($dot[2])) -
+                    min(ord($dot[0]), ord($dot[1]), ord($dot[2])) > 8,
+            );
+            $this->assertSame($isInColour, $coloured !== []);
+            $words = (new Process(['pdftotext', $path, '-']))->mustRun()->getOutput();
+            $this->assertStringContainsString('In red ink', $words);
+            $this->assertStringContainsString('Which day has the earlier low water?', $words);
+        }
     }
 
     private function tideTimes(): Worksheet

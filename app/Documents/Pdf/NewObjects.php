@@ -31,7 +31,9 @@ final class NewObjects
     public function stream(string $bytes, array $dictionary): string
     {
         $reference = $this->reserve();
-        $this->objects["obj:{$reference}"] = ['stream' => ['data' => base64_encode($bytes), 'dict' => $dictionary]];
+        $this->objects["obj:{$reference}"] = [
+            'stream' => ['data' => base64_encode($bytes), 'dict' => (object) $dictionary],
+        ];
 
         return $reference;
     }
@@ -47,6 +49,16 @@ final class NewObjects
     public function put(string $reference, mixed $value): void
     {
         $this->objects["obj:{$reference}"] = ['value' => $value];
+    }
+
+    /**
+     * Gives a stream another dictionary; what is in it stays.
+     *
+     * @param  array<array-key, mixed>  $dictionary
+     */
+    public function dictionary(string $reference, array $dictionary): void
+    {
+        $this->objects["obj:{$reference}"] = ['stream' => ['dict' => (object) $dictionary]];
     }
 
     /** @return array<string, array{value?: mixed, stream?: mixed}> */

@@ -21,6 +21,10 @@ final class Codes
     /** Of 255: the paper itself, and what a light tint of it is. */
     private const PAPER = 235;
 
+    public function __construct(private LaidTogether $together)
+    {
+    }
+
     /**
      * @param  list<CodedSheet|null>  $sheets  for each page; null where it gets none
      * @param  string  $folder  to work in
@@ -53,7 +57,7 @@ final class Codes
         );
 
         return in_array($process->getExitCode(), PdfObjects::QPDF_READ_IT, true)
-            ? "{$folder}/coded.pdf"
+            ? $this->together->opened("{$folder}/coded.pdf", "{$folder}/opened.pdf")
             : throw FileRefused::damaged();
     }
 

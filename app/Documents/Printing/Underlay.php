@@ -23,8 +23,11 @@ final class Underlay
     /** What of a page is its print (ISO 32000-1, table 30). */
     private const PRINT = ['/Type' => 1, '/Parent' => 1, '/Resources' => 1, '/Contents' => 1, '/Group' => 1];
 
-    public function __construct(private PdfObjects $objects, private PdfReader $reader)
-    {
+    public function __construct(
+        private PdfObjects $objects,
+        private PdfReader $reader,
+        private LaidTogether $together,
+    ) {
     }
 
     /**
@@ -55,7 +58,7 @@ final class Underlay
             $made,
         ]);
 
-        return $made;
+        return $this->together->opened($made, "{$folder}/opened.pdf");
     }
 
     /**

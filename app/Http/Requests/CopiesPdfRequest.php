@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Documents\Printing\Grey;
 use App\Models\ExportKind;
 use App\Models\HandoutItem;
 use Illuminate\Foundation\Http\FormRequest;
@@ -28,6 +29,7 @@ final class CopiesPdfRequest extends FormRequest
             'marks' => ['nullable', 'in:1'],
             'names' => ['nullable', 'in:1'],
             'codes' => ['nullable', 'in:1'],
+            'grey' => ['nullable', 'in:1'],
         ];
     }
 
@@ -52,7 +54,7 @@ final class CopiesPdfRequest extends FormRequest
         };
     }
 
-    /** @return array{who: string|int, marks: bool, names: bool, codes: bool} */
+    /** @return array{who: string|int, marks: bool, names: bool, codes: bool, grey: bool} */
     public function choices(): array
     {
         $who = $this->string('who')->toString();
@@ -62,6 +64,7 @@ final class CopiesPdfRequest extends FormRequest
             'marks' => $this->boolean('marks') && ! $this->kind()->hasFields(),
             'names' => $this->boolean('names'),
             'codes' => $this->boolean('codes') && ! $this->kind()->hasFields(),
+            'grey' => $this->boolean('grey') && ! $this->kind()->hasFields() && Grey::isThere(),
         ];
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Documents\Printing\Grey;
 use App\Documents\Printing\PerSheet;
 use App\Models\ExportKind;
 use App\Models\Worksheet;
@@ -22,6 +23,7 @@ final class WorksheetPdfRequest extends FormRequest
         return [
             'kind' => ['required', Rule::enum(ExportKind::class)->only(ExportKind::ofWorksheets())],
             'keys' => ['nullable', 'in:1'],
+            'grey' => ['nullable', 'in:1'],
             'sheets' => ['nullable', Rule::enum(PerSheet::class)],
             'pages' => [
                 'exclude_if:kind,package',
@@ -64,6 +66,7 @@ final class WorksheetPdfRequest extends FormRequest
                 'sheets' => $this->kind() === ExportKind::Form
                     ? PerSheet::One->value
                     : ($this->string('sheets')->toString() ?: PerSheet::One->value),
+                'grey' => $this->boolean('grey') && $this->kind() !== ExportKind::Form && Grey::isThere(),
             ];
     }
 

@@ -2,6 +2,7 @@
     The copies of an item leave. $item, $handout, $copies, $chosen: App\Models\Copy that was come from, $isMarked, $made:
     list of App\View\ExportRow, $canPrint
 --}}
+@use('App\Documents\Printing\Grey')
 @use('App\View\LeavingForm')
 @php($who = old('who', $chosen ? 'one' : 'all'))
 @php($files = old('files', 'one'))
@@ -58,6 +59,10 @@
                 <label class="leaving__tick"><input type="checkbox" class="form-check-input" name="codes" value="1"
                         @checked(old('codes'))> To be filled in by hand: two small codes at the edge of each page say whose
                     it is, so that scans find their way back by themselves</label>
+                @if (Grey::isThere())
+                    <label class="leaving__tick"><input type="checkbox" class="form-check-input" name="grey" value="1"
+                        @checked(old('grey'))> Without colours, for black ink alone</label>
+                @endif
                 <button class="btn btn-primary">Make it</button>
             </form>
         @endunless

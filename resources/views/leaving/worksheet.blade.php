@@ -1,4 +1,5 @@
 {{-- A worksheet leaves. $job, $worksheet, $form: App\View\LeavingForm, $made: list of App\View\ExportRow, $canPrint --}}
+@use('App\Documents\Printing\Grey')
 @use('App\Models\ExportKind')
 @use('App\View\LeavingForm')
 @php($kind = old('kind', $canPrint ? ExportKind::Form->value : ExportKind::Package->value))
@@ -42,6 +43,10 @@
                 </select>
                 <div class="field__note">For what is printed; print a booklet on both sides, turned over the short
                     edge.</div>
+                @if (Grey::isThere())
+                    <label class="leaving__tick"><input type="checkbox" class="form-check-input" name="grey" value="1"
+                        @checked(old('grey'))> Without colours, for black ink alone</label>
+                @endif
             </div>
             <div class="leaving__pages">
                 <x-field name="pages" label="Pages of the PDF" :value="old('pages', $form->pages)"
