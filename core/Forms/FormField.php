@@ -18,6 +18,7 @@ final readonly class FormField
      * @param  Frame  $frame  on the page as displayed, in points
      * @param  float  $size  of what is typed, in points
      * @param  int|null  $longest  in letters
+     * @param  bool  $isComb  whether it has just so many letters, each in a room of its own (ISO 32000-1, 12.7.4.3)
      * @param  list<array{string, Frame}>  $options  the words of each, and where it is marked
      * @param  string  $value  the answer that stands in it at first
      * @param  list<string>  $answers  what each of its options is as an answer
@@ -31,6 +32,7 @@ final readonly class FormField
         public float $size,
         public bool $isNeeded = false,
         public ?int $longest = null,
+        public bool $isComb = false,
         public array $options = [],
         public string $value = '',
         public array $answers = [],

@@ -31,6 +31,9 @@ use OpenSlate\Page\ReadingOrder;
  */
 final class PageFields
 {
+    /** In points; nearer to each other letters are not told apart. */
+    private const ROOM_OF_A_LETTER = 8.0;
+
     /**
      * @param  int  $number  of the page, from 1
      * @param  array<string, string>  $names  what is asked at places, by the place's name on the page
@@ -75,6 +78,7 @@ final class PageFields
                     size: $box->size,
                     isNeeded: $box->needed,
                     longest: self::longest($box->form),
+                    isComb: self::isComb($box->form, $box->frame->width),
                     options: self::options($box),
                     value: self::value($box->form, $texts[Place::idOn($page, $box->id)] ?? ''),
                     answers: self::answers($box->form),
@@ -169,6 +173,18 @@ final class PageFields
             $form instanceof ListAnswer => FieldKind::List,
             default => null,
         };
+    }
+
+    /** Of what has just so many letters, where there is room to tell them apart. */
+    private static function isComb(AnswerForm $form, float $width): bool
+    {
+        $limit = $form instanceof TextAnswer && ! $form->several ? $form->limit : null;
+
+        return $limit !== null &&
+            $limit->of === Counted::Characters &&
+            $limit->most !== null &&
+            $limit->least === $limit->most &&
+            $width >= $limit->most * self::ROOM_OF_A_LETTER;
     }
 
     private static function longest(AnswerForm $form): ?int

@@ -39,6 +39,16 @@ final class FormFieldsTest extends TestCase
         ['media' => '0 0 300 400', 'unit' => 2],
         ['media' => '0 0 300 400', 'unit' => 2.5, 'rotate' => 270, 'crop' => '10 20 290 380'],
         ['media' => '612 792 0 0'],
+        ['media' => '0 0 841.89 595.276'],
+        ['media' => '0 0 841.89 595.276', 'rotate' => 90],
+        ['media' => '0 0 700 900', 'crop' => '50 40 650 860', 'rotate' => 180],
+        ['media' => '0 0 700 900', 'crop' => '650 860 50 40', 'rotate' => 270],
+        ['media' => '0 0 700 900', 'crop' => '-50 -40 900 1000'],
+        ['media' => '-612 -792 0 0', 'rotate' => 180],
+        ['media' => '512 592 -100 -200', 'crop' => '-90 -150 500 500', 'rotate' => 270],
+        ['media' => '0 0 300 400', 'unit' => 1.5, 'rotate' => 90],
+        ['media' => '-50 -60 300 400', 'unit' => 3, 'rotate' => 180, 'crop' => '0 0 250 350'],
+        ['media' => '0.5 0.25 595.776 842.14', 'rotate' => 450],
     ];
 
     public function test_every_field_is_read_back_where_it_was_laid_with_its_name_its_kind_and_its_choices(): void
@@ -51,6 +61,22 @@ final class FormFieldsTest extends TestCase
         $made = "{$path}.fields.pdf";
         app(FormWriter::class)->write($path, $fields, $made);
         (new Process(['qpdf', '--check', $made]))->mustRun();
+
+        // qpdf has the same names, one for each field, with what they ask.
+        $said = (new Process(['qpdf', '--json=2', '--json-key=acroform', $made]))->mustRun()->getOutput();
+        $listed = [];
+        foreach (json_decode($said, true)['acroform']['fields'] as $field) {
+            $listed[$field['fullname']][] = [$field['pageposfrom1'], $field['alternativename']];
+        }
+        foreach ($fields as $number => $ofPage) {
+            foreach ($ofPage as $field) {
+                // What can be ticked one by one is a field for each.
+                $there = $listed[$field->name] ?? $listed["{$field->name}-1"] ?? [];
+                $this->assertSame($number, $there[0][0] ?? null, $field->name);
+                count($there) > 1 || isset($listed["{$field->name}-1"]) ||
+                    $this->assertSame($field->said, $there[0][1] ?? null);
+            }
+        }
 
         $boxes = app(PdfReader::class)->boxes($made);
         $seen = json_decode(
@@ -90,6 +116,33 @@ final class FormFieldsTest extends TestCase
                 }
             }
         }
+    }
+
+    public function test_what_has_just_so_many_letters_has_a_room_for_each(): void
+    {
+        $box = fn (string $id, float $width, Limit $limit): AnswerBox => new AnswerBox(
+            $id,
+            Frame::of(20, 30, $width, 18),
+            TextAnswer::short($limit),
+        );
+        $six = Limit::of(Counted::Characters, 6, 6);
+        $path = PdfMaker::file(PdfMaker::pages(1), 'one.pdf');
+        app(FormWriter::class)->write($path, [1 => PageFields::ofBoxes([
+            $box('a', 120, $six),
+            $box('b', 30, $six), // too near to each other to be told apart
+            $box('c', 120, Limit::of(Counted::Characters, 2, 6)),
+            $box('d', 120, Limit::of(Counted::Words, 6, 6)),
+        ], 1)], "{$path}.fields.pdf");
+        $seen = json_decode(
+            (new Process(['node', __DIR__.'/form-fields.mjs', "{$path}.fields.pdf"], base_path()))
+                ->mustRun()
+                ->getOutput(),
+            true,
+        );
+        $this->assertSame(
+            [['1-a', true, 6], ['1-b', false, 6], ['1-c', false, 6], ['1-d', false, null]],
+            array_map(fn (array $one): array => [$one['name'], $one['combed'], $one['longest']], $seen),
+        );
     }
 
     public function test_what_they_ask_and_take_comes_back_with_the_file(): void

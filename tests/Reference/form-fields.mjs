@@ -14,6 +14,8 @@ const fields = pdf
             rectangle: Object.values(widget.getRectangle()),
             page: pages.indexOf(widget.P()?.toString()) + 1,
             several: field.constructor.name === 'PDFTextField' && field.isMultiline(),
+            combed: field.constructor.name === 'PDFTextField' && field.isCombed(),
+            longest: field.constructor.name === 'PDFTextField' ? (field.getMaxLength() ?? null) : null,
             options: field.constructor.name === 'PDFDropdown' ? field.getOptions() : [],
         })),
     );

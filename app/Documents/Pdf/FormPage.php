@@ -22,6 +22,8 @@ final class FormPage
 
     private const COMBO = 1 << 17;
 
+    private const COMB = 1 << 24;
+
     /** Not to be seen (12.5.3). */
     private const HIDDEN = 1 << 1;
 
@@ -81,7 +83,9 @@ final class FormPage
             ] + ($field->value === '' ? [] : ['/V' => "u:{$field->value}"]) + $typed,
             default => [
                 '/FT' => '/Tx',
-                '/Ff' => $flags | ($field->kind === FieldKind::Lines ? self::SEVERAL_LINES : 0),
+                '/Ff' => $flags |
+                    ($field->kind === FieldKind::Lines ? self::SEVERAL_LINES : 0) |
+                    ($field->isComb ? self::COMB : 0),
             ] + ($field->longest === null ? [] : ['/MaxLen' => $field->longest])
                 + ($field->value === '' ? [] : ['/V' => "u:{$field->value}", '/DV' => "u:{$field->value}"])
                 + $typed,
