@@ -157,6 +157,39 @@ final class UnderlayTest extends TestCase
         $this->assertSame(1, substr_count($inside, 'The tide comes in'), 'what is laid down twice is there once');
     }
 
+    public function test_pages_that_share_what_they_say_keep_their_own_fonts(): void
+    {
+        // Two pages of one content, in which the one has another font under its name.
+        $path = PdfMaker::file(PdfMaker::make([['words' => 'as usual'], ['words' => 'other']]), 'shared.pdf');
+        $objects = app(PdfObjects::class);
+        $pages = $objects->pages($path);
+        $font = ['/Type' => '/Font', '/Subtype' => '/Type1', '/BaseFont' => '/Courier-Bold'];
+        $shared = $objects->replaced($path, ['obj:'.$objects->pageReferences($path)[2] => ['value' => [
+            '/Contents' => $pages[1]['/Contents'],
+            '/Resources' => ['/Font' => ['/F1' => $font]],
+        ] + $pages[2]]], "{$path}.shared.pdf");
+        $size = Size::of(612, 792);
+        $under = fn (int $page): Sheet => new Sheet(
+            $size,
+            new Underprint($shared, $page, $size->frame(), Rotation::None, $size->frame()),
+        );
+        $folder = sys_get_temp_dir().'/slate-shared-'.bin2hex(random_bytes(6));
+        mkdir($folder);
+        $made = app(Underlay::class)->lay(
+            PdfMaker::file(PdfMaker::make([['media' => '0 0 620 800'], ['media' => '0 0 620 800']]), 'laid.pdf'),
+            [$under(1), $under(2)],
+            $folder,
+        );
+        $fonts = fn (int $page): string => (new Process(
+            ['pdffonts', '-f', (string) $page, '-l', (string) $page, $made],
+        ))->mustRun()->getOutput();
+        $this->assertStringContainsString('Helvetica', $fonts(1));
+        $this->assertStringNotContainsString('Courier', $fonts(1));
+        $this->assertStringContainsString('Courier-Bold', $fonts(2));
+        $words = (new Process(['pdftotext', $made, '-']))->mustRun()->getOutput();
+        $this->assertSame(2, substr_count($words, 'as usual'));
+    }
+
     public function test_what_a_field_shows_becomes_print(): void
     {
         $drawn = 'q 0 g 5 5 60 20 re f Q';

@@ -179,7 +179,7 @@ final class PdfObjects
         return array_map(
             fn (array $object): mixed => $object['value'],
             array_filter(
-                $this->objects($path, $references, []),
+                $this->objects($path, $references),
                 fn (array $object): bool => array_key_exists('value', $object),
             ),
         );
@@ -189,20 +189,17 @@ final class PdfObjects
      * Streams by their references; what is no reference, or leads to none, is left out.
      *
      * @param  list<mixed>  $references
-     * @param  bool  $withData  whether what is in them is wanted, unpacked
-     * @return array<string, array{array<array-key, mixed>, string}> the dictionary, and what is in it
+     * @return array<string, array<array-key, mixed>> their dictionaries
      *
      * @throws FileRefused
      */
-    public function streams(string $path, array $references, bool $withData): array
+    public function streams(string $path, array $references): array
     {
-        $said = $withData ? ['--json-stream-data=inline', '--decode-level=generalized'] : [];
         $streams = [];
-        foreach ($this->objects($path, $references, $said) as $reference => $object) {
+        foreach ($this->objects($path, $references) as $reference => $object) {
             $stream = $object['stream'] ?? null;
             if (is_array($stream) && is_array($stream['dict'] ?? null)) {
-                $data = is_string($stream['data'] ?? null) ? base64_decode($stream['data'], true) : '';
-                $streams[$reference] = [$stream['dict'], (string) $data];
+                $streams[$reference] = $stream['dict'];
             }
         }
 
@@ -210,13 +207,27 @@ final class PdfObjects
     }
 
     /**
+     * @return string what is in a stream, unpacked
+     *
+     * @throws FileRefused
+     */
+    public function data(string $path, string $reference): string
+    {
+        $object = (string) preg_replace(self::REFERENCE, '$1,$2', $reference);
+        $process = LimitedProcess::run(['qpdf', "--show-object={$object}", '--filtered-stream-data', $path]);
+
+        return in_array($process->getExitCode(), self::QPDF_READ_IT, true)
+            ? $process->getOutput()
+            : throw FileRefused::damaged();
+    }
+
+    /**
      * @param  list<mixed>  $references
-     * @param  list<string>  $how  what else qpdf is told
      * @return array<string, array<array-key, mixed>> objects as it writes them, by their references
      *
      * @throws FileRefused
      */
-    private function objects(string $path, array $references, array $how): array
+    private function objects(string $path, array $references): array
     {
         $wanted = array_values(
             array_unique(
@@ -232,7 +243,7 @@ final class PdfObjects
                 fn (string $reference): string => '--json-object='.preg_replace(self::REFERENCE, '$1,$2', $reference),
                 $some,
             );
-            $said = $this->json(['qpdf', '--json=2', '--json-key=qpdf', ...$how, ...$asked, $path], 'qpdf');
+            $said = $this->json(['qpdf', '--json=2', '--json-key=qpdf', ...$asked, $path], 'qpdf');
             foreach (is_array($said[1] ?? null) ? $said[1] : [] as $name => $object) {
                 if (is_array($object) && is_string($name)) {
                     $objects[substr($name, 4)] = $object;

@@ -6,9 +6,10 @@ namespace App\Documents\Printing;
 
 use App\Documents\FileRefused;
 use App\Documents\LimitedProcess;
-use App\Documents\Pdf\PdfObjects;
+use App\Documents\Pdf\PdfReader;
 use App\Documents\QrCode;
 use OpenSlate\Geometry\Frame;
+use OpenSlate\Geometry\Rotation;
 use OpenSlate\Scan\CodeSpots;
 use TCPDF;
 
@@ -21,7 +22,7 @@ final class Codes
     /** Of 255: the paper itself, and what a light tint of it is. */
     private const PAPER = 235;
 
-    public function __construct(private LaidTogether $together)
+    public function __construct(private Layers $layers, private PdfReader $reader)
     {
     }
 
@@ -52,13 +53,17 @@ final class Codes
             }
         }
         $pdf->Output("{$folder}/codes.pdf", 'F');
-        $process = LimitedProcess::run(
-            ['qpdf', $path, '--overlay', "{$folder}/codes.pdf", '--', "{$folder}/coded.pdf"],
-        );
+        $boxes = $this->reader->boxes($path);
+        $layers = [];
+        foreach (array_filter($sheets) as $index => $sheet) {
+            $shown = $boxes[$index + 1]->rectangle($sheet->size->frame());
+            $all = [0.0, 0.0, $sheet->size->width, $sheet->size->height];
+            $layers[$index + 1] = [
+                new Layer("{$folder}/codes.pdf", $index + 1, $all, Rotation::None, $shown, isOver: true),
+            ];
+        }
 
-        return in_array($process->getExitCode(), PdfObjects::QPDF_READ_IT, true)
-            ? $this->together->opened("{$folder}/coded.pdf", "{$folder}/opened.pdf")
-            : throw FileRefused::damaged();
+        return $this->layers->lay($path, [], $layers, $folder, "{$folder}/coded.pdf");
     }
 
     private function onPage(TCPDF $pdf, CodedSheet $sheet, string $picture): void
