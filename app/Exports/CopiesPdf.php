@@ -153,7 +153,8 @@ final class CopiesPdf
             $item->edition->frozenPages() ?: throw FileRefused::noPages(),
         );
         $printed = EditionWords::of($item->edition);
-        $asked = array_map(fn (Page $page): array => $printed->asked($page, $printed->on($page)), $pages);
+        $words = array_map($printed->on(...), $pages);
+        $asked = array_map($printed->asked(...), $pages, $words);
         $leads = $item->edition->pageNumbers();
         $times = $item->handout->timesByStudent();
         $leaves = [];
@@ -185,6 +186,7 @@ final class CopiesPdf
                         $this->school,
                     ),
                     asked: $asked[$index],
+                    words: $words[$index],
                     marks: $marked?->on($index + 1) ?? [],
                     written: $marked?->written($index + 1) ?? [],
                     foot: ($choices['names'] ?? false) === true

@@ -9,6 +9,7 @@ use App\View\PlaceMark;
 use OpenSlate\Copies\OnPaper;
 use OpenSlate\Forms\FormField;
 use OpenSlate\Page\Page;
+use OpenSlate\Text\TextLine;
 
 /** One page of a PDF, as it is to be drawn. */
 final readonly class Leaf
@@ -22,6 +23,7 @@ final readonly class Leaf
      * @param  list<FormField>  $fields  that are laid over it
      * @param  array<string, string>  $fills  what labels say that fill themselves in
      * @param  array<string, string>  $asked  what is printed at its places
+     * @param  list<TextLine>  $words  what can be read in its print
      * @param  list<PlaceMark>  $marks
      * @param  list<Comment>  $written
      * @param  string  $heading  in the corner of the page: what the whole is worth
@@ -38,6 +40,7 @@ final readonly class Leaf
         public array $fields = [],
         public array $fills = [],
         public array $asked = [],
+        public array $words = [],
         public array $marks = [],
         public array $written = [],
         public bool $answers = false,

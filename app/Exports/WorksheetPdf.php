@@ -52,7 +52,8 @@ final class WorksheetPdf
         $leaves = $fields = $revisions = [];
         foreach ($rows as $index => $row) {
             $page = $pages[$index];
-            $asked = PrintedQuestions::of($page, $printed->on($page));
+            $words = $printed->on($page);
+            $asked = PrintedQuestions::of($page, $words);
             $revisions[$row->number()] = $row->current;
             $fields[count($leaves) + 1] = $isForm
                 ? PageFields::of($page, $row->number(), PlaceNames::of($page, $asked))
@@ -65,6 +66,7 @@ final class WorksheetPdf
                 leads: $leads,
                 mode: $isForm ? 'form' : 'paper',
                 asked: $asked,
+                words: $words,
                 texts: $isKey ? KeyPage::of($row)->texts($row->number()) : [],
                 answers: $isKey,
                 foot: $isKey ? "Key · {$export->name} · {$row->number()}" : '',

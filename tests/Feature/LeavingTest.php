@@ -439,6 +439,16 @@ final class LeavingTest extends TestCase
             );
             $this->assertNotContains(false, $places, $said);
             $this->assertSame($places, collect($places)->sort()->values()->all());
+            // What is printed beneath is said as the words of a picture, before what lies on it; and is there once.
+            $objects = (new Process(['qpdf', '--json=2', '--json-key=qpdf', $this->path($export)]))->mustRun();
+            $told = [];
+            $all = json_decode($objects->getOutput(), true);
+            array_walk_recursive($all, function (mixed $value, int|string $name) use (&$told): void {
+                $name === '/Alt' && ($told[] = $value);
+            });
+            $this->assertStringContainsString('Which day has the earlier low water?', implode("\n", $told));
+            $words = (new Process(['pdftotext', $this->path($export), '-']))->mustRun()->getOutput();
+            $this->assertSame(1, substr_count($words, 'Which day has the earlier low water?'));
         }
     }
 

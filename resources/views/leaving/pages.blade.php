@@ -57,7 +57,7 @@
             style="width:{{ $leaf->page->size->width }}pt;height:{{ $leaf->page->size->height }}pt"><x-page.sheet
                 :page="$leaf->page" :mode="$leaf->mode" :number="$leaf->number" :of="$leaf->of" :texts="$leaf->texts" closed
                 live :leads="$leaf->leads" :at="$leaf->at" :fills="$leaf->fills" :answers="$leaf->answers" :$pictures
-                :asked="$leaf->asked" :marks="$leaf->marks" :written="$leaf->written" />
+                :asked="$leaf->asked" :words="$leaf->words" :marks="$leaf->marks" :written="$leaf->written" />
             @if ($leaf->heading !== '')
                 <p class="leaf__heading">{{ $leaf->heading }}</p>
             @endif

@@ -3,7 +3,8 @@
     bench (things to lay out), copy (places to type), view (what was typed), paper (that, or room to write by hand), form
     (room for form fields). Where live, links can be followed; leads has the number of each page by its key, and at how
     the names of pages begin; marked has a mark for each element to point out, by its id; fills has the
-    words of labels that fill themselves in; words are the printed lines that can be read; asked has what is printed at
+    words of labels that fill themselves in; words are the printed lines that can be read
+    (of what is printed anew, said in the words of its picture); asked has what is printed at
     places that have no prompt; answers says whether clips that are answers show; pictures says where
     its pictures come from; marks are what was written at its places when it was marked, written what was beside them,
     marking says whether more can be. Where the page came back on paper, that is what is looked at: what is printed and
@@ -42,6 +43,7 @@
 @php($tags = Tags::of($page))
 @php($whole = $page->whole())
 @php($onPaper = in_array($mode, ['view', 'paper'], true) || ($mode === 'copy' && $closed) ? OnPaper::picture($texts, $number) : '')
+@php($printed = $words !== [] && $onPaper === '' && in_array($mode, ['paper', 'form'], true) ? ': ' . implode("\n", array_column($words, 'text')) : '')
 @php($names = $mode === 'bench' ? [] : PlaceNames::of($page, $asked))
 <div {{ $attributes->class([
     'sheet',
@@ -60,9 +62,13 @@
                 :alt="'Page ' . $number . ($of > 1 ? ' of ' . $of : '') . ', filled in on paper'" />
         @elseif ($print = $pictures->print($page, $number))
             <x-page.print class="sheet__backdrop" :$print :$sizes :large="$mode !== 'view'"
-                :alt="'Printed page ' . $number . ($of > 1 ? ' of ' . $of : '')" />
+                :alt="'Printed page ' . $number . ($of > 1 ? ' of ' . $of : '') . $printed" />
+        @elseif ($printed !== '')
+            {{-- What is printed there comes beneath later, without tags: here it is for those who have the page read out. --}}
+            <img class="sheet__printed" src="data:image/png;base64,iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAACXBIWXMAAA7EAAAOxAGVKw4bAAAADUlEQVQI12P4//8/EwAI/gMAH9P3dQAAAABJRU5ErkJggg=="
+                alt="Printed page {{ $number }}{{ $of > 1 ? ' of ' . $of : '' }}{{ $printed }}">
         @endif
-        @if ($words !== [] && $onPaper === '')
+        @if ($words !== [] && $onPaper === '' && $printed === '')
             <x-page.words :$page :$number :lines="$words" />
         @endif
         @foreach ($onPaper === '' ? $tags : [] as $id => $tag)
