@@ -72,7 +72,7 @@ final readonly class MarkingTable
             }
             $works[$copy->id] = $copy->written();
             $answers[$copy->id] = $works[$copy->id]->text($at);
-            if (self::isByHand($question, $works[$copy->id])) {
+            if (OnPaper::holds($question->place->place, $works[$copy->id])) {
                 $byHand[] = $copy->id;
             }
             $marks[$copy->id] = $all[$at] ?? new Mark(Verdict::Unjudged, Points::none(), '', false);
@@ -99,15 +99,7 @@ final readonly class MarkingTable
     /** Whether what a slip holds stands on paper, so that its picture is looked at. */
     public function isOnPaper(Slip $slip): bool
     {
-        return self::isByHand($this->question, $this->works[$slip->copies[0]]);
-    }
-
-    private static function isByHand(MarkedQuestion $question, Work $work): bool
-    {
-        $place = $question->place->place;
-
-        return ! $place->form->isFilled($work->text($place->id)) &&
-            OnPaper::picture($work->texts(), $place->page()) !== '';
+        return OnPaper::holds($this->question->place->place, $this->works[$slip->copies[0]]);
     }
 
     /** The number of the question, from 1. */

@@ -35,6 +35,13 @@ final class OnPaper
         return $texts[Place::idOn($page, self::PLACE)] ?? '';
     }
 
+    /** Whether what is answered at a place stands on paper, if anywhere: nothing was typed there, and its page came so. */
+    public static function holds(Place $place, Work $work): bool
+    {
+        return ! $place->form->isFilled($work->text($place->id)) &&
+            self::picture($work->texts(), $place->page()) !== '';
+    }
+
     /**
      * What there is besides what came on paper.
      *

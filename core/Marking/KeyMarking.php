@@ -32,14 +32,12 @@ final class KeyMarking
     public function of(Work $work): Marks
     {
         $marks = [];
-        $texts = $work->texts();
         foreach ($this->scheme->places() as $id => $place) {
-            $mark = $this->isUnanswered($id, $work)
-                ? self::mark(Judgement::leftEmpty(), $place)
-                : $this->judged[$id][$work->text($id)] ??= $this->judge($place, $work->text($id));
-            $isByHand = ! $place->place->form->isFilled($work->text($id)) &&
-                OnPaper::picture($texts, $place->place->page()) !== '';
-            $marks[$id] = $isByHand ? self::mark(Judgement::unjudged('on paper'), $place) : $mark;
+            $marks[$id] = match (true) {
+                OnPaper::holds($place->place, $work) => self::mark(Judgement::unjudged('on paper'), $place),
+                $this->isUnanswered($id, $work) => self::mark(Judgement::leftEmpty(), $place),
+                default => $this->judged[$id][$work->text($id)] ??= $this->judge($place, $work->text($id)),
+            };
         }
 
         return new Marks($marks);

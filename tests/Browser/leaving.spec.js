@@ -1,6 +1,6 @@
 import { execFileSync } from 'node:child_process';
 import { readFileSync } from 'node:fs';
-import { bringIn, expect, expectAccessible, handOutTo, openCopy, ready, test } from './support.js';
+import { bringIn, expect, expectAccessible, giveTideTimes, openCopy, ready, test } from './support.js';
 
 /** What was asked for last, once it is made. */
 async function take(page, info, name) {
@@ -16,22 +16,6 @@ async function take(page, info, name) {
 }
 
 const said = (program, ...words) => execFileSync(program, words, { encoding: 'utf8' });
-
-/** A worksheet with all its blanks taken, handed out to 6 Curlew. */
-async function given(page) {
-    const name = await bringIn(page);
-    await page.getByRole('link', { name: /^Boxes/ }).click();
-    await expect(page.locator('.ghost').first()).toBeVisible({ timeout: 60000 });
-    await page.locator('.desk').focus();
-    await page.keyboard.press('t');
-    await expect(page.locator('.element--box')).toHaveCount(7);
-    await page.getByRole('link', { name: /^Hand out/ }).click();
-    await handOutTo(page, '6 Curlew');
-    await page.getByRole('button', { name: 'Hand out', exact: true }).click();
-    await expect(page.getByText('Each student now has it.')).toBeVisible();
-    await expect(page.getByRole('heading', { name })).toBeVisible();
-    return name;
-}
 
 /**
  * How many of a picture's dots are otherwise in another, as a share of all. A dot that is alike to one of those beside
@@ -74,7 +58,7 @@ test('what a student has written leaves as a PDF that looks as it does on the sc
     student,
 }, info) => {
     test.setTimeout(90000);
-    const name = await given(teacher);
+    const name = await giveTideTimes(teacher, '6 Curlew');
     const page = await student('Pia Lowen', 'CRLW26');
     await openCopy(page, name);
     await ready(page);
@@ -117,7 +101,7 @@ test('what a student has written leaves as a PDF that looks as it does on the sc
 
 test('a class goes on in PDFs elsewhere, and what comes back is seen before it is taken', async ({ teacher }, info) => {
     test.setTimeout(90000);
-    await given(teacher);
+    await giveTideTimes(teacher, '6 Curlew');
     await teacher.getByRole('link', { name: 'Paper and PDF' }).click();
     await teacher.getByLabel('Whose', { exact: true }).selectOption({ label: 'Pia Lowen' });
     await expect(teacher.getByLabel('one', { exact: true }), 'who chooses a name means it').toBeChecked();

@@ -1,20 +1,12 @@
 import { execFileSync } from 'node:child_process';
 import { readFileSync } from 'node:fs';
-import { bringIn, expect, expectAccessible, handOutTo, openCopy, ready, test } from './support.js';
+import { expect, expectAccessible, giveTideTimes, openCopy, ready, test } from './support.js';
 
 const said = (program, ...words) => execFileSync(program, words, { encoding: 'utf8' });
 
 /** A worksheet with all its blanks taken, handed out to 6 Curlew; its copies printed with codes. */
 async function printed(page, info) {
-    const name = await bringIn(page);
-    await page.getByRole('link', { name: /^Boxes/ }).click();
-    await expect(page.locator('.ghost').first()).toBeVisible({ timeout: 60000 });
-    await page.locator('.desk').focus();
-    await page.keyboard.press('t');
-    await expect(page.locator('.element--box')).toHaveCount(7);
-    await page.getByRole('link', { name: /^Hand out/ }).click();
-    await handOutTo(page, '6 Curlew');
-    await page.getByRole('button', { name: 'Hand out', exact: true }).click();
+    const name = await giveTideTimes(page, '6 Curlew');
     await page.getByRole('link', { name: 'Paper and PDF' }).click();
     await page.getByLabel(/To be filled in by hand/).check();
     await page.getByRole('button', { name: 'Make it' }).click();

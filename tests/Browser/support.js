@@ -307,3 +307,23 @@ export async function readOff(code) {
     await reader.context().close();
     return text;
 }
+
+/**
+ * A worksheet with all its blanks taken, handed out to a class.
+ *
+ * @returns {Promise<string>} what it is called
+ */
+export async function giveTideTimes(page, to) {
+    const name = await bringIn(page);
+    await page.getByRole('link', { name: /^Boxes/ }).click();
+    await expect(page.locator('.ghost').first()).toBeVisible({ timeout: 60000 });
+    await page.locator('.desk').focus();
+    await page.keyboard.press('t');
+    await expect(page.locator('.element--box')).toHaveCount(7);
+    await page.getByRole('link', { name: /^Hand out/ }).click();
+    await handOutTo(page, to);
+    await page.getByRole('button', { name: 'Hand out', exact: true }).click();
+    await expect(page.getByText('Each student now has it.')).toBeVisible();
+    await expect(page.getByRole('heading', { name })).toBeVisible();
+    return name;
+}

@@ -40,22 +40,20 @@ final class CodeReader
     public function read(string $path, int $wanted, string $folder): array
     {
         $codes = $this->readIn($path);
+        if (count($codes) >= $wanted) {
+            return array_values($codes);
+        }
         $vips = new Vips($folder);
+        $vips->do('rank', $path, 'smooth.v', '3', '3', '4');
+        ['width' => $width, 'height' => $height] = $vips->head($vips->path('smooth.v'));
         foreach (self::TURNS as $turn) {
-            if (count($codes) >= $wanted) {
-                break;
-            }
-            if ($turn === 0.0) {
-                $vips->do('rank', $path, 'smooth.v', '3', '3', '4');
-                $sides = $vips->head($vips->path('smooth.v'));
-            }
-            [$width, $height] = [$sides['width'] ?? 0, $sides['height'] ?? 0];
             $map = Similarity::turning($turn, new Point($width / 2, $height / 2));
-            $turn === 0.0
-                ? $vips->do('copy', 'smooth.v', 'tried.ppm')
-                : $vips->lay('smooth.v', 'tried.ppm', $map, $width, $height);
+            $vips->lay('smooth.v', 'tried.ppm', $map, $width, $height);
             foreach ($this->readIn($vips->path('tried.ppm')) as $code) {
                 $codes[$code->text] ??= new ReadCode($code->text, self::back($code->corners, $map->inverse()));
+            }
+            if (count($codes) >= $wanted) {
+                break;
             }
         }
 
