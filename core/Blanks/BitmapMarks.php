@@ -15,8 +15,8 @@ final class BitmapMarks
     /** Stands for a word that can be seen but not read. */
     private const UNREAD = 'x';
 
-    /** Shorter lines say little of how a page lies, in points. */
-    private const TELLING = 70.0;
+    /** Seen where a line of words is known, this much of it, it is one of those words. */
+    private const KNOWN = 0.4;
 
     /** Shorter lines are strokes of letters, unless they enclose something, in points. */
     private const STROKE = 20.0;
@@ -28,8 +28,11 @@ final class BitmapMarks
 
     private const ASIDE = 1.2;
 
-    /** @param  list<Blank>  $fields */
-    public static function of(Bitmap $bitmap, Size $size, array $fields): Marks
+    /**
+     * @param  list<Blank>  $fields
+     * @param  list<TextLine>  $lines  what is known to be said on it: somebody has read the picture already
+     */
+    public static function of(Bitmap $bitmap, Size $size, array $fields, array $lines = []): Marks
     {
         $squares = BitmapSquares::find($bitmap);
         $rings = array_filter(
@@ -43,17 +46,23 @@ final class BitmapMarks
                 fn (SeenRule $seen): bool => ! self::isSideOf($seen->rule, $ticks),
             ),
         );
-        $tilt = self::tilt($seen);
+        $tilt = Tilt::of(
+            array_map(
+                fn (SeenRule $rule): array => [$rule->rule->level ? $rule->rule->length() : 0.0, $rule->slope],
+                $seen,
+            ),
+        );
         $middle = [($bitmap->width * $bitmap->scale) / 2, ($bitmap->height() * $bitmap->scale) / 2];
         $kept = self::withoutStrokes(array_map(fn (SeenRule $rule): Rule => $rule->upright($tilt, ...$middle), $seen));
         $gone = array_values(array_intersect_key($seen, $kept));
         [$words, $drawings, $specks] = BitmapInk::find($bitmap, $gone, $ticks);
-        $set = fn (Frame $frame): Frame => self::turned($frame, -$tilt, $middle);
+        $set = fn (Frame $frame): Frame => Tilt::turned($frame, -$tilt, $middle);
 
         $words = array_map($set, $words);
         [$rules, $corners] = RoundCorners::squared(
             self::mended(array_values($kept), [...$words, ...array_map($set, $specks)]),
         );
+        $lines = Tilt::upright($lines, $tilt, $middle);
         // What is left of a round corner is no word.
         $words = array_filter($words, fn (Frame $word): bool => array_filter(
             $corners,
@@ -67,13 +76,37 @@ final class BitmapMarks
             shades: [],
             rings: array_map($set, $ticks),
             drawings: array_map($set, $drawings),
-            lines: array_map(
-                fn (Frame $frame): TextLine => new TextLine(self::UNREAD, $frame, [new Word(self::UNREAD, $frame)]),
-                array_values($words),
-            ),
+            lines: [...$lines, ...self::unread($words, $lines)],
             fields: $fields,
-            readable: false,
+            readable: $lines !== [],
             tilt: $tilt,
+        );
+    }
+
+    /**
+     * Words that can be seen and stand where none are known to be.
+     *
+     * @param  array<Frame>  $words
+     * @param  list<TextLine>  $lines
+     * @return list<TextLine>
+     */
+    private static function unread(array $words, array $lines): array
+    {
+        $isKnown = function (Frame $word) use ($lines): bool {
+            foreach ($lines as $line) {
+                if (Ground::shared($word, $line->frame) > self::KNOWN * $word->width * $word->height) {
+                    return true;
+                }
+            }
+
+            return false;
+        };
+
+        return array_values(
+            array_map(
+                fn (Frame $frame): TextLine => new TextLine(self::UNREAD, $frame, [new Word(self::UNREAD, $frame)]),
+                array_filter($words, fn (Frame $word): bool => ! $isKnown($word)),
+            ),
         );
     }
 
@@ -164,49 +197,6 @@ final class BitmapMarks
         }
 
         return false;
-    }
-
-    /**
-     * Where a frame goes with the page it is on, which is turned about its middle; it stays upright itself.
-     *
-     * @param  array{float, float}  $middle
-     */
-    public static function turned(Frame $frame, float $by, array $middle): Frame
-    {
-        [$x, $y] = [$frame->x + $frame->width / 2 - $middle[0], $frame->middle() - $middle[1]];
-
-        return Frame::of(
-            $middle[0] + $x * cos($by) - $y * sin($by) - $frame->width / 2,
-            $middle[1] + $x * sin($by) + $y * cos($by) - $frame->height / 2,
-            $frame->width,
-            $frame->height,
-        );
-    }
-
-    /**
-     * How far the page is turned, clockwise in radians: what most of the length of its level lines says.
-     *
-     * @param  list<SeenRule>  $rules
-     */
-    private static function tilt(array $rules): float
-    {
-        $telling = array_values(
-            array_filter(
-                $rules,
-                fn (SeenRule $rule): bool => $rule->rule->level && $rule->rule->length() >= self::TELLING,
-            ),
-        );
-        usort($telling, fn (SeenRule $a, SeenRule $b): int => $a->slope <=> $b->slope);
-        $half = array_sum(array_map(fn (SeenRule $rule): float => $rule->rule->length(), $telling)) / 2;
-        $sum = 0.0;
-        foreach ($telling as $rule) {
-            $sum += $rule->rule->length();
-            if ($sum >= $half) {
-                return atan($rule->slope);
-            }
-        }
-
-        return 0.0;
     }
 
     /**

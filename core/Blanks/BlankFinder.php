@@ -73,7 +73,7 @@ final class BlankFinder
             : array_map(
                 fn (Blank $blank): Blank => $blank->kind === BlankKind::Field
                     ? $blank
-                    : $blank->at(BitmapMarks::turned($blank->frame, $marks->tilt, $middle)),
+                    : $blank->at(Tilt::turned($blank->frame, $marks->tilt, $middle)),
                 $blanks,
             );
     }

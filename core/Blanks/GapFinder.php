@@ -8,10 +8,21 @@ use OpenSlate\Geometry\Frame;
 use OpenSlate\Text\TextLine;
 use OpenSlate\Text\Word;
 
-/** Finds runs of underscores and dotted leaders: gaps in text, or lines where nothing else stands beside them. */
+/** Finds runs of underscores, dots and dashes: gaps in text, or lines where nothing else stands beside them. */
 final class GapFinder
 {
-    private const RUN = '/_{2,}|[.…‥]{4,}|…{2,}/u';
+    private const RUN = '/_{2,}|[.…‥]{4,}|…{2,}|-{4,}|[–‒]{3,}|—{2,}/u';
+
+    /** Signs that stand alone and are one run where they follow each other so closely, of their height, so many times. */
+    private const SPACED = '/^[.…‥·_]{1,3}$/u';
+
+    private const SPACE = 0.9;
+
+    private const FEWEST_SPACED = 4;
+
+    /** What a leader leads to: the number of a page, a price, a time, a quantity. */
+    private const LED_TO = '/\p{L}{2,}[^=?]*?(?:[.…‥]{4,}|(?:\s?[.…‥]){5,})\s*'.
+        '(?:[£$€]\s?)?\d[\d.,:]*\s?(?:\p{L}{1,4}\.?|[%°]\p{L}?|[£$€]|[ap]\.m\.)?\s*$/u';
 
     /** What one can write in, at the least, in points. */
     private const NARROWEST = 9.0;
@@ -19,17 +30,13 @@ final class GapFinder
     /** Where underscores lie in the height of a word. */
     private const FOOT = 0.88;
 
-    /** A list of contents has so many lines that lead to numbers. */
-    private const CONTENTS = 3;
-
     /** @return array{list<Blank>, list<Rule>} gaps, and runs that stand alone on their line */
     public static function find(Ground $ground): array
     {
-        $leaders = count(array_filter($ground->marks->lines, self::leadsToNumber(...)));
         $gaps = [];
         $rules = [];
         foreach ($ground->marks->lines as $line) {
-            if ($leaders >= self::CONTENTS && self::leadsToNumber($line)) {
+            if (preg_match(self::LED_TO, $line->text) === 1) {
                 continue;
             }
             $runs = self::runs($line);
@@ -52,11 +59,6 @@ final class GapFinder
         }
 
         return [$gaps, $rules];
-    }
-
-    private static function leadsToNumber(TextLine $line): bool
-    {
-        return preg_match('/\p{L}.*?(?:[.…‥]{4,}|(?:\s[.…‥]){4,})\s*\d{1,3}\W*$/u', $line->text) === 1;
     }
 
     /**
@@ -90,7 +92,7 @@ final class GapFinder
     private static function runs(TextLine $line): array
     {
         $frames = [];
-        foreach ($line->words as $word) {
+        foreach (self::joined($line->words) as $word) {
             foreach (self::within($word) as $frame) {
                 $last = array_key_last($frames);
                 if ($last !== null && $frame->x - $frames[$last]->right() < 0.45 * $frame->height) {
@@ -102,6 +104,42 @@ final class GapFinder
         }
 
         return $frames;
+    }
+
+    /**
+     * Dots with spaces between them are read as a word each: those that follow each other closely are one.
+     *
+     * @param  list<Word>  $words
+     * @return list<Word>
+     */
+    private static function joined(array $words): array
+    {
+        $joined = [];
+        $run = [];
+        foreach ([...$words, null] as $word) {
+            $last = $run === [] ? null : $run[count($run) - 1];
+            if (
+                $word !== null &&
+                preg_match(self::SPACED, $word->text) === 1 &&
+                ($last === null || $word->frame->x - $last->frame->right() <= self::SPACE * $word->frame->height)
+            ) {
+                $run[] = $word;
+
+                continue;
+            }
+            $isRun = count($run) >= self::FEWEST_SPACED;
+            array_push(
+                $joined,
+                ...$isRun
+                    ? [new Word('____', Frame::around(array_map(fn (Word $one): Frame => $one->frame, $run)))]
+                    : $run,
+            );
+            $starts = $word !== null && preg_match(self::SPACED, $word->text) === 1;
+            $run = $starts ? [$word] : [];
+            $word === null || $starts || ($joined[] = $word);
+        }
+
+        return $joined;
     }
 
     /** @return list<Frame> where in a word its runs are, as far as its letters are taken as equally wide */

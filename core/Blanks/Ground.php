@@ -10,30 +10,51 @@ use OpenSlate\Text\Word;
 /** What lies where on a page: asked for by everything that looks for blanks. */
 final readonly class Ground
 {
+    /** What is drawn in a place shows something from this share of it on; on a scan less is dust. */
+    private const SMALL = 0.012;
+
+    private const DUST = 0.04;
+
+    /** Signs that stand for a place to fill in. */
+    private const BLANK = '/^(?:_+|[.…‥·]+|[-–—]{3,}|[☐□▢❏❑❐❒◻◽▫⬜⭕❍◯○⚪◌⃝⃞]+)$/u';
+
     /** @var list<Word> those with letters or digits in them */
     public array $words;
 
+    /** @var list<Word> all that says or shows something: words, numbers, signs */
+    public array $printed;
+
     public function __construct(public Marks $marks)
     {
-        $words = [];
+        $words = $printed = [];
         foreach ($marks->lines as $line) {
             foreach ($line->words as $word) {
                 if (preg_match('/[\p{L}\p{N}]/u', $word->text) === 1) {
-                    $words[] = $word;
+                    $words[] = $printed[] = $word;
+                } elseif (preg_match(self::BLANK, $word->text) !== 1) {
+                    $printed[] = $word;
                 }
             }
         }
-        $this->words = $words;
+        [$this->words, $this->printed] = [$words, $printed];
     }
 
-    /** @return list<Word> whose middle lies there */
+    /** @return list<Word> what is printed whose middle lies there */
+    public function printedIn(Frame $frame): array
+    {
+        return array_values(array_filter($this->printed, fn (Word $word): bool => self::has($frame, $word->frame)));
+    }
+
+    /** @return list<Word> those with letters or digits whose middle lies there */
     public function wordsIn(Frame $frame): array
     {
         return array_values(array_filter($this->words, fn (Word $word): bool => self::has($frame, $word->frame)));
     }
 
-    public function hasDrawing(Frame $frame, float $share = 0.04): bool
+    /** Whether something is drawn within that is not small against it; on a scan the smallest are dust. */
+    public function hasDrawing(Frame $frame): bool
     {
+        $share = $this->marks->readable ? self::SMALL : self::DUST;
         foreach ($this->marks->drawings as $drawing) {
             if (
                 self::has($frame, $drawing) &&
@@ -57,6 +78,15 @@ final readonly class Ground
         }
 
         return $light;
+    }
+
+    /** Whether most of the words are written from the right. */
+    public function isRightToLeft(): bool
+    {
+        $letters = implode('', array_map(fn (Word $word): string => $word->text, $this->words));
+        $right = preg_match_all('/[\p{Hebrew}\p{Arabic}\p{Syriac}\p{Thaana}]/u', $letters);
+
+        return $right > 0.5 * preg_match_all('/\p{L}/u', $letters);
     }
 
     /** How much room there is above a level stretch, up to the nearest words, rule or drawing, and at most so much. */

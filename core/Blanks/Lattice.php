@@ -12,7 +12,7 @@ final readonly class Lattice
     /** How far rules may miss each other and still meet, in points. */
     private const SLACK = 2.2;
 
-    private const SMALLEST = 5.0;
+    private const SMALLEST = 4.0;
 
     /** A page with more corners is a drawing; nobody writes in it. */
     private const MOST_CORNERS = 6000;

@@ -5,13 +5,24 @@ declare(strict_types=1);
 namespace OpenSlate\Blanks;
 
 use OpenSlate\Geometry\Frame;
-use OpenSlate\Packs\RoleSigns;
-use OpenSlate\Text\Word;
 
 /** Finds the rules that are there to be written on: alone, or in stacks of equal pitch. */
 final class LineFinder
 {
     private const SHORTEST = 24.0;
+
+    /** With words, signs or brackets close beside, a shorter one is meant as well. */
+    private const SHORTEST_IN_A_LINE = 9.5;
+
+    private const IN_A_LINE = 10.0;
+
+    /** Rules closer than this, one below the other, are a staff or a double rule; nothing is written between them. */
+    private const TOO_CLOSE = 9.0;
+
+    /** What is drawn may touch a line so far from one of its ends, where a pointer begins. */
+    private const POINTER = 8.0;
+
+    private const POINTED = 36.0;
 
     /** How high what is written on a single line may be. */
     private const TALLEST = 18.0;
@@ -43,17 +54,23 @@ final class LineFinder
             if (
                 $rule->level &&
                 ! isset($lattice->joined[$index]) &&
-                $rule->length() >= self::SHORTEST &&
-                self::isClear($ground, $rule)
+                $rule->length() >= self::SHORTEST_IN_A_LINE &&
+                ($rule->length() >= self::SHORTEST || self::isInALine($ground, $rule)) &&
+                self::isClear($ground, $rule) &&
+                ! self::isClose($rule, $rules)
             ) {
                 $free[] = $rule;
             }
         }
         $free = [...$free, ...$typed];
         usort($free, fn (Rule $a, Rule $b): int => [$a->at, $a->from] <=> [$b->at, $b->from]);
+        $labelled = LineLabels::labelled($ground, $free);
         $blanks = [];
-        foreach (self::stacks($ground, $free) as $stack) {
-            $blank = count($stack) > 1 ? self::lines($ground, $stack) : self::line($ground, $stack[0]);
+        foreach (self::stacks($ground, $free, $labelled) as $stack) {
+            $blank =
+                count($stack) > 1
+                    ? self::lines($ground, $stack)
+                    : self::line($ground, $stack[0], $free, in_array($stack[0], $labelled, true));
             if ($blank !== null) {
                 $blanks[] = $blank;
             }
@@ -73,7 +90,7 @@ final class LineFinder
             return false; // To cut along.
         }
         $under = 0.0;
-        foreach ($ground->words as $word) {
+        foreach ($ground->printed as $word) {
             $over = max(0.0, min($word->frame->right(), $rule->to) - max($word->frame->x, $rule->from));
             // Baselines stand a fifth above the foot of the words' frames, underlines just below them.
             $near =
@@ -89,7 +106,8 @@ final class LineFinder
                 $drawing->x < $rule->to + 2 &&
                 $drawing->right() > $rule->from - 2 &&
                 $drawing->y < $rule->at + 2 &&
-                $drawing->bottom() > $rule->at - 2
+                $drawing->bottom() > $rule->at - 2 &&
+                ! self::isPointer($drawing, $rule)
             ) {
                 return false;
             }
@@ -98,11 +116,60 @@ final class LineFinder
         return true;
     }
 
+    /** A pointer goes on from one end of what is to be written on, to a drawing. */
+    private static function isPointer(Frame $drawing, Rule $rule): bool
+    {
+        return $rule->length() >= self::POINTED &&
+            ($drawing->x >= $rule->to - self::POINTER || $drawing->right() <= $rule->from + self::POINTER);
+    }
+
+    /**
+     * Whether another of its kind lies right above or below it.
+     *
+     * @param  list<Rule>  $rules
+     */
+    private static function isClose(Rule $rule, array $rules): bool
+    {
+        foreach ($rules as $other) {
+            $apart = abs($other->at - $rule->at);
+            if (
+                $other->level &&
+                $other !== $rule &&
+                $apart > 0.9 &&
+                $apart < self::TOO_CLOSE &&
+                abs($other->from - $rule->from) <= 4 &&
+                abs($other->to - $rule->to) <= 4
+            ) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** Whether something is printed close beside it that it stands on one line with. */
+    private static function isInALine(Ground $ground, Rule $rule): bool
+    {
+        foreach ($ground->printed as $word) {
+            $frame = $word->frame;
+            $isNear =
+                ($frame->right() <= $rule->from + 2 && $rule->from - $frame->right() <= self::IN_A_LINE) ||
+                ($frame->x >= $rule->to - 2 && $frame->x - $rule->to <= self::IN_A_LINE);
+            // Where the words stand, and not at half their height: that is a dash, or the bar of a fraction.
+            if ($isNear && $rule->at >= $frame->middle() + 0.15 * $frame->height && $rule->at <= $frame->bottom() + 3) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     /**
      * @param  list<Rule>  $rules  from the top
+     * @param  list<Rule>  $labelled  those that have a label each
      * @return list<non-empty-list<Rule>>
      */
-    private static function stacks(Ground $ground, array $rules): array
+    private static function stacks(Ground $ground, array $rules, array $labelled): array
     {
         $stacks = [];
         foreach ($rules as $rule) {
@@ -118,6 +185,7 @@ final class LineFinder
                     $pitch <= self::WIDEST &&
                     ($before === null || abs($pitch - $before) <= self::PITCH * $before) &&
                     self::isFree($ground, $last, $rule) &&
+                    ! in_array($rule, $labelled, true) &&
                     ! self::hasWordsBeside($ground, $rule)
                 ) {
                     $into = $index;
@@ -138,7 +206,7 @@ final class LineFinder
     {
         $between = Frame::of($above->from, $above->at, max(0, $above->length()), $below->at - $above->at);
 
-        return $ground->wordsIn($between) === [] && ! $ground->hasDrawing($between);
+        return $ground->printedIn($between) === [] && ! $ground->hasDrawing($between);
     }
 
     /** @param  non-empty-list<Rule>  $stack */
@@ -155,7 +223,7 @@ final class LineFinder
                 ? self::frame($rest, $pitch, $pitch)
                 : ($rest === []
                     ? null
-                    : self::line($ground, $rest[0]));
+                    : self::line($ground, $rest[0], $stack));
         }
 
         return self::frame($stack, $pitch, $room);
@@ -175,14 +243,15 @@ final class LineFinder
         );
     }
 
-    private static function line(Ground $ground, Rule $rule): ?Blank
+    /** @param  list<Rule>  $free  all that might be written on */
+    private static function line(Ground $ground, Rule $rule, array $free, bool $isLabelled = false): ?Blank
     {
-        $beside = self::hasWordsBeside($ground, $rule);
+        $beside = $isLabelled || self::hasWordsBeside($ground, $rule);
         $room = $ground->roomAbove($rule->from, $rule->to, $rule->at, self::TALLEST);
         if ($room < ($beside ? self::ROOM_BESIDE : self::ROOM_ALONE)) {
             return null;
         }
-        if (! $beside && ! $rule->typed && self::isDivider($ground, $rule)) {
+        if (! $beside && ! $rule->typed && Divider::is($ground, $rule, $free)) {
             return null;
         }
 
@@ -196,7 +265,7 @@ final class LineFinder
     /** Words on the height of the line, to its left or right. */
     private static function hasWordsBeside(Ground $ground, Rule $rule): bool
     {
-        foreach ($ground->words as $word) {
+        foreach ($ground->printed as $word) {
             $level = $rule->at >= $word->frame->middle() && $rule->at <= $word->frame->bottom() + 4;
             $near =
                 ($word->frame->right() <= $rule->from + 3 && $rule->from - $word->frame->right() < 40) ||
@@ -207,45 +276,5 @@ final class LineFinder
         }
 
         return false;
-    }
-
-    /**
-     * A rule across all of the text that nothing asks for, heavy, or with words close below: it parts what is above
-     * from what is below.
-     */
-    private static function isDivider(Ground $ground, Rule $rule): bool
-    {
-        if ($ground->words === []) {
-            return false;
-        }
-        $left = min(array_map(fn (Word $word): float => $word->frame->x, $ground->words));
-        $right = max(array_map(fn (Word $word): float => $word->frame->right(), $ground->words));
-        if ($rule->length() < 0.85 * ($right - $left)) {
-            return false;
-        }
-        $below = INF;
-        foreach ($ground->words as $word) {
-            if ($word->frame->y > $rule->at - 2) {
-                $below = min($below, $word->frame->y - $rule->at);
-            }
-        }
-
-        $above = null;
-        foreach ($ground->marks->lines as $line) {
-            if (
-                $line->frame->middle() < $rule->at &&
-                ($above === null || $line->frame->middle() > $above->frame->middle())
-            ) {
-                $above = $line;
-            }
-        }
-        $asked =
-            $above !== null && (preg_match('/[?:]\W*$/u', $above->text) === 1 || RoleSigns::tasks($above->text) > 0);
-
-        return ! $asked ||
-            $rule->weight >= 1.4 ||
-            $rule->at < 0.1 * $ground->marks->size->height ||
-            $rule->at > 0.92 * $ground->marks->size->height ||
-            $below < 16;
     }
 }

@@ -20,7 +20,7 @@ final class Prompts
     {
         $label = match (true) {
             $blank->label !== '' => $blank->label,
-            $blank->kind === BlankKind::Cell => self::heads($ground, $blank->frame),
+            in_array($blank->kind, [BlankKind::Cell, BlankKind::Tick], true) => self::heads($ground, $blank->frame),
             default => self::before($ground, $blank->frame) ?: self::above($ground, $blank->frame),
         };
 

@@ -16,6 +16,9 @@ final class Rules
     /** A dash is no longer than this, and the next follows within this. */
     private const DASH = 9.0;
 
+    /** A dot that no line was made of. */
+    private const DOT = 3.2;
+
     /** Fewer pieces do not make a dashed rule. */
     private const FEWEST_DASHES = 4;
 
@@ -28,13 +31,31 @@ final class Rules
         $rules = [];
         foreach ([true, false] as $level) {
             $these = array_values(array_filter($pieces, fn (Rule $rule): bool => $rule->level === $level));
+            array_push($these, ...array_map(self::upright(...), $level ? [] : array_filter($pieces, self::isDot(...))));
             usort($these, fn (Rule $a, Rule $b): int => [$a->at, $a->from] <=> [$b->at, $b->from]);
             foreach (self::rows($these) as $row) {
                 array_push($rules, ...self::row($row));
             }
         }
 
-        return $rules;
+        return array_values(array_filter($rules, fn (Rule $rule): bool => $rule->length() > self::DOT));
+    }
+
+    private static function isDot(Rule $rule): bool
+    {
+        return $rule->level && max($rule->length(), $rule->weight) <= self::DOT;
+    }
+
+    /** A dot may belong to a line across and to one down. */
+    private static function upright(Rule $dot): Rule
+    {
+        return new Rule(
+            false,
+            ($dot->from + $dot->to) / 2,
+            $dot->at - $dot->weight / 2,
+            $dot->at + $dot->weight / 2,
+            $dot->length(),
+        );
     }
 
     /**

@@ -19,7 +19,7 @@ use OpenSlate\Blanks\Blank;
 use OpenSlate\Blanks\BlankFinder;
 use OpenSlate\Geometry\Frame;
 use OpenSlate\Paper\Length;
-use OpenSlate\Paper\Size;
+use Tests\Support\MeasuredPage;
 use Tests\Support\Scanner;
 use Tests\Support\TcpdfSheet;
 use Tests\TestCase;
@@ -28,7 +28,7 @@ use Tests\TestCase;
  * Blanks whose places are known, on sheets that Chromium laid out and measured (tests/blanks), and things that only
  * look like blanks. All of it is invented.
  *
- * @phpstan-type Truth array{kind: string, x: float, y: float, width: float, height: float}
+ * @phpstan-import-type Truth from MeasuredPage
  */
 final class BlanksTest extends TestCase
 {
@@ -38,29 +38,15 @@ final class BlanksTest extends TestCase
         $wrong = $overlaps = $baselines = [];
         foreach ($this->sheets() as $name => $pages) {
             foreach ($this->find($name, count($pages)) as $number => $found) {
-                foreach ($pages[$number - 1] as $true) {
-                    $best = $this->best($true, $found);
-                    if ($best === null) {
-                        $missed++;
-                        $wrong[] = "{$name}, page {$number}: no {$true['kind']} at {$true['x']}, {$true['y']}";
-
-                        continue;
-                    }
-                    $hit++;
-                    $this->assertSame($true['kind'], $found[$best]->kind->value, "{$name}, page {$number}");
+                [$right, $lost, $taken] = $pages[$number - 1]->against($found);
+                [$hit, $missed, $extra] = [$hit + count($right), $missed + count($lost), $extra + count($taken)];
+                array_push($wrong, ...$this->said("{$name}, page {$number}", $lost, $taken));
+                foreach ($right as [$true, $blank]) {
+                    $this->assertSame($true['kind'], $blank->kind->value, "{$name}, page {$number}");
                     $frame = Frame::of($true['x'], $true['y'], $true['width'], $true['height']);
-                    $true['kind'] === 'line'
-                        ? ($baselines[] = abs($found[$best]->frame->bottom() - $frame->bottom()))
-                        : null;
+                    $true['kind'] === 'line' ? ($baselines[] = abs($blank->frame->bottom() - $frame->bottom())) : null;
                     in_array($true['kind'], ['box', 'cell'], true) &&
-                        ($overlaps[] = $this->overlap($frame, $found[$best]->frame));
-                    unset($found[$best]);
-                }
-                foreach ($found as $blank) {
-                    $extra++;
-                    $wrong[] =
-                        "{$name}, page {$number}: {$blank->kind->value} at {$blank->frame->x}, ".
-                        "{$blank->frame->y}";
+                        ($overlaps[] = MeasuredPage::overlap($frame, $blank->frame));
                 }
             }
         }
@@ -135,7 +121,7 @@ final class BlanksTest extends TestCase
                 0.97,
                 max(
                     array_map(
-                        fn (array $true): float => $this->overlap($true['frame'], $blank->frame),
+                        fn (array $true): float => MeasuredPage::overlap($true['frame'], $blank->frame),
                         $sheet->truth,
                     ),
                 ),
@@ -188,7 +174,7 @@ final class BlanksTest extends TestCase
             $best = max(
                 array_map(
                     fn (Blank $blank): float => $blank->kind->value === $kind
-                        ? $this->overlap($frame, $blank->frame)
+                        ? MeasuredPage::overlap($frame, $blank->frame)
                         : 0.0,
                     $found,
                 ),
@@ -220,23 +206,11 @@ final class BlanksTest extends TestCase
                         1,
                     ])[1],
                 );
-                foreach ($this->sheets()[$name][$number - 1] as $true) {
-                    $best = $this->best(
-                        $this->askew($true, deg2rad(Scanner::degrees($steps)), $pages[0]->size),
-                        $found,
-                    );
-                    $best === null ? $missed++ : $hit++;
-                    if ($best === null) {
-                        $wrong[] = "{$name}, page {$number}: no {$true['kind']} at {$true['x']}, {$true['y']}";
-                    } else {
-                        unset($found[$best]);
-                    }
-                }
-                $extra += count($found);
-                foreach ($found as $blank) {
-                    $at = "{$blank->frame->x}, {$blank->frame->y}";
-                    $wrong[] = "{$name}, page {$number}: {$blank->kind->value} at {$at}";
-                }
+                $by = deg2rad(Scanner::degrees($steps));
+                $page = $this->sheets()[$name][$number - 1]->turned($by, $pages[0]->size);
+                [$right, $lost, $taken] = $page->against($found);
+                [$hit, $missed, $extra] = [$hit + count($right), $missed + count($lost), $extra + count($taken)];
+                array_push($wrong, ...$this->said("{$name}, page {$number}", $lost, $taken));
             }
         }
 
@@ -244,29 +218,36 @@ final class BlanksTest extends TestCase
         $this->assertGreaterThanOrEqual(0.95, (2 * $hit) / (2 * $hit + $extra + $missed), implode("\n", $wrong));
     }
 
-    /**
-     * @param  Truth  $true
-     * @return Truth where it is once the page is turned about its middle
-     */
-    private function askew(array $true, float $by, Size $size): array
-    {
-        $x = $true['x'] + $true['width'] / 2 - $size->width / 2;
-        $y = $true['y'] + $true['height'] / 2 - $size->height / 2;
-
-        return [
-            'x' => $size->width / 2 + $x * cos($by) - $y * sin($by) - $true['width'] / 2,
-            'y' => $size->height / 2 + $x * sin($by) + $y * cos($by) - $true['height'] / 2,
-        ] + $true;
-    }
-
-    /** @return array<string, list<list<Truth>>> */
+    /** @return array<string, list<MeasuredPage>> */
     private function sheets(): array
     {
-        return json_decode(
+        $sheets = json_decode(
             (string) file_get_contents(base_path('tests/blanks/truth.json')),
             true,
             flags: JSON_THROW_ON_ERROR,
         );
+        $pages = [];
+        foreach ($sheets as $name => $sheet) {
+            $pages[$name] = array_map(fn (array $blanks): MeasuredPage => new MeasuredPage('', $name, $blanks), $sheet);
+        }
+
+        return $pages;
+    }
+
+    /**
+     * @param  list<Truth>  $lost
+     * @param  list<Blank>  $taken
+     * @return list<string>
+     */
+    private function said(string $page, array $lost, array $taken): array
+    {
+        return [
+            ...array_map(fn (array $one): string => "{$page}: no {$one['kind']} at {$one['x']}, {$one['y']}", $lost),
+            ...array_map(
+                fn (Blank $one): string => "{$page}: {$one->kind->value} at {$one->frame->x}, {$one->frame->y}",
+                $taken,
+            ),
+        ];
     }
 
     /** @return array<int, list<Blank>> */
@@ -284,41 +265,5 @@ final class BlanksTest extends TestCase
                 range(1, $count),
             ),
         );
-    }
-
-    /**
-     * @param  Truth  $true
-     * @param  array<int, Blank>  $found
-     */
-    private function best(array $true, array $found): ?int
-    {
-        $frame = Frame::of($true['x'], $true['y'], $true['width'], $true['height']);
-        $best = null;
-        $most = 0.5;
-        foreach ($found as $index => $blank) {
-            // How high one may write above a line is a matter of taste; where the line is, is not.
-            $flat = in_array($true['kind'], ['line', 'gap'], true);
-            $like =
-                $flat && abs($blank->frame->bottom() - $frame->bottom()) < 6
-                    ? (min($frame->right(), $blank->frame->right()) - max($frame->x, $blank->frame->x)) /
-                        (max($frame->right(), $blank->frame->right()) - min($frame->x, $blank->frame->x))
-                    : ($flat
-                        ? 0.0
-                        : $this->overlap($frame, $blank->frame));
-            if ($like >= $most) {
-                [$best, $most] = [$index, $like];
-            }
-        }
-
-        return $best;
-    }
-
-    private function overlap(Frame $a, Frame $b): float
-    {
-        $shared =
-            max(0.0, min($a->right(), $b->right()) - max($a->x, $b->x)) *
-            max(0.0, min($a->bottom(), $b->bottom()) - max($a->y, $b->y));
-
-        return $shared / ($a->width * $a->height + $b->width * $b->height - $shared);
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Documents\Pdf;
 
+use OpenSlate\Blanks\Tilt;
+
 /** A path as cairo writes it in SVG: M, L, H, V, C and Z, all absolute, brought to points of the page. */
 final readonly class SvgPath
 {
@@ -59,5 +61,28 @@ final readonly class SvgPath
         count($points) > 1 && ($parts[] = ['points' => $points, 'curved' => $curved, 'closed' => false]);
 
         return new self($parts);
+    }
+
+    /**
+     * The same once the page is turned about a point.
+     *
+     * @param  float  $by  clockwise in radians
+     * @param  array{float, float}  $middle
+     */
+    public function turned(float $by, array $middle): self
+    {
+        return $by === 0.0
+            ? $this
+            : new self(
+                array_map(
+                    fn (array $part): array => [
+                        'points' => array_map(
+                            fn (array $point): array => Tilt::point($point[0], $point[1], $by, $middle),
+                            $part['points'],
+                        ),
+                    ] + $part,
+                    $this->parts,
+                ),
+            );
     }
 }

@@ -157,7 +157,9 @@ final class EdgesTest extends TestCase
 
     public function test_a_frame_with_lines_from_side_to_side_is_one_pad_to_write_on(): void
     {
-        $pad = fn (float $width, array $rows): array => $this->sheet()->grid(100, 100, [$width], $rows)->said();
+        $pad = fn (float $width, array $rows): array => $this->sheet()
+            ->grid(100, 100, [$width], $rows)
+            ->said();
         $this->assertSame(['lines'], $pad(160, [25.0, 25.0, 25.0]));
         $this->assertSame(['cell', 'cell', 'cell'], $pad(140, [25.0, 25.0, 25.0]));
         $this->assertSame(['cell', 'cell', 'cell'], $pad(160, [42.0, 42.0, 42.0]));
@@ -168,14 +170,19 @@ final class EdgesTest extends TestCase
 
     public function test_a_pad_says_how_many_lines_it_has_and_how_far_apart(): void
     {
-        [$pad] = $this->sheet()->grid(100, 100, [300], [24.0, 24.0, 24.0, 24.0])->blanks();
+        [$pad] = $this->sheet()
+            ->grid(100, 100, [300], [24.0, 24.0, 24.0, 24.0])
+            ->blanks();
         $this->assertEqualsWithDelta(24.0, $pad->pitch, 1.1);
         $this->assertSame(4, $pad->count);
     }
 
     public function test_a_line_asks_for_words_where_some_stand_to_its_left_or_just_behind_it(): void
     {
-        $left = fn (float $gap): array => $this->sheet()->words('Name', 100, 288)->across(300, 124 + $gap, 300)->said();
+        $left = fn (float $gap): array => $this->sheet()
+            ->words('Name', 100, 288)
+            ->across(300, 124 + $gap, 300)
+            ->said();
         $this->assertSame(['line: Name'], $left(8));
         $right = fn (float $gap): string => $this->sheet()
             ->across(300, 100, 200)
@@ -247,24 +254,21 @@ final class EdgesTest extends TestCase
     {
         $two = fn (): PrintedSheet => $this->sheet()->across(300, 110, 400)->across(326, 110, 400);
         $this->assertSame(['lines'], $two()->said());
-        $this->assertSame(
-            ['line: 1.', 'line: 2.'],
-            $two()->words('1.', 90, 288)->words('2.', 90, 314)->said(),
-        );
+        $this->assertSame(['line: 1.', 'line: 2.'], $two()->words('1.', 90, 288)->words('2.', 90, 314)->said());
     }
 
-    public function test_of_dots_that_lead_to_numbers_three_lines_are_a_list_of_contents(): void
+    public function test_dots_that_lead_to_a_number_a_price_or_a_time_are_no_gap(): void
     {
-        $list = function (int $lines): array {
-            $sheet = $this->sheet();
-            for ($n = 0; $n < $lines; $n++) {
-                $sheet->words("Tides .......... {$n}1", 100, 100 + 30 * $n);
-            }
-
-            return $sheet->said();
-        };
-        $this->assertSame([], $list(3));
-        $this->assertCount(2, $list(2));
+        $said = fn (string $words): array => $this->sheet()->words($words, 100, 100)->said();
+        foreach (
+            ['Tides .......... 41', 'Rope ........... £4.50', 'First boat .......... 06:40', 'Depth ......... 12 m'] as $list
+        ) {
+            $this->assertSame([], $said($list), $list);
+        }
+        $asked = ['Depth .......... m', 'Score .......... / 10', '3 + .......... = 7', 'Why? ..........'];
+        foreach ($asked as $words) {
+            $this->assertCount(1, $said($words), $words);
+        }
     }
 
     public function test_a_prompt_is_what_stands_before_a_blank_on_its_line_else_the_line_above(): void
@@ -274,10 +278,7 @@ final class EdgesTest extends TestCase
             $this->sheet()->words('Draw the flag.', 100, 80)->box(100, 100, 200, 80)->said(),
         );
         $this->assertSame(['box'], $this->sheet()->words('Draw the flag.', 100, 20)->box(100, 160, 200, 80)->said());
-        $this->assertSame(
-            ['box: Height'],
-            $this->sheet()->words('Height', 60, 102)->box(100, 100, 60, 18)->said(),
-        );
+        $this->assertSame(['box: Height'], $this->sheet()->words('Height', 60, 102)->box(100, 100, 60, 18)->said());
     }
 
     public function test_of_two_lines_above_a_blank_the_nearer_is_its_prompt_and_one_beside_it_is_not(): void
@@ -295,6 +296,6 @@ final class EdgesTest extends TestCase
 
     private function sheet(): PrintedSheet
     {
-        return new PrintedSheet;
+        return new PrintedSheet();
     }
 }

@@ -1,0 +1,313 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Documents\Pdf;
+
+use OpenSlate\Blanks\Blank;
+use OpenSlate\Blanks\Marks;
+use OpenSlate\Blanks\Rule;
+use OpenSlate\Blanks\Shade;
+use OpenSlate\Blanks\Tilt;
+use OpenSlate\Geometry\Frame;
+use OpenSlate\Text\PageText;
+
+/**
+ * What is drawn on a page, told apart: rules, filled areas, rings and drawings. A page that lies a little askew is set
+ * upright first.
+ *
+ * @phpstan-import-type Drawn from SvgDrawing
+ */
+final class DrawnMarks
+{
+    /** Thicker than this is an area and not a line, in points. */
+    private const THICKEST = 3.2;
+
+    private const LEVEL = 0.4;
+
+    /** From this on it is white. */
+    private const WHITE = 0.97;
+
+    /** What covers this share of the page's width and of its height lies behind all that is on it. */
+    private const BEHIND = 0.85;
+
+    /** How much of its frame a filled area with round corners covers at the least. */
+    private const ROUNDED = 0.88;
+
+    /** Drawings larger than this are no rings to write in alone, in points. */
+    private const RING = 26.0;
+
+    /** What is written on at the end of a pointer is at least so long, in points; the pointer has at most so many strokes. */
+    private const WRITTEN_ON = 30.0;
+
+    private const POINTER = 2;
+
+    /** Steeper than this is not askew but aslant, as a slope; of so much length, in points, so much must agree. */
+    private const STEEPEST = 0.095;
+
+    private const ENOUGH = 200.0;
+
+    private const AGREED = 0.7;
+
+    private const ALIKE = 0.004;
+
+    /** @var list<Rule> */
+    private array $rules = [];
+
+    /** @var list<Shade> */
+    private array $shades = [];
+
+    /** @var list<Frame> */
+    private array $rings = [];
+
+    /** @var list<Frame> */
+    private array $drawings = [];
+
+    private function __construct()
+    {
+    }
+
+    /**
+     * @param  float  $unit  points for each unit of the drawing, which is the page as displayed
+     * @param  list<Blank>  $fields
+     */
+    public static function of(string $svg, float $unit, PageText $text, array $fields): Marks
+    {
+        $drawn = iterator_to_array(SvgDrawing::read($svg, $unit), false);
+        $tilt = self::tilt($drawn);
+        $middle = [$text->size->width / 2, $text->size->height / 2];
+        $marks = new self();
+        foreach ($drawn as $one) {
+            $marks->add(['path' => $one['path']->turned(-$tilt, $middle)] + $one);
+        }
+
+        return new Marks(
+            size: $text->size,
+            rules: $marks->rules,
+            shades: $marks->shades,
+            rings: $marks->rings,
+            drawings: array_values(
+                array_filter(
+                    $marks->drawings,
+                    fn (Frame $frame): bool => $frame->width < self::BEHIND * $text->size->width ||
+                        $frame->height < self::BEHIND * $text->size->height,
+                ),
+            ),
+            lines: Tilt::upright($text->lines, $tilt, $middle),
+            fields: $fields,
+            tilt: $tilt,
+        );
+    }
+
+    /**
+     * How far the page lies askew, clockwise in radians: what nearly all of its level lines agree on.
+     *
+     * @param  list<Drawn>  $drawn
+     */
+    private static function tilt(array $drawn): float
+    {
+        $lines = [];
+        foreach ($drawn as ['path' => $path]) {
+            foreach ($path->parts as ['points' => $points, 'closed' => $closed]) {
+                foreach ($closed ? [...$points, $points[0]] : $points as $index => [$x, $y]) {
+                    $across = $x - ($points[$index - 1][0] ?? $x);
+                    $down = $y - ($points[$index - 1][1] ?? $y);
+                    if (abs($across) >= Tilt::TELLING && abs($down) <= self::STEEPEST * abs($across)) {
+                        $lines[] = [hypot($across, $down), $down / $across];
+                    }
+                }
+            }
+        }
+        $tilt = Tilt::of($lines);
+        $whole = array_sum(array_column($lines, 0));
+        $agreed = array_filter($lines, fn (array $line): bool => abs($line[1] - tan($tilt)) <= self::ALIKE);
+
+        return $whole >= self::ENOUGH &&
+            abs(tan($tilt)) > self::ALIKE / 2 &&
+            array_sum(array_column($agreed, 0)) >= self::AGREED * $whole
+            ? $tilt
+            : 0.0;
+    }
+
+    /** @param  Drawn  $drawn */
+    private function add(array $drawn): void
+    {
+        if ($drawn['isPicture']) {
+            $this->drawings[] = self::around($drawn['path']->parts[0]['points'] ?? []);
+
+            return;
+        }
+        if ($drawn['fill'] !== null) {
+            $this->filled($drawn['path'], $drawn['fill']);
+        }
+        if ($drawn['stroke'] !== null && $drawn['stroke'] < self::WHITE) {
+            $this->stroked($drawn['path'], $drawn['weight'], $drawn['dashed']);
+        }
+    }
+
+    private function filled(SvgPath $path, float $lightness): void
+    {
+        $frames = array_map(fn (array $part): Frame => self::around($part['points']), $path->parts);
+        // A frame is drawn as one rectangle within another, the inner one left out.
+        if (
+            count($frames) === 2 &&
+            $frames[0]->contains($frames[1]) &&
+            ! $path->parts[0]['curved'] &&
+            $frames[1]->x - $frames[0]->x <= self::THICKEST &&
+            $frames[0]->right() - $frames[1]->right() <= self::THICKEST &&
+            $lightness < self::WHITE
+        ) {
+            $this->sides(Frame::around($frames), max(0.5, $frames[1]->x - $frames[0]->x));
+
+            return;
+        }
+        foreach ($path->parts as $index => $part) {
+            $frame = $frames[$index];
+            $isArea = self::isUpright($part['points']) && ! $part['curved'];
+            if (min($frame->width, $frame->height) > self::THICKEST && ($isArea || self::isRounded($part['points']))) {
+                $this->shades[] = new Shade($frame, $lightness);
+            } elseif ($lightness < self::WHITE) {
+                $this->inked($frame, $part['curved']);
+            }
+        }
+    }
+
+    /** A thin area is a rule, a tiny one a dot of one; anything else is drawn. */
+    private function inked(Frame $frame, bool $curved): void
+    {
+        $isDot = max($frame->width, $frame->height) <= self::THICKEST;
+        if (min($frame->width, $frame->height) > self::THICKEST || ($curved && ! $isDot)) {
+            if (max($frame->width, $frame->height) > 5) {
+                $this->drawings[] = $frame;
+            }
+
+            return;
+        }
+        $this->rules[] =
+            $isDot || $frame->width >= $frame->height
+                ? new Rule(true, $frame->middle(), $frame->x, $frame->right(), $frame->height)
+                : new Rule(false, $frame->x + $frame->width / 2, $frame->y, $frame->bottom(), $frame->width);
+    }
+
+    private function stroked(SvgPath $path, float $weight, bool $dashed): void
+    {
+        foreach ($path->parts as ['points' => $points, 'curved' => $curved, 'closed' => $closed]) {
+            $frame = self::around($points);
+            $end = $points[count($points) - 1];
+            // Some draw back to where they began without saying that the path is closed.
+            $closed = $closed || hypot($end[0] - $points[0][0], $end[1] - $points[0][1]) < 0.6;
+            $straight = $askew = [];
+            $all = $closed ? [...$points, $points[0]] : $points;
+            foreach (array_keys(array_slice($all, 1)) as $index) {
+                $rule = self::segment($all[$index], $all[$index + 1], $weight, $dashed);
+                if ($rule !== null) {
+                    $straight[] = $rule;
+                } elseif (
+                    hypot($all[$index + 1][0] - $all[$index][0], $all[$index + 1][1] - $all[$index][1]) > 0.5
+                ) {
+                    $askew[] = self::around([$all[$index], $all[$index + 1]]);
+                }
+            }
+            if ($curved && $closed) {
+                $this->closed($frame, $straight, $weight, $dashed);
+            } elseif ($askew === [] && ! $curved) {
+                array_push($this->rules, ...$straight);
+            } elseif (
+                // A line to write on and its pointer, in one stroke.
+                count($straight) === 1 &&
+                count($askew) <= self::POINTER &&
+                $straight[0]->level &&
+                $straight[0]->length() >= self::WRITTEN_ON &&
+                ! $curved &&
+                ! $closed
+            ) {
+                $this->rules[] = $straight[0];
+                array_push($this->drawings, ...$askew);
+            } else {
+                $this->drawings[] = $frame;
+            }
+        }
+    }
+
+    /** @param  list<Rule>  $straight  sides of what is closed and has round parts */
+    private function closed(Frame $frame, array $straight, float $weight, bool $dashed): void
+    {
+        $level = array_sum(array_map(fn (Rule $rule): float => $rule->level ? $rule->length() : 0.0, $straight));
+        // Round corners do not make a frame anything else.
+        if ($level > 0.9 * $frame->width && count($straight) >= 4) {
+            $this->sides($frame, $weight, $dashed);
+        } elseif (abs($frame->width - $frame->height) < 0.2 * max($frame->width, $frame->height)) {
+            $this->rings[] = $frame;
+            max($frame->width, $frame->height) > self::RING && ($this->drawings[] = $frame);
+        } else {
+            $this->drawings[] = $frame;
+        }
+    }
+
+    /**
+     * @param  array{float, float}  $a
+     * @param  array{float, float}  $b
+     */
+    private static function segment(array $a, array $b, float $weight, bool $dashed): ?Rule
+    {
+        if (abs($a[1] - $b[1]) <= self::LEVEL && abs($a[0] - $b[0]) > self::LEVEL) {
+            return new Rule(true, ($a[1] + $b[1]) / 2, min($a[0], $b[0]), max($a[0], $b[0]), $weight, $dashed);
+        }
+
+        return abs($a[0] - $b[0]) <= self::LEVEL && abs($a[1] - $b[1]) > self::LEVEL
+            ? new Rule(false, ($a[0] + $b[0]) / 2, min($a[1], $b[1]), max($a[1], $b[1]), $weight, $dashed)
+            : null;
+    }
+
+    private function sides(Frame $frame, float $weight, bool $dashed = false): void
+    {
+        $this->rules[] = new Rule(true, $frame->y, $frame->x, $frame->right(), $weight, $dashed);
+        $this->rules[] = new Rule(true, $frame->bottom(), $frame->x, $frame->right(), $weight, $dashed);
+        $this->rules[] = new Rule(false, $frame->x, $frame->y, $frame->bottom(), $weight, $dashed);
+        $this->rules[] = new Rule(false, $frame->right(), $frame->y, $frame->bottom(), $weight, $dashed);
+    }
+
+    /** @param  list<array{float, float}>  $points */
+    private static function isUpright(array $points): bool
+    {
+        foreach ($points as $index => $point) {
+            $next = $points[($index + 1) % count($points)];
+            if (abs($point[0] - $next[0]) > self::LEVEL && abs($point[1] - $next[1]) > self::LEVEL) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /**
+     * Whether it is a rectangle but for its corners, by how much of its frame it covers.
+     *
+     * @param  list<array{float, float}>  $points
+     */
+    private static function isRounded(array $points): bool
+    {
+        $frame = self::around($points);
+        $area = 0.0;
+        $level = 0.0;
+        foreach ($points as $index => [$x, $y]) {
+            [$nextX, $nextY] = $points[($index + 1) % count($points)];
+            $area += ($x * $nextY - $nextX * $y) / 2;
+            $level += abs($nextY - $y) <= self::LEVEL ? abs($nextX - $x) : 0.0;
+        }
+
+        return $level >= $frame->width && abs($area) >= self::ROUNDED * $frame->width * $frame->height;
+    }
+
+    /** @param  list<array{float, float}>  $points */
+    private static function around(array $points): Frame
+    {
+        $xs = array_column($points, 0);
+        $ys = array_column($points, 1);
+        if ($xs === [] || $ys === []) {
+            return Frame::of(0, 0, 0, 0);
+        }
+
+        return Frame::of(min($xs), min($ys), max($xs) - min($xs), max($ys) - min($ys));
+    }
+}

@@ -1,0 +1,114 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenSlate\Blanks;
+
+use OpenSlate\Geometry\Frame;
+use OpenSlate\Packs\RoleSigns;
+use OpenSlate\Text\Word;
+
+/** Tells rules that part what is above from what is below from those that are written on. */
+final class Divider
+{
+    /** How much of what is printed it spans, at the least. */
+    private const SPAN = 0.85;
+
+    private const HEAVY = 1.4;
+
+    /** Nearer to the edges of the page it parts off a head or a foot: shares of its height. */
+    private const HEAD = 0.1;
+
+    private const FOOT = 0.92;
+
+    /** Lines to write on are mostly farther apart than a line that ends them is from the last, in points. */
+    private const WRITTEN = 20.0;
+
+    /**
+     * A rule across all of the text that nothing asks for, or a heavy one: it parts what is above from what is below.
+     *
+     * @param  list<Rule>  $free
+     */
+    public static function is(Ground $ground, Rule $rule, array $free): bool
+    {
+        if ($ground->words === []) {
+            return false;
+        }
+        $extent = Frame::around([
+            ...array_map(fn (Word $word): Frame => $word->frame, $ground->words),
+            ...$ground->marks->drawings,
+        ]);
+        if ($rule->length() < self::SPAN * $extent->width) {
+            return false;
+        }
+        $height = $ground->marks->size->height;
+        if ($rule->weight >= self::HEAVY || $rule->at < self::HEAD * $height || $rule->at > self::FOOT * $height) {
+            return true;
+        }
+
+        // What is asked cannot be read on a scan; but what parts a page stands there once.
+        return $ground->marks->readable ? ! self::isAsked($ground, $rule, $free) : self::alike($rule, $free) < 2;
+    }
+
+    /**
+     * Whether the words above ask for something and no line ends right above; where more follows right below, they must
+     * plainly ask.
+     *
+     * @param  list<Rule>  $free
+     */
+    private static function isAsked(Ground $ground, Rule $rule, array $free): bool
+    {
+        $below = INF;
+        foreach ($ground->words as $word) {
+            if ($word->frame->y > $rule->at - 2) {
+                $below = min($below, $word->frame->y - $rule->at);
+            }
+        }
+        $above = null;
+        foreach ($ground->marks->lines as $line) {
+            if (
+                $line->frame->middle() < $rule->at &&
+                $line->frame->x < $rule->to &&
+                $line->frame->right() > $rule->from &&
+                ($above === null || $line->frame->middle() > $above->frame->middle())
+            ) {
+                $above = $line;
+            }
+        }
+
+        if ($above === null || $above->wordCount() < 2) {
+            return false;
+        }
+        foreach ($free as $other) {
+            if (
+                $other->at > max($above->frame->middle(), $rule->at - self::WRITTEN) &&
+                $other->at < $rule->at - 2 &&
+                $other->from < $rule->to &&
+                $other->to > $rule->from
+            ) {
+                return false;
+            }
+        }
+
+        return preg_match('/[?؟？]\W*$/u', $above->text) === 1 ||
+            RoleSigns::tasks($above->text) > 0 ||
+            ($below >= 16 && preg_match('/:\W*$/u', $above->text) === 1);
+    }
+
+    /**
+     * How many others are as long and as far from the left.
+     *
+     * @param  list<Rule>  $free
+     */
+    private static function alike(Rule $rule, array $free): int
+    {
+        return count(
+            array_filter(
+                $free,
+                fn (Rule $other): bool => $other !== $rule &&
+                    abs($other->from - $rule->from) <= 6 &&
+                    abs($other->to - $rule->to) <= 6,
+            ),
+        );
+    }
+}

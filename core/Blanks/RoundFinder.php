@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenSlate\Blanks;
+
+use OpenSlate\Geometry\Frame;
+
+/** Finds rounds to write in. */
+final class RoundFinder
+{
+    /** How large they are, in points. */
+    private const SMALLEST = 26.0;
+
+    private const LARGEST = 150.0;
+
+    /** How much two that are alike may differ. */
+    private const ALIKE = 0.1;
+
+    /** How much of a round words may take up, across. */
+    private const IN_A_ROUND = 0.85;
+
+    /** @return list<Blank> several of one size, with nothing in them and nothing across them */
+    public static function find(Ground $ground): array
+    {
+        $rings = array_values(
+            array_filter(
+                $ground->marks->rings,
+                fn (Frame $ring): bool => $ring->width >= self::SMALLEST &&
+                    $ring->width <= self::LARGEST &&
+                    $ground->printedIn($ring) === [] &&
+                    self::isUncrossed($ground, $ring),
+            ),
+        );
+        $blanks = [];
+        foreach ($rings as $ring) {
+            $alike = array_filter(
+                $rings,
+                fn (Frame $other): bool => abs($other->width - $ring->width) <= self::ALIKE * $ring->width &&
+                    ($other === $ring || ! $other->meets($ring)),
+            );
+            if (count($alike) > 1) {
+                [$width, $height] = [self::IN_A_ROUND * $ring->width, self::IN_A_ROUND * $ring->height];
+                $blanks[] = new Blank(
+                    BlankKind::Box,
+                    Frame::of($ring->x + ($ring->width - $width) / 2, $ring->middle() - $height / 2, $width, $height),
+                    0.75,
+                );
+            }
+        }
+
+        return $blanks;
+    }
+
+    private static function isUncrossed(Ground $ground, Frame $ring): bool
+    {
+        foreach ($ground->marks->drawings as $drawing) {
+            $isItself = abs($drawing->x - $ring->x) < 1 && abs($drawing->width - $ring->width) < 2;
+            if (! $isItself && Ground::shared($drawing, $ring) > 0.02 * $ring->width * $ring->height) {
+                return false;
+            }
+        }
+        foreach ($ground->marks->rules as $rule) {
+            [$level, $along] = $rule->level ? [$ring->y, $ring->x] : [$ring->x, $ring->y];
+            if (
+                $rule->at > $level + 2 &&
+                $rule->at < $level + $ring->height - 2 &&
+                $rule->from < $along + $ring->width - 4 &&
+                $rule->to > $along + 4
+            ) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+}

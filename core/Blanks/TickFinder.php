@@ -1,0 +1,132 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenSlate\Blanks;
+
+use OpenSlate\Geometry\Frame;
+use OpenSlate\Text\Word;
+
+/** Finds what is to be ticked: small squares and rings with a choice beside them, or in a row and under a head. */
+final class TickFinder
+{
+    private const LARGEST = 24.0;
+
+    private const SMALLEST = 4.2;
+
+    /** Where letters cannot be told from squares, the squares must be larger. */
+    private const SMALLEST_SEEN = 8.8;
+
+    /** How far aside from a head of a column a place to tick may stand, in points. */
+    private const UNDER = 6.0;
+
+    /** Ballot boxes, squares and circles that are not filled, and enclosing marks round nothing. */
+    private const CHOICES = '/^\x{00A0}?[☐□▢❏❑❐❒◻◽▫⬜◯○⚪◌❍⭕⃝⃞🞎🞏🞅🞆🔲🔳🗆]$/u';
+
+    /** @return list<Blank> those that are drawn round, and letters of a font */
+    public static function find(Ground $ground): array
+    {
+        $blanks = [];
+        foreach ($ground->marks->rings as $ring) {
+            $blank = $ground->printedIn($ring) === [] ? self::of($ground, $ring, self::SMALLEST) : null;
+            $blank === null || ($blanks[] = $blank);
+        }
+
+        return [...$blanks, ...self::typed($ground)];
+    }
+
+    /** What a small square is, where it is one to tick. */
+    public static function square(Ground $ground, Frame $frame): ?Blank
+    {
+        return self::of($ground, $frame, $ground->marks->readable ? self::SMALLEST : self::SMALLEST_SEEN);
+    }
+
+    private static function of(Ground $ground, Frame $frame, float $least): ?Blank
+    {
+        $choice = self::isTick($frame, $least) ? self::choice($ground, $frame) : null;
+
+        return $choice === null ? null : new Blank(BlankKind::Tick, $frame, 0.9, label: $choice);
+    }
+
+    private static function isTick(Frame $frame, float $least): bool
+    {
+        return max($frame->width, $frame->height) <= self::LARGEST &&
+            min($frame->width, $frame->height) >= $least &&
+            $frame->width / $frame->height > 0.7 &&
+            $frame->width / $frame->height < 1.43;
+    }
+
+    /**
+     * The words beside a square or a ring: to the right, or else to the left; or none, where it stands in the row of
+     * some words and under others, which are its heads. Null where it stands by itself.
+     */
+    private static function choice(Ground $ground, Frame $frame): ?string
+    {
+        $beside = self::wordsBeside($ground, $frame, 1) ?: self::wordsBeside($ground, $frame, -1);
+        if ($beside !== '') {
+            return $beside;
+        }
+        $isRow = fn (Word $word): bool => $word->frame->middle() > $frame->y - 2 &&
+            $word->frame->middle() < $frame->bottom() + 2;
+        $isColumn = fn (Word $word): bool => $word->frame->bottom() <= $frame->y + 2 &&
+            $word->frame->x < $frame->right() + self::UNDER &&
+            $word->frame->right() > $frame->x - self::UNDER;
+
+        return array_filter($ground->words, $isRow) !== [] && array_filter($ground->words, $isColumn) !== []
+            ? ''
+            : null;
+    }
+
+    /** @param  int  $way  1 to the right, -1 to the left */
+    private static function wordsBeside(Ground $ground, Frame $frame, int $way): string
+    {
+        $near = fn (Frame $other): float => $way > 0 ? $other->x : -$other->right();
+        $far = fn (Frame $other): float => $way > 0 ? $other->right() : -$other->x;
+        $beside = [];
+        $end = $far($frame);
+        $words = array_filter(
+            $ground->words,
+            fn (Word $word): bool => $near($word->frame) >= $far($frame) - 1 &&
+                abs($word->frame->middle() - $frame->middle()) < max(6.0, 0.6 * $frame->height),
+        );
+        usort($words, fn (Word $a, Word $b): int => $near($a->frame) <=> $near($b->frame));
+        foreach ($words as $word) {
+            if ($near($word->frame) - $end > ($beside === [] ? 18 : 9)) {
+                break;
+            }
+            $beside[] = $word->text;
+            $end = $far($word->frame);
+        }
+
+        return implode(' ', $way > 0 || $ground->isRightToLeft() ? $beside : array_reverse($beside));
+    }
+
+    /**
+     * Squares and rings that are letters of a font, and "[ ]".
+     *
+     * @return list<Blank>
+     */
+    private static function typed(Ground $ground): array
+    {
+        $blanks = [];
+        foreach ($ground->marks->lines as $line) {
+            foreach ($line->words as $index => $word) {
+                $frame = null;
+                if (preg_match(self::CHOICES, $word->text) === 1) {
+                    $frame = $word->frame;
+                } elseif (
+                    preg_match('/^[\[(]$/', $word->text) === 1 &&
+                    in_array($line->words[$index + 1]->text ?? '', [']', ')'], true)
+                ) {
+                    $frame = Frame::around([$word->frame, $line->words[$index + 1]->frame]);
+                }
+                $choice = $frame === null ? null : self::choice($ground, $frame);
+                if ($frame !== null && $choice !== null) {
+                    $blanks[] = new Blank(BlankKind::Tick, $frame, 0.85, label: $choice);
+                }
+            }
+        }
+
+        return $blanks;
+    }
+}
