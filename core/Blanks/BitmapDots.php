@@ -4,22 +4,31 @@ declare(strict_types=1);
 
 namespace OpenSlate\Blanks;
 
-/** Finds rows of dots in a bitmap that are to be written on: evenly spaced, with nothing above and below. */
+/** Finds rows of dots or dashes in a bitmap that are to be written on: evenly spaced, with nothing above and below. */
 final class BitmapDots
 {
-    /** At least eight dots in one row of pixels: what is longer than five pixels is none. */
-    private const DOTS = '/(?<!1)1{1,5}+(?!1)(?:0{2,9}+1{1,5}+(?!1)){7,}/';
+    /** Dots or dashes in one row of pixels: some may seem to run together, and some to be lost. */
+    private const DOTS = '/1+(?:0{1,9}1+){3,}/';
 
-    /** Pixels that the space between them may differ by. */
+    /** Where there is less ink than that they are dots, which are evenly apart. */
+    private const SPARSE = 0.4;
+
+    private const SPARSEST = 0.15;
+
+    /** How long a row of them is at the least, in points: a piece of one that lies askew is shorter than the whole. */
+    private const SHORTEST_PIECE = 13.0;
+
+    private const SHORTEST = 24.0;
+
+    /** Pixels that the space between them may differ by, and how many may differ by more. */
     private const UNEVEN = 1.5;
+
+    private const UNEVEN_SHARE = 0.25;
 
     /** How high a dot is at the most, and how far above and below it there is nothing, in points. */
     private const HIGH = 2.2;
 
     private const CLEAR = 2.2;
-
-    /** How much of that may be dust. */
-    private const DUST = 0.04;
 
     /** Pieces of a row that lies askew: how far apart along it, in points, and aside, in pixels. */
     private const APART = 6.0;
@@ -38,29 +47,23 @@ final class BitmapDots
         foreach ($bitmap->rows as $y => $row) {
             if (
                 ! str_contains($row, '01') ||
-                preg_match_all(self::DOTS, $row, $runs, PREG_OFFSET_CAPTURE) === 0
+                preg_match_all(self::DOTS, self::alone($bitmap, $y), $runs, PREG_OFFSET_CAPTURE) === 0
             ) {
                 continue;
             }
             foreach ($runs[0] as [$run, $x]) {
-                if (self::isEven($run) && self::isClear($bitmap, $y, $x, strlen($run))) {
+                if (strlen($run) * $bitmap->scale >= self::SHORTEST_PIECE && self::isEven($run)) {
                     $pieces[] = [$y, $x, $x + strlen($run)];
                 }
             }
         }
         $rules = [];
-        foreach (self::rows($pieces, $bitmap->scale) as [$at, $from, $to]) {
-            if (! self::leads($bitmap, (int) round($at), $to)) {
-                $rules[] = new SeenRule(
-                    new Rule(
-                        true,
-                        ($at + 0.5) * $bitmap->scale,
-                        $from * $bitmap->scale,
-                        $to * $bitmap->scale,
-                        self::HIGH / 2,
-                    ),
-                    0.0,
-                );
+        foreach (self::rows($pieces, $bitmap->scale) as $row) {
+            $seen = self::rule($row, $bitmap->scale);
+            $end = (int) round($seen->rule->to / $bitmap->scale);
+            $at = $seen->rule->at / $bitmap->scale + ($seen->slope * $seen->rule->length()) / 2 / $bitmap->scale;
+            if ($seen->rule->length() >= self::SHORTEST && ! self::leads($bitmap, (int) round($at), $end)) {
+                $rules[] = $seen;
             }
         }
 
@@ -69,6 +72,10 @@ final class BitmapDots
 
     private static function isEven(string $run): bool
     {
+        $ink = substr_count($run, '1') / strlen($run);
+        if ($ink >= self::SPARSE || $ink < self::SPARSEST) {
+            return $ink >= self::SPARSE;
+        }
         preg_match_all('/1+/', $run, $dots, PREG_OFFSET_CAPTURE);
         $steps = [];
         $before = null;
@@ -79,60 +86,79 @@ final class BitmapDots
         }
         $mean = array_sum($steps) / count($steps);
 
-        return array_filter($steps, fn (float $step): bool => abs($step - $mean) > self::UNEVEN) === [];
+        $uneven = array_filter($steps, fn (float $step): bool => abs($step - $mean) > self::UNEVEN);
+
+        return count($uneven) <= self::UNEVEN_SHARE * count($steps);
     }
 
-    private static function isClear(Bitmap $bitmap, int $y, int $x, int $length): bool
+    /** A row, in which what has ink above it or below is no longer ink or paper but something else. */
+    private static function alone(Bitmap $bitmap, int $y): string
     {
         $high = (int) ceil(self::HIGH / $bitmap->scale);
         $clear = (int) ceil(self::CLEAR / $bitmap->scale);
+        $near = str_repeat('0', $bitmap->width);
         foreach ([$y - $high - $clear, $y + $high] as $top) {
-            $ink = 0;
             for ($row = $top; $row < $top + $clear; $row++) {
-                $ink += substr_count(substr($bitmap->rows[$row] ?? '', $x, $length), '1');
-            }
-            if ($ink > self::DUST * $length * $clear) {
-                return false;
+                isset($bitmap->rows[$row]) && ($near |= $bitmap->rows[$row]);
             }
         }
 
-        return true;
+        return $bitmap->rows[$y] | strtr($near, '01', "\0H");
     }
 
     /**
      * One row for all its pieces: a dot is several pixels high, and a row that lies askew goes aside by steps.
      *
      * @param  list<array{int, int, int}>  $pieces  where it lies down the page, from where and to where
-     * @return list<array{float, int, int}>
+     * @return list<non-empty-list<array{int, int, int}>>
      */
     private static function rows(array $pieces, float $scale): array
     {
         $apart = self::APART / $scale;
-        /** @var list<array{first: int, last: int, from: int, to: int}> $rows */
         $rows = [];
-        foreach ($pieces as [$y, $from, $to]) {
+        foreach ($pieces as $piece) {
             foreach ($rows as $index => $row) {
-                if (
-                    $y - $row['last'] <= self::ASIDE &&
-                    $from <= $row['to'] + $apart &&
-                    $to >= $row['from'] - $apart
-                ) {
-                    $rows[$index] = [
-                        'first' => $row['first'],
-                        'last' => $y,
-                        'from' => min($from, $row['from']),
-                        'to' => max($to, $row['to']),
-                    ];
+                foreach (array_reverse($row) as $near) {
+                    if ($piece[0] - $near[0] > self::ASIDE) {
+                        break;
+                    }
+                    if ($piece[1] <= $near[2] + $apart && $piece[2] >= $near[1] - $apart) {
+                        $rows[$index][] = $piece;
 
-                    continue 2;
+                        continue 3;
+                    }
                 }
             }
-            $rows[] = ['first' => $y, 'last' => $y, 'from' => $from, 'to' => $to];
+            $rows[] = [$piece];
         }
 
-        return array_map(
-            fn (array $row): array => [($row['first'] + $row['last']) / 2, $row['from'], $row['to']],
-            $rows,
+        return array_values($rows);
+    }
+
+    /**
+     * The straight line through its pieces, by least squares.
+     *
+     * @param  non-empty-list<array{int, int, int}>  $row
+     */
+    private static function rule(array $row, float $scale): SeenRule
+    {
+        [$from, $to] = [min(array_column($row, 1)), max(array_column($row, 2))];
+        $ink = $sum = $along = $square = $moment = 0.0;
+        foreach ($row as [$y, $start, $end]) {
+            [$length, $middle] = [$end - $start, ($start + $end) / 2];
+            $ink += $length;
+            $sum += $y * $length;
+            $along += $middle * $length;
+            $square += $middle ** 2 * $length;
+            $moment += $middle * $y * $length;
+        }
+        $spread = $square - $along ** 2 / $ink;
+        $slope = $spread < $ink ? 0.0 : ($moment - ($along * $sum) / $ink) / $spread;
+        $at = $sum / $ink + $slope * (($from + $to) / 2 - $along / $ink);
+
+        return new SeenRule(
+            new Rule(true, ($at + 0.5) * $scale, $from * $scale, $to * $scale, self::HIGH / 2, true),
+            $slope,
         );
     }
 

@@ -13,7 +13,7 @@ use OpenSlate\Text\Word;
 final class BitmapMarks
 {
     /** Stands for a word that can be seen but not read. */
-    private const UNREAD = 'x';
+    public const UNREAD = 'x';
 
     /** Seen where a line of words is known, this much of it, it is one of those words. */
     private const KNOWN = 0.4;
@@ -22,6 +22,20 @@ final class BitmapMarks
     private const STROKE = 20.0;
 
     private const SLACK = 3.5;
+
+    /**
+     * One with so much room above and below is none, and so many pixels beside it; from so much on, and while it is so
+     * thin, in points. So many pixels are dust.
+     */
+    private const CLEAR = 2.4;
+
+    private const BESIDE = 1;
+
+    private const SHORTEST = 9.0;
+
+    private const THIN = 2.2;
+
+    private const DUST = 2;
 
     /** How much of a faint line may be lost, and how far its pieces may seem to lie apart across it, in points. */
     private const LOST = 16.0;
@@ -34,12 +48,17 @@ final class BitmapMarks
      */
     public static function of(Bitmap $bitmap, Size $size, array $fields, array $lines = []): Marks
     {
+        [$bitmap, $shades] = BitmapSolids::hollowed($bitmap);
         $squares = BitmapSquares::find($bitmap);
         $rings = array_filter(
             BitmapRings::find($bitmap),
             fn (Frame $ring): bool => array_filter($squares, $ring->meets(...)) === [],
         );
-        $ticks = [...$squares, ...array_values($rings)];
+        $isPaper = fn (Frame $tick): bool => array_filter(
+            $shades,
+            fn (Shade $shade): bool => Ground::has($shade->frame, $tick),
+        ) === [];
+        $ticks = array_values(array_filter([...$squares, ...array_values($rings)], $isPaper));
         $seen = array_values(
             array_filter(
                 BitmapRules::find($bitmap),
@@ -53,7 +72,10 @@ final class BitmapMarks
             ),
         );
         $middle = [($bitmap->width * $bitmap->scale) / 2, ($bitmap->height() * $bitmap->scale) / 2];
-        $kept = self::withoutStrokes(array_map(fn (SeenRule $rule): Rule => $rule->upright($tilt, ...$middle), $seen));
+        $kept = self::withoutStrokes(
+            array_map(fn (SeenRule $rule): Rule => $rule->upright($tilt, ...$middle), $seen),
+            array_map(fn (SeenRule $rule): bool => self::isAlone($bitmap, $rule->rule), $seen),
+        );
         $gone = array_values(array_intersect_key($seen, $kept));
         [$words, $drawings, $specks] = BitmapInk::find($bitmap, $gone, $ticks);
         $set = fn (Frame $frame): Frame => Tilt::turned($frame, -$tilt, $middle);
@@ -64,21 +86,25 @@ final class BitmapMarks
         );
         $lines = Tilt::upright($lines, $tilt, $middle);
         // What is left of a round corner is no word.
-        $words = array_filter($words, fn (Frame $word): bool => array_filter(
-            $corners,
-            fn (Frame $corner): bool => $corner->contains($word) &&
-                max($word->width, $word->height) <= $corner->width / 2,
-        ) === []);
+        $words = array_filter(
+            $words,
+            fn (Frame $word): bool => array_filter(
+                $corners,
+                fn (Frame $corner): bool => $corner->contains($word) &&
+                    max($word->width, $word->height) <= $corner->width / 2,
+            ) === [],
+        );
 
         return new Marks(
             size: $size,
             rules: $rules,
-            shades: [],
+            shades: array_map(fn (Shade $shade): Shade => new Shade($set($shade->frame), $shade->lightness), $shades),
             rings: array_map($set, $ticks),
             drawings: array_map($set, $drawings),
             lines: [...$lines, ...self::unread($words, $lines)],
             fields: $fields,
             readable: $lines !== [],
+            seen: true,
             tilt: $tilt,
         );
     }
@@ -153,7 +179,8 @@ final class BitmapMarks
                     abs($rule->at - $other->at) <= self::ASIDE &&
                     abs($gap) <= self::LOST &&
                     max($rule->length(), $other->length()) >= self::STROKE &&
-                    ! self::anyBetween($words, $other, $rule)
+                    ! self::anyBetween($words, $other, $rule) &&
+                    ! self::isCorner($rules, $other)
                 ) {
                     $mended[$index] = new Rule(
                         true,
@@ -171,6 +198,27 @@ final class BitmapMarks
         }
 
         return array_values($mended);
+    }
+
+    /**
+     * Whether a line ends at an upright one: at the side of a box, beside which another box begins.
+     *
+     * @param  list<Rule>  $rules
+     */
+    private static function isCorner(array $rules, Rule $rule): bool
+    {
+        foreach ($rules as $other) {
+            if (
+                ! $other->level &&
+                abs($other->at - $rule->to) <= self::SLACK &&
+                $other->reaches($rule->at, self::SLACK) &&
+                min(abs($other->from - $rule->at), abs($other->to - $rule->at)) <= self::SLACK
+            ) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** Whether a line is but the edge of a thicker one, seen by itself. */
@@ -201,17 +249,44 @@ final class BitmapMarks
 
     /**
      * @param  list<Rule>  $rules
+     * @param  list<bool>  $alone  whether nothing else is near each
      * @return array<int, Rule> by their places in the list
      */
-    private static function withoutStrokes(array $rules): array
+    private static function withoutStrokes(array $rules, array $alone): array
     {
         $meets = fn (Rule $rule, float $end): bool => self::anyMeets($rules, $rule, $end);
 
         return array_filter(
             $rules,
-            fn (Rule $rule): bool => $rule->length() >= self::STROKE ||
+            fn (Rule $rule, int $at): bool => $rule->length() >= self::STROKE ||
+                ($rule->level && $rule->length() >= self::SHORTEST && $alone[$at]) ||
                 ($meets($rule, $rule->from) && $meets($rule, $rule->to)),
+            ARRAY_FILTER_USE_BOTH,
         );
+    }
+
+    /** Whether a short level line has nothing above, below and beside it that it could be a stroke of. */
+    private static function isAlone(Bitmap $bitmap, Rule $rule): bool
+    {
+        if (! $rule->level || $rule->length() >= self::STROKE || $rule->weight > self::THIN) {
+            return false;
+        }
+        $clear = self::CLEAR / $bitmap->scale;
+        $from = max(0, (int) floor($rule->from / $bitmap->scale) - self::BESIDE);
+        $length = (int) ceil($rule->length() / $bitmap->scale) + 2 * self::BESIDE;
+        $half = $rule->weight / 2 / $bitmap->scale;
+        $at = $rule->at / $bitmap->scale;
+        $ink = 0;
+        for ($y = (int) floor($at - $half - $clear); $y <= $at + $half + $clear; $y++) {
+            if (abs($y + 0.5 - $at) > $half + 1) {
+                $ink += substr_count(substr($bitmap->rows[$y] ?? '', $from + 2, $length - 4), '1');
+            } else {
+                $ink += substr_count(substr($bitmap->rows[$y] ?? '', $from, 1), '1');
+                $ink += substr_count(substr($bitmap->rows[$y] ?? '', $from + $length - 1, 1), '1');
+            }
+        }
+
+        return $ink <= self::DUST;
     }
 
     /** @param  list<Rule>  $rules */

@@ -15,12 +15,15 @@ final class BitmapRings
     /** Across, in points: smaller ones are letters, which cannot be told from rings. */
     private const SMALLEST = 8.6;
 
-    private const LARGEST = 24.0;
+    private const LARGEST = 120.0;
 
     /** Directions from the middle in which is looked, how far from the ring ink may lie, in pixels, and in how many. */
     private const DIRECTIONS = 24;
 
     private const ASIDE = 1.6;
+
+    /** The same, as a share of its radius, where that is more: a scanner does not keep large ones quite round. */
+    private const UNROUND = 0.03;
 
     private const ROUND = 0.92;
 
@@ -31,6 +34,8 @@ final class BitmapRings
 
     /** Room beside it, in its sides. */
     private const ROOM = 0.22;
+
+    private const ROOM_ENOUGH = 4.0;
 
     /** @return list<Frame> */
     public static function find(Bitmap $bitmap): array
@@ -101,7 +106,7 @@ final class BitmapRings
     private static function isRound(Bitmap $bitmap, float $x, float $y, float $radius, int $thick): bool
     {
         $met = 0;
-        $aside = $thick / 2 + self::ASIDE;
+        $aside = $thick / 2 + max(self::ASIDE, self::UNROUND * $radius);
         for ($step = 0; $step < self::DIRECTIONS; $step++) {
             $angle = (2 * M_PI * $step) / self::DIRECTIONS;
             for ($from = $radius - $aside; $from <= $radius + $aside; $from += 0.7) {
@@ -131,7 +136,7 @@ final class BitmapRings
 
     private static function isAlone(Bitmap $bitmap, float $x, int $y, int $across): bool
     {
-        $room = max(3, (int) round(self::ROOM * $across));
+        $room = max(3, (int) round(min(self::ROOM * $across, self::ROOM_ENOUGH / $bitmap->scale)));
         [$left, $right] = [(int) floor($x - $across / 2) - 1, (int) ceil($x + $across / 2) + 2];
         for ($row = $y; $row < $y + $across; $row++) {
             $line = $bitmap->rows[$row] ?? '';

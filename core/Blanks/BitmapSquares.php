@@ -18,17 +18,19 @@ final class BitmapSquares
     private const LARGEST = 24.0;
 
     /** Height to width. */
-    private const LOWEST = 0.75;
+    private const LOWEST = 0.8;
 
-    private const HIGHEST = 1.34;
+    private const HIGHEST = 1.25;
 
     /** How much of a side is ink at the least, and of the inside at the most. */
     private const SIDE = 0.8;
 
     private const INSIDE = 0.03;
 
-    /** Room on both sides, in widths. */
-    private const ROOM = 0.25;
+    /** Room on both sides, and on one of them, in points: words have a space between them, and letters have none. */
+    private const NEAR = 2.7;
+
+    private const FAR = 4.6;
 
     /** Pixels of dust that may lie there. */
     private const SPECK = 2;
@@ -63,10 +65,9 @@ final class BitmapSquares
         }
 
         return array_map(
-            fn (array $square): Frame => Frame::of(...array_map(
-                fn (int $pixels): float => $pixels * $bitmap->scale,
-                $square,
-            )),
+            fn (array $square): Frame => Frame::of(
+                ...array_map(fn (int $pixels): float => $pixels * $bitmap->scale, $square),
+            ),
             $squares,
         );
     }
@@ -103,7 +104,7 @@ final class BitmapSquares
         // Round letters have no corners, and others have something inside.
         foreach ([$x, $x + $width - $wide + self::ASIDE] as $at) {
             foreach ([$y, $y + $height - self::ASIDE - 1] as $row) {
-                if (self::ink($bitmap, $at, $row, self::ASIDE + 1, self::ASIDE + 1) < self::ASIDE + 1) {
+                if (self::ink($bitmap, $at, $row, self::ASIDE + 1, self::ASIDE + 1) < 5) {
                     return false;
                 }
             }
@@ -119,14 +120,23 @@ final class BitmapSquares
             self::ink($bitmap, $x + $border, $y + $border, $across, $down) <= self::INSIDE * $across * $down;
     }
 
-    /** A letter has another beside it. */
+    /** A letter has another beside it, and a word of one letter another word on both sides. */
     private static function isAlone(Bitmap $bitmap, int $x, int $y, int $width, int $height): bool
     {
-        $room = max(4, (int) round(self::ROOM * $width));
-        $beyond = self::ASIDE + 1;
+        $free = function (float $room) use ($bitmap, $x, $y, $width, $height): int {
+            $beyond = self::ASIDE;
+            $room = max(1, (int) round($room / $bitmap->scale) - $beyond);
+            $left = self::ink($bitmap, $x - $beyond - $room, $y, $room, $height);
+            $right = self::ink($bitmap, $x + $width + $beyond, $y, $room, $height);
 
-        return self::ink($bitmap, $x - $beyond - $room, $y, $room, $height) <= self::SPECK &&
-            self::ink($bitmap, $x + $width + $beyond, $y, $room, $height) <= self::SPECK;
+            return (int) ($left <= self::SPECK) + (int) ($right <= self::SPECK);
+        };
+
+        // The round part of a letter has its stem above or below.
+        $over = self::ink($bitmap, $x - 1, $y - self::ASIDE - 1, $width + 2, 2);
+        $under = self::ink($bitmap, $x - 1, $y + $height + self::ASIDE - 1, $width + 2, 2);
+
+        return max($over, $under) <= self::SPECK && $free(self::NEAR) === 2 && $free(self::FAR) > 0;
     }
 
     /** @param  list<array{int, int, int, int}>  $squares */

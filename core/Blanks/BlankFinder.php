@@ -33,6 +33,7 @@ final class BlankFinder
                 lines: $marks->lines,
                 fields: $marks->fields,
                 readable: $marks->readable,
+                seen: $marks->seen,
             ),
         );
         $lattice = Lattice::of($rules);

@@ -16,6 +16,9 @@ final class Divider
 
     private const HEAVY = 1.4;
 
+    /** What is seen of a line in a picture may be thicker than it is. */
+    private const HEAVY_SEEN = 2.0;
+
     /** Nearer to the edges of the page it parts off a head or a foot: shares of its height. */
     private const HEAD = 0.1;
 
@@ -42,7 +45,11 @@ final class Divider
             return false;
         }
         $height = $ground->marks->size->height;
-        if ($rule->weight >= self::HEAVY || $rule->at < self::HEAD * $height || $rule->at > self::FOOT * $height) {
+        if (
+            $rule->weight >= ($ground->marks->seen ? self::HEAVY_SEEN : self::HEAVY) ||
+            $rule->at < self::HEAD * $height ||
+            $rule->at > self::FOOT * $height
+        ) {
             return true;
         }
 

@@ -15,6 +15,8 @@ final readonly class Ground
 
     private const DUST = 0.04;
 
+    private const WORD_AT_END = 24.0;
+
     /** Signs that stand for a place to fill in. */
     private const BLANK = '/^(?:_+|[.…‥·]+|[-–—]{3,}|[☐□▢❏❑❐❒◻◽▫⬜⭕❍◯○⚪◌⃝⃞]+)$/u';
 
@@ -54,7 +56,7 @@ final readonly class Ground
     /** Whether something is drawn within that is not small against it; on a scan the smallest are dust. */
     public function hasDrawing(Frame $frame): bool
     {
-        $share = $this->marks->readable ? self::SMALL : self::DUST;
+        $share = $this->marks->seen ? self::DUST : self::SMALL;
         foreach ($this->marks->drawings as $drawing) {
             if (
                 self::has($frame, $drawing) &&
@@ -93,8 +95,10 @@ final readonly class Ground
     public function roomAbove(float $from, float $to, float $y, float $most): float
     {
         $room = min($most, $y);
+        // A word beside it may seem to reach over its end.
+        $end = max(2.0, min(self::WORD_AT_END, 0.1 * ($to - $from)));
         foreach ($this->words as $word) {
-            if ($word->frame->x < $to - 2 && $word->frame->right() > $from + 2 && $word->frame->middle() < $y) {
+            if ($word->frame->x < $to - $end && $word->frame->right() > $from + $end && $word->frame->middle() < $y) {
                 // The foot of a word's frame is its descenders; most letters end above it.
                 $room = min($room, $y - ($word->frame->bottom() - 0.15 * $word->frame->height));
             }

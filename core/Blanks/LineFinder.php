@@ -36,6 +36,11 @@ final class LineFinder
 
     private const WIDEST = 66.0;
 
+    /** How far the ends of lines in a stack may lie apart, in points; in a picture, as a share of a line. */
+    private const ENDS = 4.0;
+
+    private const LOST = 0.04;
+
     /** How much pitches in a stack may differ. */
     private const PITCH = 0.1;
 
@@ -178,7 +183,8 @@ final class LineFinder
                 $last = $stack[count($stack) - 1];
                 $pitch = $rule->at - $last->at;
                 $before = count($stack) > 1 ? $last->at - $stack[count($stack) - 2]->at : null;
-                $alike = abs($last->from - $rule->from) <= 4 && abs($last->to - $rule->to) <= 4;
+                $apart = $ground->marks->seen ? max(self::ENDS, self::LOST * $rule->length()) : self::ENDS;
+                $alike = abs($last->from - $rule->from) <= $apart && abs($last->to - $rule->to) <= $apart;
                 if (
                     $alike &&
                     $pitch >= self::CLOSEST &&
@@ -233,10 +239,12 @@ final class LineFinder
     private static function frame(array $stack, float $pitch, float $room): Blank
     {
         $last = $stack[count($stack) - 1];
+        $from = min(array_map(fn (Rule $rule): float => $rule->from, $stack));
+        $to = max(array_map(fn (Rule $rule): float => $rule->to, $stack));
 
         return new Blank(
             BlankKind::Lines,
-            Frame::of($stack[0]->from, $stack[0]->at - $room, $stack[0]->length(), $last->at - $stack[0]->at + $room),
+            Frame::of($from, $stack[0]->at - $room, max(0, $to - $from), $last->at - $stack[0]->at + $room),
             0.92,
             round($pitch, 2),
             count($stack),

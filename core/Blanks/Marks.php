@@ -19,6 +19,7 @@ final readonly class Marks
      * @param  list<TextLine>  $lines  with their words
      * @param  list<Blank>  $fields  the form fields of the PDF
      * @param  bool  $readable  whether the words can be read; else it is only known where they are
+     * @param  bool  $seen  whether this was seen in a picture, where dust and letters look like small marks
      * @param  float  $tilt  how far the page lay askew before these were set upright, clockwise in radians
      */
     public function __construct(
@@ -30,6 +31,7 @@ final readonly class Marks
         public array $lines = [],
         public array $fields = [],
         public bool $readable = true,
+        public bool $seen = false,
         public float $tilt = 0.0,
     ) {
     }

@@ -74,20 +74,25 @@ final class RoundCorners
      */
     private static function side(array $upright, Rule $above, Rule $below, float $end, int $outward): ?int
     {
+        $side = null;
         foreach ($upright as $index => $rule) {
             $aside = ($rule->at - $end) * $outward;
             [$down, $up] = [$rule->from - $above->at, $below->at - $rule->to];
+            // Where a side ends at the corner, the corner is not round: what lies farther out is of the next box.
+            if (abs($aside) <= self::MET && min(abs($down), abs($up)) <= self::MET) {
+                return null;
+            }
             if (
                 min($aside, $down, $up) >= -self::LIKE &&
                 max($aside, $down, $up) <= self::ROUND &&
                 // Some of the round may be seen as going on with a side.
                 max($aside, $down, $up) > self::MET
             ) {
-                return $index;
+                $side ??= $index;
             }
         }
 
-        return null;
+        return $side;
     }
 
     private static function drawnOut(Rule $rule, float $from, float $to): Rule

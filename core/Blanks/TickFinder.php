@@ -17,6 +17,14 @@ final class TickFinder
     /** Where letters cannot be told from squares, the squares must be larger. */
     private const SMALLEST_SEEN = 8.8;
 
+    /** How much the sizes of those in one row or column differ, and how far aside they lie, in points. */
+    private const ALIKE = 0.15;
+
+    private const IN_LINE = 3.0;
+
+    /** Words begin so far from it, in points: closer, it is a letter of theirs. */
+    private const APART = 1.2;
+
     /** How far aside from a head of a column a place to tick may stand, in points. */
     private const UNDER = 6.0;
 
@@ -38,7 +46,7 @@ final class TickFinder
     /** What a small square is, where it is one to tick. */
     public static function square(Ground $ground, Frame $frame): ?Blank
     {
-        return self::of($ground, $frame, $ground->marks->readable ? self::SMALLEST : self::SMALLEST_SEEN);
+        return self::of($ground, $frame, $ground->marks->seen ? self::SMALLEST_SEEN : self::SMALLEST);
     }
 
     private static function of(Ground $ground, Frame $frame, float $least): ?Blank
@@ -62,7 +70,15 @@ final class TickFinder
      */
     private static function choice(Ground $ground, Frame $frame): ?string
     {
-        $beside = self::wordsBeside($ground, $frame, 1) ?: self::wordsBeside($ground, $frame, -1);
+        $beside = self::wordsBeside($ground, $frame, 1);
+        if ($beside !== '') {
+            return $beside;
+        }
+        // In a picture a round letter looks like a ring; but it does not stand in a row or a column of others.
+        if ($ground->marks->seen && ! self::isAmongOthers($ground, $frame)) {
+            return null;
+        }
+        $beside = self::wordsBeside($ground, $frame, -1);
         if ($beside !== '') {
             return $beside;
         }
@@ -77,6 +93,22 @@ final class TickFinder
             : null;
     }
 
+    private static function isAmongOthers(Ground $ground, Frame $frame): bool
+    {
+        foreach ($ground->marks->rings as $ring) {
+            [$across, $down] = [abs($ring->x - $frame->x), abs($ring->middle() - $frame->middle())];
+            if (
+                abs($ring->width - $frame->width) <= self::ALIKE * $frame->width &&
+                min($across, $down) <= self::IN_LINE &&
+                max($across, $down) >= 2 * $frame->width
+            ) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     /** @param  int  $way  1 to the right, -1 to the left */
     private static function wordsBeside(Ground $ground, Frame $frame, int $way): string
     {
@@ -86,7 +118,7 @@ final class TickFinder
         $end = $far($frame);
         $words = array_filter(
             $ground->words,
-            fn (Word $word): bool => $near($word->frame) >= $far($frame) - 1 &&
+            fn (Word $word): bool => $near($word->frame) >= $far($frame) + ($ground->marks->seen ? self::APART : -1) &&
                 abs($word->frame->middle() - $frame->middle()) < max(6.0, 0.6 * $frame->height),
         );
         usort($words, fn (Word $a, Word $b): int => $near($a->frame) <=> $near($b->frame));

@@ -12,6 +12,7 @@ use OpenSlate\Blanks\Blank;
 use OpenSlate\Blanks\BlankFinder;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Support\MeasuredPage;
+use Tests\Support\Scanner;
 use Tests\TestCase;
 
 /**
@@ -59,6 +60,7 @@ final class BlankKindsTest extends TestCase
             'worked on, by Chromium' => ['open', 'chromium', 0.99, 0],
             'worked on, by cairo' => ['open', 'cairo', 0.99, 0],
             'held back, by Chromium' => ['held', 'chromium', 0.97, 2],
+            'held back, scanned' => ['held', 'scan', 0.89, 5],
         ];
     }
 
@@ -72,10 +74,31 @@ final class BlankKindsTest extends TestCase
             $path = $again;
         }
         $truth = MeasuredPage::of($set);
+        if ($way !== 'scan') {
+            foreach ($this->read($path, count($truth)) as $number => $found) {
+                yield [$truth[$number - 1], $found];
+            }
+
+            return;
+        }
+        foreach ($truth as $at => $page) {
+            $steps = [0, 2, -3, 5, -5][(7 * $at) % 5];
+            $scan = Scanner::scan($path, $at + 1, $steps, $at);
+            $size = app(PdfReader::class)->pages($scan)[0]->size;
+
+            yield [$page->turned(deg2rad(Scanner::degrees($steps)), $size), $this->read($scan, 1)[1]];
+        }
+    }
+
+    /** @return array<int, list<Blank>> by the number of the page */
+    private function read(string $path, int $count): array
+    {
         $pages = app(PdfReader::class)->pages($path);
         $texts = app(PageTexts::class)->read($path, $pages);
-        foreach (app(PageMarks::class)->read($path, $pages, $texts, range(1, count($truth))) as $number => $marks) {
-            yield [$truth[$number - 1], BlankFinder::find($marks)];
-        }
+
+        return array_map(
+            BlankFinder::find(...),
+            app(PageMarks::class)->read($path, $pages, $texts, range(1, $count)),
+        );
     }
 }

@@ -47,6 +47,11 @@ export const pages = [
         'units',
         `<h2>Measure</h2><table style="width:150mm"><tr><th>What</th><th style="width:40mm">Length</th><th style="width:40mm">Weight</th></tr>${rows(['limpet', 'whelk', 'crab'], (word) => `<tr style="height:11mm"><td>${word}</td>${cell('<small>cm</small>', 'text-align:right')}${cell('<small>g</small>', 'text-align:right')}</tr>`)}</table><p>The answer:</p>${box('width:70mm;height:14mm;text-align:right;padding:4mm 3mm', '<small>metres</small>')}<p>In tens:</p>${box('width:70mm;height:14mm;padding:4mm 3mm', '£')}`,
     ),
+    page(
+        'captions within',
+        'lettered frames',
+        `<h2>Draw each knot</h2><div style="display:grid;grid-template-columns:1fr 1fr;gap:6mm">${rows(['A', 'B', 'C', 'D'], (letter) => box('height:62mm;padding:2mm', `<b>${letter}</b>`))}</div><p>The hardest was ${line(60)}</p>`,
+    ),
     held(
         'captions within',
         'numbered frames',
@@ -64,6 +69,12 @@ export const pages = [
         'residue',
         'ticks and lines',
         `<h2>Check the nets</h2>${rows(['torn', 'wet', 'tangled'], (word) => `<p>${tick(10)} ${word} because ${line(90)}</p>`)}<p>Signed ${line(50, 'border-bottom-width:.5pt')} on ${line(30, 'border-bottom-width:.5pt')}</p>`,
+    ),
+    page(
+        'residue',
+        'faint pad',
+        `<h2>Log of the lighthouse</h2><p>Keeper ${line(50, 'border-color:#aaa')}</p><div class="pad thin" data-blank="lines">${'<i></i>'.repeat(9)}</div><p>Seen by ${line(40, 'border-color:#888;border-bottom-width:.5pt')}</p>`,
+        { css: '.thin i{border-bottom:.5pt solid #999;height:8.5mm}' },
     ),
     held(
         'residue',

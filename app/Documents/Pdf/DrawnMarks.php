@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Documents\Pdf;
 
+use OpenSlate\Blanks\BitmapMarks;
 use OpenSlate\Blanks\Blank;
 use OpenSlate\Blanks\Marks;
 use OpenSlate\Blanks\Rule;
@@ -11,6 +12,8 @@ use OpenSlate\Blanks\Shade;
 use OpenSlate\Blanks\Tilt;
 use OpenSlate\Geometry\Frame;
 use OpenSlate\Text\PageText;
+use OpenSlate\Text\TextLine;
+use OpenSlate\Text\Word;
 
 /**
  * What is drawn on a page, told apart: rules, filled areas, rings and drawings. A page that lies a little askew is set
@@ -51,6 +54,9 @@ final class DrawnMarks
 
     private const ALIKE = 0.004;
 
+    /** Where so much of what is printed is signs, it is letters of a font that does not say which. */
+    private const SIGNS = 0.5;
+
     /** @var list<Rule> */
     private array $rules = [];
 
@@ -81,6 +87,9 @@ final class DrawnMarks
             $marks->add(['path' => $one['path']->turned(-$tilt, $middle)] + $one);
         }
 
+        $lines = Tilt::upright($text->lines, $tilt, $middle);
+        $isReadable = self::isReadable($lines);
+
         return new Marks(
             size: $text->size,
             rules: $marks->rules,
@@ -93,8 +102,9 @@ final class DrawnMarks
                         $frame->height < self::BEHIND * $text->size->height,
                 ),
             ),
-            lines: Tilt::upright($text->lines, $tilt, $middle),
+            lines: $isReadable ? $lines : array_map(self::unread(...), $lines),
             fields: $fields,
+            readable: $isReadable,
             tilt: $tilt,
         );
     }
@@ -127,6 +137,26 @@ final class DrawnMarks
             array_sum(array_column($agreed, 0)) >= self::AGREED * $whole
             ? $tilt
             : 0.0;
+    }
+
+    /**
+     * A font that does not say which letters its shapes are gives words of signs.
+     *
+     * @param  list<TextLine>  $lines
+     */
+    private static function isReadable(array $lines): bool
+    {
+        $said = implode('', array_map(fn (TextLine $line): string => $line->text, $lines));
+        $signs = preg_match_all('/[\p{So}\p{C}]/u', $said);
+
+        return $signs < 5 || $signs < self::SIGNS * preg_match_all('/[\p{L}\p{N}\p{So}\p{C}]/u', $said);
+    }
+
+    private static function unread(TextLine $line): TextLine
+    {
+        $words = array_map(fn (Word $word): Word => new Word(BitmapMarks::UNREAD, $word->frame), $line->words);
+
+        return $words === [] ? $line : TextLine::of(...$words);
     }
 
     /** @param  Drawn  $drawn */

@@ -260,9 +260,8 @@ final class EdgesTest extends TestCase
     public function test_dots_that_lead_to_a_number_a_price_or_a_time_are_no_gap(): void
     {
         $said = fn (string $words): array => $this->sheet()->words($words, 100, 100)->said();
-        foreach (
-            ['Tides .......... 41', 'Rope ........... £4.50', 'First boat .......... 06:40', 'Depth ......... 12 m'] as $list
-        ) {
+        $led = ['Tides .......... 41', 'Rope ........... £4.50', 'First boat .......... 06:40', 'Depth ......... 12 m'];
+        foreach ($led as $list) {
             $this->assertSame([], $said($list), $list);
         }
         $asked = ['Depth .......... m', 'Score .......... / 10', '3 + .......... = 7', 'Why? ..........'];
