@@ -40,6 +40,11 @@ final class BitmapMarks
     /** How much of a faint line may be lost, and how far its pieces may seem to lie apart across it, in points. */
     private const LOST = 16.0;
 
+    private const LEAST_LOST = 6.0;
+
+    /** Thinner than this a line is faint, in points: what a scanner sees of a plain one is thicker. */
+    private const FAINT = 0.9;
+
     private const ASIDE = 1.2;
 
     /**
@@ -177,7 +182,7 @@ final class BitmapMarks
                     $other->level &&
                     $rule->level &&
                     abs($rule->at - $other->at) <= self::ASIDE &&
-                    abs($gap) <= self::LOST &&
+                    abs($gap) <= (self::isFaint($rule) || self::isFaint($other) ? self::LOST : self::LEAST_LOST) &&
                     max($rule->length(), $other->length()) >= self::STROKE &&
                     ! self::anyBetween($words, $other, $rule) &&
                     ! self::isCorner($rules, $other)
@@ -198,6 +203,11 @@ final class BitmapMarks
         }
 
         return array_values($mended);
+    }
+
+    private static function isFaint(Rule $rule): bool
+    {
+        return $rule->dashed || $rule->weight < self::FAINT;
     }
 
     /**

@@ -7,10 +7,13 @@ namespace OpenSlate\Blanks;
 use OpenSlate\Geometry\Frame;
 use OpenSlate\Paper\Size;
 use OpenSlate\Text\TextLine;
+use OpenSlate\Withers;
 
 /** What is printed on a page, as far as blanks can be told from it. */
 final readonly class Marks
 {
+    use Withers;
+
     /**
      * @param  list<Rule>  $rules
      * @param  list<Shade>  $shades  filled areas that are not white
@@ -34,5 +37,17 @@ final readonly class Marks
         public bool $seen = false,
         public float $tilt = 0.0,
     ) {
+    }
+
+    /**
+     * The same once its words have been read.
+     *
+     * @param  list<TextLine>  $lines  as they lie on the page
+     */
+    public function read(array $lines): self
+    {
+        $middle = [$this->size->width / 2, $this->size->height / 2];
+
+        return $this->with(lines: Tilt::upright($lines, $this->tilt, $middle), readable: true);
     }
 }

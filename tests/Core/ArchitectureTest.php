@@ -41,6 +41,7 @@ final class ArchitectureTest extends TestCase
         'Forms',
         'Packs',
         'Blanks',
+        'Questions',
         'Package',
         'Arrange',
         'Cutting',

@@ -40,6 +40,7 @@ final class InspectTest extends TestCase
                         'section' => null,
                         'links' => [],
                         'blanks' => [],
+                        'questions' => [],
                     ],
                     [
                         'number' => 2,
@@ -53,6 +54,7 @@ final class InspectTest extends TestCase
                         'section' => null,
                         'links' => [],
                         'blanks' => [],
+                        'questions' => [],
                     ],
                 ],
                 'sections' => [],
@@ -107,5 +109,19 @@ final class InspectTest extends TestCase
     {
         $this->assertSame(1, Artisan::call('slate:inspect', ['file' => '/nowhere/at/all.pdf', '--json' => true]));
         $this->assertSame('not_found', json_decode(Artisan::output(), true)['error']['code']);
+    }
+
+    public function test_questions_are_told_with_their_blanks(): void
+    {
+        $file = base_path('tests/blanks/classes/questions.pdf');
+        Artisan::call('slate:inspect', ['file' => $file, '--json' => true, '--pages' => '4']);
+        [$page] = json_decode(Artisan::output(), true, flags: JSON_THROW_ON_ERROR)['pages'];
+
+        $this->assertSame(['1', '1a', '1b', '2', '2a', '2b'], array_column($page['questions'], 'number'));
+        $this->assertSame([[0, 1], [0], [1], [2, 3], [2], [3]], array_column($page['questions'], 'blanks'));
+        foreach ($page['questions'] as $question) {
+            $this->assertSame(['number', 'x', 'y', 'width', 'height', 'blanks'], array_keys($question));
+            $this->assertGreaterThan(10, $question['height']);
+        }
     }
 }

@@ -103,19 +103,22 @@ final class PrintedSheet
         return $this;
     }
 
+    public function marks(): Marks
+    {
+        return new Marks(
+            size: Size::of(600, 800),
+            rules: $this->rules,
+            shades: $this->shades,
+            rings: $this->rings,
+            drawings: $this->drawings,
+            lines: $this->lines,
+        );
+    }
+
     /** @return list<Blank> */
     public function blanks(): array
     {
-        return BlankFinder::find(
-            new Marks(
-                size: Size::of(600, 800),
-                rules: $this->rules,
-                shades: $this->shades,
-                rings: $this->rings,
-                drawings: $this->drawings,
-                lines: $this->lines,
-            ),
-        );
+        return BlankFinder::find($this->marks());
     }
 
     /** @return list<string> what each is, and its prompt where it has one: "line: Name" */

@@ -1,6 +1,6 @@
 // Makes pages with blanks whose places are known, and pages of things that only look like blanks. All is invented.
-// Writes NAME.pdf for each and truth.json for all, and of the kinds of trouble open.pdf, held.pdf and their truths in
-// classes/: kind and frame, in points, read from the laid-out page itself.
+// Writes NAME.pdf for each and truth.json for all, and of the kinds of trouble and of questions those in classes/:
+// kind and frame, in points, read from the laid-out page itself.
 // Usage: node tests/blanks/make.mjs [classes]   (the results are committed; run it only to change them)
 import { chromium } from '@playwright/test';
 import { execFileSync } from 'node:child_process';
@@ -8,6 +8,7 @@ import { writeFileSync } from 'node:fs';
 import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { pages as troubles } from './classes.mjs';
+import { questions } from './questions.mjs';
 import { sheets } from './sheets.mjs';
 
 const here = dirname(fileURLToPath(import.meta.url));
@@ -30,7 +31,21 @@ async function print(file, pages) {
         [...document.querySelectorAll('section')].map((section) => {
             const origin = section.getBoundingClientRect();
             const pt = (px) => Math.round(px * 75) / 100;
-            return [...section.querySelectorAll('[data-blank]')].map((element) => {
+            const blanks = [...section.querySelectorAll('[data-blank]')];
+            // Words, blanks and drawings: what is seen of a question.
+            const seen = (element) => {
+                const rects = [...element.querySelectorAll('[data-blank], svg, table, td')].map((one) =>
+                    one.getBoundingClientRect(),
+                );
+                const texts = document.createTreeWalker(element, NodeFilter.SHOW_TEXT);
+                while (texts.nextNode()) {
+                    const range = document.createRange();
+                    range.selectNodeContents(texts.currentNode);
+                    rects.push(...(texts.currentNode.textContent.trim() === '' ? [] : range.getClientRects()));
+                }
+                return rects;
+            };
+            const measured = blanks.map((element) => {
                 // A run of underscores is where its letters are, not where its line is.
                 const range = document.createRange();
                 range.selectNodeContents(element);
@@ -48,6 +63,19 @@ async function print(file, pages) {
                     height: pt(height),
                 };
             });
+            const asked = [...section.querySelectorAll('[data-question]')].map((element) => {
+                const rects = seen(element);
+                const [left, top] = [Math.min(...rects.map((r) => r.left)), Math.min(...rects.map((r) => r.top))];
+                return {
+                    number: element.dataset.question,
+                    x: pt(left - origin.left),
+                    y: pt(top - origin.top),
+                    width: pt(Math.max(...rects.map((r) => r.right)) - left),
+                    height: pt(Math.max(...rects.map((r) => r.bottom)) - top),
+                    blanks: blanks.flatMap((blank, at) => (element.contains(blank) ? [at] : [])),
+                };
+            });
+            return { blanks: measured, questions: asked };
         }),
     );
     await sheet.pdf({ path: join(here, file), preferCSSPageSize: true, printBackground: true });
@@ -69,22 +97,29 @@ const write = (file, what) => writeFileSync(join(here, file), `${JSON.stringify(
 if (process.argv[2] !== 'classes') {
     const truth = {};
     for (const { name, size, css, pages } of sheets) {
-        truth[name] = await print(
+        const printed = await print(
             `${name}.pdf`,
             pages.map((html) => ({ html, css, size })),
         );
+        truth[name] = printed.map((page) => page.blanks);
     }
     write('truth.json', truth);
 }
-for (const [name, isHeld] of [
-    ['open', false],
-    ['held', true],
-]) {
-    const pages = troubles.filter((page) => (page.held ?? false) === isHeld);
+const set = async (name, pages) => {
     const truth = await print(`classes/${name}.pdf`, pages);
     write(
         `classes/${name}.json`,
-        pages.map(({ kind, name }, n) => ({ kind, name, blanks: truth[n] })),
+        pages.map(({ kind, name }, n) => ({ kind, name, ...truth[n] })),
     );
-}
+};
+await set(
+    'open',
+    troubles.filter((page) => !page.held),
+);
+await set(
+    'held',
+    troubles.filter((page) => page.held),
+);
+await set('questions', questions.open);
+await set('questions-held', questions.held);
 await browser.close();

@@ -20,6 +20,8 @@ use OpenSlate\Cutting\PageRange;
 use OpenSlate\Cutting\UnusableRange;
 use OpenSlate\Packs\PackReading;
 use OpenSlate\Packs\Section;
+use OpenSlate\Questions\Question;
+use OpenSlate\Questions\QuestionFinder;
 use OpenSlate\Scan\ScannedPicture;
 use OpenSlate\Text\PageText;
 use OpenSlate\Text\TextLine;
@@ -121,21 +123,23 @@ final class Inspect extends Command
         $reading = PackReading::of($read);
         $drawn = $source->marks($path, $pages, $wanted);
 
+        $said = $questions = [];
+        foreach ($wanted as $number) {
+            [$text, $marks] = [$read[$number - 1], $drawn[$number]];
+            $blanks = BlankFinder::labelled(BlankFinder::find($marks), $text->size, $text->lines);
+            $questions = QuestionFinder::find(
+                $marks->readable ? $marks : $marks->read($text->lines),
+                $blanks,
+                $questions,
+            );
+            $said[] = $this->page($text, $counts[$number], $targets[$number] ?? [], $reading) + [
+                'blanks' => array_map(self::blank(...), $blanks),
+                'questions' => array_map(self::asked(...), $questions),
+            ];
+        }
+
         return [
-            'pages' => array_map(
-                fn (int $number): array => $this->page(
-                    $read[$number - 1],
-                    $counts[$number],
-                    $targets[$number] ?? [],
-                    BlankFinder::labelled(
-                        BlankFinder::find($drawn[$number]),
-                        $read[$number - 1]->size,
-                        $read[$number - 1]->lines,
-                    ),
-                    $reading,
-                ),
-                $wanted,
-            ),
+            'pages' => $said,
             'sections' => array_map(
                 fn (Section $section): array => [
                     'label' => $section->label,
@@ -149,10 +153,9 @@ final class Inspect extends Command
 
     /**
      * @param  list<PrintedLink>  $links
-     * @param  list<Blank>  $blanks
      * @return array<string, mixed>
      */
-    private function page(PageText $page, int $images, array $links, array $blanks, PackReading $reading): array
+    private function page(PageText $page, int $images, array $links, PackReading $reading): array
     {
         $verdict = $reading->verdicts[$page->number];
         $section = $reading->sectionOf($page->number);
@@ -173,7 +176,6 @@ final class Inspect extends Command
                 fn (PrintedLink $link): array => ['words' => $link->words, 'target' => $link->target->address],
                 $links,
             ),
-            'blanks' => array_map(self::blank(...), $blanks),
         ];
     }
 
@@ -194,6 +196,19 @@ final class Inspect extends Command
             'name' => $blank->label,
             'choices' => $blank->choices(),
         ]);
+    }
+
+    /** @return array<string, mixed> */
+    private static function asked(Question $question): array
+    {
+        return [
+            'number' => $question->number,
+            'x' => $question->frame->x,
+            'y' => $question->frame->y,
+            'width' => $question->frame->width,
+            'height' => $question->frame->height,
+            'blanks' => $question->blanks,
+        ];
     }
 
     private function refuse(string $code, string $message): int

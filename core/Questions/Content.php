@@ -1,0 +1,218 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenSlate\Questions;
+
+use OpenSlate\Blanks\Blank;
+use OpenSlate\Blanks\BlankKind;
+use OpenSlate\Blanks\Lattice;
+use OpenSlate\Blanks\Marks;
+use OpenSlate\Blanks\Rules;
+use OpenSlate\Blanks\Shade;
+use OpenSlate\Geometry\Frame;
+use OpenSlate\Text\PageText;
+use OpenSlate\Text\TextLine;
+use OpenSlate\Text\Word;
+
+/** All that a page shows, of which each question has its part. */
+final readonly class Content
+{
+    /** Above and below these shares of a page stand its head and its foot. */
+    private const HEAD = 0.045;
+
+    private const FOOT = 0.945;
+
+    /** Larger than most words by this, a line heads what follows. */
+    private const HEADING = 1.12;
+
+    private const SECTION = '/^(?:part|section|task|exercise|activity|unit|word bank)\b.{0,30}$/iu';
+
+    private const LONGEST_HEADING = 10;
+
+    private const WHITE = 0.97;
+
+    /** How high what is written on a line is, in points. */
+    private const WRITTEN = 12.0;
+
+    /** How far a number may stand from the upper and the left side of its cell, in points. */
+    private const IN_A_ROW = 22.0;
+
+    public float $right;
+
+    public float $top;
+
+    public float $bottom;
+
+    /** @var list<Frame> tables and boxes by their sides, drawings and pictures */
+    private array $drawn;
+
+    /** @var list<TextLine> */
+    private array $headings;
+
+    /** @param  list<Blank>  $blanks */
+    public function __construct(private Marks $marks, private array $blanks)
+    {
+        $size = $marks->size;
+        $this->top = self::HEAD * $size->height;
+        $this->bottom = self::FOOT * $size->height;
+        $shades = array_filter($marks->shades, fn (Shade $shade): bool => $shade->lightness < self::WHITE);
+        $drawn = [
+            ...$marks->drawings,
+            ...$marks->rings,
+            ...array_map(fn (Shade $shade): Frame => $shade->frame, array_values($shades)),
+        ];
+        $rules = Rules::merged($marks->rules);
+        // Those that meet others are sides of something; what stands free parts or is written on.
+        foreach (array_intersect_key($rules, Lattice::of($rules)->joined) as $rule) {
+            $drawn[] = $rule->level
+                ? Frame::of($rule->from, $rule->at, $rule->length(), 0.1)
+                : Frame::of($rule->at, $rule->from, 0.1, $rule->length());
+        }
+        $this->drawn = $drawn;
+        $this->right = max([
+            $size->width / 2,
+            ...array_map(fn (TextLine $line): float => $line->frame->right() + 1, $marks->lines),
+            ...array_map(fn (Blank $blank): float => $blank->frame->right() + 1, $blanks),
+        ]);
+        $body = (new PageText(1, $size, $marks->lines))->bodyHeight();
+        $this->headings = array_values(
+            array_filter(
+                $marks->lines,
+                fn (TextLine $line): bool => ($line->frame->height >= self::HEADING * $body ||
+                    preg_match(self::SECTION, $line->text) === 1) &&
+                    $line->wordCount() > 0 &&
+                    $line->wordCount() <= self::LONGEST_HEADING,
+            ),
+        );
+    }
+
+    /** @return array<int, Blank> by their places among those of the page */
+    public function blanksIn(Place $place): array
+    {
+        return array_filter($this->blanks, fn (Blank $blank): bool => $place->has($blank->frame));
+    }
+
+    public function said(Place $place): string
+    {
+        return implode(' ', array_map(fn (Word $word): string => $word->text, $this->words($place)));
+    }
+
+    /** How much room there is from its last words to its end, in points. */
+    public function roomBelow(Place $place): float
+    {
+        $lowest = max([
+            $place->top,
+            ...array_map(fn (Word $word): float => $word->frame->bottom(), $this->words($place)),
+        ]);
+
+        return $place->bottom - $lowest;
+    }
+
+    /** The side of a box or a row of a table right above a number; null where there is none. */
+    public function edgeAbove(Frame $number): ?float
+    {
+        $edge = null;
+        $isBoxed = false;
+        foreach ($this->drawn as $side) {
+            $isBoxed =
+                $isBoxed ||
+                ($side->width < 1 &&
+                    $side->x <= $number->x &&
+                    $side->x > $number->x - self::IN_A_ROW &&
+                    $side->y < $number->middle() &&
+                    $side->bottom() > $number->middle());
+            if (
+                $side->height < 1 &&
+                $side->y <= $number->middle() &&
+                $side->y > $number->y - self::IN_A_ROW &&
+                $side->x < $number->right() &&
+                $side->right() > $number->x
+            ) {
+                $edge = max($edge ?? 0.0, $side->y);
+            }
+        }
+
+        return $isBoxed ? $edge : null;
+    }
+
+    /** Where the next heading begins below a place, or the foot of the page. */
+    public function headBelow(float $left, float $right, float $below): float
+    {
+        $next = $this->bottom;
+        foreach ($this->headings as $line) {
+            if (
+                $line->frame->y > $below &&
+                $line->frame->x < $right &&
+                $line->frame->x <= $left + 4 &&
+                $line->frame->y < $next
+            ) {
+                $next = $line->frame->y - 1;
+            }
+        }
+
+        return $next;
+    }
+
+    public function question(string $number, Place $place, bool $goesOn = false): Question
+    {
+        $blanks = $this->blanksIn($place);
+        $frames = [
+            ...array_map(fn (Word $word): Frame => $word->frame, $this->words($place)),
+            ...array_map(self::seen(...), array_values($blanks)),
+            ...array_values(array_filter(array_map($place->part(...), $this->drawn))),
+        ];
+
+        return new Question(
+            $number,
+            Frame::around($frames ?: [Frame::of($place->left, $place->top, 1, 1)]),
+            array_keys($blanks),
+            $goesOn,
+        );
+    }
+
+    /** A line to write on is seen at its foot, and not where one may write above it. */
+    private static function seen(Blank $blank): Frame
+    {
+        $frame = $blank->frame;
+        $height = $blank->kind === BlankKind::Line ? min(self::WRITTEN, $frame->height) : $frame->height;
+
+        return Frame::of($frame->x, $frame->bottom() - $height, $frame->width, $height);
+    }
+
+    /** What stands in a column above its first number and below where the columns begin; null where that is nothing. */
+    public function before(Marker $first, float $top): ?Place
+    {
+        $place = new Place($first->frame->x - 6, $top - 4, $this->right, $first->frame->y - 1);
+        $isEmpty = $this->blanksIn($place) === [] && $this->words($place) === [];
+
+        return $isEmpty || $this->hasHeading($place) ? null : $place;
+    }
+
+    public function hasHeading(Place $place): bool
+    {
+        foreach ($this->headings as $line) {
+            if ($place->has($line->frame)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** @return list<Word> */
+    private function words(Place $place): array
+    {
+        $words = [];
+        foreach ($this->marks->lines as $line) {
+            if ($line->frame->middle() < $this->top) {
+                continue;
+            }
+            foreach ($line->words as $word) {
+                $place->has($word->frame) && ($words[] = $word);
+            }
+        }
+
+        return $words;
+    }
+}

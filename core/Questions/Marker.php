@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenSlate\Questions;
+
+use OpenSlate\Geometry\Frame;
+
+/** The printed number of a question, or what may be one. */
+final readonly class Marker
+{
+    /**
+     * @param  int  $value  what it counts, from 1
+     * @param  string  $number  as it is said
+     * @param  Frame  $frame  where it stands
+     * @param  bool  $leads  whether it is the first on its row
+     */
+    public function __construct(
+        public NumberStyle $style,
+        public int $value,
+        public string $number,
+        public Frame $frame,
+        public bool $leads,
+    ) {
+    }
+
+    public function isOnRowOf(self $other): bool
+    {
+        return abs($this->frame->middle() - $other->frame->middle()) <=
+            0.6 * max($this->frame->height, $other->frame->height);
+    }
+}

@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenSlate\Questions;
+
+use OpenSlate\Text\Numeral;
+
+/** How questions are numbered; those of one page that count on from each other are of one style. */
+enum NumberStyle: string
+{
+    /** "Question 3" */
+    case Named = 'named';
+
+    /** "Q3" */
+    case Q = 'q';
+
+    /** "3.", "3)", "(3)" */
+    case Number = 'number';
+
+    /** "③" */
+    case Circled = 'circled';
+
+    /** "3", with nothing behind it */
+    case Bare = 'bare';
+
+    /** "IV." */
+    case UpperRoman = 'upper roman';
+
+    /** "B." */
+    case UpperLetter = 'upper letter';
+
+    /** "3a" */
+    case Both = 'both';
+
+    /** "b)" */
+    case Letter = 'letter';
+
+    /** "iv)" */
+    case Roman = 'roman';
+
+    private const CIRCLED = '①②③④⑤⑥⑦⑧⑨⑩⑪⑫⑬⑭⑮⑯⑰⑱⑲⑳';
+
+    /** Whether it numbers the parts of a question, where another style numbers the questions. */
+    public function isOfParts(): bool
+    {
+        return $this === self::Letter || $this === self::Roman;
+    }
+
+    /**
+     * What a word at the beginning of a question may count.
+     *
+     * @return array<string, array{int, string}> by style: its value, and how it is said
+     */
+    public static function readings(string $word): array
+    {
+        $found = [];
+        if (preg_match('/^Q\.?(\d{1,3})[.:)]?$/i', $word, $match) === 1) {
+            $found[self::Q->value] = [(int) $match[1], $match[1]];
+        } elseif (preg_match('/^\(?(\d{1,3})(?:[.):]|\.\))(?:\p{Lu}\p{L}+)?$/u', $word, $match) === 1) {
+            $found[self::Number->value] = [(int) $match[1], $match[1]];
+        } elseif (preg_match('/^\(?(\d{1,2})\.?\(?([a-h])[.):]*$/i', $word, $match) === 1) {
+            $found[self::Both->value] = [
+                100 * (int) $match[1] + ord(strtolower($match[2])) - ord('a') + 1,
+                $match[1].strtolower($match[2]),
+            ];
+        } elseif (preg_match('/^\d{1,2}$/', $word) === 1) {
+            $found[self::Bare->value] = [(int) $word, $word];
+        } elseif (mb_strlen($word) === 1 && mb_strpos(self::CIRCLED, $word) !== false) {
+            $value = (int) mb_strpos(self::CIRCLED, $word) + 1;
+            $found[self::Circled->value] = [$value, (string) $value];
+        }
+        if (preg_match('/^\(?([a-z])[.):]$/i', $word, $match) === 1) {
+            $style = ctype_upper($match[1]) ? self::UpperLetter : self::Letter;
+            $found[$style->value] = [ord(strtolower($match[1])) - ord('a') + 1, $match[1]];
+        }
+        // What reads scans takes the letter I for an l or a bar.
+        $upper = strtr($word, ['l' => 'I', '|' => 'I']);
+        foreach ([self::UpperRoman->value => $upper, self::Roman->value => $word] as $style => $said) {
+            $letters = $style === self::Roman->value ? 'ivx' : 'IVX';
+            $isRoman = preg_match("/^\(?([{$letters}]{1,6})[.):]$/", $said, $match) === 1;
+            $value = $isRoman ? Numeral::value($match[1]) : null;
+            $value === null || ($found[$style] = [$value, $match[1]]);
+        }
+
+        return $found;
+    }
+}

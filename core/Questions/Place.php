@@ -1,0 +1,118 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenSlate\Questions;
+
+use OpenSlate\Geometry\Frame;
+
+/** Where a question may lie: from its number down to the next in its column. */
+final readonly class Place
+{
+    /** How far before its number something may begin that belongs to it, in points. */
+    private const BEFORE = 6.0;
+
+    /** Numbers this much farther to the right begin a column of their own. */
+    private const COLUMN = 40.0;
+
+    /** How much of the height of a number what is above its middle may belong to the question before. */
+    private const ABOVE = 0.45;
+
+    public function __construct(public float $left, public float $top, public float $right, public float $bottom)
+    {
+    }
+
+    /** @param  list<Marker>  $others  the numbers of the same run, and itself */
+    public static function of(Marker $marker, array $others, Content $content): self
+    {
+        $frame = $marker->frame;
+        $right = $content->right;
+        $bottom = $content->bottom;
+        foreach ($others as $other) {
+            if (
+                $other->frame->x > $frame->x + self::COLUMN &&
+                ($other->isOnRowOf($marker) || self::isColumn($other, $others))
+            ) {
+                $right = min($right, $other->frame->x - self::BEFORE);
+            }
+        }
+        foreach ($others as $other) {
+            if (
+                $other->frame->y > $frame->middle() &&
+                $other->frame->x < $right &&
+                $other->frame->x > $frame->x - self::COLUMN
+            ) {
+                $bottom = min($bottom, $content->edgeAbove($other->frame) ?? $other->frame->y - 1);
+            }
+        }
+
+        $top = $content->edgeAbove($frame) ?? $frame->middle() - self::ABOVE * $frame->height - 4;
+
+        return new self(
+            $frame->x - self::BEFORE,
+            $top,
+            $right,
+            min($bottom, $content->headBelow($frame->x, $right, $frame->bottom())),
+        );
+    }
+
+    /**
+     * Whether another number stands below one: then they are a column, and not an odd one out.
+     *
+     * @param  list<Marker>  $others
+     */
+    private static function isColumn(Marker $marker, array $others): bool
+    {
+        foreach ($others as $other) {
+            if ($other !== $marker && abs($other->frame->x - $marker->frame->x) < self::COLUMN / 2) {
+                return true;
+            }
+        }
+
+        return count($others) < 6;
+    }
+
+    /** All of the page above a question. */
+    public static function above(Frame $first, Content $content): self
+    {
+        return new self(0.0, $content->top, $content->right, $first->y - 1);
+    }
+
+    public function within(self $whole): self
+    {
+        return new self(
+            max($this->left, $whole->left),
+            $this->top,
+            min($this->right, $whole->right),
+            min($this->bottom, $whole->bottom),
+        );
+    }
+
+    public function has(Frame $frame): bool
+    {
+        // What is wide may go on into the margin: where it begins says to what it belongs.
+        $x = $frame->x + min($frame->width / 2, 20.0);
+
+        return $x >= $this->left &&
+            $x <= $this->right &&
+            $frame->middle() >= $this->top &&
+            $frame->middle() <= $this->bottom;
+    }
+
+    /** What of something drawn lies here; null where it lies elsewhere, or mostly so and is no side of a table. */
+    public function part(Frame $frame): ?Frame
+    {
+        $x = max($this->left, $frame->x);
+        $y = max($this->top, $frame->y);
+        $width = min($this->right, $frame->right()) - $x;
+        $height = min($this->bottom, $frame->bottom()) - $y;
+        if ($width <= 0 || $height <= 0) {
+            return null;
+        }
+        $isSide = min($frame->width, $frame->height) < 1;
+
+        return $isSide || $width * $height >= 0.5 * $frame->width * $frame->height
+            ? Frame::of($x, $y, $width, $height)
+            : null;
+    }
+}

@@ -1,0 +1,159 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Questions;
+
+use OpenSlate\Blanks\BlankFinder;
+use OpenSlate\Questions\MarkerFinder;
+use OpenSlate\Questions\Question;
+use OpenSlate\Questions\QuestionFinder;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Tests\Support\PrintedSheet;
+
+/** Common practice of worksheets, no source: how questions are numbered, and what else is. */
+final class QuestionFinderTest extends TestCase
+{
+    /** @return array<string, array{list<string>, list<string>}> */
+    public static function numbers(): array
+    {
+        return [
+            'full stops' => [['1.', '2.', '3.'], ['1', '2', '3']],
+            'brackets' => [['1)', '2)'], ['1', '2']],
+            'in brackets' => [['(4)', '(5)'], ['4', '5']],
+            'Q' => [['Q1', 'Q2'], ['1', '2']],
+            'named' => [['Question 1', 'Question 2'], ['1', '2']],
+            'letters' => [['A.', 'B.', 'C.'], ['A', 'B', 'C']],
+            'small letters' => [['a)', 'b)'], ['a', 'b']],
+            'Roman' => [['I.', 'II.', 'III.', 'IV.'], ['I', 'II', 'III', 'IV']],
+            'Roman, as a reader of scans has it' => [['I.', 'Il.', 'Ill.'], ['I', 'II', 'III']],
+            'with letters' => [['1a.', '1b.', '2a.'], ['1a', '1b', '2a']],
+            'rings' => [['①', '②'], ['1', '2']],
+            'nothing behind' => [['7', '8', '9'], ['7', '8', '9']],
+        ];
+    }
+
+    /**
+     * @param  list<string>  $printed
+     * @param  list<string>  $numbers
+     */
+    #[DataProvider('numbers')]
+    public function test_numbers_that_count_on_begin_questions(array $printed, array $numbers): void
+    {
+        $sheet = (new PrintedSheet());
+        foreach ($printed as $at => $number) {
+            $sheet->words("{$number} Why did it turn back? ________", 72, 100 + 40 * $at);
+        }
+
+        $this->assertSame($numbers, $this->numbered($sheet));
+    }
+
+    public function test_facts_steps_and_numbers_that_do_not_count_are_none(): void
+    {
+        $facts = (new PrintedSheet())->words('1. It is old.', 72, 100)->words('2. It is made of oak.', 72, 130);
+        $this->assertSame([], $this->numbered($facts));
+        $odd = (new PrintedSheet())->words('3. Why? ________', 72, 100)->words('7. How? ________', 72, 130);
+        $this->assertSame([], $this->numbered($odd));
+        $this->assertSame([], $this->numbered((new PrintedSheet())));
+    }
+
+    public function test_one_number_alone_begins_a_question_where_it_asks(): void
+    {
+        $this->assertSame(['7'], $this->numbered((new PrintedSheet())->words('7. Why? ________', 72, 100)));
+        $this->assertSame([], $this->numbered((new PrintedSheet())->words('7. It is old.', 72, 100)));
+    }
+
+    public function test_parts_that_ask_are_parts_and_choices_are_none(): void
+    {
+        $parts = (new PrintedSheet())
+            ->words('1. The range is 4 m.', 72, 100)
+            ->words('a) When is it less? ________', 90, 130)
+            ->words('b) Say why. ________', 90, 160)
+            ->words('2. And here? ________', 72, 190);
+        $this->assertSame(['1', '1a', '1b', '2'], $this->numbered($parts));
+
+        $choices = (new PrintedSheet())
+            ->words('1. Curlews eat', 72, 100)
+            ->words('a) ☐ worms', 90, 130)
+            ->words('b) ☐ grass', 90, 160)
+            ->words('2. Terns eat', 72, 190)
+            ->words('a) ☐ fish', 90, 220)
+            ->words('b) ☐ seeds', 90, 250);
+        $this->assertSame(['1', '2'], $this->numbered($choices));
+    }
+
+    public function test_each_blank_belongs_to_the_number_above_it_in_its_column(): void
+    {
+        $sheet = (new PrintedSheet());
+        foreach ([1, 2, 3] as $at => $number) {
+            $sheet->words("{$number}. Why? ________", 72, 100 + 60 * $at);
+            $sheet->words(($number + 3).'. How? ________', 320, 100 + 60 * $at);
+        }
+        $blanks = BlankFinder::find($sheet->marks());
+        $questions = QuestionFinder::find($sheet->marks(), $blanks);
+
+        $this->assertSame(['1', '2', '3', '4', '5', '6'], array_column($questions, 'number'));
+        foreach ($questions as $question) {
+            $this->assertCount(1, $question->blanks);
+            $this->assertTrue($question->frame->contains($blanks[$question->blanks[0]]->frame));
+        }
+    }
+
+    public function test_what_goes_on_in_the_next_column_is_said_to_go_on(): void
+    {
+        $sheet = (new PrintedSheet())
+            ->words('1. Why? ________', 72, 100)
+            ->words('2. Say how it came to be so,', 72, 700)
+            ->words('in your own words: ________', 330, 100)
+            ->words('3. When? ________', 330, 160)
+            ->words('4. Where? ________', 330, 220);
+        $questions = QuestionFinder::find($sheet->marks(), BlankFinder::find($sheet->marks()));
+
+        $said = array_map(fn (Question $one): string => $one->number.($one->goesOn ? ' goes on' : ''), $questions);
+        $this->assertSame(['1', '2', '2 goes on', '3', '4'], $said);
+        $this->assertCount(1, $questions[2]->blanks);
+    }
+
+    public function test_the_last_question_goes_on_at_the_top_of_the_next_page(): void
+    {
+        $page = fn (PrintedSheet $sheet, array $before): array => QuestionFinder::find(
+            $sheet->marks(),
+            $sheet->blanks(),
+            $before,
+        );
+        $first = (new PrintedSheet())->words('3. Why? ________', 72, 100)->words('4. Say more:', 72, 700);
+        $next = (new PrintedSheet())->across(120, 72, 500)->across(146, 72, 500)->words('5. Who? ________', 72, 200);
+        $before = $page($first, []);
+
+        $this->assertSame(['4', '5'], array_column($page($next, $before), 'number'));
+        $this->assertSame(['5'], array_column($page($next, []), 'number'));
+        $this->assertSame(['5'], array_column($page($next, array_slice($before, 0, 1)), 'number'));
+    }
+
+    public function test_a_heading_ends_a_question(): void
+    {
+        $sheet = (new PrintedSheet())
+            ->words('1. Why? ________', 72, 100)
+            ->words('Part B', 72, 140)
+            ->words('2. How? ________', 72, 180);
+        [$first] = QuestionFinder::find($sheet->marks(), BlankFinder::find($sheet->marks()));
+
+        $this->assertLessThan(130, $first->frame->bottom());
+    }
+
+    public function test_a_number_in_running_text_is_no_marker(): void
+    {
+        $sheet = (new PrintedSheet())->words('They saw 3) boats and 4. ships', 72, 100);
+
+        $this->assertSame([], MarkerFinder::find($sheet->marks()->lines));
+    }
+
+    /** @return list<string> */
+    private function numbered(PrintedSheet $sheet): array
+    {
+        $marks = $sheet->marks();
+
+        return array_column(QuestionFinder::find($marks, BlankFinder::find($marks)), 'number');
+    }
+}

@@ -1,0 +1,144 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Reference;
+
+use App\Documents\LimitedProcess;
+use App\Documents\Pdf\PageMarks;
+use App\Documents\Pdf\PageTexts;
+use App\Documents\Pdf\PdfReader;
+use App\Documents\PrintReader;
+use OpenSlate\Blanks\Blank;
+use OpenSlate\Blanks\BlankFinder;
+use OpenSlate\Geometry\Frame;
+use OpenSlate\Questions\Question;
+use OpenSlate\Questions\QuestionFinder;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\Support\MeasuredPage;
+use Tests\Support\Scanner;
+use Tests\TestCase;
+
+/**
+ * The questions of pages that Chromium laid out and measured (tests/blanks/questions.mjs): number, region and blanks.
+ * The pages of "held" were looked at only when the finder was done.
+ *
+ * @phpstan-import-type Truth from MeasuredPage
+ *
+ * @phpstan-type Asked array{number: string, x: float, y: float, width: float, height: float, blanks: list<int>}
+ */
+final class QuestionsTest extends TestCase
+{
+    /** What share of a region and of the one that is found must be common. */
+    private const ALIKE = 0.85;
+
+    #[DataProvider('files')]
+    public function test_questions_are_known_by_number_region_and_blanks(string $set, bool $again): void
+    {
+        $path = $this->path($set, $again);
+        $pages = app(PdfReader::class)->pages($path);
+        $texts = app(PageTexts::class)->read($path, $pages);
+        $marks = app(PageMarks::class)->read($path, $pages, $texts, range(1, count($pages)));
+        $wrong = [];
+        $all = 0;
+        foreach ($this->truth($set) as $at => $page) {
+            $blanks = BlankFinder::find($marks[$at + 1]);
+            $all += count($page['questions']);
+            array_push($wrong, ...$this->wrong($page, QuestionFinder::find($marks[$at + 1], $blanks), $blanks));
+        }
+
+        $this->assertGreaterThan(20, $all);
+        $this->assertLessThanOrEqual(0.05 * $all, count($wrong), implode("\n", $wrong));
+    }
+
+    /** @return array<string, array{string, bool}> */
+    public static function files(): array
+    {
+        return [
+            'by Chromium' => ['questions', false],
+            'by cairo' => ['questions', true],
+            'held back' => ['questions-held', false],
+        ];
+    }
+
+    public function test_they_are_known_on_scans_once_their_words_are_read(): void
+    {
+        $wrong = [];
+        $all = 0;
+        foreach ([1, 4, 7, 8, 12] as $number) {
+            $scan = Scanner::scan($this->path('questions', false), $number, [2, -3, 0][$number % 3], $number);
+            $page = app(PdfReader::class)->pages($scan)[0];
+            $texts = app(PageTexts::class)->read($scan, [$page]);
+            $marks = app(PageMarks::class)->read($scan, [$page], $texts, [1])[1];
+            $blanks = BlankFinder::find($marks);
+            $marks = $marks->read(app(PrintReader::class)->read($scan, $page, 'eng'));
+            $truth = $this->truth('questions')[$number - 1];
+            $all += count($truth['questions']);
+            array_push($wrong, ...$this->wrong($truth, QuestionFinder::find($marks, $blanks), $blanks));
+        }
+
+        $this->assertGreaterThan(15, $all);
+        $this->assertLessThanOrEqual(0.15 * $all, count($wrong), implode("\n", $wrong));
+    }
+
+    private function path(string $set, bool $again): string
+    {
+        $path = base_path("tests/blanks/classes/{$set}.pdf");
+        if ($again) {
+            $written = (string) tempnam(sys_get_temp_dir(), 'again');
+            LimitedProcess::run(['pdftocairo', '-pdf', $path, $written]);
+
+            return $written;
+        }
+
+        return $path;
+    }
+
+    /** @return list<array{name: string, blanks: list<Truth>, questions: list<Asked>}> */
+    private function truth(string $set): array
+    {
+        return json_decode(
+            (string) file_get_contents(base_path("tests/blanks/classes/{$set}.json")),
+            true,
+            flags: JSON_THROW_ON_ERROR,
+        );
+    }
+
+    /**
+     * @param  array{name: string, blanks: list<Truth>, questions: list<Asked>}  $page
+     * @param  list<Question>  $found
+     * @param  list<Blank>  $blanks
+     * @return list<string> what is not known as it is, and what is none
+     */
+    private function wrong(array $page, array $found, array $blanks): array
+    {
+        $numbered = [];
+        foreach ($found as $question) {
+            $numbered[$question->number] = $question;
+        }
+        $wrong = [];
+        foreach ($page['questions'] as $true) {
+            $question = $numbered[$true['number']] ?? null;
+            unset($numbered[$true['number']]);
+            $region = Frame::of($true['x'], $true['y'], $true['width'], $true['height']);
+            if ($question === null || MeasuredPage::overlap($region, $question->frame) < self::ALIKE) {
+                $wrong[] = "{$page['name']}: {$true['number']}, its region";
+
+                continue;
+            }
+            $own = array_map(fn (int $at): array => $page['blanks'][$at], $true['blanks']);
+            [$right, $missed] = (new MeasuredPage('', '', $own))->against(
+                array_map(fn (int $at): Blank => $blanks[$at], $question->blanks),
+            );
+            if ($missed !== [] || count($right) !== count($question->blanks)) {
+                $wrong[] = "{$page['name']}: {$true['number']}, its blanks";
+            }
+        }
+
+        foreach (array_keys($numbered) as $number) {
+            $wrong[] = "{$page['name']}: there is no {$number}";
+        }
+
+        return $wrong;
+    }
+}
