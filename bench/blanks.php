@@ -12,7 +12,7 @@ use OpenSlate\Blanks\BlankFinder;
 use Symfony\Component\Process\Process;
 
 return function (Bench $bench): void {
-    $measure = function (string $name, string $path, array $numbers) use ($bench): void {
+    $measure = function (string $name, string $path, array $numbers, float $most) use ($bench): void {
         $pages = app(PdfReader::class)->pages($path);
         $texts = app(PageTexts::class)->read($path, $pages);
         $ratios = [];
@@ -41,8 +41,8 @@ return function (Bench $bench): void {
             $ratios[] = $ours / $theirs;
         }
         sort($ratios);
-        $bench->report($name, $ratios[2], 1.0, count($numbers).' pages');
+        $bench->report($name, $ratios[2], $most, count($numbers).' pages');
     };
-    $measure('blanks', dirname(__DIR__).'/database/demo/working-harbour-pack.pdf', range(6, 17));
-    $measure('blanks-seen', dirname(__DIR__).'/database/demo/knots-photo.pdf', [1]);
+    $measure('blanks', dirname(__DIR__).'/database/demo/working-harbour-pack.pdf', range(6, 17), 1.0);
+    $measure('blanks-seen', dirname(__DIR__).'/database/demo/knots-photo.pdf', [1], 2.0);
 };

@@ -26,6 +26,9 @@ final class Furniture
     /** A line larger than running text by this factor heads the page, wherever it stands. */
     private const HEADING = 1.2;
 
+    /** A number larger than running text by this counts something else than pages. */
+    private const LARGE_NUMBER = 1.4;
+
     /**
      * @param  list<PageText>  $pages
      * @return list<PageText> the same pages without their furniture
@@ -62,7 +65,7 @@ final class Furniture
                             return true;
                         }
                         if (self::isPageNumber($line)) {
-                            return false;
+                            return $line->frame->height >= self::LARGE_NUMBER * $page->bodyHeight();
                         }
                         $comesBack = ($seen[self::shape($line, $page)] ?? 0) >= $limit;
                         $alwaysTheSame = count($exact[mb_strtolower(trim($line->text))] ?? []) > count($pages) * 0.6;

@@ -61,7 +61,9 @@ final class KeyFinder
         }
         $found = [];
         foreach ($sections as $section) {
-            if (isset($labels[mb_strtolower($section->label)])) {
+            // A key of a week answers all of its days.
+            $whole = explode(', ', mb_strtolower($section->label))[0];
+            if (isset($labels[mb_strtolower($section->label)]) || isset($labels[$whole])) {
                 array_push(
                     $found,
                     ...array_filter(

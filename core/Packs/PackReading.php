@@ -21,7 +21,7 @@ final readonly class PackReading
     /** @param  list<PageText>  $pages  all pages of the pack, in order */
     public static function of(array $pages): self
     {
-        $plain = Furniture::removed($pages);
+        $plain = Furniture::removed(Badges::joined($pages));
         $labels = PackLabels::of($plain);
         $verdicts = RoleFinder::verdicts($plain, $labels);
         $sections = SectionFinder::sections($plain, $verdicts, $labels);

@@ -27,6 +27,17 @@ final class RoleFinder
     /** More than all that can speak for a page being the students'. */
     private const CERTAIN = 18.0;
 
+    /** Told of so often, students are not spoken to. */
+    private const TOLD_OF = 3;
+
+    /** A title is larger than most words by this; types of so nearly one size, in points, are one. */
+    private const TITLE = 1.15;
+
+    private const SAME_TYPE = 0.6;
+
+    /** Pages may be counted from elsewhere, by so many: a cover, or a leaf before it. */
+    private const COUNTED_OTHERWISE = 4;
+
     /** A page of fewer words has too little on it to be recognised on another. */
     private const FEWEST_WORDS = 12;
 
@@ -55,6 +66,8 @@ final class RoleFinder
                 $repeats[$page->number] ?? null,
                 $largest,
                 $verdicts[$index - 1] ?? null,
+                count($pages),
+                $index > 0 && self::goesOn($page, $pages[$index - 1]),
             );
         }
 
@@ -69,6 +82,8 @@ final class RoleFinder
         ?int $repeated,
         float $largest,
         ?Verdict $before,
+        int $count,
+        bool $isLikeBefore,
     ): Verdict {
         $words = $page->wordCount();
         if ($words === 0) {
@@ -80,14 +95,25 @@ final class RoleFinder
         if (
             $words <= 12 &&
             preg_match(
-                '/\bleft (intentionally )?(blank|empty)\b|\b(intentionally|deliberately|purposely) (left )?(blank|'
-                .'empty)\b/iu',
+                '/\bleft (intentionally )?(blank|empty)\b|\b(intentionally|deliberately|purposely) (left )?(blank|'.
+                    'empty)\b/iu',
                 $text,
             ) === 1
         ) {
             return new Verdict(Role::Blank, 0.95, 'it says that it is left blank');
         }
-        $speaks = self::evidence($page, $labels, $gathered, $text, $words, $repeated, $largest, $before);
+        $speaks = self::evidence(
+            $page,
+            $labels,
+            $gathered,
+            $text,
+            $words,
+            $repeated,
+            $largest,
+            $before,
+            $count,
+            $isLikeBefore,
+        );
         uasort($speaks, fn (array $a, array $b): int => $b[0] <=> $a[0]);
         $roles = array_keys($speaks);
         [$score, $reason] = $speaks[$roles[0]];
@@ -121,6 +147,8 @@ final class RoleFinder
         ?int $repeated,
         float $largest,
         ?Verdict $before,
+        int $count,
+        bool $isLikeBefore,
     ): array {
         $headings = array_map(fn (TextLine $line): string => trim($line->text), $page->headings());
         // A line that leads to a page number is an entry of a list of contents, and no title.
@@ -132,8 +160,14 @@ final class RoleFinder
             ),
         );
         $title = fn (callable $is): ?string => array_values(array_filter($short, $is))[0] ?? null;
-        $student = self::student($text, $labels, $before);
-        $leads = self::leadsToPages($page);
+        $guide = $title(RoleSigns::isGuideHeading(...));
+        // A guide tells of tasks that it does not set.
+        $tells =
+            ($guide !== null || RoleSigns::tellsOfStudents($text) >= self::TOLD_OF) &&
+            ! RoleSigns::hasNameLine($text) &&
+            RoleSigns::gaps($text) === 0;
+        $student = self::student($text, $labels, $before, $tells);
+        $leads = self::leadsToPages($page, $count);
 
         return [
             Role::Key->value => self::key(
@@ -146,6 +180,7 @@ final class RoleFinder
                 $leads ? 0 : $gathered,
                 $student[0],
                 $before,
+                $isLikeBefore,
             ),
             Role::Contents->value => self::contents($leads, $title(RoleSigns::isContentsHeading(...))),
             Role::Terms->value => self::prose(
@@ -155,7 +190,7 @@ final class RoleFinder
                 2,
                 'speaks of licences and copying',
             ),
-            Role::Guide->value => self::guide($text, $title(RoleSigns::isGuideHeading(...)), $before),
+            Role::Guide->value => self::guide($text, $guide, $before),
             Role::Credits->value => self::prose(
                 RoleSigns::credits($text),
                 $title(RoleSigns::isCreditsHeading(...)),
@@ -182,6 +217,7 @@ final class RoleFinder
         int $gathered,
         float $student,
         ?Verdict $before,
+        bool $isLikeBefore,
     ): array {
         if ($title !== null) {
             return [
@@ -222,7 +258,19 @@ final class RoleFinder
             return [$score + 5.0, 'goes on with the answers before it'];
         }
 
+        if ($before?->role === Role::Key && $asksNothing && $isLikeBefore && $words >= self::FEWEST_WORDS) {
+            return [$score + 4.0, 'goes on with the answers before it, in the same type'];
+        }
+
         return [$score, $reason];
+    }
+
+    /** Whether a page has no title and is set in the type of the page before it. */
+    private static function goesOn(PageText $page, PageText $before): bool
+    {
+        $body = $page->bodyHeight();
+
+        return $page->tallest() < self::TITLE * $body && abs($body - $before->bodyHeight()) <= self::SAME_TYPE;
     }
 
     /** @return array{float, string} */
@@ -234,8 +282,8 @@ final class RoleFinder
         ];
     }
 
-    /** Whether most of a page's lines end in numbers that rise, as page numbers do. */
-    private static function leadsToPages(PageText $page): bool
+    /** Whether most of a page's lines end in numbers that rise, as page numbers do, and that the pack has as pages. */
+    private static function leadsToPages(PageText $page, int $count): bool
     {
         $rows = self::rows($page);
         $numbers = [];
@@ -250,6 +298,7 @@ final class RoleFinder
         return count($numbers) >= 4 &&
             $numbers === $sorted &&
             end($numbers) > reset($numbers) &&
+            end($numbers) <= $count + self::COUNTED_OTHERWISE &&
             count($numbers) >= 0.5 * count($rows);
     }
 
@@ -299,13 +348,13 @@ final class RoleFinder
      * @param  list<SectionLabel>  $labels
      * @return array{float, string}
      */
-    private static function student(string $text, array $labels, ?Verdict $before): array
+    private static function student(string $text, array $labels, ?Verdict $before, bool $tells): array
     {
-        $tasks = RoleSigns::tasks($text);
+        $tasks = $tells ? 0 : RoleSigns::tasks($text);
         $asks = [
             'has a line for the name' => RoleSigns::hasNameLine($text) ? 2.5 : 0.0,
             'asks for something to be done' => min(3.0, 0.7 * $tasks),
-            'asks questions' => min(1.5, 0.6 * substr_count($text, '?')),
+            'asks questions' => $tells ? 0.0 : min(1.5, 0.6 * substr_count($text, '?')),
             'has gaps to fill' => min(2.0, 0.7 * RoleSigns::gaps($text)),
             'has a word bank' => preg_match('/\b(word ?bank|word ?box|word ?list)\b/iu', $text) === 1 ? 1.5 : 0.0,
             'has a text to read under a label' => $labels !== [] && RoleSigns::isText($text) ? 1.0 : 0.0,

@@ -11,23 +11,26 @@ namespace OpenSlate\Packs;
 final class RoleSigns
 {
     private const CONTENTS =
-        '/^\W*(table of contents|contents( page)?|what.?s (inside|included|in the (pack|box))|what is (inside|'
-        .'included)|(what you will find )?in(side)? this (pack|book|booklet|unit|resource|bundle|download|packet|'
-        .'kit)|index( of .*)?|list of (activities|lessons|worksheets|pages|contents)|page guide|at a glance)\W*$/iu';
+        '/^\W*(table of contents|contents( page)?|what.?s (inside|included|in the (pack|box))|what is (inside|'.
+        'included)|(what you will find )?in(side)? this (pack|book|booklet|unit|resource|bundle|download|packet|'.
+        'kit)|index( of .*)?|list of (activities|lessons|worksheets|pages|contents)|page guide|at a glance)\W*$/iu';
 
     private const KEY =
-        '/^\W*(the )?(answers|answer ?keys?|answer guide|solutions?( key)?|key|mark(ing)? scheme|marking guide|'
-        .'model answers?|suggested answers?|possible answers?|sample answers?|teacher.?s? (copy|version|edition|'
-        .'answers?))\b|\b(answer ?keys?|answers|solutions|mark(ing)? scheme|teacher.?s? (copy|version|edition)|'
-        .'\(key\)|[-–—:] key|(tests?|quiz(zes)?|assessments?|worksheets?|practice|review|homework|exam|check|ticket|'
-        .'sheets?|page|lesson|unit|chapter|activity|week|day|set|puzzles?)( \w+)? key)\W*(continued|'
-        .'cont\.?)?\W*(\d+)?\W*$/iu';
+        '/^\W*to (the|these) (questions|exercises?|tasks?|problems|activities|puzzles)\W*$|'.
+        '\b(for|to) (self.?)?check(ing)?\W*$|\bcorrections\W*$|'.
+        '^\W*(sample|model|suggested|possible|expected) responses\b|'.
+        '^\W*(the )?(answers|answer ?keys?|answer guide|solutions?( key)?|key|mark(ing)? scheme|marking guide|'.
+        'model answers?|suggested answers?|possible answers?|sample answers?|teacher.?s? (copy|version|edition|'.
+        'answers?))\b|\b(answer ?keys?|answers|solutions|mark(ing)? scheme|teacher.?s? (copy|version|edition)|'.
+        '\(key\)|[-–—:] key|(tests?|quiz(zes)?|assessments?|worksheets?|practice|review|homework|exam|check|ticket|'.
+        'sheets?|page|lesson|unit|chapter|activity|week|day|set|puzzles?)( \w+)? key)\W*(continued|'.
+        'cont\.?)?\W*(\d+)?\W*$/iu';
 
     /** A line that tells the student to do something with answers is not a title. */
     private const NOT_KEY =
-        '/^\W*(\d+\W+)?(write|check|show|explain|record|circle|find|use|my|our|your|compare|mark(?!ing| ?scheme)|'
-        .'put|give|choose|share|type|enter|copy|draw|tick)\b|\byour answers?\b|\b(with|and|plus|includ(es|ing)|&|'
-        .'\+) (an? |the |full |all )?(answers?|answer ?keys?|solutions)\W*$/iu';
+        '/^\W*(\d+\W+)?(write|check|show|explain|record|circle|find|use|my|our|your|compare|mark(?!ing| ?scheme)|'.
+        'put|give|choose|share|type|enter|copy|draw|tick)\b|\byour answers?\b|\b(with|and|plus|includ(es|ing)|&|'.
+        '\+) (an? |the |full |all )?(answers?|answer ?keys?|solutions)\W*$/iu';
 
     private const ANSWERS_WITHIN = [
         '/\banswers? (may|will|can) (vary|differ)\b/iu',
@@ -39,30 +42,31 @@ final class RoleSigns
     ];
 
     private const GUIDE_HEADING =
-        '/\b((teacher|staff|educator|tutor|parent|adult|instructor|leader)s?.?s?.? (notes?|guide|guidance|pages?|'
-        .'instructions|information|overview|tips|letter|directions)|(notes?|guidance|information|tips|directions|'
-        .'instructions|a word|advice|letter) (for|to) (the )?(teachers?|staff|educators?|tutors?|parents?|adults?|'
-        .'markers?|instructors?|leaders?|grown.?ups?)|dear (teachers?|colleagues?|educators?|parents?|friends?)|'
-        .'for (the )?(teachers?|staff|educators?|tutors?|parents?|adults?|markers?)|lesson plans?|how to use|'
-        .'using this (pack|resource|unit|book)|pacing( guide)?|unit overview|overview|teaching (notes?|points|tips)|'
-        .'planning|implementation|suggested (timeline|schedule)|materials list|learning (goals|objectives|'
-        .'intentions)|objectives|standards|set-?up|prep(aration)? (notes|guide)|directions for (the )?teachers?)\b/iu';
+        '/\b((teacher|staff|educator|tutor|parent|adult|instructor|leader)s?.?s?.? (notes?|guide|guidance|pages?|'.
+        'instructions|information|overview|tips|letter|directions)|(notes?|guidance|information|tips|directions|'.
+        'instructions|a word|advice|letter) (for|to) (the )?(teachers?|staff|educators?|tutors?|parents?|adults?|'.
+        'markers?|instructors?|leaders?|grown.?ups?)|dear (teachers?|colleagues?|educators?|parents?|friends?)|'.
+        'for (the )?(teachers?|staff|educators?|tutors?|parents?|adults?|markers?)|lesson plans?|how to use|'.
+        'using this (pack|resource|unit|book)|getting started|pacing( guide)?|unit overview|overview|'.
+        'teaching (notes?|points|tips)|'.
+        'planning|implementation|suggested (timeline|schedule)|materials list|learning (goals|objectives|'.
+        'intentions)|objectives|standards|set-?up|prep(aration)? (notes|guide)|directions for (the )?teachers?)\b/iu';
 
     private const GUIDE = [
         '/\b(teachers?|educators?|staff)\b/iu',
         '/\b(students|pupils|learners)\b/iu',
-        '/\b(students|pupils|learners|children) (who|rotate|record|finish|complete|use|write|share|read|choose|'
-        .'place|take|get|glue|find|answer|discuss|swap|bring|sit|stand|learn|practi[cs]e)\b/iu',
+        '/\b(students|pupils|learners|children) (who|rotate|record|finish|complete|use|write|share|read|choose|'.
+        'place|take|get|glue|find|answer|discuss|swap|bring|sit|stand|learn|practi[cs]e)\b/iu',
         '/\b(objectives?|learning (goals?|intentions?|outcomes?)|success criteria)\b/iu',
         '/\bstandards?\b/iu',
         '/\bmaterials?\b/iu',
         '/\b(preparation|prep|prepare|laminat\w+|photocop\w+|print|card ?stock)\b/iu',
         '/\bdifferentiat/iu',
-        '/\b(students|pupils|children|learners|the class|your class) (will|work|should|can|may|could|work|need|'
-        .'might|have|are|to)\b/iu',
-        '/\b(ask|tell|remind|show|give|invite|encourage|let|help|have|allow|explain to|take|hand out|walk|lead|pair|'
-        .'group) (the |your )?(students|pupils|children|learners|class|them)\b/iu',
-        '/\b\d+ ?(min|mins|minutes|lessons|periods)\b/iu',
+        '/\b(students|pupils|children|learners|the class|your class) (will|work|should|can|may|could|work|need|'.
+        'might|have|are|to)\b/iu',
+        '/\b(ask|tell|remind|show|give|invite|encourage|let|help|have|allow|explain to|take|hand out|walk|lead|pair|'.
+        'group) (the |your )?(students|pupils|children|learners|class|them)\b/iu',
+        '/\b(\d+|five|ten|fifteen|twenty|thirty|forty) ?(min|mins|minutes|lessons|periods)\b/iu',
         '/\b(early finishers|extension|extend|challenge)\b/iu',
         '/\b(scaffold\w*|support)\b/iu',
         '/\b(assessment|assess|checklist|rubric)\b/iu',
@@ -73,9 +77,12 @@ final class RoleSigns
         '/\b(before you start|short of time|in advance|after the lesson)\b/iu',
     ];
 
+    /** Who is told of and not spoken to. */
+    private const TOLD_OF = '/\b(?:students|pupils|learners|children|the class)\b(?!.{0,3}[’\'])(?=\s+(?:\p{Ll}+ly\s+)?\p{Ll})/iu';
+
     private const TERMS_HEADING =
-        '/\b(terms( (of use|and conditions|& conditions))?|licen[cs]e|copyright|legal|permissions?|(thank you|'
-        .'thanks) for (your purchase|purchasing|buying|downloading|your download).*)\b/iu';
+        '/\b(terms( (of use|and conditions|& conditions))?|licen[cs]e|copyright|legal|permissions?|(thank you|'.
+        'thanks) for (your purchase|purchasing|buying|downloading|your download).*)\b/iu';
 
     private const TERMS = [
         '/\bterms of (use|service)\b/iu',
@@ -97,15 +104,15 @@ final class RoleSigns
     ];
 
     private const CREDITS_HEADING =
-        '/\b(credits?|acknowledge?ments?|about the (authors?|makers?|creators?|artist)|meet the (author|maker|'
-        .'creator)|clip ?art|fonts|image credits|picture credits|more (resources|packs)|you (might|may) also like|'
-        .'connect with|stay in touch|follow)\b/iu';
+        '/\b(credits?|acknowledge?ments?|about the (authors?|makers?|creators?|artist)|meet the (author|maker|'.
+        'creator)|clip ?art|fonts|image credits|picture credits|more (resources|packs)|you (might|may) also like|'.
+        'connect with|stay in touch|follow)\b/iu';
 
     private const CREDITS = [
         '/\bclip ?art\b/iu',
         '/\bfonts?\b/iu',
-        '/\b(illustrat\w+|drawn|drawings|graphics|images?|pictures|photo(s|graphs)?|borders|'
-        .'backgrounds)\b.{0,30}\b(by|from|at)\b/iu',
+        '/\b(illustrat\w+|drawn|drawings|graphics|images?|pictures|photo(s|graphs)?|borders|'.
+        'backgrounds)\b.{0,30}\b(by|from|at)\b/iu',
         '/\bcredits?\b/iu',
         '/\b(follow|find) (me|us)\b/iu',
         '/\b(feedback|review|rating)\b/iu',
@@ -120,17 +127,17 @@ final class RoleSigns
     private const NAME_LINE = '/^\W*(my )?name\b\W*(:|_|\.{3}|…|date|class|$)/imu';
 
     private const TASKS =
-        '/(?:^|[.!?:;]\s)\W*(?:\(?\d{1,2}[.):]?\s+|\(?[a-h][.)]\s+)?(write|draw|circle|fill|label|explain|choose|'
-        .'read|complete|find|match|sort|list|describe|show|colou?r|underline|tick|check|cut|calculate|work out|solve|'
-        .'use|answer|look|imagine|compare|add|shade|name|record|tell|think|copy|put|measure|trace|say|make|give|mark|'
-        .'join|order|number|plot|round|convert|rewrite|correct|predict|identify|highlight|estimate|simplify|sketch|'
-        .'decide|test|build|count|order|finish|spell|edit|pick|discuss|design|build|present|plan|prepare|invent|'
-        .'create|cross|trim|glue|stick|fold|set|give|list|what|why|how|which|when|who|where|did|does|do|is|are|'
-        .'can)\b/imu';
+        '/(?:^|[.!?:;]\s)\W*(?:\(?\d{1,2}[.):]?\s+|\(?[a-h][.)]\s+)?(write|draw|circle|fill|label|explain|choose|'.
+        'read|complete|find|match|sort|list|describe|show|colou?r|underline|tick|check|cut|calculate|work out|solve|'.
+        'use|answer|look|imagine|compare|add|shade|name|record|tell|think|copy|put|measure|trace|say|make|give|mark|'.
+        'join|order|number|plot|round|convert|rewrite|correct|predict|identify|highlight|estimate|simplify|sketch|'.
+        'decide|test|build|count|order|finish|spell|edit|pick|discuss|design|build|present|plan|prepare|invent|'.
+        'create|cross|trim|glue|stick|fold|set|give|list|what|why|how|which|when|who|where|did|does|do|is|are|'.
+        'can)\b/imu';
 
     private const TO_STUDENT =
-        '/\b(in your own words|your (own|answers?|partner|thinking|reasoning|work|drawing|idea|opinion|teacher|book|'
-        .'notebook)|you (think|know|notice|see|learned|learnt|found|need))\b/iu';
+        '/\b(in your own words|your (own|answers?|partner|thinking|reasoning|work|drawing|idea|opinion|teacher|book|'.
+        'notebook)|you (think|know|notice|see|learned|learnt|found|need))\b/iu';
 
     private const ITEMS = '/^\W*(?:\(?\d{1,2}[.):]|\(?[a-h][.)])(?:\s|$)/imu';
 
@@ -195,6 +202,12 @@ final class RoleSigns
     public static function speaksToStudent(string $text): bool
     {
         return preg_match(self::TO_STUDENT, $text) === 1;
+    }
+
+    /** How often students are told of, as one does to their teacher. */
+    public static function tellsOfStudents(string $text): int
+    {
+        return (int) preg_match_all(self::TOLD_OF, $text);
     }
 
     /** Numbered or lettered lines. */

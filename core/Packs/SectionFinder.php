@@ -17,6 +17,11 @@ final class SectionFinder
     /** A title stands out from the running text by this factor. */
     private const STANDS_OUT = 1.25;
 
+    private const CONTINUED = '/\b(continued|cont\.?)\b/iu';
+
+    /** The number of a card stands out by this. */
+    private const NUMBER = 1.1;
+
     /** A label that begins again on this share of the pages counts within pages, not over them. */
     private const RESTARTS = 0.3;
 
@@ -37,7 +42,10 @@ final class SectionFinder
         $labels = self::byKind($forStudents, $known);
         $kind = self::series($labels, count($forStudents));
 
-        return $kind === null ? self::byTitle($forStudents) : self::byLabel($forStudents, $labels[$kind]);
+        return match (true) {
+            $kind !== null => self::byLabel($forStudents, $labels[$kind]),
+            default => self::byNumbers($forStudents) ?: self::byTitle($forStudents),
+        };
     }
 
     /**
@@ -103,16 +111,100 @@ final class SectionFinder
     {
         $sections = [];
         $open = null;
+        $last = max(array_keys($labels) ?: [0]);
+        $closes =
+            self::titled($pages, $labels, before: $last) === [] ? self::titled($pages, $labels, after: $last) : [];
         foreach ($pages as $page) {
+            if (in_array($page->number, $closes, true)) {
+                break;
+            }
             $label = $labels[$page->number] ?? null;
             if ($label !== null && $label->words() !== $open?->label) {
                 $open === null || ($sections[] = $open);
-                $open = new Section($label->words(), $label->number, $page->number, $page->number);
+                $index = $label->within === '' ? $label->number : count($sections) + 1;
+                $open = new Section($label->words(), $index, $page->number, $page->number);
             }
             $open = $open?->until($page->number);
         }
 
         return $open === null ? $sections : [...$sections, $open];
+    }
+
+    /**
+     * Pages with a title of their own and no label, that begin as those with a label do: with a line for the name,
+     * where most have one. Where the sections have none of these, one after the last section belongs to no section.
+     *
+     * @param  list<PageText>  $pages
+     * @param  array<int, SectionLabel>  $labels  by page
+     * @return list<int>
+     */
+    private static function titled(array $pages, array $labels, int $after = 0, int $before = PHP_INT_MAX): array
+    {
+        $first = min(array_keys($labels) ?: [0]);
+        $labelled = array_filter($pages, fn (PageText $page): bool => isset($labels[$page->number]));
+        $named = array_filter($labelled, fn (PageText $page): bool => RoleSigns::hasNameLine($page->text()));
+        $isNamed = count($named) > count($labelled) / 2;
+        $titled = [];
+        foreach ($pages as $page) {
+            if (
+                $page->number > max($after, $first) &&
+                $page->number < $before &&
+                ! isset($labels[$page->number]) &&
+                (! $isNamed || RoleSigns::hasNameLine($page->text())) &&
+                preg_match(self::CONTINUED, (string) self::title($page)) === 0 &&
+                self::title($page) !== null
+            ) {
+                $titled[] = $page->number;
+            }
+        }
+
+        return $titled;
+    }
+
+    /**
+     * Cards that have numbers and no words over them: those of each page, where they rise from page to page.
+     *
+     * @param  list<PageText>  $pages
+     * @return list<Section>
+     */
+    private static function byNumbers(array $pages): array
+    {
+        $sections = [];
+        $next = null;
+        foreach ($pages as $page) {
+            $numbers = self::numbers($page);
+            if ($numbers === [] || ($next !== null && $numbers[0] !== $next)) {
+                if ($sections !== []) {
+                    break;
+                }
+
+                continue;
+            }
+            $next = $numbers[count($numbers) - 1] + 1;
+            $label = $numbers[0] === $next - 1 ? (string) $numbers[0] : $numbers[0].'–'.($next - 1);
+            $sections[] = new Section($label, count($sections) + 1, $page->number, $page->number);
+        }
+
+        return count($sections) < 2 ? [] : $sections;
+    }
+
+    /** @return list<int> large numbers that stand by themselves and count up by one; none where there is but one */
+    private static function numbers(PageText $page): array
+    {
+        $numbers = [];
+        foreach ($page->lines as $line) {
+            if (
+                preg_match('/^\W*(\d{1,3})\W*$/u', $line->text, $match) === 1 &&
+                $line->frame->height >= self::NUMBER * $page->bodyHeight()
+            ) {
+                $numbers[] = (int) $match[1];
+            }
+        }
+        sort($numbers);
+
+        return count($numbers) > 1 && $numbers === range($numbers[0], $numbers[0] + count($numbers) - 1)
+            ? $numbers
+            : [];
     }
 
     /**

@@ -10,21 +10,35 @@ use OpenSlate\Text\Numeral;
 final readonly class SectionLabel
 {
     private const KINDS =
-        'day|week|lesson|activity|task ?card|card|station|unit|chapter|part|section|session|exercise|worksheet|'
-        .'module|challenge|mission|task|investigation|experiment|workshop|stage|level|round|puzzle|problem set|set|'
-        .'test|quiz|centre|center|rotation|story|passage|text|topic|sheet';
+        'day|week|lesson|activity|task ?card|card|station|unit|chapter|part|section|session|exercise|worksheet|'.
+        'module|challenge|mission|task|investigation|experiment|workshop|stage|level|round|puzzle|problem set|set|'.
+        'test|quiz|centre|center|rotation|story|passage|text|topic|sheet';
+
+    /** What a label counts within its number, behind it. */
+    private const WITHIN = '/^\s*[,;:·|–—-]?\s*'.
+        '((?:mon|tues|wednes|thurs|fri|satur|sun)day|(?:day|lesson|session)\s+\d{1,2})\b/iu';
 
     /**
      * @param  string  $kind  in small letters, singular
      * @param  int  $to  the last number, where one label names several
      * @param  bool  $lettered  whether it counts in letters: A is 1
+     * @param  bool  $roman  whether it is printed in Roman numerals
+     * @param  string  $within  what it counts within the number: the Tuesday of a week
      */
     private function __construct(
         public string $kind,
         public int $number,
         public int $to,
         public bool $lettered = false,
+        public bool $roman = false,
+        public string $within = '',
     ) {
+    }
+
+    /** Whether a line is but the word of a label, whose number stands elsewhere. */
+    public static function isKind(string $line): bool
+    {
+        return preg_match('/^\W*(?:'.self::KINDS.')\W*$/iu', trim($line)) === 1;
     }
 
     /** The label that a line starts with, or null. Nothing else may come before it. */
@@ -52,7 +66,13 @@ final readonly class SectionLabel
             return null;
         }
 
-        return new self(str_replace('taskcard', 'task card', mb_strtolower($match[1])), $number, max($number, $to));
+        return new self(
+            kind: str_replace('taskcard', 'task card', mb_strtolower($match[1])),
+            number: $number,
+            to: max($number, $to),
+            roman: self::isRoman($match[2]),
+            within: preg_match(self::WITHIN, $match[4], $second) === 1 ? self::capital($second[1]) : '',
+        );
     }
 
     /**
@@ -73,23 +93,46 @@ final readonly class SectionLabel
         $lettered = ($match[3] ?? '') !== '';
         $number = $lettered ? ord($match[3]) - ord('A') + 1 : Numeral::value($match[2] ?? '');
 
-        return $number === null ? null : new self(mb_strtolower($match[1]), $number, $number, $lettered);
+        return $number === null
+            ? null
+            : new self(mb_strtolower($match[1]), $number, $number, $lettered, self::isRoman($match[2] ?? ''));
     }
 
     /** The labels of one kind that a page has become one: "Cards 1–4". */
     public function through(self $last): self
     {
-        return new self($this->kind, min($this->number, $last->number), max($this->to, $last->to), $this->lettered);
+        return new self(
+            $this->kind,
+            min($this->number, $last->number),
+            max($this->to, $last->to),
+            $this->lettered,
+            $this->roman,
+            $this->within === $last->within ? $this->within : '',
+        );
     }
 
     public function words(): string
     {
-        $kind = mb_strtoupper(mb_substr($this->kind, 0, 1)).mb_substr($this->kind, 1);
-
-        $said = fn (int $number): string => $this->lettered ? chr(ord('A') + $number - 1) : (string) $number;
+        $kind = self::capital($this->kind);
+        $said = fn (int $number): string => match (true) {
+            $this->lettered => chr(ord('A') + $number - 1),
+            $this->roman => Numeral::roman($number),
+            default => (string) $number,
+        };
+        $within = $this->within === '' ? '' : ", {$this->within}";
 
         return $this->number === $this->to
-            ? "{$kind} {$said($this->number)}"
-            : "{$kind}s {$said($this->number)}–{$said($this->to)}";
+            ? "{$kind} {$said($this->number)}{$within}"
+            : "{$kind}s {$said($this->number)}–{$said($this->to)}{$within}";
+    }
+
+    private static function isRoman(string $numeral): bool
+    {
+        return preg_match('/^[IVX]+$/', trim($numeral)) === 1;
+    }
+
+    private static function capital(string $words): string
+    {
+        return mb_strtoupper(mb_substr($words, 0, 1)).mb_strtolower(mb_substr($words, 1));
     }
 }

@@ -58,10 +58,24 @@ final class Numeral
             return $unit === false || $unit > 8 ? null : self::TENS[$parts[0]] + $unit + 1;
         }
 
-        return self::roman($text);
+        return self::ofRoman($text);
     }
 
-    private static function roman(string $text): ?int
+    /** In Roman numerals, up to 39. */
+    public static function roman(int $value): string
+    {
+        $said = '';
+        foreach (self::ROMAN as $letters => $worth) {
+            while ($value >= $worth) {
+                $said .= mb_strtoupper($letters);
+                $value -= $worth;
+            }
+        }
+
+        return $said;
+    }
+
+    private static function ofRoman(string $text): ?int
     {
         if (preg_match('/^x{0,3}(?:ix|iv|v?i{0,3})$/', $text) !== 1 || $text === '') {
             return null;

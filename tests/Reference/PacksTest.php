@@ -58,7 +58,7 @@ final class PacksTest extends TestCase
         );
 
         $this->assertSame(['Day 1', 'Day 2', 'Day 3', 'Day 4', 'Day 5'], $labels('us-days'));
-        $this->assertSame(['Lesson 1', 'Lesson 2', 'Lesson 3'], $labels('uk-lessons'));
+        $this->assertSame(['Lesson I', 'Lesson II', 'Lesson III'], $labels('uk-lessons'));
         $this->assertSame(['Cards 1–4', 'Cards 5–8', 'Cards 9–12', 'Cards 13–16'], $labels('cards-four'));
         $this->assertCount(8, $labels('cards-single'));
         $this->assertSame(['Salt that climbs', 'The shy pepper', 'A fizzing boat'], $labels('titles'));

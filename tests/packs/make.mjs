@@ -8,12 +8,13 @@ import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { morePacks } from './more-packs.mjs';
 import { packs } from './packs.mjs';
+import { unlikePacks } from './unlike-packs.mjs';
 
 const here = dirname(fileURLToPath(import.meta.url));
 const executablePath = execFileSync('sh', ['-c', 'command -v chromium'], { encoding: 'utf8' }).trim();
 const browser = await chromium.launch({ executablePath, args: ['--no-sandbox', '--disable-gpu'] });
 const truth = {};
-for (const { name, size, css, pages, furniture, scanned } of [...packs, ...morePacks]) {
+for (const { name, size, css, pages, furniture, scanned } of [...packs, ...morePacks, ...unlikePacks]) {
     const [width, height] = size;
     const body = pages
         .map(

@@ -49,7 +49,7 @@ final class PackReadingTest extends TestCase
         return [
             'plain' => ['Day 3', 'Day 3'],
             'shouted, in words' => ['DAY TWENTY-ONE', 'Day 21'],
-            'roman, with a title' => ['Lesson IV: Meanders', 'Lesson 4'],
+            'roman, with a title' => ['Lesson IV: Meanders', 'Lesson IV'],
             'with a hash' => ['★ Task Card #12', 'Task card 12'],
             'with No.' => ['Worksheet No. 5', 'Worksheet 5'],
             'several' => ['Cards 5–8', 'Cards 5–8'],
@@ -160,7 +160,7 @@ final class PackReadingTest extends TestCase
             fn (Section $section): string => $section->label,
             PackReading::of($all)->sections,
         );
-        $this->assertSame(['Workout 1', 'Workout 2', 'Workout 3'], $labels($pages));
+        $this->assertSame(['Workout 1', 'Workout 2', 'Workout III'], $labels($pages));
 
         $letters = array_map(
             fn (string $letter, int $n): PageText => $this->page($n, [
@@ -248,6 +248,104 @@ final class PackReadingTest extends TestCase
     public function test_a_pack_of_nothing_is_read_as_nothing(): void
     {
         $this->assertSame([], PackReading::of([])->sections);
+    }
+
+    public function test_a_word_over_its_number_is_one_label(): void
+    {
+        $pages = [];
+        foreach ([7, 8, 9] as $at => $day) {
+            $pages[] = $this->page($at + 1, [
+                ['DAY', 30, 12],
+                [(string) $day, 44, 24],
+                ['Name ______', 100, 12],
+                ['Write a line. ______', 140, 12],
+            ]);
+        }
+
+        $this->assertSame(['Day 7', 'Day 8', 'Day 9'], $this->labelsOf($pages));
+    }
+
+    public function test_labels_of_two_levels_are_kept_whole(): void
+    {
+        $pages = [];
+        foreach (['Week 1, Monday', 'Week 1, Tuesday', 'Week 2: Monday', 'Week 2 – Day 2'] as $at => $label) {
+            $pages[] = $this->page($at + 1, [
+                [$label, 60, 20],
+                ['Name ______', 100, 12],
+                ['Write a line. ______', 140, 12],
+            ]);
+        }
+
+        $this->assertSame(
+            ['Week 1, Monday', 'Week 1, Tuesday', 'Week 2, Monday', 'Week 2, Day 2'],
+            $this->labelsOf($pages),
+        );
+        $this->assertSame([1, 2, 3, 4], array_column(PackReading::of($pages)->sections, 'index'));
+    }
+
+    public function test_cards_with_bare_numbers_that_rise_from_page_to_page_are_sections(): void
+    {
+        $cards = fn (int $page, int ...$numbers): PageText => $this->page($page, array_merge(
+            ...array_map(
+                fn (int $number, int $at): array => [
+                    [(string) $number, 60 + 200 * $at, 20],
+                    ['How long is it? Write your answer. ______', 100 + 200 * $at, 12],
+                ],
+                $numbers,
+                array_keys($numbers),
+            ),
+        ));
+
+        $this->assertSame(['1–3', '4–6'], $this->labelsOf([$cards(1, 1, 2, 3), $cards(2, 4, 5, 6)]));
+        $this->assertNotContains('4–6', $this->labelsOf([$cards(1, 4, 5, 6), $cards(2, 4, 5, 6)]));
+    }
+
+    public function test_a_titled_page_after_the_last_section_that_begins_anew_closes_it(): void
+    {
+        $page = fn (int $number, string $title, bool $named = true): PageText => $this->page($number, [
+            [$title, 60, 20],
+            ...($named ? [['Name ______', 100, 12]] : []),
+            ['Write three lines. ______', 140, 12],
+        ]);
+        $until = fn (PageText ...$more): int => PackReading::of([
+            $page(1, 'Scene 1'),
+            $page(2, 'Scene 2'),
+            ...$more,
+        ])->sections[1]->to;
+
+        $this->assertSame(2, $until($page(3, 'My own ending')));
+        $this->assertSame(3, $until($page(3, 'Check your work', named: false)));
+        $this->assertSame(3, $until($page(3, 'Scene 2 continued')));
+    }
+
+    public function test_pages_without_a_title_go_on_with_the_key_in_its_type(): void
+    {
+        $sheet = fn (int $number): PageText => $this->page($number, [
+            ["Sheet {$number}", 60, 20],
+            ['Name ______', 100, 12],
+            ['1. Add them. ______', 140, 12],
+        ]);
+        $rest = fn (float $height): PageText => $this->page(4, array_map(
+            fn (int $n): array => ["{$n} crates of herring and {$n} of cod", 60 + 20 * $n, $height],
+            range(1, 6),
+        ));
+        $answers = $this->page(3, [
+            ['Answers', 60, 20],
+            ...array_map(fn (int $n): array => ["1. {$n} crates in all", 80 + 20 * $n, 10], range(1, 6)),
+        ]);
+        $role = fn (PageText $last): Role => PackReading::of([$sheet(1), $sheet(2), $answers, $last])->verdicts[4]->role;
+
+        $this->assertSame(Role::Key, $role($rest(10)));
+        $this->assertNotSame(Role::Key, $role($rest(16)));
+    }
+
+    /**
+     * @param  list<PageText>  $pages
+     * @return list<string>
+     */
+    private function labelsOf(array $pages): array
+    {
+        return array_column(PackReading::of($pages)->sections, 'label');
     }
 
     /** @param  list<array{string, float, float}>  $lines  words, y and height */
