@@ -13,6 +13,8 @@ use App\Models\Worksheet;
 use Illuminate\Database\Eloquent\Builder;
 use OpenSlate\Blanks\BlankFinder;
 use OpenSlate\Blanks\Proposals;
+use OpenSlate\Questions\NumberedBlanks;
+use OpenSlate\Questions\QuestionFinder;
 
 /** Notes the blanks of the printed pages of a worksheet, as far as nobody has yet; some at a time. */
 final class FindBlanks
@@ -48,9 +50,11 @@ final class FindBlanks
         $path = $this->files->path($original->sha256);
         $pages = $original->sourcePages();
         foreach ($this->sources->of($path)->marks($path, $pages, $numbers) as $number => $marks) {
+            $blanks = BlankFinder::find($marks);
+            $numbered = NumberedBlanks::of($blanks, QuestionFinder::find($marks, $blanks));
             Backdrop::where('source', $original->sha256)
                 ->where('page', $number)
-                ->update(['blanks' => Proposals::encode(BlankFinder::find($marks))]);
+                ->update(['blanks' => Proposals::encode($numbered)]);
         }
 
         return $this->missing($worksheet)->exists();

@@ -17,7 +17,10 @@ use App\Models\WorksheetState;
 use App\School;
 use Illuminate\Database\Eloquent\Builder;
 use OpenSlate\Blanks\BlankFinder;
+use OpenSlate\Blanks\Marks;
 use OpenSlate\Blanks\Proposals;
+use OpenSlate\Questions\NumberedBlanks;
+use OpenSlate\Questions\QuestionFinder;
 use OpenSlate\Text\LinesCodec;
 
 /** Notes the words of pages that are only pictures, as far as nobody has yet; some at a time. */
@@ -58,10 +61,13 @@ final class ReadScans
         foreach ($some as $backdrop) {
             $lines = $source->seen($path, $pages, $backdrop->page, $this->school->language);
             $blanks = BlankFinder::labelled($backdrop->blanksFound() ?? [], $backdrop->size(), $lines);
+            $questions = QuestionFinder::find(new Marks($backdrop->size(), lines: $lines), $blanks);
             $backdrop->update([
                 'lines' => LinesCodec::encode($lines),
                 'looked_for_words' => true,
-                'blanks' => $backdrop->blanks === null ? null : Proposals::encode($blanks),
+                'blanks' => $backdrop->blanks === null
+                    ? null
+                    : Proposals::encode(NumberedBlanks::of($blanks, $questions)),
             ]);
             // What was written down of the page to be found by is old.
             $lines === [] || WorksheetPage::where('backdrop_id', $backdrop->id)->update(['sought_of' => null]);

@@ -23,6 +23,11 @@ final class BitmapMarks
 
     private const SLACK = 3.5;
 
+    /** Steeper than the page by this, and so long, in points, a line is not level. */
+    private const ASLANT = 0.035;
+
+    private const ASLANT_FROM = 28.0;
+
     /**
      * One with so much room above and below is none, and so many pixels beside it; from so much on, and while it is so
      * thin, in points. So many pixels are dust.
@@ -74,6 +79,15 @@ final class BitmapMarks
             array_map(
                 fn (SeenRule $rule): array => [$rule->rule->level ? $rule->rule->length() : 0.0, $rule->slope],
                 $seen,
+            ),
+        );
+        // What goes off at an angle is a pointer, or a line of something drawn.
+        $seen = array_values(
+            array_filter(
+                $seen,
+                fn (SeenRule $rule): bool => ! $rule->rule->level ||
+                    $rule->rule->length() < self::ASLANT_FROM ||
+                    abs($rule->slope - tan($tilt)) <= self::ASLANT,
             ),
         );
         $middle = [($bitmap->width * $bitmap->scale) / 2, ($bitmap->height() * $bitmap->scale) / 2];

@@ -25,6 +25,13 @@ final class BitmapRules
 
     private const CLEAR = 2;
 
+    /** A line whose ink lies so far aside of it, in pixels, is bent: two that meet, so long each, at such an angle. */
+    private const BENT = 2.6;
+
+    private const ARM = 28.0;
+
+    private const ANGLE = 0.035;
+
     /** Thicker is no line. */
     private const THICKEST = 4.0;
 
@@ -146,57 +153,101 @@ final class BitmapRules
                 }
             }
             if ($into === null) {
-                $chains[] = [
-                    'at' => $at,
-                    'from' => $from,
-                    'to' => $to,
-                    'sum' => $at * ($to - $from),
-                    'ink' => $to - $from,
-                    'moment' => ($at * ($to - $from) * ($from + $to)) / 2,
-                    'along' => (($to - $from) * ($from + $to)) / 2,
-                    'square' => ($to ** 3 - $from ** 3) / 3,
-                ];
+                $chains[] = ['at' => $at, 'to' => $to, 'runs' => [[$at, $from, $to]]];
             } else {
-                $chain = $chains[$into];
                 $chains[$into] = [
-                    'at' => $to > $chain['to'] ? $at : $chain['at'],
-                    'from' => min($from, $chain['from']),
-                    'to' => max($to, $chain['to']),
-                    'sum' => $chain['sum'] + $at * ($to - $from),
-                    'ink' => $chain['ink'] + $to - $from,
-                    'moment' => $chain['moment'] + ($at * ($to - $from) * ($from + $to)) / 2,
-                    'along' => $chain['along'] + (($to - $from) * ($from + $to)) / 2,
-                    'square' => $chain['square'] + ($to ** 3 - $from ** 3) / 3,
+                    'at' => $to > $chains[$into]['to'] ? $at : $chains[$into]['at'],
+                    'to' => max($to, $chains[$into]['to']),
+                    'runs' => [...$chains[$into]['runs'], [$at, $from, $to]],
                 ];
             }
         }
         $rules = [];
         foreach ($chains as $chain) {
-            $length = ($chain['to'] - $chain['from']) * $scale;
-            $weight = ($chain['ink'] / max(1, $chain['to'] - $chain['from'])) * $scale;
-            if ($length >= self::SHORTEST && $weight <= self::THICKEST) {
-                // The straight line through all of its ink, by least squares.
-                $spread = $chain['square'] - $chain['along'] ** 2 / $chain['ink'];
-                $slope =
-                    $spread <= 0
-                        ? 0.0
-                        : ($chain['moment'] - ($chain['along'] * $chain['sum']) / $chain['ink']) / $spread;
-                $middle =
-                    $chain['sum'] / $chain['ink'] +
-                    $slope * (($chain['from'] + $chain['to']) / 2 - $chain['along'] / $chain['ink']);
-                $rules[] = new SeenRule(
-                    new Rule(
-                        $level,
-                        ($middle + 0.5) * $scale,
-                        $chain['from'] * $scale,
-                        $chain['to'] * $scale,
-                        max(0.5, $weight),
-                    ),
-                    $slope,
-                );
+            foreach (self::straight($chain['runs'], $scale) as $runs) {
+                $rule = self::rule($runs, $scale, $level);
+                $rule === null || ($rules[] = $rule);
             }
         }
 
         return $rules;
+    }
+
+    /**
+     * Two lines that meet at a flat angle, such as one to write on and its pointer, are seen as one that is bent.
+     *
+     * @param  non-empty-list<array{int, int, int}>  $runs  from one end to the other
+     * @return list<non-empty-list<array{int, int, int}>> one, or the two
+     */
+    private static function straight(array $runs, float $scale): array
+    {
+        $length = max(array_column($runs, 2)) - $runs[0][1];
+        if ($length * $scale < 2 * self::ARM || count($runs) < 4 || self::fit($runs)[2] <= self::BENT) {
+            return [$runs];
+        }
+        $best = null;
+        $least = INF;
+        for ($at = 2; $at < count($runs) - 1; $at++) {
+            [$left, $right] = [array_slice($runs, 0, $at), array_slice($runs, $at)];
+            if ($right === []) {
+                continue;
+            }
+            $reach = min(end($left)[2] - $left[0][1], end($right)[2] - $right[0][1]) * $scale;
+            if ($reach < self::ARM) {
+                continue;
+            }
+            [$one, $two] = [self::fit($left), self::fit($right)];
+            $off = max($one[2], $two[2]);
+            if ($off < $least && abs($one[1] - $two[1]) >= self::ANGLE) {
+                [$best, $least] = [[$left, $right], $off];
+            }
+        }
+
+        return $best === null || $least > self::BENT ? [$runs] : $best;
+    }
+
+    /**
+     * The straight line through all of the ink of some runs, by least squares.
+     *
+     * @param  non-empty-list<array{int, int, int}>  $runs
+     * @return array{float, float, float} where it lies at the middle of its length, how steep it is, and how far the
+     *                                    run that is farthest from it lies aside, in pixels
+     */
+    private static function fit(array $runs): array
+    {
+        $ink = $sum = $along = $square = $moment = 0.0;
+        foreach ($runs as [$at, $from, $to]) {
+            $ink += $to - $from;
+            $sum += $at * ($to - $from);
+            $along += (($to - $from) * ($from + $to)) / 2;
+            $square += ($to ** 3 - $from ** 3) / 3;
+            $moment += ($at * ($to - $from) * ($from + $to)) / 2;
+        }
+        $spread = $square - $along ** 2 / $ink;
+        $slope = $spread <= 0 ? 0.0 : ($moment - ($along * $sum) / $ink) / $spread;
+        $middle = (min(array_column($runs, 1)) + max(array_column($runs, 2))) / 2;
+        $off = 0.0;
+        foreach ($runs as [$at, $from, $to]) {
+            $off = max($off, abs($at - $sum / $ink - $slope * (($from + $to) / 2 - $along / $ink)));
+        }
+
+        return [$sum / $ink + $slope * ($middle - $along / $ink), $slope, $off];
+    }
+
+    /** @param  non-empty-list<array{int, int, int}>  $runs */
+    private static function rule(array $runs, float $scale, bool $level): ?SeenRule
+    {
+        [$from, $to] = [min(array_column($runs, 1)), max(array_column($runs, 2))];
+        $ink = array_sum(array_map(fn (array $run): int => $run[2] - $run[1], $runs));
+        $weight = ($ink / max(1, $to - $from)) * $scale;
+        if (($to - $from) * $scale < self::SHORTEST || $weight > self::THICKEST) {
+            return null;
+        }
+        [$middle, $slope] = self::fit($runs);
+
+        return new SeenRule(
+            new Rule($level, ($middle + 0.5) * $scale, $from * $scale, $to * $scale, max(0.5, $weight)),
+            $slope,
+        );
     }
 }

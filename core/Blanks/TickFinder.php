@@ -28,8 +28,11 @@ final class TickFinder
     /** How far aside from a head of a column a place to tick may stand, in points. */
     private const UNDER = 6.0;
 
-    /** Ballot boxes, squares and circles that are not filled, and enclosing marks round nothing. */
-    private const CHOICES = '/^\x{00A0}?[☐□▢❏❑❐❒◻◽▫⬜◯○⚪◌❍⭕⃝⃞🞎🞏🞅🞆🔲🔳🗆]$/u';
+    /**
+     * Ballot boxes, squares and circles that are not filled, and enclosing marks round nothing; last those that fonts
+     * of signs have in the private area, as word processors write them (from memory).
+     */
+    private const CHOICES = '/^\x{00A0}?[☐□▢❏❑❐❒◻◽▫⬜◯○⚪◌❍⭕⃝⃞🞎🞏🞅🞆🔲🔳🗆\x{F06D}\x{F06F}\x{F071}\x{F0A1}\x{F0A8}]$/u';
 
     /** @return list<Blank> those that are drawn round, and letters of a font */
     public static function find(Ground $ground): array

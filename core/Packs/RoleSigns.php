@@ -78,7 +78,8 @@ final class RoleSigns
     ];
 
     /** Who is told of and not spoken to. */
-    private const TOLD_OF = '/\b(?:students|pupils|learners|children|the class)\b(?!.{0,3}[’\'])(?=\s+(?:\p{Ll}+ly\s+)?\p{Ll})/iu';
+    private const TOLD_OF = '/\b(?:students|pupils|learners|children|the class)\b(?!.{0,3}[’\'])'.
+        '(?=\s+(?:\p{Ll}+ly\s+)?\p{Ll})/iu';
 
     private const TERMS_HEADING =
         '/\b(terms( (of use|and conditions|& conditions))?|licen[cs]e|copyright|legal|permissions?|(thank you|'.

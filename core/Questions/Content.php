@@ -8,6 +8,7 @@ use OpenSlate\Blanks\Blank;
 use OpenSlate\Blanks\BlankKind;
 use OpenSlate\Blanks\Lattice;
 use OpenSlate\Blanks\Marks;
+use OpenSlate\Blanks\Rule;
 use OpenSlate\Blanks\Rules;
 use OpenSlate\Blanks\Shade;
 use OpenSlate\Geometry\Frame;
@@ -25,6 +26,9 @@ final readonly class Content
 
     /** Larger than most words by this, a line heads what follows. */
     private const HEADING = 1.12;
+
+    /** A rule so long, as a share of the page's width, that nobody writes on parts a page. */
+    private const DIVIDER = 0.6;
 
     private const SECTION = '/^(?:part|section|task|exercise|activity|unit|word bank)\b.{0,30}$/iu';
 
@@ -50,6 +54,9 @@ final readonly class Content
     /** @var list<TextLine> */
     private array $headings;
 
+    /** @var list<Rule> */
+    private array $dividers;
+
     /** @param  list<Blank>  $blanks */
     public function __construct(private Marks $marks, private array $blanks)
     {
@@ -64,7 +71,8 @@ final readonly class Content
         ];
         $rules = Rules::merged($marks->rules);
         // Those that meet others are sides of something; what stands free parts or is written on.
-        foreach (array_intersect_key($rules, Lattice::of($rules)->joined) as $rule) {
+        $joined = Lattice::of($rules)->joined;
+        foreach (array_intersect_key($rules, $joined) as $rule) {
             $drawn[] = $rule->level
                 ? Frame::of($rule->from, $rule->at, $rule->length(), 0.1)
                 : Frame::of($rule->at, $rule->from, 0.1, $rule->length());
@@ -75,6 +83,14 @@ final readonly class Content
             ...array_map(fn (TextLine $line): float => $line->frame->right() + 1, $marks->lines),
             ...array_map(fn (Blank $blank): float => $blank->frame->right() + 1, $blanks),
         ]);
+        $this->dividers = array_values(
+            array_filter(
+                array_diff_key($rules, $joined),
+                fn (Rule $rule): bool => $rule->level &&
+                    $rule->length() >= self::DIVIDER * $size->width &&
+                    ! self::isWrittenOn($rule, $blanks),
+            ),
+        );
         $body = (new PageText(1, $size, $marks->lines))->bodyHeight();
         $this->headings = array_values(
             array_filter(
@@ -136,7 +152,7 @@ final readonly class Content
         return $isBoxed ? $edge : null;
     }
 
-    /** Where the next heading begins below a place, or the foot of the page. */
+    /** Where the next heading begins below a place, or a rule parts it from what follows, or the foot of the page. */
     public function headBelow(float $left, float $right, float $below): float
     {
         $next = $this->bottom;
@@ -151,7 +167,30 @@ final readonly class Content
             }
         }
 
+        foreach ($this->dividers as $rule) {
+            if ($rule->at > $below && $rule->from <= $left && $rule->to >= $left) {
+                $next = min($next, $rule->at - 1);
+            }
+        }
+
         return $next;
+    }
+
+    /** @param  list<Blank>  $blanks */
+    private static function isWrittenOn(Rule $rule, array $blanks): bool
+    {
+        foreach ($blanks as $blank) {
+            if (
+                $rule->at >= $blank->frame->y - 2 &&
+                $rule->at <= $blank->frame->bottom() + 2 &&
+                $rule->from < $blank->frame->right() &&
+                $rule->to > $blank->frame->x
+            ) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     public function question(string $number, Place $place, bool $goesOn = false): Question

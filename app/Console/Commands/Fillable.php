@@ -16,6 +16,8 @@ use OpenSlate\Blanks\Proposals;
 use OpenSlate\Elements\AnswerBox;
 use OpenSlate\Forms\FormField;
 use OpenSlate\Forms\PageFields;
+use OpenSlate\Questions\NumberedBlanks;
+use OpenSlate\Questions\QuestionFinder;
 
 /** Makes the blanks that are found in a file form fields of a PDF, without keeping anything. */
 final class Fillable extends Command
@@ -56,8 +58,9 @@ final class Fillable extends Command
         $pages = $source->pages($path);
         $fields = [];
         foreach ($source->marks($path, $pages, range(1, count($pages))) as $number => $marks) {
+            $found = BlankFinder::find($marks);
             $blanks = array_filter(
-                BlankFinder::find($marks),
+                NumberedBlanks::of($found, QuestionFinder::find($marks, $found)),
                 fn (Blank $blank): bool => $blank->kind !== BlankKind::Field,
             );
             $boxes = array_map(

@@ -333,7 +333,8 @@ final class PackReadingTest extends TestCase
             ['Answers', 60, 20],
             ...array_map(fn (int $n): array => ["1. {$n} crates in all", 80 + 20 * $n, 10], range(1, 6)),
         ]);
-        $role = fn (PageText $last): Role => PackReading::of([$sheet(1), $sheet(2), $answers, $last])->verdicts[4]->role;
+        $read = fn (PageText $last): PackReading => PackReading::of([$sheet(1), $sheet(2), $answers, $last]);
+        $role = fn (PageText $last): Role => $read($last)->verdicts[4]->role;
 
         $this->assertSame(Role::Key, $role($rest(10)));
         $this->assertNotSame(Role::Key, $role($rest(16)));

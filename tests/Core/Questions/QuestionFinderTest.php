@@ -142,6 +142,21 @@ final class QuestionFinderTest extends TestCase
         $this->assertLessThan(130, $first->frame->bottom());
     }
 
+    public function test_a_line_to_cut_along_ends_a_question_and_one_to_write_on_does_not(): void
+    {
+        $sheet = (new PrintedSheet())
+            ->words('1. Why? ________', 72, 100)
+            ->words('2. How did they come home?', 72, 140)
+            ->across(180, 72, 528)
+            ->across(240, 0, 600, 1.0, true)
+            ->words('Keep the lower half.', 72, 250);
+        $second = QuestionFinder::find($sheet->marks(), $sheet->blanks())[1];
+
+        $this->assertCount(1, $second->blanks);
+        $this->assertGreaterThanOrEqual(180, $second->frame->bottom());
+        $this->assertLessThan(240, $second->frame->bottom());
+    }
+
     public function test_a_number_in_running_text_is_no_marker(): void
     {
         $sheet = (new PrintedSheet())->words('They saw 3) boats and 4. ships', 72, 100);
