@@ -15,8 +15,9 @@ use OpenSlate\Blanks\BlankFinder;
 use OpenSlate\Blanks\Proposals;
 use OpenSlate\Questions\NumberedBlanks;
 use OpenSlate\Questions\QuestionFinder;
+use OpenSlate\Questions\QuestionsCodec;
 
-/** Notes the blanks of the printed pages of a worksheet, as far as nobody has yet; some at a time. */
+/** Notes the blanks and the questions of the printed pages of a worksheet, as far as nobody has yet; some at a time. */
 final class FindBlanks
 {
     /** Pages whose marks are held at one time. */
@@ -51,10 +52,13 @@ final class FindBlanks
         $pages = $original->sourcePages();
         foreach ($this->sources->of($path)->marks($path, $pages, $numbers) as $number => $marks) {
             $blanks = BlankFinder::find($marks);
-            $numbered = NumberedBlanks::of($blanks, QuestionFinder::find($marks, $blanks));
+            $questions = QuestionFinder::find($marks, $blanks);
             Backdrop::where('source', $original->sha256)
                 ->where('page', $number)
-                ->update(['blanks' => Proposals::encode($numbered)]);
+                ->update([
+                    'blanks' => Proposals::encode(NumberedBlanks::of($blanks, $questions)),
+                    'questions' => QuestionsCodec::encode($questions),
+                ]);
         }
 
         return $this->missing($worksheet)->exists();

@@ -21,6 +21,7 @@ use OpenSlate\Blanks\Marks;
 use OpenSlate\Blanks\Proposals;
 use OpenSlate\Questions\NumberedBlanks;
 use OpenSlate\Questions\QuestionFinder;
+use OpenSlate\Questions\QuestionsCodec;
 use OpenSlate\Text\LinesCodec;
 
 /** Notes the words of pages that are only pictures, as far as nobody has yet; some at a time. */
@@ -68,6 +69,7 @@ final class ReadScans
                 'blanks' => $backdrop->blanks === null
                     ? null
                     : Proposals::encode(NumberedBlanks::of($blanks, $questions)),
+                'questions' => QuestionsCodec::encode($questions),
             ]);
             // What was written down of the page to be found by is old.
             $lines === [] || WorksheetPage::where('backdrop_id', $backdrop->id)->update(['sought_of' => null]);

@@ -8,6 +8,8 @@ use Illuminate\Database\Eloquent\Model;
 use OpenSlate\Blanks\Blank;
 use OpenSlate\Blanks\Proposals;
 use OpenSlate\Paper\Size;
+use OpenSlate\Questions\Question;
+use OpenSlate\Questions\QuestionsCodec;
 use OpenSlate\Text\LinesCodec;
 use OpenSlate\Text\PrintedText;
 
@@ -26,6 +28,7 @@ use OpenSlate\Text\PrintedText;
  * @property string|null $lines as OpenSlate\Text\LinesCodec writes them; null until somebody has read them
  * @property bool $looked_for_words whether words were looked for in its picture, where it has none in print
  * @property string|null $blanks as OpenSlate\Blanks\Proposals writes them; null until somebody has looked
+ * @property string|null $questions as OpenSlate\Questions\QuestionsCodec writes them; null until somebody has looked
  */
 final class Backdrop extends Model
 {
@@ -45,12 +48,19 @@ final class Backdrop extends Model
         'lines',
         'looked_for_words',
         'blanks',
+        'questions',
     ];
 
     /** @return list<Blank>|null null until somebody has looked for them */
     public function blanksFound(): ?array
     {
         return $this->blanks === null ? null : Proposals::decode($this->blanks);
+    }
+
+    /** @return list<Question> none where nobody has looked for them */
+    public function questionsFound(): array
+    {
+        return $this->questions === null ? [] : QuestionsCodec::decode($this->questions);
     }
 
     /** What is printed on it, as far as its words can be read. */

@@ -90,6 +90,19 @@ final class BlanksTest extends TestCase
         $this->post("/worksheets/{$this->pack->id}/blanks", ['base' => 0])->assertSessionHasErrors('refused');
     }
 
+    public function test_the_contact_sheet_says_which_questions_a_page_has_and_blanks_which_they_are_of(): void
+    {
+        $this->get("/worksheets/{$this->pack->id}")->assertOk()->assertSeeInOrder(['Questions 1–4', 'Questions 1–3']);
+        $this->get("/worksheets/{$this->pack->id}/boxes/7")->assertSee('Proposed answer box: 2 Monday');
+        $questions = $this->page(7)->backdrop?->questionsFound() ?? [];
+        $this->assertSame(['1', '2', '3', '4'], array_column($questions, 'number'));
+        $this->assertCount(5, $questions[1]->blanks);
+        $this->assertSame([], $this->page(4)->backdrop?->questionsFound());
+        // Of pages that were brought in before nobody knows.
+        Backdrop::query()->update(['questions' => null]);
+        $this->get("/worksheets/{$this->pack->id}")->assertOk()->assertDontSee('Questions 1–4');
+    }
+
     public function test_a_printed_page_is_looked_at_once_whoever_has_it(): void
     {
         $this->assertSame(0, Backdrop::whereNull('blanks')->count());

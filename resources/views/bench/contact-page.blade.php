@@ -1,6 +1,7 @@
 {{-- One page on the contact sheet. $row: App\Models\WorksheetPage, $worksheet, $sheet: App\View\ContactSheet --}}
 @use('App\View\Count')
 @use('App\View\PaperWords')
+@use('App\View\QuestionWords')
 @use('App\View\RoleWords')
 @use('App\View\WeightWords')
 @use('OpenSlate\Packs\Role')
@@ -47,6 +48,9 @@
     </div>
     <span class="contact__size"><b class="contact__role">{{ RoleWords::of($row->role) }}</b>
         <span>{{ PaperWords::of($content->size) }}</span></span>
+    @if (!$forTeacher && ($questions = QuestionWords::of($row->backdrop?->questionsFound() ?? [])) !== '')
+        <span class="contact__questions">{{ $questions }}</span>
+    @endif
     @php($weight = $sheet->weight($row))
     @unless ($forTeacher)
     <span @class(['contact__weight', 'contact__weight--heavy' => $weight->isHeavy()])>{{ WeightWords::short($weight) }}</span>
