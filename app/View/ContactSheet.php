@@ -42,6 +42,14 @@ final readonly class ContactSheet
         '?' => 'this list',
     ];
 
+    /** Whether its pages have numbered questions, of which some can be chosen. */
+    public static function knowsQuestions(Worksheet $worksheet): bool
+    {
+        return $worksheet->pages->contains(
+            fn (WorksheetPage $page): bool => ($page->backdrop?->questionsFound() ?? []) !== [],
+        );
+    }
+
     /** @return list<array{url: string, remove: string, name: string}> files that are on their way to its end */
     public static function arriving(Worksheet $worksheet): array
     {

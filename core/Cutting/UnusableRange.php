@@ -39,6 +39,33 @@ final class UnusableRange extends DomainException implements Refusal
         return new self("“{$piece}” runs backwards. Put the smaller number first.");
     }
 
+    public static function noQuestions(): self
+    {
+        return new self('No numbered questions are known on these pages. Cut them whole.');
+    }
+
+    public static function noQuestionNamed(): self
+    {
+        return new self('No questions are named. Type something like 1-4, 7, or odd.');
+    }
+
+    /** @param  non-empty-list<string>  $there */
+    public static function noQuestion(string $piece, array $there): self
+    {
+        $piece = mb_strimwidth($piece, 0, 30, '…');
+        $last = $there[count($there) - 1];
+
+        return new self(
+            "There is no question “{$piece}” on these pages. ".
+                (count($there) === 1 ? "There is only {$there[0]}." : "They go from {$there[0]} to {$last}."),
+        );
+    }
+
+    public static function hasParts(int $page): self
+    {
+        return new self("On page {$page} there are parts to move among these questions. Cut that page whole.");
+    }
+
     public static function twice(string $piece, int $page): self
     {
         return new self("“{$piece}” names page {$page} a second time.");

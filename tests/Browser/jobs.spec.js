@@ -50,6 +50,29 @@ test('one activity is cut, its blanks are taken and it is handed out to a class 
     expect(counted.presses).toBeLessThanOrEqual(8);
 });
 
+test('some questions of an activity become a set of their own with at most six presses', async ({ teacher: page }) => {
+    await bringIn(page, 'working-harbour-pack.pdf');
+    const pack = page.url();
+    // Questions are known once the blanks are.
+    await expect(async () => {
+        await page.goto(pack);
+        await expect(page.getByLabel('Only some of their questions')).toBeVisible({ timeout: 1000 });
+        await expect(page.getByText('Questions 1–4').nth(3)).toBeVisible({ timeout: 1000 });
+    }).toPass({ timeout: 30000 });
+    const counted = await counting(page);
+    await page.getByRole('button', { name: 'Activity 1', exact: true }).click();
+    await page.getByLabel('Only some of their questions').click();
+    await page.keyboard.type('9');
+    await page.getByRole('button', { name: 'Cut the set' }).click();
+    await expect(page.getByText('There is no question “9” on these pages. They go from 1 to 4.')).toBeVisible();
+    await page.getByLabel('Only some of their questions').fill('2-3');
+    await page.getByRole('button', { name: 'Cut the set' }).click();
+    await page.getByRole('link', { name: /^Activity 1/ }).click();
+    await page.getByRole('link', { name: /^Boxes/ }).click();
+    await expect(page.getByText('2 Monday', { exact: false }).first()).toBeVisible();
+    expect(counted.presses).toBeLessThanOrEqual(6);
+});
+
 test('ten cards are sorted into three zones, from pasted words, with at most twenty presses and drags', async ({
     teacher: page,
 }) => {

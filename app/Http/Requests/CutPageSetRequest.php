@@ -21,6 +21,7 @@ final class CutPageSetRequest extends FormRequest
     {
         return [
             'pages' => ['present', 'nullable', 'string', 'max:500'],
+            'questions' => ['nullable', 'string', 'max:200'],
             'name' => ['required', 'string', 'max:120'],
         ];
     }
@@ -31,6 +32,7 @@ final class CutPageSetRequest extends FormRequest
         return [
             'name.required' => 'Give the set a name.',
             'name.max' => 'That name is too long: at most 120 letters.',
+            'questions.*' => 'That list of questions is too long. Use ranges such as 1-4.',
             'pages.max' => 'That list of pages is too long. Use ranges such as 1-5.',
         ];
     }
@@ -72,6 +74,12 @@ final class CutPageSetRequest extends FormRequest
     public function pages(): array
     {
         return $this->pages ?? throw UnusableRange::nothing();
+    }
+
+    /** Which of their questions; empty for whole pages. */
+    public function questions(): string
+    {
+        return trim((string) $this->string('questions'));
     }
 
     public function name(): string

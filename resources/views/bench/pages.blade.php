@@ -127,6 +127,10 @@
                         {{ $worksheet->isMaster() ? 'The master' : 'This set' }} stays whole.</p>
                     <x-field name="pages" label="Pages" :value="''" hint="For example 1-5, 8, 11-"
                         autocomplete="off" x-ref="range" x-on:input="typed" data-range />
+                    @if (ContactSheet::knowsQuestions($worksheet))
+                        <x-field name="questions" label="Only some of their questions" autocomplete="off"
+                            maxlength="200" hint="For example 1-4, 7, or odd; empty for whole pages" />
+                    @endif
                     <x-field name="name" label="Name of the set" autocomplete="off" maxlength="120" />
                     <p class="ledger__tally" role="status"><span x-text="tally">No pages ticked</span></p>
                     <p class="ledger__warning" role="status" x-show="again" x-cloak x-text="again"></p>

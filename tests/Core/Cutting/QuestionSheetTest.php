@@ -1,0 +1,159 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Cutting;
+
+use Closure;
+use OpenSlate\Answers\TextAnswer;
+use OpenSlate\Cutting\AskedPage;
+use OpenSlate\Cutting\QuestionSheet;
+use OpenSlate\Cutting\UnusableRange;
+use OpenSlate\Elements\AnswerBox;
+use OpenSlate\Elements\Clip;
+use OpenSlate\Elements\Element;
+use OpenSlate\Elements\Part;
+use OpenSlate\Geometry\Frame;
+use OpenSlate\Page\Backdrop;
+use OpenSlate\Page\Page;
+use OpenSlate\Paper\Colour;
+use OpenSlate\Paper\Size;
+use OpenSlate\Questions\Question;
+use OpenSlate\Text\TextLine;
+use PHPUnit\Framework\TestCase;
+
+final class QuestionSheetTest extends TestCase
+{
+    public function test_chosen_questions_stand_below_each_other_under_what_heads_them(): void
+    {
+        $page = $this->asked([$this->question('1', 200), $this->question('2', 300), $this->question('3', 400)]);
+        [$sheet] = QuestionSheet::pages([$page], ['1', '3'], $this->ids());
+        $clips = $this->of(Clip::class, $sheet);
+
+        $this->assertNull($sheet->backdrop);
+        $this->assertCount(3, $clips, 'the heading and two questions');
+        foreach ([1, 2] as $at) {
+            $this->assertGreaterThan($clips[$at - 1]->frame->bottom(), $clips[$at]->frame->y);
+        }
+        // The third question is shown as it is printed: a tenth of the page, from its half on.
+        $this->assertEqualsWithDelta((400 - 4) / 800, $clips[2]->top, 0.001);
+        $this->assertEqualsWithDelta((60 + 8) / 800, $clips[2]->down, 0.001);
+    }
+
+    public function test_boxes_lie_on_their_questions_as_before(): void
+    {
+        $box = $this->box('kept', 120, 420);
+        $page = $this->asked(
+            [$this->question('1', 200), $this->question('2', 400)],
+            [$box, $this->box('other', 120, 220)],
+        );
+        [$sheet] = QuestionSheet::pages([$page], ['2'], $this->ids());
+        [$laid] = $this->of(AnswerBox::class, $sheet);
+        $clip = $this->of(Clip::class, $sheet)[1];
+
+        $this->assertCount(1, $this->of(AnswerBox::class, $sheet));
+        $this->assertSame('What?', $laid->prompt);
+        $this->assertEqualsWithDelta($box->frame->y - 396, $laid->frame->y - $clip->frame->y, 0.01);
+        $this->assertEqualsWithDelta($box->frame->x - $clip->frame->x, $laid->frame->x - $clip->frame->x, 0.01);
+    }
+
+    public function test_what_does_not_fit_goes_on_on_another_page(): void
+    {
+        $questions = array_map(fn (int $n): Question => $this->question((string) $n, 100 * $n, 90), range(1, 7));
+        $pages = QuestionSheet::pages(
+            [$this->asked($questions), $this->asked($questions)],
+            ['1', '2', '3', '4', '5', '6', '7'],
+            $this->ids(),
+        );
+
+        $clips = array_map(fn (Page $one): int => count($this->of(Clip::class, $one)), $pages);
+        $this->assertSame(16, array_sum($clips), 'fourteen questions, and a heading for each page');
+        $this->assertGreaterThan(1, count($pages));
+        foreach ($pages as $page) {
+            foreach ($page->elements() as $element) {
+                $this->assertTrue($page->frame()->contains($element->frame()));
+            }
+        }
+    }
+
+    public function test_parts_of_a_question_come_with_it_and_not_again(): void
+    {
+        $whole = $this->question('1', 200, 100);
+        $page = $this->asked([$whole, $this->question('1a', 230, 20), $this->question('2', 320)]);
+
+        $this->assertSame(['1', '2'], array_column($page->questions, 'number'));
+    }
+
+    public function test_a_question_of_the_right_column_begins_at_the_left(): void
+    {
+        $right = new Question('2', Frame::of(320, 200, 200, 60), []);
+        $page = $this->asked([$this->question('1', 200), $right]);
+        [$sheet] = QuestionSheet::pages([$page], ['2'], $this->ids());
+
+        $this->assertLessThan(80, $this->of(Clip::class, $sheet)[1]->frame->x);
+    }
+
+    public function test_pages_with_parts_to_move_are_cut_whole(): void
+    {
+        $part = new Part('part', Frame::of(120, 220, 60, 20), text: 'keel');
+        $page = $this->asked([$this->question('1', 200), $this->question('2', 300)], [$part]);
+
+        $this->assertNotSame([], QuestionSheet::pages([$page], ['2'], $this->ids()));
+        $this->expectException(UnusableRange::class);
+        $this->expectExceptionMessage('On page 3 there are parts to move');
+        QuestionSheet::pages([$page], ['1'], $this->ids());
+    }
+
+    /**
+     * A page of 600 by 800 points with a running head, a heading, and these questions.
+     *
+     * @param  list<Question>  $questions
+     * @param  list<Element>  $elements
+     */
+    private function asked(array $questions, array $elements = []): AskedPage
+    {
+        $size = Size::of(600, 800);
+
+        return new AskedPage(
+            3,
+            new Page($size, Colour::white(), Backdrop::of(str_repeat('a', 64), 3), $elements),
+            $size,
+            $questions,
+            [
+                new TextLine('Harbour words', Frame::of(60, 12, 100, 10)),
+                new TextLine('Answer in sentences.', Frame::of(60, 60, 200, 14)),
+            ],
+        );
+    }
+
+    private function question(string $number, float $y, float $height = 60): Question
+    {
+        return new Question($number, Frame::of(60, $y, 480, $height), []);
+    }
+
+    private function box(string $id, float $x, float $y): AnswerBox
+    {
+        return new AnswerBox($id, Frame::of($x, $y, 200, 20), TextAnswer::short(), 'What?');
+    }
+
+    /** @return Closure(): string */
+    private function ids(): Closure
+    {
+        $number = 0;
+
+        return function () use (&$number): string {
+            return 'e'.++$number;
+        };
+    }
+
+    /**
+     * @template T of Element
+     *
+     * @param  class-string<T>  $class
+     * @return list<T>
+     */
+    private function of(string $class, Page $page): array
+    {
+        return array_values(array_filter($page->elements(), fn (Element $one): bool => $one instanceof $class));
+    }
+}
