@@ -112,11 +112,13 @@ final readonly class AskedPage
         if ($above === []) {
             return null;
         }
-        // As wide as the questions are, for what is drawn there as well.
+        // As wide as the questions, and down to the first: what is drawn there has no words.
         $heading = Frame::around(array_values($above));
         $all = Frame::around([$heading, ...array_map(fn (Question $one): Frame => $one->frame, $this->questions)]);
 
-        return $this->round(Frame::of($all->x, $heading->y, $all->width, $heading->height));
+        return $this->round(
+            Frame::of($all->x, $heading->y, $all->width, max($heading->height, $first - 2 * self::ROOM - $heading->y)),
+        );
     }
 
     private function shown(Frame $printed): Frame

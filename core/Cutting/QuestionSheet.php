@@ -44,6 +44,8 @@ final class QuestionSheet
                     $pages[] = new Page($first->size, $first->paper, elements: $laid);
                     [$laid, $y] = [[], self::MARGIN];
                 }
+                // One that is nearly as high as the page has less of a margin.
+                $y = $laid === [] ? max(0.0, min($y, $first->size->height - $strip->height)) : $y;
                 array_push($laid, ...self::laid($page, $strip, $y, $id));
                 $y += $strip->height + self::BETWEEN;
             }

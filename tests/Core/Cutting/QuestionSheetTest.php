@@ -76,6 +76,15 @@ final class QuestionSheetTest extends TestCase
         }
     }
 
+    public function test_a_question_as_high_as_the_page_has_a_page(): void
+    {
+        $page = $this->asked([$this->question('1', 90, 705), $this->question('2', 796, 3)]);
+        $pages = QuestionSheet::pages([$page], ['1'], $this->ids());
+
+        $this->assertCount(2, $pages, 'the heading, and the question');
+        $this->assertTrue($pages[1]->frame()->contains($pages[1]->elements()[0]->frame()));
+    }
+
     public function test_parts_of_a_question_come_with_it_and_not_again(): void
     {
         $whole = $this->question('1', 200, 100);
