@@ -12,7 +12,7 @@ use OpenSlate\Questions\Question;
 
 /**
  * Lays chosen questions below each other on clean pages: each as a clip of the print, with what lies on it, and what
- * heads its page once before the first of them.
+ * heads its page once before the first of them. Pages of another size begin a page of that size.
  */
 final class QuestionSheet
 {
@@ -34,24 +34,26 @@ final class QuestionSheet
      */
     public static function pages(array $asked, array $numbers, Closure $id): array
     {
-        $first = $asked[0]->page;
         $pages = [];
         $laid = [];
+        $on = $asked[0]->page;
         $y = self::MARGIN;
         foreach ($asked as $page) {
+            $isOther = $page->page->size != $on->size;
             foreach ($page->strips($numbers) as $strip) {
-                if ($laid !== [] && $y + $strip->height > $first->size->height - self::MARGIN) {
-                    $pages[] = new Page($first->size, $first->paper, elements: $laid);
+                if ($laid !== [] && ($isOther || $y + $strip->height > $on->size->height - self::MARGIN)) {
+                    $pages[] = new Page($on->size, $on->paper, elements: $laid);
                     [$laid, $y] = [[], self::MARGIN];
                 }
+                [$on, $isOther] = [$laid === [] ? $page->page : $on, false];
                 // One that is nearly as high as the page has less of a margin.
-                $y = $laid === [] ? max(0.0, min($y, $first->size->height - $strip->height)) : $y;
+                $y = $laid === [] ? max(0.0, min($y, $on->size->height - $strip->height)) : $y;
                 array_push($laid, ...self::laid($page, $strip, $y, $id));
                 $y += $strip->height + self::BETWEEN;
             }
         }
 
-        return $laid === [] ? $pages : [...$pages, new Page($first->size, $first->paper, elements: $laid)];
+        return $laid === [] ? $pages : [...$pages, new Page($on->size, $on->paper, elements: $laid)];
     }
 
     /**
@@ -67,7 +69,10 @@ final class QuestionSheet
         return [
             $page->page->clip($page->printed, $strip, $id(), $strip->moved($across, $down)),
             ...array_map(
-                fn (Element $one): Element => $one->identified($id())->framed($one->frame()->moved($across, $down)),
+                // What is larger than its question stays on the page.
+                fn (Element $one): Element => $one
+                    ->identified($id())
+                    ->framed($one->frame()->moved($across, $down)->within($page->page->frame())),
                 $page->elementsOn($strip),
             ),
         ];

@@ -85,6 +85,26 @@ final class QuestionSheetTest extends TestCase
         $this->assertTrue($pages[1]->frame()->contains($pages[1]->elements()[0]->frame()));
     }
 
+    public function test_pages_of_another_size_begin_a_page_of_that_size(): void
+    {
+        $upright = $this->asked([$this->question('1', 200)]);
+        $level = $this->asked([$this->question('2', 200)], size: Size::of(800, 600));
+        $pages = QuestionSheet::pages([$upright, $level, $upright], ['1', '2'], $this->ids());
+
+        $this->assertSame([600.0, 800.0, 600.0], array_map(fn (Page $one): float => $one->size->width, $pages));
+    }
+
+    public function test_a_box_larger_than_its_question_stays_on_the_page(): void
+    {
+        $large = new AnswerBox('large', Frame::of(60, 100, 480, 600), TextAnswer::lines());
+        $page = $this->asked([$this->question('1', 380)], [$large]);
+        [$sheet] = QuestionSheet::pages([$page], ['1'], $this->ids());
+        [$box] = $this->of(AnswerBox::class, $sheet);
+
+        $this->assertTrue($sheet->frame()->contains($box->frame));
+        $this->assertGreaterThan(300, $box->frame->height);
+    }
+
     public function test_parts_of_a_question_come_with_it_and_not_again(): void
     {
         $whole = $this->question('1', 200, 100);
@@ -114,14 +134,14 @@ final class QuestionSheetTest extends TestCase
     }
 
     /**
-     * A page of 600 by 800 points with a running head, a heading, and these questions.
+     * A page, of 600 by 800 points if nothing else is said, with a running head, a heading, and these questions.
      *
      * @param  list<Question>  $questions
      * @param  list<Element>  $elements
      */
-    private function asked(array $questions, array $elements = []): AskedPage
+    private function asked(array $questions, array $elements = [], ?Size $size = null): AskedPage
     {
-        $size = Size::of(600, 800);
+        $size ??= Size::of(600, 800);
 
         return new AskedPage(
             3,
