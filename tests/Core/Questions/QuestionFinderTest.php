@@ -157,6 +157,22 @@ final class QuestionFinderTest extends TestCase
         $this->assertLessThan(240, $second->frame->bottom());
     }
 
+    public function test_bare_numbers_count_where_they_stand_straight_below_each_other(): void
+    {
+        $sheet = function (float ...$from): PrintedSheet {
+            $sheet = new PrintedSheet();
+            foreach ($from as $at => $x) {
+                $sheet->words(($at + 1).' Why? ________', $x, 100 + 40 * $at);
+            }
+
+            return $sheet;
+        };
+
+        $this->assertSame(['1', '2', '3'], $this->numbered($sheet(72, 72, 72)));
+        $this->assertSame([], $this->numbered($sheet(72, 90, 72)));
+        $this->assertSame([], $this->numbered($sheet(72, 72)), 'two may be anything');
+    }
+
     public function test_a_number_in_running_text_is_no_marker(): void
     {
         $sheet = (new PrintedSheet())->words('They saw 3) boats and 4. ships', 72, 100);
