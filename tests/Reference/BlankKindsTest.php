@@ -17,7 +17,7 @@ use Tests\TestCase;
 
 /**
  * What blank finders miss or wrongly take, each kind of trouble by itself, on pages that Chromium laid out and measured
- * (tests/blanks/classes.mjs): as it wrote them, as cairo and Ghostscript write them anew, and scanned. Of the
+ * (tests/blanks/classes.mjs): as it wrote them, as cairo writes them anew, and scanned. Of the
  * pages of "held" it was looked how many blanks of a kind were found while the finder was made, and not at which.
  */
 final class BlankKindsTest extends TestCase
