@@ -6,9 +6,7 @@ namespace App\Actions;
 
 use App\Models\Worksheet;
 use App\Models\WorksheetPage;
-use App\Models\WorksheetState;
 use Illuminate\Support\Facades\DB;
-use OpenSlate\Cutting\PageRange;
 
 /** Cuts a named set of pages from a worksheet, with what lies on them. The worksheet it is cut from stays whole. */
 final class CutPageSet
@@ -21,16 +19,7 @@ final class CutPageSet
     public function __invoke(Worksheet $from, array $numbers, string $name): Worksheet
     {
         return DB::transaction(function () use ($from, $numbers, $name): Worksheet {
-            $set = Worksheet::create([
-                'teacher_id' => $from->teacher_id,
-                'master_id' => $from->id,
-                'original_id' => $from->original_id,
-                'unit_id' => $from->unit_id,
-                'name' => $name,
-                'state' => WorksheetState::Ready,
-                'pages_total' => count($numbers),
-                'cut_from' => PageRange::format($numbers),
-            ]);
+            $set = $from->beginSet($numbers, $name, count($numbers));
             $pages = $from->pages()->with('current')->whereIn('position', $numbers)->get()->keyBy('position');
             ($this->copy)(
                 array_values(

@@ -6,13 +6,11 @@ namespace App\Actions;
 
 use App\Models\Worksheet;
 use App\Models\WorksheetPage;
-use App\Models\WorksheetState;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use OpenSlate\Blanks\Blank;
 use OpenSlate\Blanks\Proposals;
 use OpenSlate\Cutting\AskedPage;
-use OpenSlate\Cutting\PageRange;
 use OpenSlate\Cutting\QuestionChoice;
 use OpenSlate\Cutting\QuestionSheet;
 use OpenSlate\Cutting\UnusableRange;
@@ -35,16 +33,7 @@ final class CutQuestions
         $pages = $asked === [] ? throw UnusableRange::noQuestions() : self::laid($asked, $which);
 
         return DB::transaction(function () use ($from, $numbers, $name, $pages): Worksheet {
-            $set = Worksheet::create([
-                'teacher_id' => $from->teacher_id,
-                'master_id' => $from->id,
-                'original_id' => $from->original_id,
-                'unit_id' => $from->unit_id,
-                'name' => $name,
-                'state' => WorksheetState::Ready,
-                'pages_total' => count($pages),
-                'cut_from' => PageRange::format($numbers),
-            ]);
+            $set = $from->beginSet($numbers, $name, count($pages));
             foreach ($pages as $index => $page) {
                 WorksheetPage::begin($set->id, $page, [
                     'position' => $index + 1,

@@ -52,7 +52,8 @@ final class FindBlanks
         $pages = $original->sourcePages();
         foreach ($this->sources->of($path)->marks($path, $pages, $numbers) as $number => $marks) {
             $blanks = BlankFinder::find($marks);
-            $questions = QuestionFinder::find($marks, $blanks);
+            $before = Backdrop::questionsBefore($original->sha256, $number);
+            $questions = QuestionFinder::find($marks, $blanks, $before);
             Backdrop::where('source', $original->sha256)
                 ->where('page', $number)
                 ->update([

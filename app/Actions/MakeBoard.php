@@ -6,11 +6,9 @@ namespace App\Actions;
 
 use App\Models\Worksheet;
 use App\Models\WorksheetPage;
-use App\Models\WorksheetState;
 use Illuminate\Support\Facades\DB;
 use OpenSlate\Boards\BoardRefused;
 use OpenSlate\Boards\ChoiceBoard;
-use OpenSlate\Cutting\PageRange;
 use OpenSlate\Packs\Role;
 
 /** Makes a set from a choice board: the board first, then the pages of what is on it, and no others. */
@@ -34,17 +32,12 @@ final class MakeBoard
             $chosen = array_values(
                 array_filter(array_map(fn (int $id): ?WorksheetPage => $pages->get($id), $board->pages())),
             );
-            $set = Worksheet::create([
-                'teacher_id' => $master->teacher_id,
-                'master_id' => $master->id,
-                'original_id' => $master->original_id,
-                'unit_id' => $master->unit_id,
-                'name' => $name,
-                'state' => WorksheetState::Ready,
-                'pages_total' => count($chosen) + 1,
-                'cut_from' => PageRange::format($this->numbers($master, $chosen)),
-                'board' => $board->encode(),
-            ]);
+            $set = $master->beginSet(
+                $this->numbers($master, $chosen),
+                $name,
+                count($chosen) + 1,
+                $board->encode(),
+            );
             // What comes from several worksheets may get another anchor here: the board is drawn when they have theirs.
             ($this->copy)($chosen, $set, tied: true, from: 2);
             $anchors = $set->pages()->pluck('anchor', 'source_page_id')->all();

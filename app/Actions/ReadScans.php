@@ -17,7 +17,6 @@ use App\Models\WorksheetState;
 use App\School;
 use Illuminate\Database\Eloquent\Builder;
 use OpenSlate\Blanks\BlankFinder;
-use OpenSlate\Blanks\Marks;
 use OpenSlate\Blanks\Proposals;
 use OpenSlate\Questions\NumberedBlanks;
 use OpenSlate\Questions\QuestionFinder;
@@ -62,7 +61,9 @@ final class ReadScans
         foreach ($some as $backdrop) {
             $lines = $source->seen($path, $pages, $backdrop->page, $this->school->language);
             $blanks = BlankFinder::labelled($backdrop->blanksFound() ?? [], $backdrop->size(), $lines);
-            $questions = QuestionFinder::find(new Marks($backdrop->size(), lines: $lines), $blanks);
+            $marks = $source->marks($path, $pages, [$backdrop->page])[$backdrop->page];
+            $before = Backdrop::questionsBefore($backdrop->source, $backdrop->page);
+            $questions = QuestionFinder::find($marks->read($lines), $blanks, $before);
             $backdrop->update([
                 'lines' => LinesCodec::encode($lines),
                 'looked_for_words' => true,

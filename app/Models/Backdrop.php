@@ -63,6 +63,12 @@ final class Backdrop extends Model
         return $this->questions === null ? [] : QuestionsCodec::decode($this->questions);
     }
 
+    /** @return list<Question> of the page before it in its file, whose last question may go on here */
+    public static function questionsBefore(string $source, int $page): array
+    {
+        return self::where(['source' => $source, 'page' => $page - 1])->first()?->questionsFound() ?? [];
+    }
+
     /** What is printed on it, as far as its words can be read. */
     public function text(): PrintedText
     {

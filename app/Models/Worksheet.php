@@ -19,6 +19,7 @@ use Illuminate\Database\Query\JoinClause;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use OpenSlate\Boards\ChoiceBoard;
+use OpenSlate\Cutting\PageRange;
 use OpenSlate\Page\Tally;
 
 /**
@@ -322,6 +323,28 @@ final class Worksheet extends Model
     public function choiceBoard(): ?ChoiceBoard
     {
         return $this->board === null ? null : ChoiceBoard::decode($this->board);
+    }
+
+    /**
+     * A set of it that has no pages yet.
+     *
+     * @param  list<int>  $numbers  of the pages that it is cut from
+     * @param  int  $count  how many pages it will have
+     * @param  string|null  $board  as OpenSlate\Boards\ChoiceBoard writes it, where a board leads to them
+     */
+    public function beginSet(array $numbers, string $name, int $count, ?string $board = null): self
+    {
+        return self::create([
+            'teacher_id' => $this->teacher_id,
+            'master_id' => $this->id,
+            'original_id' => $this->original_id,
+            'unit_id' => $this->unit_id,
+            'name' => $name,
+            'state' => WorksheetState::Ready,
+            'pages_total' => $count,
+            'cut_from' => PageRange::format($numbers),
+            'board' => $board,
+        ]);
     }
 
     public function isMaster(): bool

@@ -10,16 +10,11 @@ use OpenSlate\Questions\Question;
 /** The questions of a page in words: "Questions 1–4", "Question IV". */
 final class QuestionWords
 {
-    /** @param  list<Question>  $questions  those of which others are parts before these */
+    /** @param  list<Question>  $questions  their parts are not said */
     public static function of(array $questions): string
     {
-        $whole = [];
-        foreach ($questions as $question) {
-            if (! self::isPart($question->number, $whole)) {
-                $whole[] = $question->number;
-            }
-        }
-        $whole = array_values(array_unique($whole));
+        $whole = array_filter($questions, fn (Question $one): bool => $one->of === null);
+        $whole = array_values(array_unique(array_map(fn (Question $one): string => $one->number, $whole)));
         $areNumbers = array_filter($whole, ctype_digit(...)) === $whole;
         $said = match (true) {
             $areNumbers => PageRange::format(array_map(intval(...), $whole)),
@@ -28,17 +23,5 @@ final class QuestionWords
         };
 
         return $whole === [] ? '' : (count($whole) === 1 ? 'Question ' : 'Questions ').$said;
-    }
-
-    /** @param  list<string>  $whole */
-    private static function isPart(string $number, array $whole): bool
-    {
-        foreach ($whole as $one) {
-            if ($number !== $one && ctype_digit($one) && ! ctype_digit($number) && str_starts_with($number, $one)) {
-                return true;
-            }
-        }
-
-        return false;
     }
 }

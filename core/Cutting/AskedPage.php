@@ -30,7 +30,7 @@ final readonly class AskedPage
     /**
      * @param  int  $number  of the page, from 1
      * @param  Size  $printed  of the printed page
-     * @param  list<Question>  $questions  on the printed page, those of which others are parts before these
+     * @param  list<Question>  $questions  on the printed page
      * @param  list<TextLine>  $lines  likewise
      */
     public function __construct(
@@ -40,17 +40,7 @@ final readonly class AskedPage
         array $questions,
         array $lines,
     ) {
-        $whole = [];
-        foreach ($questions as $question) {
-            $isPart = array_filter(
-                $whole,
-                fn (Question $one): bool => $one->number !== $question->number &&
-                    str_starts_with($question->number, $one->number) &&
-                    $one->frame->contains($question->frame) &&
-                    array_diff($question->blanks, $one->blanks) === [],
-            );
-            $isPart === [] && ($whole[] = $question);
-        }
+        $whole = array_values(array_filter($questions, fn (Question $one): bool => $one->of === null));
         $this->questions = array_map(fn (Question $one): Question => $one->at($this->shown($one->frame)), $whole);
         $this->heading = $this->headingOf($lines);
     }

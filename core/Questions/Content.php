@@ -193,7 +193,7 @@ final readonly class Content
         return false;
     }
 
-    public function question(string $number, Place $place, bool $goesOn = false): Question
+    public function question(string $number, Place $place, bool $goesOn = false, ?string $of = null): Question
     {
         $blanks = $this->blanksIn($place);
         $frames = [
@@ -207,6 +207,7 @@ final readonly class Content
             Frame::around($frames ?: [Frame::of($place->left, $place->top, 1, 1)]),
             array_keys($blanks),
             $goesOn,
+            $of,
         );
     }
 

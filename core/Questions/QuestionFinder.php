@@ -217,6 +217,7 @@ final class QuestionFinder
                     fn (Marker $one, Place $place): Question => $content->question(
                         $marker->number.$one->number,
                         $place,
+                        of: $marker->number,
                     ),
                     $run,
                     $places,
@@ -241,7 +242,8 @@ final class QuestionFinder
         $last = $before[count($before) - 1];
         $place = Place::above($questions[0]->frame, $content);
 
-        return (int) $questions[0]->number === (int) $last->number + 1 &&
+        return preg_match('/^\d+/', $last->number) === 1 &&
+            (int) $questions[0]->number === (int) $last->number + 1 &&
             ! $content->hasHeading($place) &&
             $content->blanksIn($place) !== []
             ? $content->question($last->number, $place, true)

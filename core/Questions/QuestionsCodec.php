@@ -25,6 +25,7 @@ final class QuestionsCodec
                     ),
                     $one->blanks,
                     $one->goesOn,
+                    $one->of,
                 ],
                 array_slice($questions, 0, self::MOST),
             ),
@@ -35,11 +36,11 @@ final class QuestionsCodec
     /** @return list<Question> */
     public static function decode(string $text): array
     {
-        /** @var list<array{string, array{float, float, float, float}, list<int>, bool}> $questions as encode wrote them */
+        /** @var list<array{string, array{float, float, float, float}, list<int>, bool, string|null}> $questions as encode wrote them */
         $questions = json_decode($text, true, 8, JSON_THROW_ON_ERROR);
 
         return array_map(
-            fn (array $one): Question => new Question($one[0], Frame::of(...$one[1]), $one[2], $one[3]),
+            fn (array $one): Question => new Question($one[0], Frame::of(...$one[1]), $one[2], $one[3], $one[4]),
             $questions,
         );
     }

@@ -53,7 +53,7 @@ final class CutQuestionsTest extends TestCase
         $this->assertSame([], $this->page(6)->current->page()->elements());
     }
 
-    public function test_boxes_and_their_keys_come_along(): void
+    public function test_boxes_that_were_taken_come_along_and_are_not_laid_twice(): void
     {
         $page = $this->page(6);
         $this->postJson("/pages/{$page->id}/blanks/take", ['base' => $page->revision])->assertOk();

@@ -14,7 +14,10 @@ use OpenSlate\Blanks\BlankKind;
 use OpenSlate\Blanks\Marks;
 use OpenSlate\Blanks\Rule;
 use OpenSlate\Geometry\Frame;
+use Symfony\Component\Process\Process;
+use TCPDF;
 use Tests\Support\PdfMaker;
+use Tests\Support\Scanner;
 use Tests\TestCase;
 
 /** What is drawn on a page is read where it is displayed, whatever its boxes, its rotation and its unit. */
@@ -132,5 +135,31 @@ final class PageMarksTest extends TestCase
         $pages = app(PdfReader::class)->pages($path);
 
         return app(PageMarks::class)->read($path, $pages, app(PageTexts::class)->read($path, $pages), [1])[1];
+    }
+
+    public function test_a_scan_with_words_that_nobody_sees_is_looked_at_and_read(): void
+    {
+        $scan = Scanner::scan(base_path('tests/blanks/classes/open.pdf'), 6, 0, 1);
+        $words = new TCPDF('P', 'pt', [595, 842]);
+        $words->setPrintHeader(false);
+        $words->setPrintFooter(false);
+        $words->AddPage();
+        $words->SetFont('helvetica', '', 12);
+        $words->Text(51, 102, '1. What did the keeper see?', 0, false, false);
+        $words->Text(51, 278, '2. What did he do?', 0, false, false);
+        $words->Text(51, 60, 'The storm of the year eighteen hundred and seventy', 0, false, false);
+        $layer = PdfMaker::file($words->Output('', 'S'), 'layer.pdf');
+        $both = PdfMaker::file('', 'both.pdf');
+        (new Process(['qpdf', $scan, '--overlay', $layer, '--', $both]))->mustRun();
+
+        $pages = app(PdfReader::class)->pages($both);
+        $texts = app(PageTexts::class)->read($both, $pages);
+        $marks = app(PageMarks::class)->read($both, $pages, $texts, [1])[1];
+        $blanks = BlankFinder::find($marks);
+
+        $this->assertTrue($marks->seen);
+        $this->assertTrue($marks->readable);
+        $this->assertSame([5, 7], array_column($blanks, 'count'));
+        $this->assertSame('1. What did the keeper see?', $blanks[0]->label);
     }
 }

@@ -23,7 +23,13 @@ final class QuestionWordsTest extends TestCase
         $this->assertSame('', $said());
         $this->assertSame('Question 7', $said('7'));
         $this->assertSame('Questions 1–4, 6', $said('1', '2', '3', '4', '6'));
-        $this->assertSame('Questions 1, 2', $said('1', '1a', '1b', '2'));
+        $frame = Frame::of(0, 0, 1, 1);
+        $parts = [
+            new Question('1', $frame, []),
+            new Question('1a', $frame, [], of: '1'),
+            new Question('2', $frame, []),
+        ];
+        $this->assertSame('Questions 1, 2', QuestionWords::of($parts));
         $this->assertSame('Questions 4–6', $said('4', '4', '5', '6'), 'one that goes on is said once');
         $this->assertSame('Questions I–IV', $said('I', 'II', 'III', 'IV'));
         $this->assertSame('Questions A, B', $said('A', 'B'));

@@ -66,6 +66,11 @@ final class ScanWordsTest extends TestCase
         }
         $this->assertGreaterThan(0.9 * count($there), $near, "{$near} of ".count($there));
 
+        // Its questions are those of the sheet itself.
+        $numbers = fn (?Backdrop $print): array => array_column($print?->questionsFound() ?? [], 'number');
+        $this->assertNotSame([], $numbers($printed->pages[0]->backdrop));
+        $this->assertSame($numbers($printed->pages[0]->backdrop), $numbers($scanned->pages[0]->backdrop));
+
         // What is asked before a blank goes into the box that is laid there.
         $page = $scanned->pages[0];
         app(TakeBlanks::class)($page, $page->revision, null);

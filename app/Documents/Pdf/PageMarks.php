@@ -32,6 +32,9 @@ final class PageMarks
 
     private const MOST_OF_A_PAGE = 0.5;
 
+    /** Where so many of the letters are drawn, as a share, they are there to be seen. */
+    private const DRAWN = 0.5;
+
     /** @var array<string, array<int, list<Blank>>> form fields of the file that was read last, by its path */
     private array $known = [];
 
@@ -72,8 +75,8 @@ final class PageMarks
                 $path,
                 '-',
             ])->getOutput();
-            // Words over a picture that nobody sees: somebody has read the scan already, and drew nothing on it.
-            if (! $this->hasGlyphs($svg) && $text->wordCount() > 0 && $this->isCovered($path, $page)) {
+            // Words over a picture that nobody sees: somebody has read the scan already; a stamp may be on it as well.
+            if ($text->wordCount() > 0 && $this->isHidden($svg, $text) && $this->isCovered($path, $page)) {
                 $marks[$number] = $this->seen($path, $page, $text, $fields[$number] ?? []);
 
                 continue;
@@ -95,9 +98,12 @@ final class PageMarks
         return $text->wordCount() === 0 && ($text->ink ?? 0.0) !== 0.0 && $this->isCovered($path, $page);
     }
 
-    private function hasGlyphs(string $svg): bool
+    /** Whether most of the letters of a page are not drawn. */
+    private function isHidden(string $svg, PageText $text): bool
     {
-        return str_contains($svg, 'xlink:href="#glyph');
+        $letters = (int) preg_match_all('/\S/u', $text->text());
+
+        return substr_count($svg, '<use xlink:href="#glyph') < self::DRAWN * $letters;
     }
 
     /** Whether a picture lies over most of the page. */

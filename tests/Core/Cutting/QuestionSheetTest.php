@@ -40,7 +40,7 @@ final class QuestionSheetTest extends TestCase
         $this->assertEqualsWithDelta((60 + 8) / 800, $clips[2]->down, 0.001);
     }
 
-    public function test_boxes_lie_on_their_questions_as_before(): void
+    public function test_boxes_lie_on_their_questions_as_before_with_their_keys(): void
     {
         $box = $this->box('kept', 120, 420);
         $page = $this->asked(
@@ -52,7 +52,7 @@ final class QuestionSheetTest extends TestCase
         $clip = $this->of(Clip::class, $sheet)[1];
 
         $this->assertCount(1, $this->of(AnswerBox::class, $sheet));
-        $this->assertSame('What?', $laid->prompt);
+        $this->assertSame(['What?', ['keel']], [$laid->prompt, $laid->key]);
         $this->assertEqualsWithDelta($box->frame->y - 396, $laid->frame->y - $clip->frame->y, 0.01);
         $this->assertEqualsWithDelta($box->frame->x - $clip->frame->x, $laid->frame->x - $clip->frame->x, 0.01);
     }
@@ -108,7 +108,11 @@ final class QuestionSheetTest extends TestCase
     public function test_parts_of_a_question_come_with_it_and_not_again(): void
     {
         $whole = $this->question('1', 200, 100);
-        $page = $this->asked([$whole, $this->question('1a', 230, 20), $this->question('2', 320)]);
+        $page = $this->asked([
+            $whole,
+            new Question('1a', Frame::of(60, 230, 480, 20), [], of: '1'),
+            $this->question('2', 320),
+        ]);
 
         $this->assertSame(['1', '2'], array_column($page->questions, 'number'));
     }
@@ -162,7 +166,7 @@ final class QuestionSheetTest extends TestCase
 
     private function box(string $id, float $x, float $y): AnswerBox
     {
-        return new AnswerBox($id, Frame::of($x, $y, 200, 20), TextAnswer::short(), 'What?');
+        return new AnswerBox($id, Frame::of($x, $y, 200, 20), TextAnswer::short(), 'What?', key: ['keel']);
     }
 
     /** @return Closure(): string */

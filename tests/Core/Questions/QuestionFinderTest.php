@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Questions;
 
 use OpenSlate\Blanks\BlankFinder;
+use OpenSlate\Geometry\Frame;
 use OpenSlate\Questions\MarkerFinder;
 use OpenSlate\Questions\Question;
 use OpenSlate\Questions\QuestionFinder;
@@ -129,6 +130,10 @@ final class QuestionFinderTest extends TestCase
         $this->assertSame(['4', '5'], array_column($page($next, $before), 'number'));
         $this->assertSame(['5'], array_column($page($next, []), 'number'));
         $this->assertSame(['5'], array_column($page($next, array_slice($before, 0, 1)), 'number'));
+        // A letter is followed by no number.
+        $anew = (new PrintedSheet())->across(120, 72, 500)->words('1. Who? ________', 72, 200);
+        $letter = new Question('C', Frame::of(72, 700, 100, 20), []);
+        $this->assertSame(['1'], array_column($page($anew, [$letter]), 'number'));
     }
 
     public function test_a_heading_ends_a_question(): void

@@ -15,7 +15,7 @@ final class QuestionsCodecTest extends TestCase
     {
         $questions = [
             new Question('3', Frame::of(51.25, 100.5, 400.0, 80.75), [0, 2]),
-            new Question('3a', Frame::of(60.0, 120.0, 300.0, 20.0), [0]),
+            new Question('3a', Frame::of(60.0, 120.0, 300.0, 20.0), [0], of: '3'),
             new Question('Ⅳ', Frame::of(51.0, 40.0, 400.0, 30.0), [], goesOn: true),
         ];
 
