@@ -74,6 +74,7 @@ final class MessageTest extends TestCase
 
     public function test_copies_wait_until_the_time_is_over_or_the_teacher_lets_them_go_on(): void
     {
+        $this->freezeSecond(); // Or a second may go by between two requests.
         $this->assertNull($this->pulse($this->ada)->json('hold'));
         $this->actingAs($this->teacher, 'teacher')
             ->post(route('hold', $this->handout), ['minutes' => 2])
