@@ -50,6 +50,7 @@ final class BoxFinder
         if ($pad !== null) {
             return [$pad];
         }
+        $heads = $ground->marks->readable && count($cells) >= self::TABLE ? new TableHeads($ground, $cells) : null;
         $blanks = [];
         foreach ($free as $index => $frame) {
             $tick = count($cells) < self::TABLE ? TickFinder::square($ground, $frame) : null;
@@ -59,7 +60,7 @@ final class BoxFinder
                 $blanks[] =
                     count($cells) === 1
                         ? new Blank(BlankKind::Box, $frame, 0.85)
-                        : new Blank(BlankKind::Cell, $frame, 0.9);
+                        : new Blank(BlankKind::Cell, $frame, 0.9, label: $heads?->of($cells[$index]) ?? '');
             }
         }
 

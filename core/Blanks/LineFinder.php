@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OpenSlate\Blanks;
 
 use OpenSlate\Geometry\Frame;
+use OpenSlate\Text\Word;
 
 /** Finds the rules that are there to be written on: alone, or in stacks of equal pitch. */
 final class LineFinder
@@ -24,6 +25,9 @@ final class LineFinder
 
     private const POINTED = 36.0;
 
+    /** How near the bar of a root begins to its sign, in points. */
+    private const ROOT = 2.5;
+
     /** How high what is written on a single line may be. */
     private const TALLEST = 18.0;
 
@@ -41,6 +45,9 @@ final class LineFinder
 
     private const LOST = 0.04;
 
+    /** How wide the marks of a question may be that stand at the end of its last line, in points. */
+    private const MARKS = 60.0;
+
     /** How much pitches in a stack may differ. */
     private const PITCH = 0.1;
 
@@ -54,11 +61,13 @@ final class LineFinder
      */
     public static function find(Ground $ground, array $rules, Lattice $lattice, array $typed): array
     {
+        $level = array_filter(array_diff_key($rules, $lattice->joined), fn (Rule $rule): bool => $rule->level);
+        [$guides, $others] = HandwritingGuides::find($ground, array_values($level));
+        [$cells, $others] = RuledTable::find($ground, $others);
+        $blanks = [...$guides, ...$cells];
         $free = [];
-        foreach ($rules as $index => $rule) {
+        foreach ($others as $rule) {
             if (
-                $rule->level &&
-                ! isset($lattice->joined[$index]) &&
                 $rule->length() >= self::SHORTEST_IN_A_LINE &&
                 ($rule->length() >= self::SHORTEST || self::isInALine($ground, $rule)) &&
                 self::isClear($ground, $rule) &&
@@ -70,7 +79,6 @@ final class LineFinder
         $free = [...$free, ...$typed];
         usort($free, fn (Rule $a, Rule $b): int => [$a->at, $a->from] <=> [$b->at, $b->from]);
         $labelled = LineLabels::labelled($ground, $free);
-        $blanks = [];
         foreach (self::stacks($ground, $free, $labelled) as $stack) {
             $blank =
                 count($stack) > 1
@@ -102,6 +110,9 @@ final class LineFinder
                 $rule->at > $word->frame->middle() - 0.2 * $word->frame->height &&
                 $rule->at < $word->frame->bottom() + 0.35 * $word->frame->height;
             $under += $near ? $over : 0.0;
+            if (self::isRoot($word, $rule)) {
+                return false;
+            }
         }
         if ($under > self::UNDERLINED * $rule->length()) {
             return false;
@@ -119,6 +130,23 @@ final class LineFinder
         }
 
         return true;
+    }
+
+    /** The bar of a root: it begins where the sign ends, which may go on under it with what it is the root of. */
+    private static function isRoot(Word $word, Rule $rule): bool
+    {
+        $frame = $word->frame;
+
+        return match (true) {
+            preg_match('/[√∛∜]/u', $word->text) !== 1 => false,
+            mb_strlen($word->text) === 1 => abs($rule->from - $frame->right()) <= self::ROOT &&
+                $rule->at >= $frame->y - self::ROOT &&
+                $rule->at <= $frame->bottom() + self::ROOT,
+            default => $rule->from >= $frame->x &&
+                $rule->from <= $frame->right() &&
+                $rule->at >= $frame->y - self::ROOT &&
+                $rule->at <= $frame->middle(),
+        };
     }
 
     /** A pointer goes on from one end of what is to be written on, to a drawing. */
@@ -184,7 +212,9 @@ final class LineFinder
                 $pitch = $rule->at - $last->at;
                 $before = count($stack) > 1 ? $last->at - $stack[count($stack) - 2]->at : null;
                 $apart = $ground->marks->seen ? max(self::ENDS, self::LOST * $rule->length()) : self::ENDS;
-                $alike = abs($last->from - $rule->from) <= $apart && abs($last->to - $rule->to) <= $apart;
+                $hasMarks = self::hasMarks($ground, $rule, $last->to);
+                $alike =
+                    abs($last->from - $rule->from) <= $apart && ($hasMarks || abs($last->to - $rule->to) <= $apart);
                 if (
                     $alike &&
                     $pitch >= self::CLOSEST &&
@@ -192,7 +222,7 @@ final class LineFinder
                     ($before === null || abs($pitch - $before) <= self::PITCH * $before) &&
                     self::isFree($ground, $last, $rule) &&
                     ! in_array($rule, $labelled, true) &&
-                    ! self::hasWordsBeside($ground, $rule)
+                    ($hasMarks || ! self::hasWordsBeside($ground, $rule))
                 ) {
                     $into = $index;
                 }
@@ -207,10 +237,33 @@ final class LineFinder
         return $stacks;
     }
 
+    /** Whether a line ends before the one above it because the marks of the question, such as "[2]", stand there. */
+    private static function hasMarks(Ground $ground, Rule $rule, float $end): bool
+    {
+        if ($rule->to >= $end - self::ENDS || $rule->to < $end - self::MARKS) {
+            return false;
+        }
+        $said = '';
+        foreach ($ground->printed as $word) {
+            $frame = $word->frame;
+            if (
+                $frame->x >= $rule->to - 2 &&
+                $frame->right() <= $end + self::MARKS &&
+                $rule->at >= $frame->y &&
+                $rule->at <= $frame->bottom() + self::ENDS
+            ) {
+                $said .= $word->text;
+            }
+        }
+
+        return preg_match('/^[\[(]\d{1,2}(?:\p{L}{1,6})?[\])]$/u', $said) === 1;
+    }
+
     /** Whether nothing is printed between one line and the next. */
     private static function isFree(Ground $ground, Rule $above, Rule $below): bool
     {
-        $between = Frame::of($above->from, $above->at, max(0, $above->length()), $below->at - $above->at);
+        $width = min($above->to, $below->to) - $above->from;
+        $between = Frame::of($above->from, $above->at, max(0, $width), $below->at - $above->at);
 
         return $ground->printedIn($between) === [] && ! $ground->hasDrawing($between);
     }

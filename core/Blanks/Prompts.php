@@ -20,7 +20,10 @@ final class Prompts
     {
         $label = match (true) {
             $blank->label !== '' => $blank->label,
-            in_array($blank->kind, [BlankKind::Cell, BlankKind::Tick], true) => self::heads($ground, $blank->frame),
+            $blank->kind === BlankKind::Tick => self::heads($ground, $blank->frame),
+            $blank->kind === BlankKind::Cell => self::inTable($ground, $blank->frame) ?:
+            self::rowHead($ground, $blank->frame) ?:
+            self::above($ground, $blank->frame),
             default => self::before($ground, $blank->frame) ?: self::above($ground, $blank->frame),
         };
 
@@ -34,10 +37,10 @@ final class Prompts
     public static function at(Ground $ground, Frame $frame): string
     {
         return self::tidy(
-            self::before($ground, $frame)
-                ?: self::inTable($ground, $frame)
-                ?: self::above($ground, $frame)
-                ?: self::heads($ground, $frame),
+            self::before($ground, $frame) ?:
+            self::inTable($ground, $frame) ?:
+            self::above($ground, $frame) ?:
+            self::heads($ground, $frame),
         );
     }
 
@@ -53,12 +56,19 @@ final class Prompts
 
     private static function inTable(Ground $ground, Frame $frame): string
     {
-        $row = self::row($ground, $frame);
+        $row = self::rowHead($ground, $frame);
         $head = self::columnHead($ground, $frame);
-        if ($row === [] || $head === '') {
+
+        return $row === '' || $head === '' ? '' : "{$row}, {$head}";
+    }
+
+    /** What names its row: the first cell; a wider gap than between words ends it. */
+    private static function rowHead(Ground $ground, Frame $frame): string
+    {
+        $row = self::row($ground, $frame);
+        if ($row === []) {
             return '';
         }
-        // The first cell names the row; a wider gap than between words ends it.
         $named = [$row[0]];
         foreach (array_slice($row, 1) as $word) {
             $last = $named[count($named) - 1];
@@ -68,7 +78,7 @@ final class Prompts
             $named[] = $word;
         }
 
-        return implode(' ', array_map(fn (Word $word): string => $word->text, $named)).", {$head}";
+        return implode(' ', array_map(fn (Word $word): string => $word->text, $named));
     }
 
     private static function before(Ground $ground, Frame $frame): string
@@ -85,10 +95,16 @@ final class Prompts
         usort($words, fn (Word $a, Word $b): int => $b->frame->x <=> $a->frame->x);
         $said = [];
         $x = $frame->x;
+        $foot = null;
         foreach ($words as $word) {
+            // What stands on another line is not of the same prompt.
+            if ($foot !== null && abs($word->frame->bottom() - $foot) > 0.4 * $word->frame->height) {
+                continue;
+            }
             if ($x - $word->frame->right() > 30) {
                 break;
             }
+            $foot ??= $word->frame->bottom();
             // Before another gap the words are for that one.
             $parts = preg_split('/_{2,}|[.…]{4,}|[\x{2610}-\x{2612}□]/u', $word->text) ?: [''];
             $said[] = $parts[count($parts) - 1];
@@ -125,7 +141,7 @@ final class Prompts
         foreach ($ground->marks->lines as $line) {
             $gap = $frame->y - $line->frame->bottom();
             if (
-                $line->wordCount() > 0 &&
+                preg_match('/\p{L}/u', $line->text) === 1 &&
                 $gap > -0.6 * $line->frame->height &&
                 $gap < self::ABOVE &&
                 $line->frame->x < $frame->right() &&

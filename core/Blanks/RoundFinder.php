@@ -20,26 +20,29 @@ final class RoundFinder
     /** How much of a round words may take up, across. */
     private const IN_A_ROUND = 0.85;
 
-    /** @return list<Blank> several of one size, with nothing in them and nothing across them */
+    /** @return list<Blank> with nothing in them and nothing across them, and others of their size beside */
     public static function find(Ground $ground): array
     {
         $rings = array_values(
             array_filter(
                 $ground->marks->rings,
-                fn (Frame $ring): bool => $ring->width >= self::SMALLEST &&
-                    $ring->width <= self::LARGEST &&
-                    $ground->printedIn($ring) === [] &&
-                    self::isUncrossed($ground, $ring),
+                fn (Frame $ring): bool => $ring->width >= self::SMALLEST && $ring->width <= self::LARGEST,
             ),
         );
         $blanks = [];
         foreach ($rings as $ring) {
             $alike = array_filter(
                 $rings,
-                fn (Frame $other): bool => abs($other->width - $ring->width) <= self::ALIKE * $ring->width &&
-                    ($other === $ring || ! $other->meets($ring)),
+                fn (Frame $other): bool => $other !== $ring &&
+                    abs($other->width - $ring->width) <= self::ALIKE * $ring->width &&
+                    ! $other->meets($ring),
             );
-            if (count($alike) > 1) {
+            $printed = array_filter($alike, fn (Frame $other): bool => $ground->printedIn($other) !== []);
+            if (
+                $ground->printedIn($ring) === [] &&
+                self::isUncrossed($ground, $ring, $printed !== []) &&
+                array_filter($alike, fn (Frame $other): bool => self::isUncrossed($ground, $other, true)) !== []
+            ) {
                 [$width, $height] = [self::IN_A_ROUND * $ring->width, self::IN_A_ROUND * $ring->height];
                 $blanks[] = new Blank(
                     BlankKind::Box,
@@ -52,11 +55,14 @@ final class RoundFinder
         return $blanks;
     }
 
-    private static function isUncrossed(Ground $ground, Frame $ring): bool
+    /** @param  bool  $areJoined  whether lines may join it to others, under what is written in them */
+    private static function isUncrossed(Ground $ground, Frame $ring, bool $areJoined): bool
     {
         foreach ($ground->marks->drawings as $drawing) {
             $isItself = abs($drawing->x - $ring->x) < 1 && abs($drawing->width - $ring->width) < 2;
-            if (! $isItself && Ground::shared($drawing, $ring) > 0.02 * $ring->width * $ring->height) {
+            $shared = Ground::shared($drawing, $ring);
+            $joins = $areJoined && $shared < 0.5 * $drawing->width * $drawing->height;
+            if (! $isItself && ! $joins && $shared > 0.02 * $ring->width * $ring->height) {
                 return false;
             }
         }

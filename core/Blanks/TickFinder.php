@@ -25,6 +25,12 @@ final class TickFinder
     /** Words begin so far from it, in points: closer, it is a letter of theirs. */
     private const APART = 1.2;
 
+    /** How far from it the sign of a sum stands, in points. */
+    private const SIGN = 12.0;
+
+    /** Words before it that are so much nearer than those after it are its own. */
+    private const NEARER = 0.6;
+
     /** How far aside from a head of a column a place to tick may stand, in points. */
     private const UNDER = 6.0;
 
@@ -54,9 +60,29 @@ final class TickFinder
 
     private static function of(Ground $ground, Frame $frame, float $least): ?Blank
     {
-        $choice = self::isTick($frame, $least) ? self::choice($ground, $frame) : null;
+        $isTick = self::isTick($frame, $least) && ! self::isInSum($ground, $frame);
+        $choice = $isTick ? self::choice($ground, $frame) : null;
 
         return $choice === null ? null : new Blank(BlankKind::Tick, $frame, 0.9, label: $choice);
+    }
+
+    /** A number is to be written in a square that stands beside the sign of a sum. */
+    private static function isInSum(Ground $ground, Frame $frame): bool
+    {
+        foreach ($ground->printed as $word) {
+            if (abs($word->frame->middle() - $frame->middle()) >= max(6.0, 0.6 * $frame->height)) {
+                continue;
+            }
+            [$before, $after] = [$frame->x - $word->frame->right(), $word->frame->x - $frame->right()];
+            if (
+                ($before > -1 && $before < self::SIGN && preg_match('/[=<>≤≥≠≈+×÷−]$/u', $word->text) === 1) ||
+                ($after > -1 && $after < self::SIGN && preg_match('/^[=<>≤≥≠≈+×÷−]/u', $word->text) === 1)
+            ) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     private static function isTick(Frame $frame, float $least): bool
@@ -68,22 +94,22 @@ final class TickFinder
     }
 
     /**
-     * The words beside a square or a ring: to the right, or else to the left; or none, where it stands in the row of
-     * some words and under others, which are its heads. Null where it stands by itself.
+     * The words beside a square or a ring: to the right, or to the left where those are plainly nearer; none, where it
+     * stands in the row of some words and under others, which are its heads. Null where it stands by itself.
      */
     private static function choice(Ground $ground, Frame $frame): ?string
     {
-        $beside = self::wordsBeside($ground, $frame, 1);
-        if ($beside !== '') {
-            return $beside;
+        [$after, $apart] = self::wordsBeside($ground, $frame, 1);
+        [$before, $nearer] = self::wordsBeside($ground, $frame, -1);
+        if ($after !== '') {
+            return $before !== '' && $nearer < self::NEARER * $apart ? $before : $after;
         }
         // In a picture a round letter looks like a ring; but it does not stand in a row or a column of others.
         if ($ground->marks->seen && ! self::isAmongOthers($ground, $frame)) {
             return null;
         }
-        $beside = self::wordsBeside($ground, $frame, -1);
-        if ($beside !== '') {
-            return $beside;
+        if ($before !== '') {
+            return $before;
         }
         $isRow = fn (Word $word): bool => $word->frame->middle() > $frame->y - 2 &&
             $word->frame->middle() < $frame->bottom() + 2;
@@ -112,13 +138,17 @@ final class TickFinder
         return false;
     }
 
-    /** @param  int  $way  1 to the right, -1 to the left */
-    private static function wordsBeside(Ground $ground, Frame $frame, int $way): string
+    /**
+     * @param  int  $way  1 to the right, -1 to the left
+     * @return array{string, float} the words, and how far from it they begin, in points
+     */
+    private static function wordsBeside(Ground $ground, Frame $frame, int $way): array
     {
         $near = fn (Frame $other): float => $way > 0 ? $other->x : -$other->right();
         $far = fn (Frame $other): float => $way > 0 ? $other->right() : -$other->x;
         $beside = [];
         $end = $far($frame);
+        $apart = INF;
         $words = array_filter(
             $ground->words,
             fn (Word $word): bool => $near($word->frame) >= $far($frame) + ($ground->marks->seen ? self::APART : -1) &&
@@ -129,11 +159,15 @@ final class TickFinder
             if ($near($word->frame) - $end > ($beside === [] ? 18 : 9)) {
                 break;
             }
+            $apart = $beside === [] ? $near($word->frame) - $end : $apart;
             $beside[] = $word->text;
             $end = $far($word->frame);
         }
 
-        return implode(' ', $way > 0 || $ground->isRightToLeft() ? $beside : array_reverse($beside));
+        return [
+            implode(' ', $way > 0 || $ground->isRightToLeft() ? $beside : array_reverse($beside)),
+            max(0.0, $apart),
+        ];
     }
 
     /**
@@ -154,6 +188,11 @@ final class TickFinder
                     in_array($line->words[$index + 1]->text ?? '', [']', ')'], true)
                 ) {
                     $frame = Frame::around([$word->frame, $line->words[$index + 1]->frame]);
+                }
+                if ($frame !== null && self::isInSum($ground, $frame)) {
+                    $blanks[] = new Blank(BlankKind::Box, $frame, 0.8);
+
+                    continue;
                 }
                 $choice = $frame === null ? null : self::choice($ground, $frame);
                 if ($frame !== null && $choice !== null) {

@@ -24,13 +24,19 @@ final readonly class Content
 
     private const FOOT = 0.945;
 
+    /** From this share of a page on a line may be its foot, if it is so far from all above it, of its own height. */
+    private const LOW = 0.88;
+
+    private const APART = 2.5;
+
     /** Larger than most words by this, a line heads what follows. */
     private const HEADING = 1.12;
 
     /** A rule so long, as a share of the page's width, that nobody writes on parts a page. */
     private const DIVIDER = 0.6;
 
-    private const SECTION = '/^(?:part|section|task|exercise|activity|unit|word bank)\b.{0,30}$/iu';
+    private const SECTION =
+        '/^(?:(?:part|section|task|exercise|activity|unit)\s+(?:[A-Z]|\d{1,2}|[IVX]+)\b|word bank\b)/iu';
 
     private const LONGEST_HEADING = 10;
 
@@ -42,6 +48,16 @@ final readonly class Content
     /** How far a number may stand from the upper and the left side of its cell, in points. */
     private const IN_A_ROW = 22.0;
 
+    /** What stands on the row of a number is so near to it, in points, begins at most so much higher and shares so much. */
+    private const ROW = 330.0;
+
+    private const HIGHER = 1.3;
+
+    private const COMMON = 0.15;
+
+    /** So much above its upper side a question begins, in points. */
+    private const ABOVE = 2.0;
+
     public float $right;
 
     public float $top;
@@ -50,6 +66,9 @@ final readonly class Content
 
     /** @var list<Frame> tables and boxes by their sides, drawings and pictures */
     private array $drawn;
+
+    /** @var list<Word> below the head of the page */
+    private array $words;
 
     /** @var list<TextLine> */
     private array $headings;
@@ -62,7 +81,13 @@ final readonly class Content
     {
         $size = $marks->size;
         $this->top = self::HEAD * $size->height;
-        $this->bottom = self::FOOT * $size->height;
+        $this->words = array_merge(
+            [],
+            ...array_map(
+                fn (TextLine $line): array => $line->frame->middle() < $this->top ? [] : $line->words,
+                $marks->lines,
+            ),
+        );
         $shades = array_filter($marks->shades, fn (Shade $shade): bool => $shade->lightness < self::WHITE);
         $drawn = [
             ...$marks->drawings,
@@ -78,6 +103,7 @@ final readonly class Content
                 : Frame::of($rule->at, $rule->from, 0.1, $rule->length());
         }
         $this->drawn = $drawn;
+        $this->bottom = min(self::FOOT * $size->height, $this->foot());
         $this->right = max([
             $size->width / 2,
             ...array_map(fn (TextLine $line): float => $line->frame->right() + 1, $marks->lines),
@@ -103,10 +129,32 @@ final readonly class Content
         );
     }
 
+    /** Where the foot of the page begins: a line in its lowest part that stands apart from all above it. */
+    private function foot(): float
+    {
+        $lowest = null;
+        foreach ($this->marks->lines as $line) {
+            $lowest = $lowest === null || $line->frame->y > $lowest->y ? $line->frame : $lowest;
+        }
+        if ($lowest === null || $lowest->y < self::LOW * $this->marks->size->height) {
+            return INF;
+        }
+        $above = [...array_map(fn (Word $word): Frame => $word->frame, $this->words), ...$this->drawn];
+        array_push($above, ...array_map(fn (Blank $blank): Frame => $blank->frame, $this->blanks));
+        foreach ($above as $frame) {
+            $isOnRow = $frame->y > $lowest->y - 0.5 * $lowest->height && $frame->bottom() < $lowest->bottom() + 4;
+            if (! $isOnRow && $frame->bottom() > $lowest->y - self::APART * $lowest->height) {
+                return INF;
+            }
+        }
+
+        return $lowest->y - 1;
+    }
+
     /** @return array<int, Blank> by their places among those of the page */
     public function blanksIn(Place $place): array
     {
-        return array_filter($this->blanks, fn (Blank $blank): bool => $place->has($blank->frame));
+        return array_filter($this->blanks, fn (Blank $blank): bool => $place->has(self::seen($blank)));
     }
 
     public function said(Place $place): string
@@ -125,8 +173,40 @@ final readonly class Content
         return $place->bottom - $lowest;
     }
 
+    /**
+     * Where a question begins: at the upper side of the row of a table or of the box that its number stands in, or of
+     * the highest thing on its row, such as a fraction.
+     */
+    public function top(Marker $marker): float
+    {
+        return $this->edgeAbove($marker->frame) ?? $this->topOfRow($marker->frame);
+    }
+
+    private function topOfRow(Frame $number): float
+    {
+        $top = $number->y;
+        $on = [
+            ...array_map(fn (Word $word): Frame => $word->frame, $this->words),
+            ...array_map(self::seen(...), $this->blanks),
+        ];
+        foreach ($on as $frame) {
+            $common = min($frame->bottom(), $number->bottom()) - max($frame->y, $number->y);
+            if (
+                $frame->x > $number->x &&
+                $frame->x < $number->x + self::ROW &&
+                $frame->y < $top &&
+                $frame->y > $number->y - self::HIGHER * $number->height &&
+                $common > self::COMMON * min($frame->height, $number->height)
+            ) {
+                $top = $frame->y;
+            }
+        }
+
+        return $top - self::ABOVE;
+    }
+
     /** The side of a box or a row of a table right above a number; null where there is none. */
-    public function edgeAbove(Frame $number): ?float
+    private function edgeAbove(Frame $number): ?float
     {
         $edge = null;
         $isBoxed = false;
@@ -161,6 +241,7 @@ final readonly class Content
                 $line->frame->y > $below &&
                 $line->frame->x < $right &&
                 $line->frame->x <= $left + 4 &&
+                ($line->frame->right() > $left || preg_match(self::SECTION, $line->text) === 1) &&
                 $line->frame->y < $next
             ) {
                 $next = $line->frame->y - 1;
@@ -168,7 +249,7 @@ final readonly class Content
         }
 
         foreach ($this->dividers as $rule) {
-            if ($rule->at > $below && $rule->from <= $left && $rule->to >= $left) {
+            if ($rule->at > $below && $rule->from <= $left + 4 && $rule->to >= $left) {
                 $next = min($next, $rule->at - 1);
             }
         }
@@ -243,16 +324,6 @@ final readonly class Content
     /** @return list<Word> */
     private function words(Place $place): array
     {
-        $words = [];
-        foreach ($this->marks->lines as $line) {
-            if ($line->frame->middle() < $this->top) {
-                continue;
-            }
-            foreach ($line->words as $word) {
-                $place->has($word->frame) && ($words[] = $word);
-            }
-        }
-
-        return $words;
+        return array_values(array_filter($this->words, fn (Word $word): bool => $place->has($word->frame)));
     }
 }

@@ -13,7 +13,7 @@ final readonly class Marker
      * @param  int  $value  what it counts, from 1
      * @param  string  $number  as it is said
      * @param  Frame  $frame  where it stands
-     * @param  bool  $leads  whether it is the first on its row
+     * @param  bool  $leads  whether it is the first on its row, or on that of a column
      */
     public function __construct(
         public NumberStyle $style,

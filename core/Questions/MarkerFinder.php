@@ -17,6 +17,9 @@ final class MarkerFinder
     /** Room before it, of its height. */
     private const ROOM = 1.1;
 
+    /** Room before what is the first on the row of a column, in points. */
+    private const COLUMN = 24.0;
+
     /** How much of its height two words' middles may differ that stand on one row. */
     private const ROW = 0.5;
 
@@ -31,11 +34,14 @@ final class MarkerFinder
         foreach ($lines as $line) {
             foreach ($line->words as $at => $word) {
                 $before = self::before($word, $words);
-                if ($before !== null && $word->frame->x - $before->frame->right() < self::ROOM * $word->frame->height) {
+                $room = $before === null ? INF : $word->frame->x - $before->frame->right();
+                if ($room < self::ROOM * $word->frame->height) {
                     continue;
                 }
                 $next = $line->words[$at + 1] ?? null;
-                array_push($markers, ...self::read($word, $next, $before === null));
+                $isAsked = $next !== null && preg_match('/\p{L}{2}/u', $next->text) === 1;
+                $leads = $room >= self::COLUMN && ($before === null || $isAsked);
+                array_push($markers, ...self::read($word, $next, $leads));
             }
         }
 

@@ -15,9 +15,6 @@ final readonly class Place
     /** Numbers this much farther to the right begin a column of their own. */
     private const COLUMN = 40.0;
 
-    /** How much of the height of a number what is above its middle may belong to the question before. */
-    private const ABOVE = 0.45;
-
     public function __construct(public float $left, public float $top, public float $right, public float $bottom)
     {
     }
@@ -28,43 +25,44 @@ final readonly class Place
         $frame = $marker->frame;
         $right = $content->right;
         $bottom = $content->bottom;
-        foreach ($others as $other) {
+        $at = array_search($marker, $others, true);
+        foreach ($others as $number => $other) {
+            // What was read before and has ended above is no neighbour.
+            $isOver = $number < $at && $other->frame->bottom() <= $frame->y;
             if (
+                ! $isOver &&
                 $other->frame->x > $frame->x + self::COLUMN &&
                 ($other->isOnRowOf($marker) || self::isColumn($other, $others))
             ) {
                 $right = min($right, $other->frame->x - self::BEFORE);
             }
         }
-        foreach ($others as $other) {
-            if (
-                $other->frame->y > $frame->middle() &&
-                $other->frame->x < $right &&
-                $other->frame->x > $frame->x - self::COLUMN
-            ) {
-                $bottom = min($bottom, $content->edgeAbove($other->frame) ?? $other->frame->y - 1);
+        foreach ($others as $number => $other) {
+            // Columns end where the reading goes on below them.
+            $isNext = $other->frame->x > $frame->x - self::COLUMN || $number > $at;
+            if ($isNext && $other->frame->y > $frame->middle() && $other->frame->x < $right) {
+                $bottom = min($bottom, $content->top($other));
             }
         }
 
-        $top = $content->edgeAbove($frame) ?? $frame->middle() - self::ABOVE * $frame->height - 4;
-
         return new self(
             $frame->x - self::BEFORE,
-            $top,
+            $content->top($marker),
             $right,
             min($bottom, $content->headBelow($frame->x, $right, $frame->bottom())),
         );
     }
 
     /**
-     * Whether another number stands below one: then they are a column, and not an odd one out.
+     * Whether another number stands below one, or on its row: then it begins a column, and is not an odd one out.
      *
      * @param  list<Marker>  $others
      */
     private static function isColumn(Marker $marker, array $others): bool
     {
         foreach ($others as $other) {
-            if ($other !== $marker && abs($other->frame->x - $marker->frame->x) < self::COLUMN / 2) {
+            $isBelow = abs($other->frame->x - $marker->frame->x) < self::COLUMN / 2;
+            if ($other !== $marker && ($isBelow || ($marker->leads && $marker->isOnRowOf($other)))) {
                 return true;
             }
         }

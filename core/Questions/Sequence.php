@@ -10,13 +10,16 @@ final class Sequence
     /** Numbers farther apart than this across the page stand in different columns, in points. */
     private const COLUMN = 40.0;
 
+    /** What a number more is worth against turning aside. */
+    private const ONE = 1000;
+
     /** Bare numbers, which may be anything, are so many at the least, and stand so straight below each other, in points. */
     private const FEWEST_BARE = 3;
 
     private const STRAIGHT = 6.0;
 
     /**
-     * The longest runs, down the columns or along the rows, whichever is longer.
+     * The longest runs. Each number stands below the one before it, or in a column to its right.
      *
      * @param  list<Marker>  $markers  of one style
      * @param  int  $fewest  how many make a run
@@ -26,10 +29,8 @@ final class Sequence
     {
         $runs = [];
         while ($markers !== []) {
-            $down = self::longest(self::downColumns($markers));
-            $along = self::longest(self::alongRows($markers));
-            $run = count($along) > count($down) ? $along : $down;
-            if ($run === [] || count($run) < $fewest || ! self::isPlain($run)) {
+            $run = self::longest($markers);
+            if (count($run) < $fewest || ! self::isPlain($run)) {
                 break;
             }
             $runs[] = $run;
@@ -65,49 +66,43 @@ final class Sequence
     }
 
     /**
-     * @param  list<Marker>  $markers
-     * @return list<Marker>
-     */
-    private static function downColumns(array $markers): array
-    {
-        return array_merge([], ...self::columns($markers));
-    }
-
-    /**
-     * @param  list<Marker>  $markers
-     * @return list<Marker>
-     */
-    private static function alongRows(array $markers): array
-    {
-        usort(
-            $markers,
-            fn (Marker $a, Marker $b): int => $a->isOnRowOf($b)
-                ? $a->frame->x <=> $b->frame->x
-                : $a->frame->y <=> $b->frame->y,
-        );
-
-        return $markers;
-    }
-
-    /**
-     * @param  list<Marker>  $markers  in the order in which they are read
-     * @return list<Marker>
+     * The run with most numbers; of several such, the one that turns aside the least.
+     *
+     * @param  non-empty-list<Marker>  $markers
+     * @return non-empty-list<Marker>
      */
     private static function longest(array $markers): array
     {
-        $runs = [];
-        $best = [];
+        usort($markers, fn (Marker $a, Marker $b): int => [$a->value, $a->frame->y] <=> [$b->value, $b->frame->y]);
+        $best = $before = [];
         foreach ($markers as $at => $marker) {
-            $runs[$at] = [$marker];
-            for ($before = 0; $before < $at; $before++) {
-                if (self::follows($marker, $markers[$before]) && count($runs[$before]) + 1 > count($runs[$at])) {
-                    $runs[$at] = [...$runs[$before], $marker];
+            [$best[$at], $before[$at]] = [self::ONE, null];
+            for ($other = 0; $other < $at; $other++) {
+                $aside = self::follows($marker, $markers[$other]) ? self::aside($markers[$other], $marker) : null;
+                if ($aside !== null && $best[$at] < $best[$other] + self::ONE - $aside) {
+                    [$best[$at], $before[$at]] = [$best[$other] + self::ONE - $aside, $other];
                 }
             }
-            $best = count($runs[$at]) > count($best) ? $runs[$at] : $best;
+        }
+        $run = [];
+        for ($at = array_search(max($best), $best, true); $at !== null; $at = $before[$at]) {
+            array_unshift($run, $markers[$at]);
         }
 
-        return $best;
+        return $run;
+    }
+
+    /** How far the reading turns aside from one number to the next: down a column, along a row, elsewhere; or null. */
+    private static function aside(Marker $from, Marker $to): ?int
+    {
+        $across = $to->frame->x - $from->frame->x;
+        $isBelow = $to->frame->y > $from->frame->middle();
+
+        return match (true) {
+            abs($across) < self::COLUMN => $isBelow ? 0 : null,
+            $across > 0 => $to->isOnRowOf($from) ? 1 : 2,
+            default => $isBelow ? 2 : null,
+        };
     }
 
     private static function follows(Marker $marker, Marker $before): bool

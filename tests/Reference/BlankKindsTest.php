@@ -64,6 +64,36 @@ final class BlankKindsTest extends TestCase
         ];
     }
 
+    /**
+     * Pages of other programs (pdfTeX; LibreOffice, from a document of a word processor). What is to be filled in was
+     * read off them by eye.
+     */
+    #[DataProvider('others')]
+    public function test_pages_of_other_programs_are_read_as_well(string $set, int $missed): void
+    {
+        [$lost, $taken] = [[], []];
+        foreach ($this->found($set, 'as it is') as [$page, $found]) {
+            [, $missing, $wrong] = $page->against($found);
+            array_push($lost, ...$missing);
+            array_push($taken, ...$wrong);
+        }
+
+        $this->assertSame([], $taken);
+        $this->assertLessThanOrEqual($missed, count($lost), (string) json_encode($lost));
+    }
+
+    /** @return array<string, array{string, int}> */
+    public static function others(): array
+    {
+        return [
+            'typeset: practice' => ['typeset-tides', 0],
+            'typeset: an examination' => ['typeset-light', 0],
+            'typeset: for beginners' => ['typeset-numbers', 0],
+            'written: a sheet of tasks' => ['written-rivers', 0],
+            'written: about a text' => ['written-letters', 0],
+        ];
+    }
+
     /** @return iterable<array{MeasuredPage, list<Blank>}> */
     private function found(string $set, string $way): iterable
     {

@@ -79,7 +79,7 @@ final class BlanksTest extends TestCase
                 ['lines', '3. Why are the beds marked with poles?', 4],
                 ['cell', 'March, Work', 1],
                 ['cell', 'March, Tools', 1],
-                ['cell', 'August turn the racks, Tools', 1],
+                ['cell', 'August, Tools', 1],
                 ['box', '5. Draw an oyster.', 1],
             ],
             $said,

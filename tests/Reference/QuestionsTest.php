@@ -20,7 +20,8 @@ use Tests\Support\Scanner;
 use Tests\TestCase;
 
 /**
- * The questions of pages that Chromium laid out and measured (tests/blanks/questions.mjs): number, region and blanks.
+ * The questions of pages that Chromium laid out and measured (tests/blanks/questions.mjs), and of pages that pdfTeX and
+ * a word processor made, read off by eye: number, region and blanks.
  * The pages of "held" were looked at only when the finder was done.
  *
  * @phpstan-import-type Truth from MeasuredPage
@@ -47,7 +48,7 @@ final class QuestionsTest extends TestCase
             array_push($wrong, ...$this->wrong($page, QuestionFinder::find($marks[$at + 1], $blanks), $blanks));
         }
 
-        $this->assertGreaterThan(20, $all);
+        $this->assertGreaterThan(4, $all);
         $this->assertLessThanOrEqual(0.05 * $all, count($wrong), implode("\n", $wrong));
     }
 
@@ -58,6 +59,11 @@ final class QuestionsTest extends TestCase
             'by Chromium' => ['questions', false],
             'by cairo' => ['questions', true],
             'held back' => ['questions-held', false],
+            'by pdfTeX: practice' => ['typeset-tides', false],
+            'by pdfTeX: an examination' => ['typeset-light', false],
+            'by pdfTeX: for beginners' => ['typeset-numbers', false],
+            'by a word processor: tasks' => ['written-rivers', false],
+            'by a word processor: about a text' => ['written-letters', false],
         ];
     }
 
@@ -106,26 +112,30 @@ final class QuestionsTest extends TestCase
 
     /**
      * @param  array{name: string, blanks: list<Truth>, questions: list<Asked>}  $page
-     * @param  list<Question>  $found
+     * @param  array<int, Question>  $found
      * @param  list<Blank>  $blanks
      * @return list<string> what is not known as it is, and what is none
      */
     private function wrong(array $page, array $found, array $blanks): array
     {
-        $numbered = [];
-        foreach ($found as $question) {
-            $numbered[$question->number] = $question;
-        }
         $wrong = [];
         foreach ($page['questions'] as $true) {
-            $question = $numbered[$true['number']] ?? null;
-            unset($numbered[$true['number']]);
             $region = Frame::of($true['x'], $true['y'], $true['width'], $true['height']);
-            if ($question === null || MeasuredPage::overlap($region, $question->frame) < self::ALIKE) {
+            // Parts of a page may count from the beginning each.
+            $at = array_key_first(
+                array_filter(
+                    $found,
+                    fn (Question $one): bool => $one->number === $true['number'] &&
+                        MeasuredPage::overlap($region, $one->frame) >= self::ALIKE,
+                ),
+            );
+            if ($at === null) {
                 $wrong[] = "{$page['name']}: {$true['number']}, its region";
 
                 continue;
             }
+            $question = $found[$at];
+            unset($found[$at]);
             $own = array_map(fn (int $at): array => $page['blanks'][$at], $true['blanks']);
             [$right, $missed] = (new MeasuredPage('', '', $own))->against(
                 array_map(fn (int $at): Blank => $blanks[$at], $question->blanks),
@@ -135,8 +145,8 @@ final class QuestionsTest extends TestCase
             }
         }
 
-        foreach (array_keys($numbered) as $number) {
-            $wrong[] = "{$page['name']}: there is no {$number}";
+        if (count($found) > count($wrong)) {
+            $wrong[] = "{$page['name']}: there is no ".implode(', ', array_column($found, 'number'));
         }
 
         return $wrong;

@@ -42,7 +42,7 @@ final class QuestionFinderTest extends TestCase
     #[DataProvider('numbers')]
     public function test_numbers_that_count_on_begin_questions(array $printed, array $numbers): void
     {
-        $sheet = (new PrintedSheet());
+        $sheet = new PrintedSheet();
         foreach ($printed as $at => $number) {
             $sheet->words("{$number} Why did it turn back? ________", 72, 100 + 40 * $at);
         }
@@ -56,7 +56,7 @@ final class QuestionFinderTest extends TestCase
         $this->assertSame([], $this->numbered($facts));
         $odd = (new PrintedSheet())->words('3. Why? ________', 72, 100)->words('7. How? ________', 72, 130);
         $this->assertSame([], $this->numbered($odd));
-        $this->assertSame([], $this->numbered((new PrintedSheet())));
+        $this->assertSame([], $this->numbered(new PrintedSheet()));
     }
 
     public function test_one_number_alone_begins_a_question_where_it_asks(): void
@@ -86,10 +86,10 @@ final class QuestionFinderTest extends TestCase
 
     public function test_each_blank_belongs_to_the_number_above_it_in_its_column(): void
     {
-        $sheet = (new PrintedSheet());
+        $sheet = new PrintedSheet();
         foreach ([1, 2, 3] as $at => $number) {
             $sheet->words("{$number}. Why? ________", 72, 100 + 60 * $at);
-            $sheet->words(($number + 3).'. How? ________', 320, 100 + 60 * $at);
+            $sheet->words($number + 3 .'. How? ________', 320, 100 + 60 * $at);
         }
         $blanks = BlankFinder::find($sheet->marks());
         $questions = QuestionFinder::find($sheet->marks(), $blanks);
@@ -167,7 +167,7 @@ final class QuestionFinderTest extends TestCase
         $sheet = function (float ...$from): PrintedSheet {
             $sheet = new PrintedSheet();
             foreach ($from as $at => $x) {
-                $sheet->words(($at + 1).' Why? ________', $x, 100 + 40 * $at);
+                $sheet->words($at + 1 .' Why? ________', $x, 100 + 40 * $at);
             }
 
             return $sheet;
@@ -176,6 +176,74 @@ final class QuestionFinderTest extends TestCase
         $this->assertSame(['1', '2', '3'], $this->numbered($sheet(72, 72, 72)));
         $this->assertSame([], $this->numbered($sheet(72, 90, 72)));
         $this->assertSame([], $this->numbered($sheet(72, 72)), 'two may be anything');
+    }
+
+    public function test_numbers_along_rows_go_on_below_and_what_is_below_is_not_held_in_their_column(): void
+    {
+        $sheet = new PrintedSheet();
+        foreach (
+            ['1.' => [72, 100], '3.' => [320, 100], '2.' => [72, 130], '4.' => [320, 130]] as $number => [$x, $y]
+        ) {
+            $sheet->words("{$number} Half of it? ____", $x, $y);
+        }
+        $sheet->words('5. Which of all these times is the right one, and why? ________', 72, 170);
+        $found = QuestionFinder::find($sheet->marks(), $sheet->blanks());
+        $this->assertSame(['1', '2', '3', '4', '5'], array_column($found, 'number'));
+        $this->assertGreaterThan(420, $found[4]->frame->right(), 'it goes on across the page');
+        $this->assertLessThan(160, $found[3]->frame->bottom(), 'the right column ends where the reading goes on');
+    }
+
+    public function test_a_column_of_one_number_goes_on_from_the_first_and_back(): void
+    {
+        $sheet = (new PrintedSheet())->box(330, 120, 120, 60);
+        foreach (['4', '5', '6'] as $at => $number) {
+            $sheet->words("{$number} Why not? ____", 72, 100 + 30 * $at);
+        }
+        $sheet->words('7 Draw a boat.', 320, 100)->words('8 Why should all of it be drawn? ____', 72, 220);
+        $found = QuestionFinder::find($sheet->marks(), $sheet->blanks());
+        $this->assertSame(['4', '5', '6', '7', '8'], array_column($found, 'number'));
+        $this->assertSame([180.0, 1], [round($found[3]->frame->bottom()), count($found[3]->blanks)]);
+        $this->assertLessThan(300, $found[1]->frame->right(), 'what stands beside is of the other column');
+    }
+
+    public function test_a_fraction_on_its_row_belongs_to_a_number_and_not_to_the_one_before(): void
+    {
+        $sheet = (new PrintedSheet())->words('1. Half of it? ____', 72, 100)->words('2. ____', 72, 126);
+        $sheet->words('15', 140, 115)->words('3', 143, 132);
+        $found = QuestionFinder::find($sheet->marks(), $sheet->blanks());
+        $this->assertSame(['1', '2'], array_column($found, 'number'));
+        $this->assertSame([114.0, 115.0], [$found[0]->frame->bottom(), $found[1]->frame->y]);
+    }
+
+    public function test_the_head_of_a_column_is_no_section_and_a_letter_after_it_makes_it_one(): void
+    {
+        $sheet = fn (string $head): PrintedSheet => (new PrintedSheet())
+            ->words('1. Why? ____', 72, 100)
+            ->words('2. Fill it in.', 72, 130)
+            ->grid(70, 150, [100, 100], [22, 22])
+            ->words($head, 74, 154)
+            ->words('What for', 174, 154)
+            ->words('Bow', 74, 176);
+        $ends = fn (string $head): float => QuestionFinder::find(
+            $sheet($head)->marks(),
+            $sheet($head)->blanks(),
+        )[1]->frame->bottom();
+        $this->assertEqualsWithDelta(194, $ends('Part'), 1);
+        $this->assertLessThan(154, $ends('Part B'));
+    }
+
+    public function test_a_line_apart_at_the_foot_of_the_page_is_of_no_question(): void
+    {
+        $sheet = fn (float $y): PrintedSheet => (new PrintedSheet())
+            ->words('1. Why? ____', 72, 100)
+            ->words('2. How? ____', 72, 680)
+            ->words('Boats, page 2', 250, $y);
+        $ends = fn (float $y): float => QuestionFinder::find(
+            $sheet($y)->marks(),
+            $sheet($y)->blanks(),
+        )[1]->frame->bottom();
+        $this->assertSame(694.0, $ends(732));
+        $this->assertSame(726.0, $ends(712), 'right below it belongs to it');
     }
 
     public function test_a_number_in_running_text_is_no_marker(): void

@@ -1,0 +1,108 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenSlate\Blanks;
+
+use OpenSlate\Text\Word;
+
+/** Names the cells of a table by the heads of their rows and columns. */
+final readonly class TableHeads
+{
+    /** Where the first row of cells begins, in points, if it heads the columns; null otherwise. */
+    private ?float $top;
+
+    /** @param  non-empty-list<Cell>  $cells  that are joined */
+    public function __construct(private Ground $ground, private array $cells)
+    {
+        $top = min(array_map(fn (Cell $cell): float => $cell->frame->y, $cells));
+        $left = min(array_map(fn (Cell $cell): float => $cell->frame->x, $cells));
+        $this->top = $this->areHeads($top, $left) ? $top : null;
+    }
+
+    /** @return string "Saltmarsh, Range (m)"; empty where nothing heads it */
+    public function of(Cell $cell): string
+    {
+        [$before, $after] = $this->beside($cell);
+        $heads =
+            $this->top === null
+                ? [$this->nearest($before)]
+                : [$before === [] ? '' : $this->said($before[0]), $this->column($cell)];
+        // A number or a letter is to be written before what stands there.
+        $heads = array_filter($heads) ?: ($after === [] ? [] : [$this->said($after[0])]);
+
+        return implode(', ', $heads);
+    }
+
+    /** Whether all cells of the first row say something, but for the one in the corner, and others stand below them. */
+    private function areHeads(float $top, float $left): bool
+    {
+        $first = array_filter($this->cells, fn (Cell $cell): bool => $cell->frame->y < $top + 2);
+        foreach ($first as $cell) {
+            if ($cell->frame->x > $left + 2 && $this->said($cell) === '') {
+                return false;
+            }
+        }
+
+        return count($first) > 1 && count($first) < count($this->cells);
+    }
+
+    /** @return array{list<Cell>, list<Cell>} those before and after it on its row that say something, from the left */
+    private function beside(Cell $cell): array
+    {
+        $row = array_filter(
+            $this->cells,
+            fn (Cell $other): bool => $other !== $cell &&
+                $other->frame->y < $cell->frame->middle() &&
+                $other->frame->bottom() > $cell->frame->middle() &&
+                $this->said($other) !== '',
+        );
+        usort($row, fn (Cell $a, Cell $b): int => $a->frame->x <=> $b->frame->x);
+        $before = array_filter($row, fn (Cell $other): bool => $other->frame->x < $cell->frame->x);
+
+        return [array_values($before), array_slice($row, count($before))];
+    }
+
+    /**
+     * The words that stand next before a cell: the numbers of a row are its values.
+     *
+     * @param  list<Cell>  $before
+     */
+    private function nearest(array $before): string
+    {
+        $said = array_map($this->said(...), $before);
+        $words = array_filter($said, fn (string $one): bool => preg_match('/\p{L}/u', $one) === 1) ?: $said;
+
+        return $words === [] ? '' : end($words);
+    }
+
+    private function column(Cell $cell): string
+    {
+        $x = $cell->frame->centre()->x;
+        foreach ($this->cells as $other) {
+            if (
+                $other !== $cell &&
+                $other->frame->y < $this->top + 2 &&
+                $other->frame->x < $x &&
+                $other->frame->right() > $x
+            ) {
+                return $this->said($other);
+            }
+        }
+
+        return '';
+    }
+
+    private function said(Cell $cell): string
+    {
+        $words = $this->ground->wordsIn($cell->frame);
+        usort(
+            $words,
+            fn (Word $a, Word $b): int => abs($a->frame->middle() - $b->frame->middle()) < $a->frame->height / 2
+                ? $a->frame->x <=> $b->frame->x
+                : $a->frame->y <=> $b->frame->y,
+        );
+
+        return implode(' ', array_map(fn (Word $word): string => $word->text, $words));
+    }
+}

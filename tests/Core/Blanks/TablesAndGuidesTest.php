@@ -1,0 +1,191 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Blanks;
+
+use OpenSlate\Blanks\Blank;
+use OpenSlate\Geometry\Frame;
+use PHPUnit\Framework\TestCase;
+use Tests\Support\PrintedSheet;
+
+/** Tables that are ruled between their rows alone, what names a cell, and the lines of beginners. */
+final class TablesAndGuidesTest extends TestCase
+{
+    public function test_a_table_without_uprights_has_cells_under_its_heads_where_nothing_stands(): void
+    {
+        $table = fn (PrintedSheet $sheet): PrintedSheet => $sheet
+            ->words('Word', 76, 180)
+            ->words('Meaning', 200, 180)
+            ->words('ebb', 76, 205)
+            ->words('neap', 76, 230)
+            ->across(200, 72, 400)
+            ->across(225, 72, 400)
+            ->across(250, 72, 400);
+        $blanks = $table(new PrintedSheet())->blanks();
+        $this->assertSame(['cell: ebb, Meaning', 'cell: neap, Meaning'], $table(new PrintedSheet())->said());
+        $this->assertEqualsWithDelta([198, 200, 200, 25], self::numbers($blanks[0]->frame), 0.01);
+        $this->assertSame(
+            ['cell: neap, Meaning'],
+            $table(new PrintedSheet())->words('to fall', 204, 205)->said(),
+            'what says something is not to be filled in',
+        );
+        $this->assertSame(
+            ['cell: ebb, Meaning', 'cell: neap, Meaning'],
+            $table(new PrintedSheet())->across(176, 72, 400)->said(),
+            'a rule over the heads as well',
+        );
+    }
+
+    public function test_its_rows_are_named_and_lines_below_each_other_are_to_be_written_on(): void
+    {
+        $lines = (new PrintedSheet())
+            ->words('Word', 76, 180)
+            ->words('Meaning', 200, 180)
+            ->across(200, 72, 400)
+            ->across(225, 72, 400)
+            ->across(250, 72, 400);
+        $this->assertSame(['lines: Word'], $lines->said());
+        $this->assertSame(2, $lines->blanks()[0]->count);
+    }
+
+    public function test_a_table_that_is_full_is_there_to_be_read(): void
+    {
+        $full = (new PrintedSheet())->across(176, 72, 400)->across(200, 72, 400)->across(250, 72, 400);
+        foreach (['Shape' => 76, 'Sides' => 180, 'Angles' => 300] as $head => $x) {
+            $full->words($head, $x, 180)->words('four', $x, 206)->words('three', $x, 228);
+        }
+        $this->assertSame([], $full->said());
+    }
+
+    public function test_a_cell_is_named_by_the_heads_of_its_row_and_column_and_not_by_values(): void
+    {
+        $table = (new PrintedSheet())->words('Fill the table.', 72, 70)->grid(72, 100, [100, 80, 80], [20, 20, 20]);
+        foreach ([['Day', 'High', 'Low'], ['Monday', '5.2', ''], ['Tuesday', '', '0.8']] as $row => $cells) {
+            foreach ($cells as $column => $words) {
+                $words === '' || $table->words($words, 76 + ($column > 0 ? 20 : 0) + 80 * $column, 103 + 20 * $row);
+            }
+        }
+        $this->assertSame(['cell: Monday, Low', 'cell: Tuesday, High'], $table->said());
+    }
+
+    public function test_rows_of_values_are_named_by_what_begins_them_and_places_for_an_order_by_what_follows(): void
+    {
+        $values = (new PrintedSheet())->grid(72, 100, [80, 60, 60], [20, 20]);
+        $values->words('Boats', 76, 103)->words('1', 160, 103)->words('Seats', 76, 123)->words('12', 160, 123);
+        $this->assertSame(['cell: Boats', 'cell: Seats'], $values->said());
+
+        $order = (new PrintedSheet())->words('Put them in order.', 72, 70)->grid(72, 100, [30, 200], [20, 20]);
+        $order->words('Cast off.', 106, 103)->words('Row home.', 106, 123);
+        $this->assertSame(['cell: Cast off.', 'cell: Row home.'], $order->said());
+    }
+
+    public function test_two_boxes_side_by_side_are_named_by_the_whole_line_above(): void
+    {
+        $boxes = (new PrintedSheet())->words('Draw the hands at ten to four.', 72, 80)->grid(72, 100, [90, 90], [60]);
+        $this->assertSame(
+            ['cell: Draw the hands at ten to four.', 'cell: Draw the hands at ten to four.'],
+            $boxes->said(),
+        );
+    }
+
+    public function test_three_lines_with_a_dashed_one_between_are_one_place_to_write_after_what_is_to_be_copied(): void
+    {
+        $guides = fn (float $height, bool $dashed = true, float $share = 0.5): PrintedSheet => (new PrintedSheet())
+            ->words('Copy the word.', 72, 70)
+            ->across(100, 72, 500)
+            ->across(100 + $share * $height, 72, 500, 1, $dashed)
+            ->across(100 + $height, 72, 500);
+        $blanks = $guides(28)->words('boat', 76, 110)->blanks();
+        $this->assertCount(1, $blanks);
+        $this->assertEqualsWithDelta([106, 100, 394, 28], self::numbers($blanks[0]->frame), 0.01);
+        $this->assertEqualsWithDelta([72, 100, 428, 28], self::numbers($guides(28)->blanks()[0]->frame), 0.01);
+        $this->assertSame(
+            [],
+            array_filter(
+                $guides(28)->words(str_repeat('boat ', 13), 76, 110)->blanks(),
+                fn (Blank $blank): bool => $blank->frame->width > 100,
+            ),
+            'a row that is full is to be traced',
+        );
+        $heights = fn (PrintedSheet $sheet): array => array_map(
+            fn (Blank $blank): float => $blank->frame->height,
+            $sheet->blanks(),
+        );
+        $this->assertSame([42.0], $heights($guides(28, false)), 'three whole lines are three');
+        $this->assertSame([100.0], $heights($guides(100)), 'so high they are apart');
+        $this->assertNotContains(28.0, $heights($guides(28, true, 0.1)));
+    }
+
+    public function test_the_bar_of_a_root_and_of_a_fraction_is_not_written_on(): void
+    {
+        $this->assertSame(
+            [],
+            (new PrintedSheet())->words('√', 94, 100)->words('49', 101, 104)->across(102, 100, 130)->said(),
+        );
+        $this->assertSame([], (new PrintedSheet())->words('√49 is seven', 94, 100)->across(102, 100, 130)->said());
+        $this->assertSame(['line: √49'], (new PrintedSheet())->words('√49 =', 94, 100)->across(114, 130, 170)->said());
+    }
+
+    public function test_marks_at_the_end_of_the_last_line_do_not_part_it_from_the_others(): void
+    {
+        $lines = fn (string $end): PrintedSheet => (new PrintedSheet())
+            ->words('Why is the shadow shortest?', 72, 70)
+            ->across(110, 72, 500)
+            ->across(135, 72, 500)
+            ->across(160, 72, 475)
+            ->words($end, 480, 148);
+        $this->assertSame([3], array_column($lines('[2]')->blanks(), 'count'));
+        $this->assertSame([3], array_column($lines('(1 mark)')->blanks(), 'count'));
+        $this->assertSame([2, 1], array_column($lines('metres')->blanks(), 'count'));
+    }
+
+    public function test_a_square_beside_the_sign_of_a_sum_is_for_a_number(): void
+    {
+        $this->assertSame(['box: 45'], (new PrintedSheet())->words('45 > ☐', 72, 100)->said());
+        $this->assertSame(['box'], (new PrintedSheet())->words('☐ = 10 + 9', 72, 100)->said());
+        $this->assertSame(['box'], (new PrintedSheet())->box(100, 100, 16, 16)->words('+ 4 = 9', 120, 101)->said());
+        $this->assertSame(['tick: seven'], (new PrintedSheet())->words('☐ seven', 72, 100)->said());
+    }
+
+    public function test_a_square_has_the_words_that_are_plainly_nearer(): void
+    {
+        $after = (new PrintedSheet())->words('True', 72, 100)->box(100, 101, 12, 12)->words('False', 126, 100);
+        $after->box(160, 101, 12, 12);
+        $this->assertSame(['tick: True', 'tick: False'], $after->said());
+    }
+
+    public function test_a_round_that_lines_join_to_full_ones_is_to_be_filled(): void
+    {
+        $model = fn (): PrintedSheet => (new PrintedSheet())
+            ->words('Fill in.', 72, 60)
+            ->ring(100, 100, 34, 34)
+            ->ring(70, 150, 34, 34)
+            ->ring(130, 150, 34, 34)
+            ->drawing(87, 117, 30, 50)
+            ->drawing(117, 117, 30, 50)
+            ->words('10', 111, 110)
+            ->words('7', 84, 160);
+        $this->assertCount(1, $model()->blanks());
+        $this->assertSame([], $model()->words('3', 144, 160)->blanks());
+        $this->assertSame([], $model()->drawing(140, 160, 12, 12)->blanks(), 'what is drawn in it is what it shows');
+    }
+
+    public function test_the_number_of_a_clock_above_a_line_is_no_prompt(): void
+    {
+        $sheet = (new PrintedSheet())->words('What time is it?', 72, 80)->words('6', 96, 110)->across(145, 72, 140);
+        $this->assertSame(['line: What time is it?'], $sheet->said());
+    }
+
+    public function test_a_heading_below_is_not_part_of_a_prompt(): void
+    {
+        $sheet = (new PrintedSheet())->words('Rivers', 150, 109)->words('Date:', 200, 100)->across(113, 234, 320);
+        $this->assertSame(['line: Date:'], $sheet->said());
+    }
+
+    /** @return list<float> */
+    private static function numbers(Frame $frame): array
+    {
+        return [$frame->x, $frame->y, $frame->width, $frame->height];
+    }
+}
