@@ -18,6 +18,9 @@ final class BitmapInk
     /** Pixels of ink that are more than dust where they stand alone: a comma, a full stop. */
     private const SPECK = 5;
 
+    /** Higher than this may be several rows of words, in points. */
+    private const ONE_ROW = 20.0;
+
     /** Higher than this is no line of words, in points. */
     private const TALLEST_WORDS = 44.0;
 
@@ -30,9 +33,7 @@ final class BitmapInk
     private const ENDS = 6.0;
 
     /** Steps, down and to the right, from a square to those that belong to it: beside it, and up to two below. */
-    private const BESIDE = [
-        [0, -1], [0, 1], [-1, 0], [1, 0], [-1, -1], [-1, 1], [1, -1], [1, 1], [0, 2], [0, -2],
-    ];
+    private const BESIDE = [[0, -1], [0, 1], [-1, 0], [1, 0], [-1, -1], [-1, 1], [1, -1], [1, 1], [0, 2], [0, -2]];
 
     /**
      * @param  list<SeenRule>  $rules  of the same bitmap; their ink is left out
@@ -46,10 +47,7 @@ final class BitmapInk
         $inked = [];
         for ($top = 0; $top < count($rows); $top += $side) {
             $band = array_slice($rows, $top, $side);
-            $any = array_reduce(
-                $band,
-                fn (?string $all, string $row): string => $all === null ? $row : $all | $row,
-            );
+            $any = array_reduce($band, fn (?string $all, string $row): string => $all === null ? $row : $all | $row);
             for (
                 $left = strpos((string) $any, '1');
                 $left !== false;
@@ -67,15 +65,18 @@ final class BitmapInk
             }
         }
         $words = $drawings = $specks = [];
-        foreach (self::blobs($inked) as [$left, $top, $right, $bottom, $count, $ink]) {
+        foreach (self::blobs($inked) as [$left, $top, $right, $bottom, $count, $ink, $squares]) {
             $frame = Frame::of(
                 $left * $side * $bitmap->scale,
                 $top * $side * $bitmap->scale,
                 ($right - $left + 1) * $side * $bitmap->scale,
                 ($bottom - $top + 1) * $side * $bitmap->scale,
             );
+            $print = $frame->height > self::ONE_ROW ? BitmapText::rows($rows, $squares, $side, $bitmap->scale) : null;
             if ($count < 2) {
                 $ink >= self::SPECK && ($specks[] = $frame);
+            } elseif ($print !== null) {
+                array_push($words, ...$print);
             } elseif ($frame->height <= self::TALLEST_WORDS) {
                 $words[] = $frame;
             } else {
@@ -175,7 +176,8 @@ final class BitmapInk
      * Squares with ink that touch, or stand but one square apart on one row, are one blob.
      *
      * @param  array<int, array<int, int>>  $inked  pixels of ink by row and column
-     * @return list<array{int, int, int, int, int, int}> left, top, right, bottom, how many squares, and their ink
+     * @return list<array{int, int, int, int, int, int, array<int, array<int, true>>}> left, top, right, bottom, how many
+     *                                                            squares, their ink, and themselves by row and column
      */
     private static function blobs(array $inked): array
     {
@@ -188,8 +190,10 @@ final class BitmapInk
                 $queue = [[$startRow, $startColumn, $inked[$startRow][$startColumn]]];
                 unset($inked[$startRow][$startColumn]);
                 $blob = [$startColumn, $startRow, $startColumn, $startRow, 0, 0];
+                $squares = [];
                 while ($queue !== []) {
                     [$row, $column, $ink] = array_pop($queue);
+                    $squares[$row][$column] = true;
                     $blob = [
                         min($blob[0], $column),
                         min($blob[1], $row),
@@ -205,7 +209,7 @@ final class BitmapInk
                         }
                     }
                 }
-                $blobs[] = $blob;
+                $blobs[] = [...$blob, $squares];
             }
         }
 

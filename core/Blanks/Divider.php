@@ -8,7 +8,7 @@ use OpenSlate\Geometry\Frame;
 use OpenSlate\Packs\RoleSigns;
 use OpenSlate\Text\Word;
 
-/** Tells rules that part what is above from what is below from those that are written on. */
+/** Tells rules that part what is above from what is below, or only adorn a page, from those that are written on. */
 final class Divider
 {
     /** How much of what is printed it spans, at the least. */
@@ -23,6 +23,12 @@ final class Divider
     private const HEAD = 0.1;
 
     private const FOOT = 0.92;
+
+    /** How far aside of the middle of the page an ornament may lie, as a share of its width. */
+    private const CENTRED = 0.05;
+
+    /** What a line belongs to stands at most so far above it, in points. */
+    private const NEAR = 72.0;
 
     /** Lines to write on are mostly farther apart than a line that ends them is from the last, in points. */
     private const WRITTEN = 20.0;
@@ -55,6 +61,34 @@ final class Divider
 
         // What is asked cannot be read on a scan; but what parts a page stands there once.
         return $ground->marks->readable ? ! self::isAsked($ground, $rule, $free) : self::alike($rule, $free) < 2;
+    }
+
+    /**
+     * A rule in the middle of the page with nothing above it that it could belong to: it closes a page or a part.
+     *
+     * @param  list<Rule>  $free
+     */
+    public static function isOrnament(Ground $ground, Rule $rule, array $free): bool
+    {
+        $size = $ground->marks->size;
+        if (
+            abs(($rule->from + $rule->to) / 2 - $size->width / 2) > self::CENTRED * $size->width ||
+            $ground->words === []
+        ) {
+            return false;
+        }
+        $above = [
+            ...array_map(fn (Word $word): Frame => $word->frame, $ground->words),
+            ...$ground->marks->drawings,
+            ...array_map(fn (Rule $one): Frame => Frame::of($one->from, $one->at, $one->length(), 0), $free),
+        ];
+        foreach ($above as $frame) {
+            if ($frame->middle() < $rule->at - 1 && $rule->at - $frame->bottom() < self::NEAR) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     /**

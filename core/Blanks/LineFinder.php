@@ -312,7 +312,8 @@ final class LineFinder
         if ($room < ($beside ? self::ROOM_BESIDE : self::ROOM_ALONE)) {
             return null;
         }
-        if (! $beside && ! $rule->typed && Divider::is($ground, $rule, $free)) {
+        $isDecoration = Divider::is($ground, $rule, $free) || Divider::isOrnament($ground, $rule, $free);
+        if (! $beside && ! $rule->typed && $isDecoration) {
             return null;
         }
 

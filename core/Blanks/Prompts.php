@@ -13,6 +13,15 @@ final class Prompts
 {
     private const LONGEST = 120;
 
+    /** Words of one line are nearer to each other than this, of their height. */
+    private const BETWEEN_WORDS = 0.6;
+
+    /** What of the frame of a word lies below its letters, as a share of its height. */
+    private const DESCENDERS = 0.25;
+
+    /** How far a head reaches over what is to be ticked, in points. */
+    private const ASIDE = 16.0;
+
     /** How far above a blank its prompt may stand. */
     private const ABOVE = 60.0;
 
@@ -20,7 +29,7 @@ final class Prompts
     {
         $label = match (true) {
             $blank->label !== '' => $blank->label,
-            $blank->kind === BlankKind::Tick => self::heads($ground, $blank->frame),
+            $blank->kind === BlankKind::Tick => self::heads($ground, self::column($blank->frame)),
             $blank->kind === BlankKind::Cell => self::inTable($ground, $blank->frame) ?:
             self::rowHead($ground, $blank->frame) ?:
             self::above($ground, $blank->frame),
@@ -179,34 +188,62 @@ final class Prompts
         return $row;
     }
 
+    /** Where the head of a column of places to tick may stand, which are narrower than it. */
+    private static function column(Frame $tick): Frame
+    {
+        return Frame::of($tick->x - self::ASIDE, $tick->y, $tick->width + 2 * self::ASIDE, $tick->height);
+    }
+
+    /** Whether a word is of a line that goes on beside a column: such a line is no head of it. */
+    private static function goesOnBeside(Ground $ground, Word $word, Frame $column): bool
+    {
+        foreach ($ground->words as $other) {
+            $gap = max($other->frame->x - $word->frame->right(), $word->frame->x - $other->frame->right());
+            if (
+                ($other->frame->x < $column->x - 4 || $other->frame->right() > $column->right() + 4) &&
+                $gap > -1 &&
+                $gap < self::BETWEEN_WORDS * $word->frame->height &&
+                abs($other->frame->middle() - $word->frame->middle()) < 3
+            ) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     /** The nearest line of words above that lies within the cell's width. */
     private static function columnHead(Ground $ground, Frame $frame): string
     {
         $nearest = null;
+        $isHead = false;
         foreach ($ground->words as $word) {
             $x = $word->frame->x + $word->frame->width / 2;
-            if (
-                $x > $frame->x &&
-                $x < $frame->right() &&
-                $word->frame->right() <= $frame->right() + 4 &&
-                $word->frame->x >= $frame->x - 4 &&
-                $word->frame->bottom() <= $frame->y + 2 &&
-                ($nearest === null || $word->frame->middle() > $nearest)
-            ) {
+            $isOver =
+                $word->frame->right() > $frame->x + 1 &&
+                $word->frame->x < $frame->right() - 1 &&
+                $word->frame->bottom() <= $frame->y + max(2.0, self::DESCENDERS * $word->frame->height);
+            if ($isOver && ($nearest === null || $word->frame->middle() > $nearest)) {
                 $nearest = $word->frame->middle();
+                $isHead =
+                    $x > $frame->x &&
+                    $x < $frame->right() &&
+                    $word->frame->right() <= $frame->right() + 4 &&
+                    $word->frame->x >= $frame->x - 4 &&
+                    ! self::goesOnBeside($ground, $word, $frame);
             }
         }
-        $words =
-            $nearest === null
-                ? []
-                : array_values(
-                    array_filter(
-                        $ground->words,
-                        fn (Word $word): bool => abs($word->frame->middle() - $nearest) < 3 &&
-                            $word->frame->x >= $frame->x - 4 &&
-                            $word->frame->right() <= $frame->right() + 4,
-                    ),
-                );
+        if (! $isHead) {
+            return '';
+        }
+        $words = array_values(
+            array_filter(
+                $ground->words,
+                fn (Word $word): bool => abs($word->frame->middle() - $nearest) < 3 &&
+                    $word->frame->x >= $frame->x - 4 &&
+                    $word->frame->right() <= $frame->right() + 4,
+            ),
+        );
         usort($words, fn (Word $a, Word $b): int => $a->frame->x <=> $b->frame->x);
 
         return implode(' ', array_map(fn (Word $word): string => $word->text, $words));

@@ -14,6 +14,8 @@ final class TickFinder
 
     private const SMALLEST = 4.2;
 
+    private const OVAL = 2.4;
+
     /** Where letters cannot be told from squares, the squares must be larger. */
     private const SMALLEST_SEEN = 8.8;
 
@@ -24,6 +26,9 @@ final class TickFinder
 
     /** Words begin so far from it, in points: closer, it is a letter of theirs. */
     private const APART = 1.2;
+
+    /** Where the middle of such a letter lies in its frame, as a share of its height. */
+    private const MIDDLE = 0.4;
 
     /** How far from it the sign of a sum stands, in points. */
     private const SIGN = 12.0;
@@ -45,7 +50,8 @@ final class TickFinder
     {
         $blanks = [];
         foreach ($ground->marks->rings as $ring) {
-            $blank = $ground->printedIn($ring) === [] ? self::of($ground, $ring, self::SMALLEST) : null;
+            $isOval = self::isOval($ring) && self::isAmongOthers($ground, $ring);
+            $blank = $ground->printedIn($ring) === [] ? self::of($ground, $ring, self::SMALLEST, $isOval) : null;
             $blank === null || ($blanks[] = $blank);
         }
 
@@ -58,12 +64,20 @@ final class TickFinder
         return self::of($ground, $frame, $ground->marks->seen ? self::SMALLEST_SEEN : self::SMALLEST);
     }
 
-    private static function of(Ground $ground, Frame $frame, float $least): ?Blank
+    private static function of(Ground $ground, Frame $frame, float $least, bool $isOval = false): ?Blank
     {
-        $isTick = self::isTick($frame, $least) && ! self::isInSum($ground, $frame);
+        $isTick = ($isOval || self::isTick($frame, $least)) && ! self::isInSum($ground, $frame);
         $choice = $isTick ? self::choice($ground, $frame) : null;
 
         return $choice === null ? null : new Blank(BlankKind::Tick, $frame, 0.9, label: $choice);
+    }
+
+    /** What a letter that is a square shows: its frame is as high as any letter's, with room for descenders. */
+    private static function squared(Frame $letter): Frame
+    {
+        $side = min($letter->width, $letter->height);
+
+        return Frame::of($letter->x + ($letter->width - $side) / 2, $letter->middle() - $side / 2, $side, $side);
     }
 
     /** A number is to be written in a square that stands beside the sign of a sum. */
@@ -83,6 +97,14 @@ final class TickFinder
         }
 
         return false;
+    }
+
+    /** Those of answer sheets that are read by machines: wider than they are high. */
+    private static function isOval(Frame $frame): bool
+    {
+        return $frame->width <= self::LARGEST &&
+            $frame->height >= self::SMALLEST &&
+            $frame->width / $frame->height <= self::OVAL;
     }
 
     private static function isTick(Frame $frame, float $least): bool
@@ -129,7 +151,9 @@ final class TickFinder
             if (
                 abs($ring->width - $frame->width) <= self::ALIKE * $frame->width &&
                 min($across, $down) <= self::IN_LINE &&
-                max($across, $down) >= 2 * $frame->width
+                ($ground->marks->seen
+                    ? max($across, $down) >= 2 * $frame->width
+                    : max($across / $frame->width, $down / $frame->height) > 1)
             ) {
                 return true;
             }
@@ -182,7 +206,7 @@ final class TickFinder
             foreach ($line->words as $index => $word) {
                 $frame = null;
                 if (preg_match(self::CHOICES, $word->text) === 1) {
-                    $frame = $word->frame;
+                    $frame = self::squared($word->frame);
                 } elseif (
                     preg_match('/^[\[(]$/', $word->text) === 1 &&
                     in_array($line->words[$index + 1]->text ?? '', [']', ')'], true)

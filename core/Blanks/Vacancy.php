@@ -19,6 +19,9 @@ final readonly class Vacancy
     /** Darker than this nobody writes on it. */
     private const DARK = 0.72;
 
+    /** The share of a place that another tint covers, and leaves, at the least, to go through it. */
+    private const CROSSED = 0.1;
+
     /** Two tints are one. */
     private const SAME_TINT = 0.02;
 
@@ -92,11 +95,27 @@ final readonly class Vacancy
     {
         $light = $this->ground->lightness($cell->frame);
         if ($light >= self::TINT || count($this->figure) === 1) {
-            return $light >= self::DARK;
+            return $light >= self::DARK && ($light >= self::TINT || ! $this->isCrossed($cell->frame));
         }
 
         return $light >= self::DARK &&
             ($this->haveTint($this->row($cell), $light) || $this->haveTint($this->column($cell), $light));
+    }
+
+    /** Whether the edge of another tint goes through it: both are parts of a drawing. */
+    private function isCrossed(Frame $frame): bool
+    {
+        foreach ($this->ground->marks->shades as $shade) {
+            $shared = Ground::shared($shade->frame, $frame);
+            if (
+                $shared > self::CROSSED * $frame->width * $frame->height &&
+                $shared < (1 - self::CROSSED) * $frame->width * $frame->height
+            ) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** @param  list<Cell>  $others  of a row or a column: one of them may be its head */

@@ -89,6 +89,7 @@ final class BlankKindsTest extends TestCase
             'typeset: practice' => ['typeset-tides', 0],
             'typeset: an examination' => ['typeset-light', 0],
             'typeset: for beginners' => ['typeset-numbers', 0],
+            'typeset: an experiment, a text' => ['typeset-floating', 1],
             'written: a sheet of tasks' => ['written-rivers', 0],
             'written: about a text' => ['written-letters', 0],
         ];

@@ -37,6 +37,9 @@ final class DrawnMarks
     /** How much of its frame a filled area with round corners covers at the least. */
     private const ROUNDED = 0.88;
 
+    /** How wide what is to be shaded in may be, in points. */
+    private const OVAL = 24.0;
+
     /** Drawings larger than this are no rings to write in alone, in points. */
     private const RING = 26.0;
 
@@ -232,9 +235,7 @@ final class DrawnMarks
                 $rule = self::segment($all[$index], $all[$index + 1], $weight, $dashed);
                 if ($rule !== null) {
                     $straight[] = $rule;
-                } elseif (
-                    hypot($all[$index + 1][0] - $all[$index][0], $all[$index + 1][1] - $all[$index][1]) > 0.5
-                ) {
+                } elseif (hypot($all[$index + 1][0] - $all[$index][0], $all[$index + 1][1] - $all[$index][1]) > 0.5) {
                     $askew[] = self::around([$all[$index], $all[$index + 1]]);
                 }
             }
@@ -266,12 +267,21 @@ final class DrawnMarks
         // Round corners do not make a frame anything else.
         if ($level > 0.9 * $frame->width && count($straight) >= 4) {
             $this->sides($frame, $weight, $dashed);
-        } elseif (abs($frame->width - $frame->height) < 0.2 * max($frame->width, $frame->height)) {
+        } elseif (
+            abs($frame->width - $frame->height) < 0.2 * max($frame->width, $frame->height) ||
+            self::isOval($frame)
+        ) {
             $this->rings[] = $frame;
             max($frame->width, $frame->height) > self::RING && ($this->drawings[] = $frame);
         } else {
             $this->drawings[] = $frame;
         }
+    }
+
+    /** Small and lying: to be shaded, as on answer sheets. */
+    private static function isOval(Frame $frame): bool
+    {
+        return $frame->width <= self::OVAL && $frame->height > 0.4 * $frame->width && $frame->height < $frame->width;
     }
 
     /**

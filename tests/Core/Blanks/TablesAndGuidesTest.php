@@ -171,6 +171,43 @@ final class TablesAndGuidesTest extends TestCase
         $this->assertSame([], $model()->drawing(140, 160, 12, 12)->blanks(), 'what is drawn in it is what it shows');
     }
 
+    public function test_ovals_below_each_other_with_a_choice_each_are_to_be_shaded(): void
+    {
+        $sheet = (new PrintedSheet())->words('A coin', 72, 100)->ring(112, 103, 16, 10)->words('A cork', 72, 116);
+        $this->assertSame([], $sheet->said(), 'one by itself is a drawing');
+        $this->assertSame(['tick: A coin', 'tick: A cork'], $sheet->ring(112, 119, 16, 10)->said());
+    }
+
+    public function test_the_heads_of_columns_of_ticks_are_theirs_and_running_text_above_is_not(): void
+    {
+        $sheet = (new PrintedSheet())->words('True', 180, 85)->words('False', 240, 85)->words('It floats.', 72, 100);
+        $sheet->box(186, 101, 12, 12)->box(248, 101, 12, 12);
+        $this->assertSame(['tick: It floats., True', 'tick: It floats., False'], $sheet->said());
+        $run = (new PrintedSheet())->words('Number these events from 1 to 4.', 72, 80)->words('It floats.', 72, 100);
+        $this->assertSame(
+            ['tick: It floats.', 'tick: It floats.'],
+            $run->box(186, 101, 12, 12)->box(230, 101, 12, 12)->said(),
+        );
+    }
+
+    public function test_a_short_rule_in_the_middle_of_a_page_with_nothing_above_it_adorns_it(): void
+    {
+        $rule = fn (float $x, float $y): array => (new PrintedSheet())
+            ->words('Why did it turn back?', 72, 100)
+            ->across($y, $x, $x + 140)
+            ->said();
+        $this->assertSame([], $rule(230, 600));
+        $this->assertSame(['line: Why did it turn back?'], $rule(230, 150));
+        $this->assertSame(['line'], $rule(72, 600));
+    }
+
+    public function test_a_tinted_box_that_the_edge_of_another_tint_goes_through_is_part_of_a_drawing(): void
+    {
+        $box = fn (): PrintedSheet => (new PrintedSheet())->shade(100, 100, 60, 40, 0.85)->box(100, 100, 60, 40);
+        $this->assertSame(['box'], $box()->said());
+        $this->assertSame([], $box()->shade(80, 120, 200, 80, 0.9)->said());
+    }
+
     public function test_the_number_of_a_clock_above_a_line_is_no_prompt(): void
     {
         $sheet = (new PrintedSheet())->words('What time is it?', 72, 80)->words('6', 96, 110)->across(145, 72, 140);
