@@ -70,10 +70,7 @@ final class BitmapMarks
         ) === [];
         $ticks = array_values(array_filter([...$squares, ...array_values($rings)], $isPaper));
         $seen = array_values(
-            array_filter(
-                BitmapRules::find($bitmap),
-                fn (SeenRule $seen): bool => ! self::isSideOf($seen->rule, $ticks),
-            ),
+            array_filter(BitmapRules::find($bitmap), fn (SeenRule $seen): bool => ! self::isSideOf($seen->rule, $ticks)),
         );
         $tilt = Tilt::of(
             array_map(
@@ -81,13 +78,14 @@ final class BitmapMarks
                 $seen,
             ),
         );
-        // What goes off at an angle is a pointer, or a line of something drawn.
+        // What goes off at an angle is a pointer, or a line of something drawn; what bends away is part of a round.
         $seen = array_values(
             array_filter(
                 $seen,
-                fn (SeenRule $rule): bool => ! $rule->rule->level ||
+                fn (SeenRule $rule): bool => (! $rule->rule->level ||
                     $rule->rule->length() < self::ASLANT_FROM ||
-                    abs($rule->slope - tan($tilt)) <= self::ASLANT,
+                    abs($rule->slope - tan($tilt)) <= self::ASLANT) &&
+                    ! BitmapArcs::isOne($bitmap, $rule),
             ),
         );
         $middle = [($bitmap->width * $bitmap->scale) / 2, ($bitmap->height() * $bitmap->scale) / 2];

@@ -23,6 +23,9 @@ final class HandwritingGuides
     /** Where between the outer lines the dashed one lies, as shares. */
     private const MIDDLE = [0.3, 0.7];
 
+    /** How much of the dashed one is seen beside what is printed on it, as a share. */
+    private const SEEN = 0.5;
+
     /** Room after what is to be copied, and the least to write in, in points. */
     private const AFTER = 6.0;
 
@@ -56,9 +59,11 @@ final class HandwritingGuides
     {
         $above = $below = null;
         foreach ($rules as $rule) {
+            // What is to be copied may hide where the dashed one begins.
             if (
                 $rule->dashed ||
-                abs($rule->from - $middle->from) > self::ENDS ||
+                $middle->from < $rule->from - self::ENDS ||
+                $middle->length() < self::SEEN * $rule->length() ||
                 abs($rule->to - $middle->to) > self::ENDS
             ) {
                 continue;
@@ -69,7 +74,7 @@ final class HandwritingGuides
                 $below = $below === null || $rule->at < $below->at ? $rule : $below;
             }
         }
-        if ($above === null || $below === null) {
+        if ($above === null || $below === null || abs($above->from - $below->from) > self::ENDS) {
             return null;
         }
         $height = $below->at - $above->at;

@@ -14,6 +14,9 @@ final class RoundFinder
 
     private const LARGEST = 150.0;
 
+    /** What is seen as a ring may be a square, which is written in from less on. */
+    private const SMALLEST_SEEN = 15.0;
+
     /** How much two that are alike may differ. */
     private const ALIKE = 0.1;
 
@@ -26,7 +29,8 @@ final class RoundFinder
         $rings = array_values(
             array_filter(
                 $ground->marks->rings,
-                fn (Frame $ring): bool => $ring->width >= self::SMALLEST && $ring->width <= self::LARGEST,
+                fn (Frame $ring): bool => $ring->width <= self::LARGEST &&
+                    $ring->width >= ($ground->marks->seen ? self::SMALLEST_SEEN : self::SMALLEST),
             ),
         );
         $blanks = [];

@@ -68,31 +68,43 @@ final class BlankKindsTest extends TestCase
      * Pages of other programs (pdfTeX; LibreOffice, from a document of a word processor). What is to be filled in was
      * read off them by eye.
      */
-    #[DataProvider('others')]
-    public function test_pages_of_other_programs_are_read_as_well(string $set, int $missed): void
+    public function test_pages_of_other_programs_are_read_as_well(): void
     {
-        [$lost, $taken] = [[], []];
-        foreach ($this->found($set, 'as it is') as [$page, $found]) {
-            [, $missing, $wrong] = $page->against($found);
-            array_push($lost, ...$missing);
-            array_push($taken, ...$wrong);
-        }
+        [$right, $missed, $wrong] = $this->others('as they are');
 
-        $this->assertSame([], $taken);
-        $this->assertLessThanOrEqual($missed, count($lost), (string) json_encode($lost));
+        $this->assertGreaterThan(180, $right);
+        $this->assertSame(0, $wrong);
+        $this->assertLessThanOrEqual(1, $missed); // A line whose pointer goes on straight into a drawing.
     }
 
-    /** @return array<string, array{string, int}> */
-    public static function others(): array
+    public function test_scans_of_them_are_read_nearly_as_well(): void
     {
-        return [
-            'typeset: practice' => ['typeset-tides', 0],
-            'typeset: an examination' => ['typeset-light', 0],
-            'typeset: for beginners' => ['typeset-numbers', 0],
-            'typeset: an experiment, a text' => ['typeset-floating', 1],
-            'written: a sheet of tasks' => ['written-rivers', 0],
-            'written: about a text' => ['written-letters', 0],
+        [$right, $missed, $wrong] = $this->others('scan');
+
+        $this->assertGreaterThanOrEqual(0.93, (2 * $right) / (2 * $right + $missed + $wrong));
+    }
+
+    /** @return array{int, int, int} how many are found, missed, and wrong */
+    private function others(string $way): array
+    {
+        $sets = [
+            'typeset-tides',
+            'typeset-light',
+            'typeset-numbers',
+            'typeset-floating',
+            'written-rivers',
+            'written-letters',
         ];
+        $counts = [0, 0, 0];
+        foreach ($sets as $set) {
+            foreach ($this->found($set, $way) as [$page, $found]) {
+                foreach ($page->against($found) as $at => $some) {
+                    $counts[$at] += count($some);
+                }
+            }
+        }
+
+        return $counts;
     }
 
     /** @return iterable<array{MeasuredPage, list<Blank>}> */
@@ -127,9 +139,6 @@ final class BlankKindsTest extends TestCase
         $pages = app(PdfReader::class)->pages($path);
         $texts = app(PageTexts::class)->read($path, $pages);
 
-        return array_map(
-            BlankFinder::find(...),
-            app(PageMarks::class)->read($path, $pages, $texts, range(1, $count)),
-        );
+        return array_map(BlankFinder::find(...), app(PageMarks::class)->read($path, $pages, $texts, range(1, $count)));
     }
 }

@@ -130,8 +130,7 @@ final class BitmapTest extends TestCase
         $this->assertSame(0, $found(fn (int $x, int $y): bool => $ring($x, $y, 160, 203, 8)));
         // A letter in a word; one that is ticked already; a block; three sides of a square.
         $none = [
-            fn (int $x, int $y): bool => $ring($x, $y, 146, 203, 20) ||
-                ($x >= 169 && $x < 172 && $y >= 203 && $y < 223),
+            fn (int $x, int $y): bool => $ring($x, $y, 146, 203, 20) || ($x >= 169 && $x < 172 && $y >= 203 && $y < 223),
             fn (int $x, int $y): bool => $square($x, $y, 146, 203, 22) ||
                 ($y > 205 && $y < 222 && abs($x - $y + 57) < 3),
             fn (int $x, int $y): bool => $x >= 146 && $x < 168 && $y >= 203 && $y < 225,
@@ -180,6 +179,51 @@ final class BitmapTest extends TestCase
                         in_array($x % 22, [0, 5, 14], true),
                 ),
             ),
+        );
+    }
+
+    public function test_rows_of_print_near_to_each_other_are_rows_and_what_goes_down_through_them_is_a_drawing(): void
+    {
+        // Eight rows of letters, none like the other, 14 points from one to the next.
+        $isPrint = function (int $x, int $y): bool {
+            [$row, $letter] = [intdiv($y - 200, 28), intdiv($x, 4)];
+
+            return $y >= 200 &&
+                $y < 424 &&
+                $x >= 100 &&
+                $x < 400 &&
+                ($letter * 7919 + $row * 104729) % 5 < 3 &&
+                ($y - 200) % 28 < (($letter + 3 * $row) % 9 === 0 ? 20 : 16);
+        };
+        $marks = fn (callable $ink) => BitmapMarks::of($this->bitmap($ink), Size::of(400, 500), []);
+        $print = $marks($isPrint);
+        $this->assertSame([8, 0], [count($print->lines), count($print->drawings)]);
+        $this->assertEqualsWithDelta(10, $print->lines[0]->frame->height, 3);
+
+        $drawn = $marks(
+            fn (int $x, int $y): bool => $isPrint($x, $y) || ($y >= 200 && $y < 424 && abs($x - $y + 60) < 9),
+        );
+        $this->assertCount(1, $drawn->drawings, 'a stroke through all rows makes them one');
+    }
+
+    public function test_the_flat_parts_of_a_round_are_no_lines_and_a_line_of_their_length_is_one(): void
+    {
+        $level = fn (callable $ink): int => count(
+            array_filter(
+                BitmapMarks::of($this->bitmap($ink), Size::of(400, 500), [])->rules,
+                fn (Rule $rule): bool => $rule->level,
+            ),
+        );
+        $isOval = fn (int $x, int $y): bool => abs(hypot(($x - 400) / 2, $y - 300) - 90) <= 1;
+        $this->assertSame(0, $level($isOval));
+        $this->assertSame(1, $level(fn (int $x, int $y): bool => abs($y - 390) <= 1 && abs($x - 400) <= 35));
+        $this->assertSame(
+            2,
+            $level(
+                fn (int $x, int $y): bool => (abs($x - 400) <= 40 && in_array(abs($y - 300), [25, 26], true)) ||
+                    (abs($y - 300) <= 26 && in_array(abs($x - 400), [39, 40], true)),
+            ),
+            'the sides of a box turn off at right angles',
         );
     }
 
