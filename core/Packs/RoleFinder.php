@@ -41,6 +41,11 @@ final class RoleFinder
     /** A page of fewer words has too little on it to be recognised on another. */
     private const FEWEST_WORDS = 12;
 
+    private const TOO_LITTLE = 'too little tells what it is for';
+
+    /** Pages that have more of their words in common, as a share, may be one with its answers. */
+    private const SAME_WORDS = 0.6;
+
     /** A page whose words are smaller than this, in points, shows other pages in small. */
     private const MINIATURE = 5.5;
 
@@ -69,6 +74,48 @@ final class RoleFinder
                 count($pages),
                 $index > 0 && self::goesOn($page, $pages[$index - 1]),
             );
+        }
+
+        return self::withNeighbours($pages, $verdicts, $labels);
+    }
+
+    /**
+     * A page of few words, such as a map or a puzzle, goes with the students' page beside it that has its label; but
+     * not where it has the words of another: it may be the answer to it.
+     *
+     * @param  list<PageText>  $pages
+     * @param  list<Verdict>  $verdicts
+     * @param  array<int, list<SectionLabel>>  $labels  by page
+     * @return list<Verdict>
+     */
+    private static function withNeighbours(array $pages, array $verdicts, array $labels): array
+    {
+        $words = array_map(
+            fn (PageText $page): array => array_unique(
+                preg_split('/[^\p{L}\p{N}]+/u', mb_strtolower($page->text()), flags: PREG_SPLIT_NO_EMPTY) ?: [],
+            ),
+            $pages,
+        );
+        foreach ($verdicts as $at => $verdict) {
+            $label = ($labels[$pages[$at]->number][0] ?? null)?->words();
+            if ($verdict->role !== Role::Unknown || $verdict->reason !== self::TOO_LITTLE || $label === null) {
+                continue;
+            }
+            foreach ([$at - 1, $at + 1] as $beside) {
+                $own = ($labels[$pages[$beside]->number ?? 0][0] ?? null)?->words();
+                if (
+                    $own === $label &&
+                    $verdicts[$beside]->role === Role::Student &&
+                    count(array_intersect($words[$at], $words[$beside])) <=
+                        self::SAME_WORDS * count(array_unique([...$words[$at], ...$words[$beside]]))
+                ) {
+                    $verdicts[$at] = new Verdict(
+                        Role::Student,
+                        0.75,
+                        "stands beside a page that has its label “{$label}”",
+                    );
+                }
+            }
         }
 
         return $verdicts;
@@ -120,7 +167,7 @@ final class RoleFinder
         $second = $speaks[$roles[1]][0];
         $role = Role::from($roles[0]);
         if ($score < self::ENOUGH) {
-            return new Verdict(Role::Unknown, 0.5, 'too little tells what it is for');
+            return new Verdict(Role::Unknown, 0.5, self::TOO_LITTLE);
         }
         $confidence = round(min(0.99, 0.5 + (0.5 * ($score - $second)) / $score), 2);
         if ($role === Role::Student && ($speaks[Role::Key->value][0] >= self::ENOUGH || $score - $second < 0.75)) {

@@ -245,6 +245,25 @@ final class PackReadingTest extends TestCase
         $this->assertSame([Role::Blank, Role::Unknown], [$reading->verdicts[4]->role, $reading->verdicts[5]->role]);
     }
 
+    public function test_a_page_of_few_words_goes_with_the_page_beside_it_that_has_its_label(): void
+    {
+        $reading = fn (string ...$words): PackReading => PackReading::of([
+            $this->page(1, [['Week 1', 40, 20], ['1. Why did the boats turn back? ______', 100, 12]]),
+            $this->page(2, [['Week 2', 40, 20], ['reef boat lamp sail cord net ______ ______ ______', 100, 12]]),
+            $this->page(3, [
+                ...array_map(fn (string $one, int $at): array => [$one, 120 + 60 * $at, 20], $words, array_keys($words)),
+            ]),
+        ]);
+        $this->assertSame(Role::Student, $reading('Week 2', 'The map')->verdicts[3]->role);
+        $this->assertStringContainsString('Week 2', $reading('Week 2', 'The map')->verdicts[3]->reason);
+        $this->assertSame(Role::Unknown, $reading('Week 3', 'The map')->verdicts[3]->role, 'no page has its label');
+        $this->assertNotSame(
+            Role::Student,
+            $reading('Week 2', 'reef boat lamp sail cord net')->verdicts[3]->role,
+            'the words of the page beside it: it may be the answer',
+        );
+    }
+
     public function test_a_pack_of_nothing_is_read_as_nothing(): void
     {
         $this->assertSame([], PackReading::of([])->sections);
@@ -285,16 +304,19 @@ final class PackReadingTest extends TestCase
 
     public function test_cards_with_bare_numbers_that_rise_from_page_to_page_are_sections(): void
     {
-        $cards = fn (int $page, int ...$numbers): PageText => $this->page($page, array_merge(
-            ...array_map(
-                fn (int $number, int $at): array => [
-                    [(string) $number, 60 + 200 * $at, 20],
-                    ['How long is it? Write your answer. ______', 100 + 200 * $at, 12],
-                ],
-                $numbers,
-                array_keys($numbers),
+        $cards = fn (int $page, int ...$numbers): PageText => $this->page(
+            $page,
+            array_merge(
+                ...array_map(
+                    fn (int $number, int $at): array => [
+                        [(string) $number, 60 + 200 * $at, 20],
+                        ['How long is it? Write your answer. ______', 100 + 200 * $at, 12],
+                    ],
+                    $numbers,
+                    array_keys($numbers),
+                ),
             ),
-        ));
+        );
 
         $this->assertSame(['1–3', '4–6'], $this->labelsOf([$cards(1, 1, 2, 3), $cards(2, 4, 5, 6)]));
         $this->assertNotContains('4–6', $this->labelsOf([$cards(1, 4, 5, 6), $cards(2, 4, 5, 6)]));
@@ -304,14 +326,11 @@ final class PackReadingTest extends TestCase
     {
         $page = fn (int $number, string $title, bool $named = true): PageText => $this->page($number, [
             [$title, 60, 20],
-            ...($named ? [['Name ______', 100, 12]] : []),
+            ...$named ? [['Name ______', 100, 12]] : [],
             ['Write three lines. ______', 140, 12],
         ]);
-        $until = fn (PageText ...$more): int => PackReading::of([
-            $page(1, 'Scene 1'),
-            $page(2, 'Scene 2'),
-            ...$more,
-        ])->sections[1]->to;
+        $until = fn (PageText ...$more): int => PackReading::of([$page(1, 'Scene 1'), $page(2, 'Scene 2'), ...$more])
+            ->sections[1]->to;
 
         $this->assertSame(2, $until($page(3, 'My own ending')));
         $this->assertSame(3, $until($page(3, 'Check your work', named: false)));
@@ -325,10 +344,13 @@ final class PackReadingTest extends TestCase
             ['Name ______', 100, 12],
             ['1. Add them. ______', 140, 12],
         ]);
-        $rest = fn (float $height): PageText => $this->page(4, array_map(
-            fn (int $n): array => ["{$n} crates of herring and {$n} of cod", 60 + 20 * $n, $height],
-            range(1, 6),
-        ));
+        $rest = fn (float $height): PageText => $this->page(
+            4,
+            array_map(
+                fn (int $n): array => ["{$n} crates of herring and {$n} of cod", 60 + 20 * $n, $height],
+                range(1, 6),
+            ),
+        );
         $answers = $this->page(3, [
             ['Answers', 60, 20],
             ...array_map(fn (int $n): array => ["1. {$n} crates in all", 80 + 20 * $n, 10], range(1, 6)),
