@@ -103,7 +103,7 @@ final class CutQuestions
         $content = $page->current->page();
         $boxes = array_map(
             fn (Blank $blank): Element => Proposals::laid($blank, Str::lower(Str::random(10)), false),
-            array_values($page->proposals($content) ?? []),
+            array_values(Proposals::sure($page->proposals($content) ?? [])),
         );
 
         return $content->withElements([...$content->elements(), ...$boxes]);

@@ -18,6 +18,7 @@ use App\School;
 use Illuminate\Database\Eloquent\Builder;
 use OpenSlate\Blanks\BlankFinder;
 use OpenSlate\Blanks\Proposals;
+use OpenSlate\Questions\AnswerRooms;
 use OpenSlate\Questions\NumberedBlanks;
 use OpenSlate\Questions\QuestionFinder;
 use OpenSlate\Questions\QuestionsCodec;
@@ -60,16 +61,21 @@ final class ReadScans
         $some = $this->missing($worksheet)->where('source', $original->sha256)->limit(self::AT_ONCE)->get();
         foreach ($some as $backdrop) {
             $lines = $source->seen($path, $pages, $backdrop->page, $this->school->language);
-            $blanks = BlankFinder::labelled($backdrop->blanksFound() ?? [], $backdrop->size(), $lines);
+            // The rooms of questions that were read before are looked for anew.
+            $found = array_values(Proposals::sure($backdrop->blanksFound() ?? []));
+            $blanks = BlankFinder::labelled($found, $backdrop->size(), $lines);
             $marks = $source->marks($path, $pages, [$backdrop->page])[$backdrop->page];
             $before = Backdrop::questionsBefore($backdrop->source, $backdrop->page);
-            $questions = QuestionFinder::find($marks->read($lines), $blanks, $before);
+            $read = $marks->read($lines);
+            $questions = QuestionFinder::find($read, $blanks, $before);
             $backdrop->update([
                 'lines' => LinesCodec::encode($lines),
                 'looked_for_words' => true,
                 'blanks' => $backdrop->blanks === null
                     ? null
-                    : Proposals::encode(NumberedBlanks::of($blanks, $questions)),
+                    : Proposals::encode(
+                        AnswerRooms::with($read, NumberedBlanks::of($blanks, $questions), $questions),
+                    ),
                 'questions' => QuestionsCodec::encode($questions),
             ]);
             // What was written down of the page to be found by is old.

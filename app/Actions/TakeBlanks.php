@@ -24,7 +24,7 @@ final class TakeBlanks
     }
 
     /**
-     * @param  list<int>|null  $which  places in the list of proposals; null is all
+     * @param  list<int>|null  $which  places in the list of proposals; null is all that are sure
      * @param  bool  $fills  whether the student's name and the day fill themselves in where they are asked for
      *
      * @throws StaleEdit|MasterLocked|EditRefused when there is nothing to take
@@ -32,7 +32,9 @@ final class TakeBlanks
     public function __invoke(WorksheetPage $page, int $base, ?array $which, bool $fills = false): PageRevision
     {
         $proposed = $page->proposals($page->current->page()) ?? [];
-        $boxes = $this->boxes($which === null ? $proposed : array_intersect_key($proposed, array_flip($which)), $fills);
+        $taken =
+            $which === null ? Proposals::sure($proposed) : array_intersect_key($proposed, array_flip($which));
+        $boxes = $this->boxes($taken, $fills);
 
         return ($this->apply)($page, $base, new Place($boxes));
     }
@@ -60,7 +62,7 @@ final class TakeBlanks
                     ->whereIn('role', [Role::Student, Role::Unknown])
                     ->get() as $page
             ) {
-                $boxes = $this->boxes($page->proposals($page->current->page()) ?? [], $fills);
+                $boxes = $this->boxes(Proposals::sure($page->proposals($page->current->page()) ?? []), $fills);
                 if ($boxes !== []) {
                     $revised[$page->id] = ($this->apply)($page, $page->revision, new Place($boxes))->number;
                     $laid += count($boxes);

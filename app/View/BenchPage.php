@@ -7,6 +7,7 @@ namespace App\View;
 use App\Models\PageRevision;
 use App\Models\WorksheetPage;
 use OpenSlate\Blanks\Blank;
+use OpenSlate\Blanks\Proposals;
 use OpenSlate\Geometry\Frame;
 use OpenSlate\Page\Overlaps;
 use OpenSlate\Page\Page;
@@ -65,10 +66,19 @@ final readonly class BenchPage
                     '. Students could not reach both: move one of them.';
     }
 
+    /** @return array{sure: array<int, Blank>|null, likely: array<int, Blank>} what is proposed, told apart */
+    public function proposed(): array
+    {
+        return [
+            'sure' => $this->proposals === null ? null : Proposals::sure($this->proposals),
+            'likely' => Proposals::likely($this->proposals ?? []),
+        ];
+    }
+
     /** @return array<string, mixed> all of it, drawn for the browser */
     public function drawn(): array
     {
-        $shown = ['page' => $this->content, 'proposals' => $this->proposals];
+        $shown = ['page' => $this->content, 'proposals' => $this->proposals] + $this->proposed();
 
         return $this->steps() + [
             'page' => view('bench.page', $shown)->render(),
@@ -124,7 +134,7 @@ final readonly class BenchPage
                     : view('bench.ghosts', ['proposals' => $this->proposals ?? []])->render(),
             'proposed' => $this->content->backdrop === null
                     ? null
-                    : view('bench.proposed', ['proposals' => $this->proposals])->render(),
+                    : view('bench.proposed', $this->proposed())->render(),
         ];
     }
 

@@ -95,7 +95,9 @@ final class ElementWords
 
     public static function proposed(Blank $blank): string
     {
-        return $blank->label === '' ? 'Proposed answer box' : "Proposed answer box: {$blank->label}";
+        $what = $blank->isSure() ? 'Proposed answer box' : 'Room for an answer';
+
+        return $blank->label === '' ? $what : "{$what}: {$blank->label}";
     }
 
     public static function kind(ElementKind $kind): string

@@ -176,8 +176,8 @@ final class BitmapInk
      * Squares with ink that touch, or stand but one square apart on one row, are one blob.
      *
      * @param  array<int, array<int, int>>  $inked  pixels of ink by row and column
-     * @return list<array{int, int, int, int, int, int, array<int, array<int, true>>}> left, top, right, bottom, how many
-     *                                                            squares, their ink, and themselves by row and column
+     * @return list<array{int, int, int, int, int, int, non-empty-array<int, non-empty-array<int, true>>}> left, top,
+     *                                  right, bottom, how many squares, their ink, and themselves by row and column
      */
     private static function blobs(array $inked): array
     {

@@ -70,7 +70,10 @@ final class BitmapMarks
         ) === [];
         $ticks = array_values(array_filter([...$squares, ...array_values($rings)], $isPaper));
         $seen = array_values(
-            array_filter(BitmapRules::find($bitmap), fn (SeenRule $seen): bool => ! self::isSideOf($seen->rule, $ticks)),
+            array_filter(
+                BitmapRules::find($bitmap),
+                fn (SeenRule $seen): bool => ! self::isSideOf($seen->rule, $ticks),
+            ),
         );
         $tilt = Tilt::of(
             array_map(

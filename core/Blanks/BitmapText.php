@@ -69,7 +69,7 @@ final class BitmapText
         $pieces = [];
         foreach (array_keys($inked) as $start) {
             foreach (array_keys($inked[$start]) as $first) {
-                if (! isset($inked[$start][$first])) {
+                if (! array_key_exists($first, $inked[$start])) {
                     continue;
                 }
                 unset($inked[$start][$first]);
@@ -111,8 +111,8 @@ final class BitmapText
     private static function frame(array $piece, float $side, float $slice): Frame
     {
         $columns = array_keys($piece);
-        $top = min(array_map(min(...), $piece));
-        $bottom = max(array_map(max(...), $piece));
+        $slices = array_merge(...$piece);
+        [$top, $bottom] = [min($slices), max($slices)];
 
         return Frame::of(
             min($columns) * $side,

@@ -13,6 +13,8 @@ final readonly class Blank
 {
     use Withers;
 
+    private const SURE = 0.5;
+
     /**
      * @param  Frame  $frame  of what is to be typed, in points
      * @param  float|null  $pitch  from one printed line to the next, in points
@@ -30,6 +32,12 @@ final readonly class Blank
         public string $label = '',
         public ?AnswerForm $form = null,
     ) {
+    }
+
+    /** Whether it is surely there to be filled in; else it is but likely, and is taken by hand alone. */
+    public function isSure(): bool
+    {
+        return $this->confidence >= self::SURE;
     }
 
     public function labelled(string $label): self

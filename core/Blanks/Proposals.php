@@ -91,6 +91,28 @@ final class Proposals
     }
 
     /**
+     * Those that are surely there to be filled in.
+     *
+     * @param  array<int, Blank>  $blanks
+     * @return array<int, Blank> by the same places
+     */
+    public static function sure(array $blanks): array
+    {
+        return array_filter($blanks, fn (Blank $blank): bool => $blank->isSure());
+    }
+
+    /**
+     * Those that are but likely, each to be decided on by itself.
+     *
+     * @param  array<int, Blank>  $blanks
+     * @return array<int, Blank> by the same places
+     */
+    public static function likely(array $blanks): array
+    {
+        return array_diff_key($blanks, self::sure($blanks));
+    }
+
+    /**
      * The blanks where the page shows its print, without those that are off the paper or have a box already.
      *
      * @param  list<Blank>  $blanks  of the printed page

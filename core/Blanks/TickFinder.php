@@ -28,7 +28,7 @@ final class TickFinder
     private const APART = 1.2;
 
     /** Where the middle of such a letter lies in its frame, as a share of its height. */
-    private const MIDDLE = 0.4;
+    private const MIDDLE = 0.45;
 
     /** How far from it the sign of a sum stands, in points. */
     private const SIGN = 12.0;
@@ -76,8 +76,9 @@ final class TickFinder
     private static function squared(Frame $letter): Frame
     {
         $side = min($letter->width, $letter->height);
+        $top = $letter->y + self::MIDDLE * $letter->height - $side / 2;
 
-        return Frame::of($letter->x + ($letter->width - $side) / 2, $letter->middle() - $side / 2, $side, $side);
+        return Frame::of($letter->x + ($letter->width - $side) / 2, $top, $side, $side);
     }
 
     /** A number is to be written in a square that stands beside the sign of a sum. */

@@ -65,3 +65,25 @@ test('where the teacher allows it, name and date fill themselves in; what is cho
     await page.getByRole('button', { name: /^Lay boxes on all/ }).click();
     await expect(page.locator('.element--box')).toHaveCount(more);
 });
+
+test('room that a question leaves is proposed apart, and laid or left by itself', async ({ teacher: page }) => {
+    await bringIn(page, '../../tests/blanks/classes/typeset-rooms.pdf');
+    await page.getByRole('link', { name: /^Boxes/ }).click();
+    const likely = page.getByRole('region', { name: '3 questions with room and no line' });
+    await expect(async () => {
+        await page.reload();
+        await expect(likely).toBeVisible({ timeout: 1000 });
+    }).toPass({ timeout: 30000 });
+    await expectAccessible(page);
+    await page.getByRole('button', { name: 'Lay boxes on all 2' }).click();
+    await expect(page.locator('.element--box')).toHaveCount(2);
+    const room = page.getByRole('button', { name: /^Room for an answer: 2\. Describe the tower/ });
+    await room.focus();
+    await page.keyboard.press('Enter');
+    await expect(page.locator('.element--box')).toHaveCount(3);
+    await page.getByRole('button', { name: 'Answered elsewhere' }).click();
+    await expect(page.locator('[data-ghost]')).toHaveCount(0);
+    await expect(page.getByRole('region', { name: /with room/ })).toHaveCount(0);
+    await page.getByRole('button', { name: 'Undo' }).click();
+    await expect(page.locator('[data-ghost]')).toHaveCount(1);
+});

@@ -14,7 +14,11 @@ use App\Models\WorksheetPage;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Facades\Queue;
 use OpenSlate\Answers\AnswerKind;
+use OpenSlate\Blanks\Blank;
+use OpenSlate\Blanks\BlankKind;
+use OpenSlate\Blanks\Proposals;
 use OpenSlate\Elements\AnswerBox;
+use OpenSlate\Geometry\Frame;
 use Symfony\Component\HttpFoundation\Response;
 use Tests\Support\DemoPack;
 use Tests\Support\ReadsFilesOnce;
@@ -92,7 +96,9 @@ final class BlanksTest extends TestCase
 
     public function test_the_contact_sheet_says_which_questions_a_page_has_and_blanks_which_they_are_of(): void
     {
-        $this->get("/worksheets/{$this->pack->id}")->assertOk()->assertSeeInOrder(['Questions 1–4', 'Questions 1–3']);
+        $this->get("/worksheets/{$this->pack->id}")
+            ->assertOk()
+            ->assertSeeInOrder(['Questions 1–4', 'Questions 1–3']);
         $this->get("/worksheets/{$this->pack->id}/boxes/7")->assertSee('Proposed answer box: 2 Monday');
         $questions = $this->page(7)->backdrop?->questionsFound() ?? [];
         $this->assertSame(['1', '2', '3', '4'], array_column($questions, 'number'));
@@ -100,7 +106,53 @@ final class BlanksTest extends TestCase
         $this->assertSame([], $this->page(4)->backdrop?->questionsFound());
         // Of pages that were brought in before nobody knows.
         Backdrop::query()->update(['questions' => null]);
-        $this->get("/worksheets/{$this->pack->id}")->assertOk()->assertDontSee('Questions 1–4');
+        $this->get("/worksheets/{$this->pack->id}")
+            ->assertOk()
+            ->assertDontSee('Questions 1–4');
+    }
+
+    public function test_room_under_a_question_is_proposed_apart_and_taken_or_refused_by_itself(): void
+    {
+        $page = $this->page(6);
+        $found = $page->backdrop?->blanksFound() ?? [];
+        $room = new Blank(BlankKind::Box, Frame::of(60, 640, 400, 60), 0.4, label: '5. Why is it so?');
+        Backdrop::whereKey($page->backdrop_id)->update(['blanks' => Proposals::encode([...$found, $room])]);
+        $at = count($found);
+        $this->get("/worksheets/{$this->pack->id}/boxes/6")
+            ->assertSee("{$at} blanks found here")
+            ->assertSee('1 question with room and no line')
+            ->assertSee('Room for an answer: 5. Why is it so?');
+
+        $this->postJson("/pages/{$page->id}/blanks/take", ['base' => 1])
+            ->assertOk()
+            ->assertDontSee('found here')
+            ->assertSee('1 question with room and no line');
+        $this->assertCount($at, $this->boxes($page), 'what is but likely is not laid with the others');
+        $this->postJson("/pages/{$page->id}/blanks/take", ['base' => 2])->assertUnprocessable();
+        $this->postJson("/pages/{$page->id}/blanks/take", ['base' => 2, 'which' => [$at]])
+            ->assertOk()
+            ->assertDontSee('room and no line');
+        $this->assertSame('5. Why is it so?', array_slice($this->boxes($page), -1)[0]->prompt);
+
+        $this->postJson("/pages/{$page->id}/undo", ['base' => 3])
+            ->assertOk()
+            ->assertSee('1 question with room');
+        $this->postJson("/pages/{$page->id}/blanks/refuse")
+            ->assertOk()
+            ->assertSee('1 question with room');
+        $this->postJson("/pages/{$page->id}/blanks/refuse", ['which' => [$at]])
+            ->assertOk()
+            ->assertDontSee('with room');
+    }
+
+    public function test_rooms_are_not_laid_on_all_pages_nor_on_a_set_of_questions(): void
+    {
+        $page = $this->page(6);
+        $room = new Blank(BlankKind::Box, Frame::of(60, 640, 400, 60), 0.4, label: '5. Why is it so?');
+        Backdrop::query()->update(['blanks' => Proposals::encode([])]);
+        Backdrop::whereKey($page->backdrop_id)->update(['blanks' => Proposals::encode([$room])]);
+        $this->post("/worksheets/{$this->pack->id}/blanks", ['base' => 0]);
+        $this->assertSame([], $this->boxes($page));
     }
 
     public function test_a_printed_page_is_looked_at_once_whoever_has_it(): void
@@ -140,7 +192,7 @@ final class BlanksTest extends TestCase
             ->assertSee('Still looking for blanks');
         Queue::assertPushed(TakeTurn::class, 1);
 
-        app()->call([new TakeTurn, 'handle']);
+        app()->call([new TakeTurn(), 'handle']);
         $this->get("/worksheets/{$this->pack->id}/boxes/6")
             ->assertOk()
             ->assertSee('6 blanks found here');

@@ -45,7 +45,7 @@ final class CutQuestionsTest extends TestCase
         // Name and date of both pages, one each for 2 and 3 of the first; five cells and a line of the second.
         $this->assertCount(4 + 2 + 6, $boxes);
         $this->assertContains(
-            '2 Monday 4.8 m 1.1 m, Range',
+            '2 Monday, Range',
             array_map(fn (AnswerBox $box): string => $box->prompt, $boxes),
         );
         $this->get("/worksheets/{$set->id}/boxes/1")->assertOk();

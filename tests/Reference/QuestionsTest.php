@@ -12,6 +12,7 @@ use App\Documents\PrintReader;
 use OpenSlate\Blanks\Blank;
 use OpenSlate\Blanks\BlankFinder;
 use OpenSlate\Geometry\Frame;
+use OpenSlate\Questions\AnswerRooms;
 use OpenSlate\Questions\Question;
 use OpenSlate\Questions\QuestionFinder;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -65,6 +66,31 @@ final class QuestionsTest extends TestCase
             'by pdfTeX' => [['typeset-tides', 'typeset-light', 'typeset-numbers', 'typeset-floating']],
             'by a word processor' => [['written-rivers', 'written-letters']],
         ];
+    }
+
+    public function test_room_without_a_line_is_found_where_a_page_leaves_it_and_nowhere_else(): void
+    {
+        $rooms = [];
+        $sets = ['typeset-rooms', 'typeset-tides', 'typeset-light', 'typeset-numbers', 'typeset-floating'];
+        foreach ([...$sets, 'written-rivers', 'written-letters', 'questions', 'open'] as $set) {
+            $path = $this->path($set, false);
+            $pages = app(PdfReader::class)->pages($path);
+            $texts = app(PageTexts::class)->read($path, $pages);
+            foreach (app(PageMarks::class)->read($path, $pages, $texts, range(1, count($pages))) as $marks) {
+                $blanks = BlankFinder::find($marks);
+                $all = AnswerRooms::with($marks, $blanks, QuestionFinder::find($marks, $blanks));
+                array_push($rooms, ...array_slice($all, count($blanks)));
+            }
+        }
+
+        $this->assertSame(
+            [
+                '1. Why did nobody thank the keeper?',
+                '2. Describe the tower in your own words.',
+                '5. What would you ask her?',
+            ],
+            array_column($rooms, 'label'),
+        );
     }
 
     public function test_they_are_known_on_scans_once_their_words_are_read(): void

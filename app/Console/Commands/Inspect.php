@@ -20,6 +20,7 @@ use OpenSlate\Cutting\PageRange;
 use OpenSlate\Cutting\UnusableRange;
 use OpenSlate\Packs\PackReading;
 use OpenSlate\Packs\Section;
+use OpenSlate\Questions\AnswerRooms;
 use OpenSlate\Questions\Question;
 use OpenSlate\Questions\QuestionFinder;
 use OpenSlate\Scan\ScannedPicture;
@@ -127,13 +128,10 @@ final class Inspect extends Command
         foreach ($wanted as $number) {
             [$text, $marks] = [$read[$number - 1], $drawn[$number]];
             $blanks = BlankFinder::labelled(BlankFinder::find($marks), $text->size, $text->lines);
-            $questions = QuestionFinder::find(
-                $marks->readable ? $marks : $marks->read($text->lines),
-                $blanks,
-                $questions,
-            );
+            $legible = $marks->readable ? $marks : $marks->read($text->lines);
+            $questions = QuestionFinder::find($legible, $blanks, $questions);
             $said[] = $this->page($text, $counts[$number], $targets[$number] ?? [], $reading) + [
-                'blanks' => array_map(self::blank(...), $blanks),
+                'blanks' => array_map(self::blank(...), AnswerRooms::with($legible, $blanks, $questions)),
                 'questions' => array_map(self::asked(...), $questions),
             ];
         }

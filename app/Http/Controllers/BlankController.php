@@ -12,6 +12,7 @@ use App\View\Count;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use OpenSlate\Blanks\Proposals;
 
 /** Blanks that were found on the print: taken as answer boxes, or refused. */
 final class BlankController
@@ -31,8 +32,10 @@ final class BlankController
     /** They are proposed on this page no more. */
     public function refuse(Request $request, WorksheetPage $page): JsonResponse
     {
-        $proposed = array_keys($page->proposals($page->current->page()) ?? []);
-        $refused = $request->has('which') ? array_intersect($proposed, $this->which($request)) : $proposed;
+        $proposed = $page->proposals($page->current->page()) ?? [];
+        $refused = $request->has('which')
+            ? array_intersect(array_keys($proposed), $this->which($request))
+            : array_keys(Proposals::sure($proposed));
         $page->update(['refused' => array_values(array_unique([...$page->refused ?? [], ...$refused]))]);
 
         return response()->json(BenchPage::of($page->refresh())->drawn() + ['new' => []]);

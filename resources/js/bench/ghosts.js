@@ -11,8 +11,10 @@ export class Ghosts {
         root.addEventListener('keydown', (event) => this.#key(event), true);
         this.ledger = rows.closest('.ledger');
         rows.addEventListener('click', (event) => {
-            const verb = event.target.closest('[data-blanks]')?.dataset.blanks;
-            if (verb) send({ path: `blanks/${verb}`, body: { fills: this.#fills } });
+            const { blanks: verb, which } = event.target.closest('[data-blanks]')?.dataset ?? {};
+            if (!verb) return;
+            const some = which === undefined ? {} : { which: which.split(',').map(Number) };
+            send({ path: `blanks/${verb}`, body: { fills: this.#fills, ...some } });
         });
         rows.addEventListener('change', (event) => {
             if (!event.target.matches('[data-blanks-fill]')) return;

@@ -1,4 +1,4 @@
-{{-- What is proposed for the page, and everything on it in reading order. $page, $proposals: Blank[] or null --}}
+{{-- What is proposed for the page, and everything on it in reading order. $page; $sure, $likely as in proposed --}}
 @use('OpenSlate\Page\Tags')
 <div data-proposed>@include('bench.proposed')</div>
 @php($tags = Tags::of($page))

@@ -1,19 +1,29 @@
-{{-- What is proposed for the page. $proposals: Blank[] or null --}}
+{{-- What is proposed for the page. $sure: Blank[] or null while they are looked for; $likely: Blank[], by their places --}}
 @use('App\View\Count')
 @use('OpenSlate\Blanks\SelfFilling')
-@if ($proposals === null)
+@if ($sure === null)
     <p class="ledger__hint">Still looking for blanks on this page. Reload it in a moment.</p>
-@elseif ($proposals !== [])
+@elseif ($sure !== [])
     <section class="proposed" aria-labelledby="proposed-title">
-        <h2 id="proposed-title">{{ Count::of(count($proposals), 'blank') }} found here</h2>
+        <h2 id="proposed-title">{{ Count::of(count($sure), 'blank') }} found here</h2>
         <div class="verbs">
             <button type="button" class="btn btn-primary" data-blanks="take">Lay
-                {{ count($proposals) === 1 ? 'a box on it' : 'boxes on all ' . count($proposals) }}</button>
-            <button type="button" class="btn btn-plain" data-blanks="refuse">{{ count($proposals) === 1 ? 'It is no blank' : 'None is a blank' }}</button>
+                {{ count($sure) === 1 ? 'a box on it' : 'boxes on all ' . count($sure) }}</button>
+            <button type="button" class="btn btn-plain" data-blanks="refuse">{{ count($sure) === 1 ? 'It is no blank' : 'None is a blank' }}</button>
         </div>
-        @if (array_filter($proposals, SelfFilling::fits(...)) !== [])
+        @if (array_filter($sure, SelfFilling::fits(...)) !== [])
             <label class="traits__check"><input type="checkbox" class="form-check-input" data-blanks-fill
                     autocomplete="off"> Name and date fill themselves in</label>
         @endif
+    </section>
+@endif
+@if ($likely !== [])
+    <section class="proposed proposed--likely" aria-labelledby="likely-title">
+        <h2 id="likely-title">{{ Count::of(count($likely), 'question') }} with room and no line</h2>
+        <div class="verbs">
+            <button type="button" class="btn btn-plain" data-blanks="take" data-which="{{ implode(',', array_keys($likely)) }}">Lay
+                {{ count($likely) === 1 ? 'a box in it' : 'boxes in all ' . count($likely) }}</button>
+            <button type="button" class="btn btn-plain" data-blanks="refuse" data-which="{{ implode(',', array_keys($likely)) }}">Answered elsewhere</button>
+        </div>
     </section>
 @endif

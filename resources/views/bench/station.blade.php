@@ -87,7 +87,7 @@
             @endif
             <p class="ledger__warning" data-overlaps role="status" hidden></p>
             <div class="ledger__body" data-ledger>
-                @include('bench.ledger', ['page' => $content, 'proposals' => $shown->proposals])
+                @include('bench.ledger', ['page' => $content] + $shown->proposed())
             </div>
         @endif
     </aside>

@@ -130,7 +130,8 @@ final class BitmapTest extends TestCase
         $this->assertSame(0, $found(fn (int $x, int $y): bool => $ring($x, $y, 160, 203, 8)));
         // A letter in a word; one that is ticked already; a block; three sides of a square.
         $none = [
-            fn (int $x, int $y): bool => $ring($x, $y, 146, 203, 20) || ($x >= 169 && $x < 172 && $y >= 203 && $y < 223),
+            fn (int $x, int $y): bool => $ring($x, $y, 146, 203, 20) ||
+                ($x >= 169 && $x < 172 && $y >= 203 && $y < 223),
             fn (int $x, int $y): bool => $square($x, $y, 146, 203, 22) ||
                 ($y > 205 && $y < 222 && abs($x - $y + 57) < 3),
             fn (int $x, int $y): bool => $x >= 146 && $x < 168 && $y >= 203 && $y < 225,

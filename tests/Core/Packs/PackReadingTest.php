@@ -251,7 +251,11 @@ final class PackReadingTest extends TestCase
             $this->page(1, [['Week 1', 40, 20], ['1. Why did the boats turn back? ______', 100, 12]]),
             $this->page(2, [['Week 2', 40, 20], ['reef boat lamp sail cord net ______ ______ ______', 100, 12]]),
             $this->page(3, [
-                ...array_map(fn (string $one, int $at): array => [$one, 120 + 60 * $at, 20], $words, array_keys($words)),
+                ...array_map(
+                    fn (string $one, int $at): array => [$one, 120 + 60 * $at, 20],
+                    $words,
+                    array_keys($words),
+                ),
             ]),
         ]);
         $this->assertSame(Role::Student, $reading('Week 2', 'The map')->verdicts[3]->role);

@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Questions;
+
+use OpenSlate\Blanks\Blank;
+use OpenSlate\Questions\AnswerRooms;
+use OpenSlate\Questions\QuestionFinder;
+use PHPUnit\Framework\TestCase;
+use Tests\Support\PrintedSheet;
+
+/** Questions that leave room and have no line (common practice, no source). */
+final class AnswerRoomsTest extends TestCase
+{
+    public function test_a_question_with_room_under_it_and_no_line_has_a_room_with_its_words(): void
+    {
+        $rooms = $this->rooms($this->sheet());
+        $this->assertSame(
+            ['1. Why did the boats turn back?', '2. Describe the harbour.'],
+            array_column($rooms, 'label'),
+        );
+        $this->assertEqualsWithDelta(
+            [[72, 119, 492, 75], [72, 219, 492, 81]],
+            array_map(
+                fn (Blank $room): array => [$room->frame->x, $room->frame->y, $room->frame->width, $room->frame->height],
+                $rooms,
+            ),
+            8,
+        );
+        $this->assertFalse($rooms[0]->isSure());
+    }
+
+    public function test_what_has_a_line_or_is_done_on_the_print_or_asks_nothing_has_none(): void
+    {
+        $this->assertSame([], $this->rooms($this->sheet('1. Why? ________', '2. How? ________')));
+        $this->assertSame([], $this->rooms($this->sheet('1. Circle the boat.', '2. Underline the verbs.')));
+        $this->assertSame([], $this->rooms($this->sheet('1. It is old.', '2. It is of oak.')));
+    }
+
+    public function test_where_most_have_no_room_they_are_answered_elsewhere(): void
+    {
+        $tight = (new PrintedSheet())
+            ->words('1. Why did it turn back?', 72, 100)
+            ->words('2. Where did it go?', 72, 118)
+            ->words('3. Who saw it?', 72, 136);
+        $this->assertSame([], $this->rooms($tight));
+    }
+
+    public function test_a_picture_beside_makes_it_narrower_and_what_is_too_narrow_is_none(): void
+    {
+        $beside = fn (float $x): array => $this->rooms($this->sheet()->drawing($x, 110, 80, 60));
+        $this->assertEqualsWithDelta(400 - 72 - 5, $beside(400)[0]->frame->width, 1);
+        $this->assertSame(['2. Describe the harbour.'], array_column($beside(150), 'label'));
+    }
+
+    private function sheet(
+        string $first = '1. Why did the boats turn back?',
+        string $second = '2. Describe the harbour.',
+    ): PrintedSheet {
+        return (new PrintedSheet())->words($first, 72, 100)->words($second, 72, 200)->words('Part B', 72, 306);
+    }
+
+    /** @return list<Blank> */
+    private function rooms(PrintedSheet $sheet): array
+    {
+        $blanks = $sheet->blanks();
+        $all = AnswerRooms::with($sheet->marks(), $blanks, QuestionFinder::find($sheet->marks(), $blanks));
+
+        return array_slice($all, count($blanks));
+    }
+}
