@@ -23,7 +23,7 @@ final class AnswerRoomsTest extends TestCase
         $this->assertEqualsWithDelta(
             [[72, 119, 492, 75], [72, 219, 492, 81]],
             array_map(
-                fn (Blank $room): array => [$room->frame->x, $room->frame->y, $room->frame->width, $room->frame->height],
+                fn (Blank $one): array => [$one->frame->x, $one->frame->y, $one->frame->width, $one->frame->height],
                 $rooms,
             ),
             8,
