@@ -13,8 +13,7 @@ use App\Models\Worksheet;
 use Illuminate\Database\Eloquent\Builder;
 use OpenSlate\Blanks\BlankFinder;
 use OpenSlate\Blanks\Proposals;
-use OpenSlate\Questions\AnswerRooms;
-use OpenSlate\Questions\NumberedBlanks;
+use OpenSlate\Questions\QuestionBlanks;
 use OpenSlate\Questions\QuestionFinder;
 use OpenSlate\Questions\QuestionsCodec;
 
@@ -58,9 +57,7 @@ final class FindBlanks
             Backdrop::where('source', $original->sha256)
                 ->where('page', $number)
                 ->update([
-                    'blanks' => Proposals::encode(
-                        AnswerRooms::with($marks, NumberedBlanks::of($blanks, $questions), $questions),
-                    ),
+                    'blanks' => Proposals::encode(QuestionBlanks::of($marks, $blanks, $questions)),
                     'questions' => QuestionsCodec::encode($questions),
                 ]);
         }

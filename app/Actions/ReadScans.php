@@ -18,8 +18,7 @@ use App\School;
 use Illuminate\Database\Eloquent\Builder;
 use OpenSlate\Blanks\BlankFinder;
 use OpenSlate\Blanks\Proposals;
-use OpenSlate\Questions\AnswerRooms;
-use OpenSlate\Questions\NumberedBlanks;
+use OpenSlate\Questions\QuestionBlanks;
 use OpenSlate\Questions\QuestionFinder;
 use OpenSlate\Questions\QuestionsCodec;
 use OpenSlate\Text\LinesCodec;
@@ -61,8 +60,7 @@ final class ReadScans
         $some = $this->missing($worksheet)->where('source', $original->sha256)->limit(self::AT_ONCE)->get();
         foreach ($some as $backdrop) {
             $lines = $source->seen($path, $pages, $backdrop->page, $this->school->language);
-            // The rooms of questions that were read before are looked for anew.
-            $found = array_values(Proposals::sure($backdrop->blanksFound() ?? []));
+            $found = QuestionBlanks::without($backdrop->blanksFound() ?? []);
             $blanks = BlankFinder::labelled($found, $backdrop->size(), $lines);
             $marks = $source->marks($path, $pages, [$backdrop->page])[$backdrop->page];
             $before = Backdrop::questionsBefore($backdrop->source, $backdrop->page);
@@ -72,10 +70,8 @@ final class ReadScans
                 'lines' => LinesCodec::encode($lines),
                 'looked_for_words' => true,
                 'blanks' => $backdrop->blanks === null
-                    ? null
-                    : Proposals::encode(
-                        AnswerRooms::with($read, NumberedBlanks::of($blanks, $questions), $questions),
-                    ),
+                        ? null
+                        : Proposals::encode(QuestionBlanks::of($read, $blanks, $questions)),
                 'questions' => QuestionsCodec::encode($questions),
             ]);
             // What was written down of the page to be found by is old.

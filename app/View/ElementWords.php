@@ -6,6 +6,7 @@ namespace App\View;
 
 use OpenSlate\Answers\PassageAnswer;
 use OpenSlate\Blanks\Blank;
+use OpenSlate\Blanks\BlankKind;
 use OpenSlate\Elements\AnswerBox;
 use OpenSlate\Elements\Clip;
 use OpenSlate\Elements\Element;
@@ -95,7 +96,11 @@ final class ElementWords
 
     public static function proposed(Blank $blank): string
     {
-        $what = $blank->isSure() ? 'Proposed answer box' : 'Room for an answer';
+        $what = match (true) {
+            $blank->kind === BlankKind::Choice => 'Proposed choice',
+            $blank->isSure() => 'Proposed answer box',
+            default => 'Room for an answer',
+        };
 
         return $blank->label === '' ? $what : "{$what}: {$blank->label}";
     }

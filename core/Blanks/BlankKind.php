@@ -25,6 +25,9 @@ enum BlankKind: string
     /** A small square or circle with a choice beside it. */
     case Tick = 'tick';
 
+    /** Printed choices of which one is to be ringed. */
+    case Choice = 'choice';
+
     /** A form field of the PDF. */
     case Field = 'field';
 }

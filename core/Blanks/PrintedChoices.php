@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace OpenSlate\Blanks;
 
+use OpenSlate\Answers\ChoiceAnswer;
+use OpenSlate\Answers\ChoiceMark;
 use OpenSlate\Answers\Choices;
+use OpenSlate\Answers\Option;
 use OpenSlate\Geometry\Frame;
 use OpenSlate\Text\Word;
 
@@ -53,6 +56,39 @@ final class PrintedChoices
     }
 
     /**
+     * @param  non-empty-list<array{Frame, string}>  $choices  frame and words of each, in order
+     * @param  Frame  $whole  of all of them
+     * @param  bool  $ticked  whether several may be ticked; else one is ringed
+     */
+    public static function answer(array $choices, Frame $whole, bool $ticked): ChoiceAnswer
+    {
+        $options = array_map(
+            fn (array $choice, int $at): Option => new Option(
+                self::id($at),
+                $choice[1],
+                self::share($choice[0]->x - $whole->x, $whole->width),
+                self::share($choice[0]->y - $whole->y, $whole->height),
+                max(0.002, self::share($choice[0]->width, $whole->width)),
+                max(0.002, self::share($choice[0]->height, $whole->height)),
+            ),
+            $choices,
+            array_keys($choices),
+        );
+
+        return ChoiceAnswer::of($options, $ticked, $ticked ? ChoiceMark::Tick : ChoiceMark::Ring);
+    }
+
+    private static function share(float $part, float $whole): float
+    {
+        return round(max(0.0, min(1.0, $part / max(0.001, $whole))), 5);
+    }
+
+    private static function id(int $at): string
+    {
+        return $at < 26 ? chr(97 + $at) : 'o'.$at;
+    }
+
+    /**
      * Letters or numbers that count up from the first, whichever go on longer; the words of each go on to the next.
      *
      * @param  list<list<Word>>  $lines
@@ -94,12 +130,22 @@ final class PrintedChoices
             if ($mark === $expected) {
                 $starts[] = $at;
                 $expected = self::next($mark);
-            } elseif ($mark === $first && count($starts) === 1) {
+            } elseif (
+                $mark === $first &&
+                count($starts) === 1 &&
+                (! self::isPointed($words[$starts[0]]) || self::isPointed($word))
+            ) {
                 $starts = [$at]; // The one before was an article, or the number of the question.
             }
         }
 
         return $starts;
+    }
+
+    /** Whether something stands after a letter or number that says what it is for: "a)", not "a". */
+    private static function isPointed(Word $mark): bool
+    {
+        return mb_strlen($mark->text) > 1;
     }
 
     private static function next(string $mark): string

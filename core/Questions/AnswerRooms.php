@@ -72,7 +72,8 @@ final class AnswerRooms
         $open = 0;
         foreach ($questions as $at => $question) {
             $said = self::said($ground, $frames[$at]);
-            if (! self::isOpen($question, $questions) || ! self::asks($said)) {
+            $isOpen = self::isOpen($question, $questions) && ! self::isChosen($question->frame, $blanks);
+            if (! $isOpen || ! self::asks($said)) {
                 continue;
             }
             $open++;
@@ -108,6 +109,22 @@ final class AnswerRooms
         }
 
         return $question->blanks === [];
+    }
+
+    /**
+     * Printed choices belong to no list of a question, and answer it.
+     *
+     * @param  list<Blank>  $blanks
+     */
+    private static function isChosen(Frame $question, array $blanks): bool
+    {
+        foreach ($blanks as $blank) {
+            if ($blank->kind === BlankKind::Choice && Ground::has($question, $blank->frame)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     private static function asks(string $said): bool

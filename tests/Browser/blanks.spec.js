@@ -77,6 +77,7 @@ test('room that a question leaves is proposed apart, and laid or left by itself'
     await expectAccessible(page);
     await page.getByRole('button', { name: 'Lay boxes on all 2' }).click();
     await expect(page.locator('.element--box')).toHaveCount(2);
+    await expect(likely.getByRole('button')).toHaveText([/Lay\s+boxes in all 3/, 'Answered elsewhere']);
     const room = page.getByRole('button', { name: /^Room for an answer: 2\. Describe the tower/ });
     await room.focus();
     await page.keyboard.press('Enter');
@@ -86,4 +87,20 @@ test('room that a question leaves is proposed apart, and laid or left by itself'
     await expect(page.getByRole('region', { name: /with room/ })).toHaveCount(0);
     await page.getByRole('button', { name: 'Undo' }).click();
     await expect(page.locator('[data-ghost]')).toHaveCount(1);
+});
+
+test('printed choices of a quiz are laid as such, and a student rings one', async ({ teacher: page }) => {
+    await bringIn(page, '../../tests/blanks/classes/typeset-quiz.pdf');
+    await page.getByRole('link', { name: /^Boxes/ }).click();
+    const choice = page.getByRole('button', { name: /^Proposed choice: 1\. Which of these floats/ });
+    await expect(async () => {
+        await page.reload();
+        await expect(choice).toBeVisible({ timeout: 1000 });
+    }).toPass({ timeout: 30000 });
+    await page.getByRole('button', { name: 'Lay boxes on all 8' }).click();
+    await expect(page.locator('[data-ghost]')).toHaveCount(1);
+    await page.getByRole('button', { name: 'Try it as a student' }).click();
+    const cork = page.getByRole('radio', { name: /a cork in a bottle/ });
+    await cork.check({ force: true });
+    await expect(cork).toBeChecked();
 });

@@ -11,9 +11,10 @@ use App\Documents\Pdf\PdfReader;
 use App\Documents\PrintReader;
 use OpenSlate\Blanks\Blank;
 use OpenSlate\Blanks\BlankFinder;
+use OpenSlate\Blanks\BlankKind;
 use OpenSlate\Geometry\Frame;
-use OpenSlate\Questions\AnswerRooms;
 use OpenSlate\Questions\Question;
+use OpenSlate\Questions\QuestionBlanks;
 use OpenSlate\Questions\QuestionFinder;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Support\MeasuredPage;
@@ -68,18 +69,31 @@ final class QuestionsTest extends TestCase
         ];
     }
 
-    public function test_room_without_a_line_is_found_where_a_page_leaves_it_and_nowhere_else(): void
+    public function test_choices_and_room_without_a_line_are_found_where_a_page_has_them_and_nowhere_else(): void
     {
-        $rooms = [];
-        $sets = ['typeset-rooms', 'typeset-tides', 'typeset-light', 'typeset-numbers', 'typeset-floating'];
+        $rooms = $choices = [];
+        $sets = [
+            'typeset-rooms',
+            'typeset-quiz',
+            'typeset-tides',
+            'typeset-light',
+            'typeset-numbers',
+            'typeset-floating',
+        ];
         foreach ([...$sets, 'written-rivers', 'written-letters', 'questions', 'open'] as $set) {
             $path = $this->path($set, false);
             $pages = app(PdfReader::class)->pages($path);
             $texts = app(PageTexts::class)->read($path, $pages);
             foreach (app(PageMarks::class)->read($path, $pages, $texts, range(1, count($pages))) as $marks) {
                 $blanks = BlankFinder::find($marks);
-                $all = AnswerRooms::with($marks, $blanks, QuestionFinder::find($marks, $blanks));
-                array_push($rooms, ...array_slice($all, count($blanks)));
+                $all = QuestionBlanks::further($marks, $blanks, QuestionFinder::find($marks, $blanks));
+                foreach (array_slice($all, count($blanks)) as $one) {
+                    if ($one->kind === BlankKind::Choice) {
+                        $choices[] = implode(', ', $one->choices());
+                    } else {
+                        $rooms[] = $one->label;
+                    }
+                }
             }
         }
 
@@ -88,8 +102,21 @@ final class QuestionsTest extends TestCase
                 '1. Why did nobody thank the keeper?',
                 '2. Describe the tower in your own words.',
                 '5. What would you ask her?',
+                '7. What is said of wind and/or rain?',
             ],
-            array_column($rooms, 'label'),
+            $rooms,
+        );
+        $this->assertSame(
+            [
+                'a) a stone, b) a cork in a bottle of water, c) a key, d) a nail',
+                'A. 4.8 m, B. 5.1 m, C. 5.3 m',
+                'True, False',
+                'True, False',
+                'is, are',
+                'go, goes',
+                'Yes, No',
+            ],
+            $choices,
         );
     }
 

@@ -4,9 +4,6 @@ declare(strict_types=1);
 
 namespace OpenSlate\Edit\Elements;
 
-use OpenSlate\Answers\ChoiceAnswer;
-use OpenSlate\Answers\ChoiceMark;
-use OpenSlate\Answers\Option;
 use OpenSlate\Blanks\Printed;
 use OpenSlate\Blanks\PrintedChoices;
 use OpenSlate\Edit\Bounds;
@@ -34,26 +31,9 @@ final readonly class LayChoice implements Edit
         [$found, $ticked] = PrintedChoices::within($this->region, $this->printed->blanks(), $this->printed->words());
         $choices = $found === [] ? $this->byHand() : $found;
         $whole = $this->on($page, Frame::around(array_map(fn (array $choice): Frame => $choice[0], $choices)));
-        $options = array_map(
-            fn (array $choice, int $at): Option => new Option(
-                self::id($at),
-                $choice[1],
-                self::share($choice[0]->x - $whole->x, $whole->width),
-                self::share($choice[0]->y - $whole->y, $whole->height),
-                max(0.002, self::share($choice[0]->width, $whole->width)),
-                max(0.002, self::share($choice[0]->height, $whole->height)),
-            ),
-            $choices,
-            array_keys($choices),
-        );
 
         return (new Place([
-            new AnswerBox(
-                $this->id,
-                $whole,
-                ChoiceAnswer::of($options, $ticked, $ticked ? ChoiceMark::Tick : ChoiceMark::Ring),
-                outline: false,
-            ),
+            new AnswerBox($this->id, $whole, PrintedChoices::answer($choices, $whole, $ticked), outline: false),
         ]))->apply($page);
     }
 
@@ -87,15 +67,5 @@ final readonly class LayChoice implements Edit
             min($page->size->width, $frame->right()) - $x,
             min($page->size->height, $frame->bottom()) - $y,
         );
-    }
-
-    private static function share(float $part, float $whole): float
-    {
-        return round(max(0.0, min(1.0, $part / max(0.001, $whole))), 5);
-    }
-
-    private static function id(int $at): string
-    {
-        return $at < 26 ? chr(97 + $at) : 'o'.$at;
     }
 }

@@ -4,7 +4,7 @@
 @if ($sure === null)
     <p class="ledger__hint">Still looking for blanks on this page. Reload it in a moment.</p>
 @elseif ($sure !== [])
-    <section class="proposed" aria-labelledby="proposed-title">
+    <section class="proposed" id="proposed-sure" aria-labelledby="proposed-title">
         <h2 id="proposed-title">{{ Count::of(count($sure), 'blank') }} found here</h2>
         <div class="verbs">
             <button type="button" class="btn btn-primary" data-blanks="take">Lay
@@ -18,7 +18,7 @@
     </section>
 @endif
 @if ($likely !== [])
-    <section class="proposed proposed--likely" aria-labelledby="likely-title">
+    <section class="proposed proposed--likely" id="proposed-likely" aria-labelledby="likely-title">
         <h2 id="likely-title">{{ Count::of(count($likely), 'question') }} with room and no line</h2>
         <div class="verbs">
             <button type="button" class="btn btn-plain" data-blanks="take" data-which="{{ implode(',', array_keys($likely)) }}">Lay
