@@ -43,7 +43,7 @@ final class KindsTest extends TestCase
         'Number' => ['app/View/KeyRow.php', 'app/View/SavedWords.php', 'core/Forms/PageFields.php'],
         // It is found in the print, and keyed by its options.
         'Choice' => [
-            'core/Edit/Elements/LayChoice.php',
+            'core/Blanks/PrintedChoices.php',
             'core/Forms/PageFields.php',
             'app/Documents/Pdf/FormFields.php',
             'app/View/KeyPage.php',
