@@ -70,8 +70,8 @@ final class ReadScans
                 'lines' => LinesCodec::encode($lines),
                 'looked_for_words' => true,
                 'blanks' => $backdrop->blanks === null
-                        ? null
-                        : Proposals::encode(QuestionBlanks::of($read, $blanks, $questions)),
+                    ? null
+                    : Proposals::encode(QuestionBlanks::of($read, $blanks, $questions)),
                 'questions' => QuestionsCodec::encode($questions),
             ]);
             // What was written down of the page to be found by is old.

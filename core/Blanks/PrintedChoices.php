@@ -191,7 +191,7 @@ final class PrintedChoices
      */
     private static function choice(array $words): array
     {
-        return [self::around($words), implode(' ', array_map(fn (Word $word): string => $word->text, $words))];
+        return [self::around($words), Word::said($words)];
     }
 
     /** @param  non-empty-list<Word>  $words */

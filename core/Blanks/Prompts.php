@@ -87,7 +87,7 @@ final class Prompts
             $named[] = $word;
         }
 
-        return implode(' ', array_map(fn (Word $word): string => $word->text, $named));
+        return Word::said($named);
     }
 
     private static function before(Ground $ground, Frame $frame): string
@@ -246,6 +246,6 @@ final class Prompts
         );
         usort($words, fn (Word $a, Word $b): int => $a->frame->x <=> $b->frame->x);
 
-        return implode(' ', array_map(fn (Word $word): string => $word->text, $words));
+        return Word::said($words);
     }
 }

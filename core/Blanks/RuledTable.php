@@ -106,7 +106,7 @@ final class RuledTable
             foreach (array_slice($edges, 1) as $column => $right) {
                 $cell = Frame::of($edges[$column] - 2, $band->y, $right - $edges[$column], $band->height);
                 if ($cell->width >= self::NARROWEST && self::isEmpty($ground, $cell)) {
-                    $label = self::said($named).', '.self::said($heads[$column + 1]);
+                    $label = Word::said($named).', '.Word::said($heads[$column + 1]);
                     $blanks[] = new Blank(BlankKind::Cell, $cell, 0.8, label: $label);
                 }
             }
@@ -146,12 +146,6 @@ final class RuledTable
         }
 
         return ! $ground->hasDrawing($cell);
-    }
-
-    /** @param  list<Word>  $words */
-    private static function said(array $words): string
-    {
-        return implode(' ', array_map(fn (Word $word): string => $word->text, $words));
     }
 
     /**

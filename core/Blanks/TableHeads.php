@@ -103,6 +103,6 @@ final readonly class TableHeads
                 : $a->frame->y <=> $b->frame->y,
         );
 
-        return implode(' ', array_map(fn (Word $word): string => $word->text, $words));
+        return Word::said($words);
     }
 }

@@ -164,7 +164,7 @@ final readonly class Vacancy
     /** @param  non-empty-list<Word>  $printed */
     private function besideUnit(Frame $frame, Frame $caption, array $printed): ?Frame
     {
-        $said = implode(' ', array_map(fn (Word $word): string => $word->text, $printed));
+        $said = Word::said($printed);
         $isUnit = $this->ground->marks->readable
             ? preg_match('~^=?\s*'.self::UNIT.'$~u', $said) === 1
             : count($this->figure) === 1 && count($printed) === 1;

@@ -135,9 +135,7 @@ final class AnswerRooms
 
     private static function said(Ground $ground, Frame $frame): string
     {
-        $words = array_filter($ground->printedIn($frame), fn (Word $word): bool => $word->text !== '');
-
-        return implode(' ', array_map(fn (Word $word): string => $word->text, $words));
+        return Word::said($ground->printedIn($frame));
     }
 
     private static function lying(Rule $rule): Frame

@@ -159,7 +159,7 @@ final readonly class Content
 
     public function said(Place $place): string
     {
-        return implode(' ', array_map(fn (Word $word): string => $word->text, $this->words($place)));
+        return Word::said($this->words($place));
     }
 
     /** How much room there is from its last words to its end, in points. */

@@ -178,7 +178,7 @@ final class RingedChoices
     /** @param  list<Word>  $words */
     private static function said(array $words): string
     {
-        $said = implode(' ', array_map(fn (Word $word): string => $word->text, $words));
+        $said = Word::said($words);
 
         return mb_strimwidth($said, 0, self::LONGEST, '…');
     }

@@ -23,7 +23,7 @@ final readonly class TextLine
         $top = min(array_map(fn (Frame $frame): float => $frame->y, $frames));
 
         return new self(
-            implode(' ', array_map(fn (Word $word): string => $word->text, $words)),
+            Word::said($words),
             Frame::of(
                 $left,
                 $top,

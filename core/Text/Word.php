@@ -12,4 +12,10 @@ final readonly class Word
     public function __construct(public string $text, public Frame $frame)
     {
     }
+
+    /** @param  array<self>  $words */
+    public static function said(array $words): string
+    {
+        return implode(' ', array_map(fn (self $word): string => $word->text, $words));
+    }
 }

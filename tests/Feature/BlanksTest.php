@@ -145,14 +145,15 @@ final class BlanksTest extends TestCase
             ->assertDontSee('with room');
     }
 
-    public function test_rooms_are_not_laid_on_all_pages_nor_on_a_set_of_questions(): void
+    public function test_rooms_are_not_laid_with_the_blanks_of_all_pages(): void
     {
         $page = $this->page(6);
         $room = new Blank(BlankKind::Box, Frame::of(60, 640, 400, 60), 0.4, label: '5. Why is it so?');
         Backdrop::query()->update(['blanks' => Proposals::encode([])]);
-        Backdrop::whereKey($page->backdrop_id)->update(['blanks' => Proposals::encode([$room])]);
-        $this->post("/worksheets/{$this->pack->id}/blanks", ['base' => 0]);
-        $this->assertSame([], $this->boxes($page));
+        $line = new Blank(BlankKind::Line, Frame::of(60, 400, 200, 18), 0.9, label: 'Boats');
+        Backdrop::whereKey($page->backdrop_id)->update(['blanks' => Proposals::encode([$line, $room])]);
+        $this->post("/worksheets/{$this->pack->id}/blanks", ['base' => 0])->assertSessionHas('done');
+        $this->assertSame(['Boats'], array_map(fn (AnswerBox $box): string => $box->prompt, $this->boxes($page)));
     }
 
     public function test_a_printed_page_is_looked_at_once_whoever_has_it(): void

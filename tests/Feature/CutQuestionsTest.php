@@ -9,8 +9,12 @@ use App\Models\Teacher;
 use App\Models\Worksheet;
 use App\Models\WorksheetPage;
 use Illuminate\Foundation\Testing\RefreshDatabase;
+use OpenSlate\Blanks\Blank;
+use OpenSlate\Blanks\BlankKind;
+use OpenSlate\Blanks\Proposals;
 use OpenSlate\Elements\AnswerBox;
 use OpenSlate\Elements\Clip;
+use OpenSlate\Geometry\Frame;
 use Tests\Support\DemoPack;
 use Tests\Support\ReadsFilesOnce;
 use Tests\TestCase;
@@ -51,6 +55,29 @@ final class CutQuestionsTest extends TestCase
         $this->get("/worksheets/{$set->id}/boxes/1")->assertOk();
         $this->assertSame(20, $this->pack->pages()->count(), 'the master stays whole');
         $this->assertSame([], $this->page(6)->current->page()->elements());
+    }
+
+    public function test_room_that_is_but_likely_meant_for_an_answer_gets_no_box_in_a_set(): void
+    {
+        $backdrop = $this->page(6)->backdrop ?? $this->fail('There is no print.');
+        $question = $backdrop->questionsFound()[1] ?? $this->fail('There is no second question.');
+        $frame = $question->frame;
+        $boxes = function (float $confidence) use ($backdrop, $frame): int {
+            $room = new Blank(
+                BlankKind::Box,
+                Frame::of($frame->x + 4, $frame->y + 4, $frame->width - 8, $frame->height - 8),
+                $confidence,
+            );
+            Backdrop::whereKey($backdrop->id)->update(['blanks' => Proposals::encode([$room])]);
+            $this->cut('6', '2', "Sure by {$confidence}")->assertSessionHasNoErrors();
+            $set = $this->pack->sets()->latest('id')->firstOrFail();
+            $elements = $set->pages()->with('current')->sole()->current->page()->elements();
+
+            return count(array_filter($elements, fn ($one): bool => $one instanceof AnswerBox));
+        };
+
+        $this->assertSame(0, $boxes(0.4));
+        $this->assertSame(1, $boxes(0.9));
     }
 
     public function test_boxes_that_were_taken_come_along_and_are_not_laid_twice(): void
@@ -97,12 +124,12 @@ final class CutQuestionsTest extends TestCase
         $this->assertSame(0, $this->pack->sets()->count());
     }
 
-    private function cut(string $pages, string $questions): mixed
+    private function cut(string $pages, string $questions, string $name = 'Some of them'): mixed
     {
         return $this->from("/worksheets/{$this->pack->id}")->post("/worksheets/{$this->pack->id}/sets", [
             'pages' => $pages,
             'questions' => $questions,
-            'name' => 'Some of them',
+            'name' => $name,
         ]);
     }
 

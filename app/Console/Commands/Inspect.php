@@ -79,10 +79,8 @@ final class Inspect extends Command
         $format = $sources->kindOf($path)->format();
         $conversion = $sources->conversionOf($path);
         if ($conversion !== null) {
-            return $files->inWorkFolder(
-                fn (string $folder): array => ['format' => $format] +
-                    $this->made($conversion->convert($path, [], $folder), $sources, $images),
-            );
+            return $files->inWorkFolder(fn (string $folder): array => ['format' => $format] +
+                $this->made($conversion->convert($path, [], $folder), $sources, $images));
         }
 
         return ['format' => $format] + $this->pages($path, $sources, $images);
@@ -94,17 +92,16 @@ final class Inspect extends Command
         $source = $sources->of($made->path);
         $texts = $source->texts($made->path, $source->pages($made->path));
 
-        return $this->pages($made->path, $sources, $images) +
-            ($made->pictures === []
-                ? ['layout' => LayoutFinding::listed($made->findings($texts))]
-                : [
-                    // Of one picture, and of each where there are several.
-                    'corners' => $made->pictures[0]->corners(),
-                    'pictures' => array_map(
-                        fn (ScannedPicture $one): array => ['corners' => $one->corners()],
-                        $made->pictures,
-                    ),
-                ]);
+        return $this->pages($made->path, $sources, $images) + ($made->pictures === []
+            ? ['layout' => LayoutFinding::listed($made->findings($texts))]
+            : [
+                // Of one picture, and of each where there are several.
+                'corners' => $made->pictures[0]->corners(),
+                'pictures' => array_map(
+                    fn (ScannedPicture $one): array => ['corners' => $one->corners()],
+                    $made->pictures,
+                ),
+            ]);
     }
 
     /** @return array{pages: list<array<string, mixed>>, sections: list<array{label: string, from: int, to: int}>} */
@@ -114,17 +111,14 @@ final class Inspect extends Command
         $pages = $source->pages($path);
         $range = $this->option('pages');
         $wanted = is_string($range) ? PageRange::parse($range, count($pages)) : range(1, count($pages));
-        $read = array_map(
-            fn (PageText $text): PageText => $text->lines === []
-                ? new PageText(
-                    $text->number,
-                    $text->size,
-                    $source->seen($path, $pages, $text->number, SchoolSettings::school()->language),
-                    $text->ink,
-                )
-                : $text,
-            $source->texts($path, $pages),
-        );
+        $read = array_map(fn (PageText $text): PageText => $text->lines === []
+            ? new PageText(
+                $text->number,
+                $text->size,
+                $source->seen($path, $pages, $text->number, SchoolSettings::school()->language),
+                $text->ink,
+            )
+            : $text, $source->texts($path, $pages));
         $counts = $images->count($path, count($pages));
         $targets = $source->links($path, $read);
         $reading = PackReading::of($read);
@@ -196,13 +190,10 @@ final class Inspect extends Command
             'count' => $blank->count,
             'label' => $blank->label,
             'confidence' => $blank->confidence,
-        ] +
-            ($blank->kind !== BlankKind::Field && $blank->kind !== BlankKind::Choice
-                ? []
-                : [
-                    'name' => $blank->label,
-                    'choices' => $blank->choices(),
-                ]);
+        ] + (! in_array($blank->kind, [BlankKind::Field, BlankKind::Choice], true) ? [] : [
+            'name' => $blank->label,
+            'choices' => $blank->choices(),
+        ]);
     }
 
     /** @return array<string, mixed> */

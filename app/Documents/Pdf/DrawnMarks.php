@@ -235,7 +235,9 @@ final class DrawnMarks
                 $rule = self::segment($all[$index], $all[$index + 1], $weight, $dashed);
                 if ($rule !== null) {
                     $straight[] = $rule;
-                } elseif (hypot($all[$index + 1][0] - $all[$index][0], $all[$index + 1][1] - $all[$index][1]) > 0.5) {
+                } elseif (
+                    hypot($all[$index + 1][0] - $all[$index][0], $all[$index + 1][1] - $all[$index][1]) > 0.5
+                ) {
                     $askew[] = self::around([$all[$index], $all[$index + 1]]);
                 }
             }

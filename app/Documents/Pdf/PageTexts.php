@@ -157,7 +157,7 @@ final class PageTexts
         foreach ($line->getElementsByTagName('word') as $word) {
             $words[] = new Word($word->textContent, $this->frame($word, $unit));
         }
-        $text = trim(implode(' ', array_map(fn (Word $word): string => $word->text, $words)));
+        $text = trim(Word::said($words));
 
         return $text === '' ? null : new TextLine($text, $this->frame($line, $unit), $words);
     }

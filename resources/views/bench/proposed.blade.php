@@ -18,7 +18,7 @@
     </section>
 @endif
 @if ($likely !== [])
-    <section class="proposed proposed--likely" id="proposed-likely" aria-labelledby="likely-title">
+    <section class="proposed" id="proposed-likely" aria-labelledby="likely-title">
         <h2 id="likely-title">{{ Count::of(count($likely), 'question') }} with room and no line</h2>
         <div class="verbs">
             <button type="button" class="btn btn-plain" data-blanks="take" data-which="{{ implode(',', array_keys($likely)) }}">Lay
