@@ -25,6 +25,7 @@ final class CopyPage
             'position' => $position,
             'role' => $page->role,
             'role_reason' => $page->role_reason,
+            'role_confidence' => $page->role_confidence,
             'section' => $page->section,
             'refused' => $page->refused,
             'anchor' => $taken ? Str::lower(Str::random(10)) : $page->anchor,

@@ -83,6 +83,7 @@ final class ReadPack
             $verdict === null || $page->update([
                 'role' => $verdict->role,
                 'role_reason' => Str::limit($verdict->reason, 240),
+                'role_confidence' => $verdict->confidence,
                 'section' => $reading->sectionOf($number)?->label,
                 'answers' => $answered === [] ? null : $answered,
             ]);

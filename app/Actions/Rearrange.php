@@ -173,6 +173,7 @@ final class Rearrange
                 'position' => $index + 1,
                 'role' => $page->role,
                 'role_reason' => $page->reason,
+                'role_confidence' => $page->confidence,
                 'section' => $page->section,
                 'answers' => $page->answers === [] ? null : $page->answers,
             ])->save();

@@ -22,6 +22,7 @@ use OpenSlate\Format\PageCodec;
 use OpenSlate\Packs\Headline;
 use OpenSlate\Packs\PackPage;
 use OpenSlate\Packs\Role;
+use OpenSlate\Packs\Verdict;
 use OpenSlate\Page\Page;
 
 /**
@@ -34,6 +35,7 @@ use OpenSlate\Page\Page;
  * @property int $revision
  * @property Role $role
  * @property string $role_reason
+ * @property float|null $role_confidence how sure its role is, 0 to 1; null where that was not kept
  * @property string|null $section
  * @property string $anchor names the page to links, here and in whatever is cut from here
  * @property int|null $source_page_id the page it was cut from
@@ -58,6 +60,7 @@ final class WorksheetPage extends Model
         'revision',
         'role',
         'role_reason',
+        'role_confidence',
         'section',
         'answers',
         'anchor',
@@ -191,6 +194,12 @@ final class WorksheetPage extends Model
         return $this->backdrop === null ? '' : Headline::of($this->backdrop->text(), $this->section);
     }
 
+    /** Whether what it is for need not be looked at. */
+    public function isSure(): bool
+    {
+        return $this->role !== Role::Unknown && ($this->role_confidence ?? 1.0) >= Verdict::SURE;
+    }
+
     public function arranged(): ArrangedPage
     {
         return new ArrangedPage(
@@ -200,6 +209,7 @@ final class WorksheetPage extends Model
             $this->role_reason,
             $this->section,
             $this->answers ?? [],
+            $this->role_confidence ?? 1.0,
         );
     }
 

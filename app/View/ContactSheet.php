@@ -88,12 +88,14 @@ final readonly class ContactSheet
      * @param  array<int, list<array{name: string, starts: bool, ends: bool}>>  $sets  the sets a page is in, by id
      * @param  array<int, int>  $numbers  of the pages, by id
      * @param  array<int, PageWeight>  $weights  likewise
+     * @param  array<int, int>  $doubts  numbers of the pages of which it is not sure what they are for, by their ids
      */
     private function __construct(
         private array $starts,
         private array $sets,
         private array $numbers,
         private array $weights = [],
+        private array $doubts = [],
     ) {
     }
 
@@ -106,6 +108,7 @@ final readonly class ContactSheet
         return [
             'html' => view('bench.contact', ['worksheet' => $worksheet, 'sheet' => $sheet])->render(),
             'weight' => view('bench.weight-summary', ['worksheet' => $worksheet, 'sheet' => $sheet])->render(),
+            'doubts' => view('bench.doubts', ['sheet' => $sheet])->render(),
             'links' => view('bench.links', ['worksheet' => $worksheet, 'locked' => $worksheet->isLocked()])->render(),
             'arranged' => $worksheet->arranged,
             'undo' => $worksheet->arrangement?->undo_to !== null,
@@ -142,7 +145,9 @@ final readonly class ContactSheet
             }
         }
 
-        return new self($starts, $in, $numbers);
+        $doubts = $worksheet->pages->reject(fn (WorksheetPage $page): bool => $page->isSure())->pluck('id')->flip();
+
+        return new self($starts, $in, $numbers, doubts: array_intersect_key($numbers, $doubts->all()));
     }
 
     /**
@@ -152,7 +157,14 @@ final readonly class ContactSheet
      */
     public function weighing(Collection $pages): self
     {
-        return new self($this->starts, $this->sets, $this->numbers, (new WeighPages())($pages));
+        return new self($this->starts, $this->sets, $this->numbers, (new WeighPages())($pages), $this->doubts);
+    }
+
+    /** @return array<int, int> numbers of the pages that are to be looked at, by their ids */
+    public function doubts(): array
+    {
+        // A worksheet of which nothing is known is no pack: there is nothing to tell apart.
+        return count($this->doubts) === count($this->numbers) ? [] : $this->doubts;
     }
 
     public function weight(WorksheetPage $page): PageWeight

@@ -24,6 +24,12 @@ final class RoleWords
         };
     }
 
+    /** As it is said while nobody has looked and little tells. */
+    public static function likely(Role $role): string
+    {
+        return $role === Role::Unknown ? self::of($role) : 'likely '.self::of($role);
+    }
+
     public static function key(Role $role): string
     {
         return match ($role) {

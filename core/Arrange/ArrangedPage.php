@@ -17,6 +17,7 @@ final readonly class ArrangedPage
      * @param  int  $revision  what was on the page when it was last put, turned or given other paper here
      * @param  string  $reason  why it has its role, in words
      * @param  list<int>  $answers  ids of the pages to which this one, a key, has the answers
+     * @param  float  $confidence  how sure its role is, 0 to 1
      */
     public function __construct(
         public int $id,
@@ -25,12 +26,14 @@ final readonly class ArrangedPage
         public string $reason = '',
         public ?string $section = null,
         public array $answers = [],
+        public float $confidence = 1.0,
     ) {
     }
 
+    /** As somebody says that it is: nothing is surer. */
     public function as(Role $role, string $reason, ?string $section): self
     {
-        return $this->with(role: $role, reason: $reason, section: $section);
+        return $this->with(role: $role, reason: $reason, section: $section, confidence: 1.0);
     }
 
     public function in(?string $section): self

@@ -14,6 +14,9 @@ final readonly class Arrangement
 {
     public const MOST_PAGES = 600;
 
+    /** The reason of a role that somebody gave a page. */
+    public const TEACHERS_WORD = 'you said so';
+
     /** @param  list<ArrangedPage>  $pages */
     public function __construct(public array $pages)
     {
@@ -126,7 +129,11 @@ final readonly class Arrangement
         $pages = [];
         foreach ($this->pages as $page) {
             if (in_array($page->id, $ids, true)) {
-                $page = $page->as($role, 'you said so', $page->section ?? ($role === Role::Student ? $section : null));
+                $page = $page->as(
+                    $role,
+                    self::TEACHERS_WORD,
+                    $page->section ?? ($role === Role::Student ? $section : null),
+                );
             }
             $section = $page->role === Role::Student ? $page->section : $section;
             $pages[] = $role !== Role::Key && in_array($page->id, $ids, true) ? $page->answering([]) : $page;
@@ -139,6 +146,23 @@ final readonly class Arrangement
     public function sectionStarted(int $id, string $label): self
     {
         return $this->inSections(Sectioning::startedAt($this->packPages(), $this->number($id), $label));
+    }
+
+    /**
+     * Starts several sections, each at a page.
+     *
+     * @param  array<int, string>  $names  by the ids of the pages
+     *
+     * @throws ArrangementRefused
+     */
+    public function sectionsStarted(array $names): self
+    {
+        $next = $this;
+        foreach ($names as $id => $name) {
+            $next = $next->sectionStarted($id, $name);
+        }
+
+        return $next;
     }
 
     /** @throws ArrangementRefused */
@@ -204,6 +228,7 @@ final readonly class Arrangement
                     'reason' => $page->reason,
                     'section' => $page->section,
                     'answers' => $page->answers,
+                    'confidence' => $page->confidence,
                 ],
                 $this->pages,
             ),
@@ -225,6 +250,8 @@ final readonly class Arrangement
                     $page->text('reason', 250),
                     $page->isNull('section') ? null : $page->text('section', 80),
                     $page->integers('answers', self::MOST_PAGES),
+                    // Arrangements that were written before it was kept have none.
+                    $page->isGiven('confidence') ? $page->number('confidence', 0, 1) : 1.0,
                 ),
                 $pages,
             ),

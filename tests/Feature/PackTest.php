@@ -116,6 +116,76 @@ final class PackTest extends TestCase
         return array_values(array_map(fn (int $number): ?string => $this->page($number)->section, $numbers));
     }
 
+    public function test_a_role_that_is_not_certain_is_said_to_be_likely_until_the_teacher_has_said_it(): void
+    {
+        $page = fn (): string => (string) $this->get("/worksheets/{$this->pack->id}")->getContent();
+        $this->assertStringNotContainsString('To look at', $page());
+        $this->page(9)->update(['role_confidence' => 0.74]);
+        $this->page(10)->update(['role_confidence' => 0.75]);
+
+        $this->assertMatchesRegularExpression('/To look at: page 9\./', $page());
+        $this->assertSame(1, substr_count($page(), 'likely for students'));
+
+        $answer = $this->arrange(['kind' => 'role', 'role' => 'guide', 'pages' => $this->ids(9)])->assertOk();
+        $this->assertStringNotContainsString('To look at', (string) $answer->json('doubts'));
+        $this->change('undo')->assertOk();
+        $this->assertSame(0.74, $this->page(9)->role_confidence);
+    }
+
+    public function test_a_role_is_offered_for_the_pages_that_look_the_same_and_taken_in_one_press(): void
+    {
+        $offer = $this->offer(['kind' => 'role', 'role' => 'guide', 'pages' => $this->ids(9)]);
+        $this->assertNotSame([], $offer['pages']);
+        $this->assertNotContains($this->page(9)->id, $offer['pages']);
+
+        $answer = $this->arrange($offer)->assertOk();
+        $this->assertNull($answer->json('alike'), 'Nothing is left to offer.');
+        foreach ($offer['pages'] as $id) {
+            $this->assertSame(Role::Guide, WorksheetPage::findOrFail($id)->role);
+        }
+        // What the teacher has said of a page is not offered to be said otherwise.
+        $this->assertNull($this->arrange(['kind' => 'role', 'role' => 'key', 'pages' => $this->ids(9)])->json('alike'));
+    }
+
+    public function test_that_keys_go_to_students_is_never_offered(): void
+    {
+        $alike = $this->offer(['kind' => 'role', 'role' => 'key', 'pages' => $this->ids(9)])['pages'];
+        $this->change('undo')->assertOk();
+        WorksheetPage::whereKey([$this->page(9)->id, ...$alike])->update(['role' => 'key']);
+        $this->pack->arrangements()->delete();
+        $this->pack->update(['arranged' => 0]);
+
+        $said = ['kind' => 'role', 'role' => 'student', 'pages' => $this->ids(9)];
+        $this->assertNull($this->arrange($said)->assertOk()->json('alike'));
+    }
+
+    public function test_a_section_that_is_named_offers_those_that_are_counted_the_same(): void
+    {
+        WorksheetPage::whereKey($this->ids(...range(6, 17)))->update(['section' => null]);
+        $offer = $this->offer(['kind' => 'section', 'page' => $this->page(6)->id, 'name' => 'Activity 1']);
+        $this->assertSame(
+            ['Activity 2', 'Activity 3', 'Activity 4', 'Activity 5', 'Activity 6', 'Activity 7'],
+            array_column($offer['starts'], 'name'),
+        );
+
+        $this->arrange($offer)->assertOk();
+        $this->assertSame(['Activity 1', 'Activity 3', 'Activity 3', 'Activity 7'], $this->sections(6, 9, 11, 16));
+        $this->arrange(['kind' => 'sections', 'starts' => [['page' => 999999, 'name' => 'x']]])->assertUnprocessable();
+        $this->arrange(['kind' => 'sections', 'starts' => [['page' => 'x']]])->assertUnprocessable();
+    }
+
+    /**
+     * @param  array<string, mixed>  $change
+     * @return array<string, mixed> the change that is offered after it
+     */
+    private function offer(array $change): array
+    {
+        $drawn = (string) $this->arrange($change)->assertOk()->json('alike');
+        $this->assertSame(1, preg_match('/data-change="([^"]+)"/', $drawn, $match), $drawn);
+
+        return json_decode(html_entity_decode($match[1]), true, flags: JSON_THROW_ON_ERROR);
+    }
+
     public function test_keys_are_tied_to_the_pages_they_answer(): void
     {
         $this->get("/worksheets/{$this->pack->id}")->assertSee('answers pages 6–11');

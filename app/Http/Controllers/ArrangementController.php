@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Actions\AddPages;
 use App\Actions\EditPages;
+use App\Actions\OfferAlike;
 use App\Actions\Rearrange;
 use App\Http\Requests\ArrangeRequest;
 use App\Http\Requests\PaperRequest;
@@ -29,11 +30,20 @@ final class ArrangementController
         return response()->json(ContactSheet::drawn($worksheet));
     }
 
-    public function arrange(ArrangeRequest $request, Worksheet $worksheet, Rearrange $rearrange): JsonResponse
-    {
+    /** With what was said of some pages comes the offer to say it of others that look the same. */
+    public function arrange(
+        ArrangeRequest $request,
+        Worksheet $worksheet,
+        Rearrange $rearrange,
+        OfferAlike $offer,
+    ): JsonResponse {
         $rearrange($worksheet, $request->integer('base'), $request->change());
+        $alike = $request->alike($worksheet->refresh(), $offer);
 
-        return response()->json(ContactSheet::drawn($worksheet));
+        return response()->json(
+            ContactSheet::drawn($worksheet) +
+                ($alike === null ? [] : ['alike' => view('bench.alike', ['offer' => $alike])->render()]),
+        );
     }
 
     public function undo(Request $request, Worksheet $worksheet, Rearrange $rearrange): JsonResponse

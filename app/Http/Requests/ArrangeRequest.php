@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Actions\AlikeOffer;
+use App\Actions\OfferAlike;
+use App\Models\Worksheet;
 use Closure;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
@@ -18,7 +21,10 @@ final class ArrangeRequest extends FormRequest
     {
         return [
             'base' => ['required', 'integer'],
-            'kind' => ['required', Rule::in(['move', 'remove', 'role', 'section', 'join', 'boundary', 'tie'])],
+            'kind' => [
+                'required',
+                Rule::in(['move', 'remove', 'role', 'section', 'sections', 'join', 'boundary', 'tie']),
+            ],
             'pages' => ['required_if:kind,move,remove,role,tie', 'array', 'max:600'],
             'pages.*' => ['integer'],
             'keys' => ['required_if:kind,tie', 'array', 'max:600'],
@@ -27,6 +33,9 @@ final class ArrangeRequest extends FormRequest
             'role' => ['required_if:kind,role', Rule::enum(Role::class)],
             'page' => ['required_if:kind,section,join', 'integer'],
             'name' => ['required_if:kind,section', 'nullable', 'string', 'max:60'],
+            'starts' => ['required_if:kind,sections', 'array', 'max:600'],
+            'starts.*.page' => ['required', 'integer'],
+            'starts.*.name' => ['required', 'string', 'max:60'],
             'from' => ['required_if:kind,boundary', 'integer'],
             'to' => ['required_if:kind,boundary', 'integer'],
         ];
@@ -63,12 +72,29 @@ final class ArrangeRequest extends FormRequest
                 $page,
                 trim((string) $this->string('name')),
             ),
+            'sections' => fn (Arrangement $is): Arrangement => $is->sectionsStarted(
+                array_map(trim(...), array_column((array) $this->input('starts'), 'name', 'page')),
+            ),
             'join' => fn (Arrangement $is): Arrangement => $is->sectionJoined($page),
             'boundary' => fn (Arrangement $is): Arrangement => $is->boundaryMoved(
                 $this->integer('from'),
                 $this->integer('to'),
             ),
             default => fn (Arrangement $is): Arrangement => $is->tied($this->ids('keys'), $this->ids('pages')),
+        };
+    }
+
+    /** What it says of pages that may be true of others. */
+    public function alike(Worksheet $worksheet, OfferAlike $offer): ?AlikeOffer
+    {
+        return match ((string) $this->string('kind')) {
+            'role' => $offer->ofRole($worksheet, $this->ids('pages'), Role::from((string) $this->string('role'))),
+            'section' => $offer->ofSection(
+                $worksheet,
+                $this->integer('page'),
+                trim((string) $this->string('name')),
+            ),
+            default => null,
         };
     }
 

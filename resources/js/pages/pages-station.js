@@ -42,6 +42,7 @@ export class PagesStation {
         );
         table.addEventListener('click', (event) => this.#press(event.target.closest('[data-do]')?.dataset.do));
         table.querySelector('[data-page-problem-close]').addEventListener('click', () => this.#problem(''));
+        this.#alike.addEventListener('click', (event) => this.#alikePress(event.target.closest('button')));
         ledger.addEventListener('click', (event) => this.#ledgerPress(event));
         ledger.addEventListener('change', (event) => {
             if (event.target.matches('[data-link]'))
@@ -54,6 +55,10 @@ export class PagesStation {
         });
         document.addEventListener('keydown', (event) => this.#key(event));
         Alpine.effect(() => this.#enable(picks().pages.length));
+    }
+
+    get #alike() {
+        return this.#table.querySelector('[data-alike]');
     }
 
     get #locked() {
@@ -167,6 +172,21 @@ export class PagesStation {
         }
     }
 
+    /** What was said of some pages is said of those that look the same, or it is not. */
+    async #alikePress(button) {
+        if (!button) return;
+        const words = this.#alike.querySelector('p').textContent.trim();
+        if (button.matches('[data-alike-leave]')) this.#offer('');
+        else if (await this.#send('arrange', JSON.parse(button.dataset.change)))
+            this.#say(`${words} Done; Undo takes it back.`);
+        tickedRows()[0]?.querySelector('[data-pick]').focus();
+    }
+
+    #offer(html) {
+        this.#alike.innerHTML = html;
+        this.#alike.hidden = html === '';
+    }
+
     async #nudgeBoundary(row, by) {
         const students = rows().filter((other) => other.dataset.role === 'student');
         const to = students[students.indexOf(row) + by];
@@ -180,6 +200,7 @@ export class PagesStation {
         if (!button) return;
         if (button.matches('[data-role-set]')) this.#role(button);
         if (button.matches('[data-tie]')) this.#tie();
+        if (button.matches('[data-tick]')) this.#tickSome(button.dataset.tick.split(',').map(Number));
         if (button.matches('[data-section-start]')) this.#startSection();
         if (button.matches('[data-section-join]'))
             this.#withTicked((ticked) => this.#send('arrange', { kind: 'join', page: idOf(ticked[0]) }));
@@ -196,6 +217,13 @@ export class PagesStation {
         this.#withTicked((ticked) =>
             this.#send('arrange', { kind: 'role', role: button.dataset.roleSet, pages: ticked.map(idOf) }),
         );
+    }
+
+    #tickSome(ids) {
+        const some = rows().filter((row) => ids.includes(idOf(row)));
+        tick(some);
+        some[0]?.scrollIntoView({ block: 'nearest' });
+        some[0]?.querySelector('[data-pick]').focus();
     }
 
     #tie() {
@@ -246,6 +274,7 @@ export class PagesStation {
 
     #draw(answer) {
         Idiomorph.morph(this.#list, answer.html, { morphStyle: 'innerHTML' });
+        this.#redraw('[data-doubts]', answer.doubts);
         this.#redraw('[data-links-list]', answer.links);
         this.#redraw('[data-weight]', answer.weight);
         this.#settleLinks();
@@ -253,6 +282,8 @@ export class PagesStation {
         document.querySelector('[data-job-state="pages"]').textContent =
             answer.total === 1 ? '1 page' : `${answer.total} pages`;
         this.#steps(answer);
+        this.#offer(answer.alike ?? '');
+        if (answer.alike) this.#say(this.#alike.querySelector('p').textContent.trim());
         document.dispatchEvent(new CustomEvent('slate:contact'));
     }
 

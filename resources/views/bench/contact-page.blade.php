@@ -46,7 +46,7 @@
             </span>
         @endforeach
     </div>
-    <span class="contact__size"><b class="contact__role">{{ RoleWords::of($row->role) }}</b>
+    <span class="contact__size"><b class="contact__role">{{ $row->isSure() ? RoleWords::of($row->role) : RoleWords::likely($row->role) }}</b>
         <span>{{ PaperWords::of($content->size) }}</span></span>
     @if (!$forTeacher && ($questions = QuestionWords::of($row->backdrop?->questionsFound() ?? [])) !== '')
         <span class="contact__questions">{{ $questions }}</span>

@@ -89,6 +89,7 @@
             <ol class="contact contact--4" x-ref="pages" x-on:change="picked" data-contact data-bench="{{ route('bench', $worksheet) }}">
                 @include('bench.contact')
             </ol>
+            <div class="notice notice--offer" role="group" aria-label="Pages that look the same" data-alike hidden></div>
         @endif
     </main>
     <aside class="ledger" aria-label="Roles, sections and sets">
@@ -107,6 +108,7 @@
                             <button type="button" class="role" data-tie
                                 title="Tick the key pages and the pages that they answer">key of the others</button>
                         </div>
+                        <div data-doubts>@include('bench.doubts')</div>
                         <div class="sectioning">
                             <label for="section-name">Section at the first ticked page</label>
                             <input id="section-name" class="form-control" maxlength="60" autocomplete="off"
