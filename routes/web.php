@@ -245,7 +245,9 @@ Route::middleware(['auth:teacher', 'auth.session'])->group(function () use ($cop
     Route::get('worksheets/{worksheet}/pages', [ArrangementController::class, 'show'])
         ->can('update', 'worksheet')
         ->name('pages.index');
-    foreach (['arrange', 'undo', 'redo', 'turn', 'duplicate', 'blank', 'take', 'paper', 'links'] as $change) {
+    foreach (
+        ['arrange', 'questions', 'undo', 'redo', 'turn', 'duplicate', 'blank', 'take', 'paper', 'links'] as $change
+    ) {
         Route::post("worksheets/{worksheet}/pages/{$change}", [ArrangementController::class, $change])
             ->can('update', 'worksheet')
             ->name("pages.{$change}");
@@ -334,6 +336,9 @@ Route::middleware(['auth:teacher', 'auth.session'])->group(function () use ($cop
     Route::get('pages/{page}/guides', [PageController::class, 'guides'])
         ->can('update', 'page')
         ->name('page.guides');
+    Route::get('pages/{page}/questions', [PageController::class, 'questions'])
+        ->can('update', 'page')
+        ->name('page.questions');
     Route::post('pages/{page}/edits', [PageController::class, 'edit'])
         ->can('update', 'page')
         ->name('page.edit');

@@ -28,6 +28,7 @@ final class CopyPage
             'role_confidence' => $page->role_confidence,
             'section' => $page->section,
             'refused' => $page->refused,
+            'own_questions' => $page->own_questions,
             'anchor' => $taken ? Str::lower(Str::random(10)) : $page->anchor,
             'source_page_id' => $source[0] ?? null,
             'source_revision' => $source[1] ?? null,

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Models\PagePiece;
+use App\Models\WorksheetPage;
 use Illuminate\Support\Facades\DB;
 use OpenSlate\Edit\EditRefused;
 use OpenSlate\Edit\History\Mend;
@@ -40,6 +42,12 @@ final class MendPage
     /** It will be offered again when the master changes again. */
     public function leave(MendingOffer $offer): void
     {
-        $offer->page->update(['source_revision' => $offer->source->revision]);
+        foreach ($offer->revisions as $source => $revision) {
+            WorksheetPage::whereKey($offer->page->id)
+                ->where('source_page_id', $source)
+                ->update(['source_revision' => $revision]);
+            PagePiece::where(['page_id' => $offer->page->id, 'source_page_id' => $source])
+                ->update(['source_revision' => $revision]);
+        }
     }
 }

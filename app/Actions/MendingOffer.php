@@ -8,21 +8,33 @@ use App\Models\WorksheetPage;
 use OpenSlate\Edit\History\Merge;
 use OpenSlate\Page\Page;
 
-/** A page of a set that could take what has changed in the page it was cut from. */
+/** A page of a set that could take what has changed in what it was cut from. */
 final readonly class MendingOffer
 {
     public Page $set;
 
-    public Page $master;
-
     public Merge $merge;
 
-    /** @param  WorksheetPage  $page  with its worksheet, its current revision and its source's loaded */
-    public function __construct(public WorksheetPage $page, public WorksheetPage $source, public Page $base)
-    {
+    /**
+     * @param  WorksheetPage  $page  with its worksheet and its current revision loaded
+     * @param  Page  $base  what it was cut from, as it was when the two were last the same
+     * @param  Page  $master  the same now
+     * @param  array<int, int>  $revisions  the present ones of the pages that it was cut from, by their ids
+     */
+    public function __construct(
+        public WorksheetPage $page,
+        public Page $base,
+        public Page $master,
+        public array $revisions,
+    ) {
         $this->set = $page->current->page();
-        $this->master = $source->current->page();
-        $this->merge = Merge::of($base, $this->set, $this->master);
+        $this->merge = Merge::of($base, $this->set, $master);
+    }
+
+    /** Names what is offered: whoever takes it has seen this, and nothing newer. */
+    public function token(): string
+    {
+        return hash('xxh128', json_encode([$this->page->revision, $this->revisions], JSON_THROW_ON_ERROR));
     }
 
     /** @return array<string, string> a mark for each element that mending lays anew or changes, by its id */

@@ -16,6 +16,7 @@ use OpenSlate\Arrange\Arrangement;
 use OpenSlate\Arrange\ArrangementRefused;
 use OpenSlate\Cutting\PageRange;
 use OpenSlate\Edit\History\Revision;
+use OpenSlate\Questions\QuestionsCodec;
 
 /**
  * Gives a worksheet its next arrangement of pages, if nobody else has done so since, and steps back and forward.
@@ -87,7 +88,7 @@ final class Rearrange
                 ArrangementRevision::record($locked->id, Revision::first(), $this->asItCame($locked));
             $is = $now->arrangement();
             [$revision, $to] = $step($now, $is, $locked);
-            if ($to == $is) {
+            if ($to->isSameAs($is)) {
                 return $locked; // A change that changes nothing is no step to undo.
             }
             // Roles and sections are the teacher's notes on the pages; the pages themselves are what is locked.
@@ -174,6 +175,7 @@ final class Rearrange
                 'role' => $page->role,
                 'role_reason' => $page->reason,
                 'role_confidence' => $page->confidence,
+                'own_questions' => $page->questions === null ? null : QuestionsCodec::encode($page->questions),
                 'section' => $page->section,
                 'answers' => $page->answers === [] ? null : $page->answers,
             ])->save();
@@ -195,12 +197,12 @@ final class Rearrange
     {
         $numbers = $set
             ->pages()
-            ->with('source')
+            ->with(['source', 'pieces.source'])
             ->get()
+            ->flatMap(fn (WorksheetPage $page): array => [$page->source, ...$page->pieces->map->source->unique('id')])
             ->map(
-                fn (WorksheetPage $page): ?int => $page->source !== null &&
-                $page->source->worksheet_id === $set->master_id
-                    ? $page->source->position
+                fn (?WorksheetPage $source): ?int => $source !== null && $source->worksheet_id === $set->master_id
+                    ? $source->position
                     : null,
             );
 

@@ -88,6 +88,10 @@ final class ThinRevisions
                 ->pluck('source_revision')
                 ->all(),
         );
+        array_push(
+            $named,
+            ...DB::table('page_pieces')->where('source_page_id', $page)->pluck('source_revision')->all(),
+        );
         array_push($named, ...DB::table('pages')->where('id', $page)->pluck('revision')->all());
         $worksheet = DB::table('pages')->where('id', $page)->value('worksheet_id');
         foreach (ArrangementRevision::where('worksheet_id', $worksheet)->lazyById(50) as $arrangement) {

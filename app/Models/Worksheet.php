@@ -271,6 +271,25 @@ final class Worksheet extends Model
             ->whereHas('worksheet', fn (Builder $worksheet) => $worksheet->where('teacher_id', $this->teacher_id));
     }
 
+    /** @return Builder<WorksheetPage> pages with questions of pages here on which something has changed since */
+    public function behindInPieces(): Builder
+    {
+        return WorksheetPage::query()
+            ->select('pages.*')
+            ->whereNotNull('pages.position')
+            ->whereHas('worksheet', fn (Builder $worksheet) => $worksheet->where('teacher_id', $this->teacher_id))
+            ->whereHas(
+                'pieces',
+                fn (Builder $pieces) => $pieces
+                    ->join('pages as sources', 'sources.id', '=', 'page_pieces.source_page_id')
+                    ->where('sources.worksheet_id', $this->id)
+                    ->whereNotNull('sources.position')
+                    ->whereColumn('sources.revision', '!=', 'page_pieces.source_revision'),
+            )
+            ->orderBy('pages.worksheet_id')
+            ->orderBy('pages.position');
+    }
+
     public function leavesBinAt(): Carbon
     {
         return ($this->deleted_at ?? now())->copy()->addDays(self::DAYS_IN_BIN);

@@ -6,6 +6,7 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Attributes\Scope;
 use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -24,6 +25,10 @@ use OpenSlate\Packs\PackPage;
 use OpenSlate\Packs\Role;
 use OpenSlate\Packs\Verdict;
 use OpenSlate\Page\Page;
+use OpenSlate\Questions\MendedQuestions;
+use OpenSlate\Questions\NumberedBlanks;
+use OpenSlate\Questions\Question;
+use OpenSlate\Questions\QuestionsCodec;
 
 /**
  * A page of a worksheet; what is on it is in its revisions, of which `revision` names the one in force.
@@ -42,10 +47,12 @@ use OpenSlate\Page\Page;
  * @property int|null $source_revision what of that page this one has
  * @property list<int>|null $answers ids of the pages to which this one, a key, has the answers
  * @property list<int>|null $refused which of its print's blanks are none, by their places in the list
+ * @property string|null $own_questions those of its print where somebody has mended them, as QuestionsCodec writes them
  * @property-read Worksheet $worksheet
  * @property-read PageRevision $current
  * @property-read Backdrop|null $backdrop
  * @property-read WorksheetPage|null $source
+ * @property-read Collection<int, PagePiece> $pieces
  */
 final class WorksheetPage extends Model
 {
@@ -67,6 +74,7 @@ final class WorksheetPage extends Model
         'source_page_id',
         'source_revision',
         'refused',
+        'own_questions',
     ];
 
     /** @return BelongsTo<Worksheet, $this> */
@@ -98,6 +106,20 @@ final class WorksheetPage extends Model
     public function source(): BelongsTo
     {
         return $this->belongsTo(self::class, 'source_page_id');
+    }
+
+    /** @return HasMany<PagePiece, $this> of a page with chosen questions */
+    public function pieces(): HasMany
+    {
+        return $this->hasMany(PagePiece::class, 'page_id')->orderBy('id');
+    }
+
+    /** @return list<int> ids of the pages that it, or pieces of it, were cut from; its pieces are loaded */
+    public function sources(): array
+    {
+        return $this->source_page_id === null
+            ? array_values($this->pieces->pluck('source_page_id')->unique()->all())
+            : [$this->source_page_id];
     }
 
     /**
@@ -164,7 +186,7 @@ final class WorksheetPage extends Model
     public function proposals(Page $content): ?array
     {
         $backdrop = $this->backdrop;
-        $found = $backdrop === null ? [] : $backdrop->blanksFound();
+        $found = $backdrop === null ? [] : $this->blanksFound();
 
         return $backdrop === null || $found === null
             ? $found
@@ -177,10 +199,36 @@ final class WorksheetPage extends Model
         return array_values(
             Proposals::shown(
                 $content,
-                $this->backdrop?->blanksFound() ?? [],
+                $this->blanksFound() ?? [],
                 $this->backdrop?->size() ?? $content->size,
             ),
         );
+    }
+
+    /** @return list<Question> those of its print, as far as somebody has looked for them or marked them */
+    public function questions(): array
+    {
+        $mended = $this->mendedQuestions();
+
+        return $mended === null
+            ? $this->backdrop?->questionsFound() ?? []
+            : MendedQuestions::withBlanks($mended, $this->backdrop?->blanksFound() ?? []);
+    }
+
+    /** @return list<Question>|null without their blanks */
+    private function mendedQuestions(): ?array
+    {
+        return $this->own_questions === null ? null : QuestionsCodec::decode($this->own_questions);
+    }
+
+    /** @return list<Blank>|null named by its questions */
+    private function blanksFound(): ?array
+    {
+        $found = $this->backdrop?->blanksFound();
+
+        return $found === null || $this->own_questions === null
+            ? $found
+            : array_values(NumberedBlanks::anew($found, $this->backdrop->questionsFound(), $this->questions()));
     }
 
     public function packPage(): PackPage
@@ -210,6 +258,7 @@ final class WorksheetPage extends Model
             $this->section,
             $this->answers ?? [],
             $this->role_confidence ?? 1.0,
+            $this->mendedQuestions(),
         );
     }
 

@@ -46,7 +46,7 @@ final readonly class ContactSheet
     public static function knowsQuestions(Worksheet $worksheet): bool
     {
         return $worksheet->pages->contains(
-            fn (WorksheetPage $page): bool => ($page->backdrop?->questionsFound() ?? []) !== [],
+            fn (WorksheetPage $page): bool => $page->questions() !== [],
         );
     }
 
@@ -102,7 +102,7 @@ final readonly class ContactSheet
     /** @return array<string, mixed> all of it as it is now, drawn for the browser */
     public static function drawn(Worksheet $worksheet): array
     {
-        $worksheet->refresh()->load(['pages.current', 'pages.backdrop', 'sets.pages', 'arrangement']);
+        $worksheet->refresh()->load(['pages.current', 'pages.backdrop', 'sets.pages.pieces', 'arrangement']);
         $sheet = self::of($worksheet)->weighing($worksheet->pages);
 
         return [
@@ -115,6 +115,7 @@ final readonly class ContactSheet
             'redo' => $worksheet->arrangement?->redo_to !== null,
             'total' => $worksheet->pages_total,
             'left' => $sheet->leftOut(),
+            'asks' => self::knowsQuestions($worksheet),
         ];
     }
 
@@ -133,7 +134,7 @@ final readonly class ContactSheet
         $in = [];
         $ids = array_keys($numbers);
         foreach ($worksheet->sets as $set) {
-            $sources = $set->pages->pluck('source_page_id')->filter()->flip(); // The board itself was cut from nothing.
+            $sources = $set->pages->flatMap(fn (WorksheetPage $page): array => $page->sources())->flip();
             foreach ($ids as $index => $id) {
                 if ($sources->has($id)) {
                     $in[$id][] = [

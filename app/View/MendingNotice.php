@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Actions\MendingOffer;
+use App\Actions\OfferMending;
 use App\Models\Worksheet;
 
 /** What a worksheet and what was cut from it have to say to each other about changes. */
@@ -22,8 +24,16 @@ final readonly class MendingNotice
         $master = $worksheet->master?->trashed() === false ? $worksheet->master : null;
 
         return new self(
-            $worksheet->behind()->count(),
-            $master === null ? 0 : $master->behind()->where('pages.worksheet_id', $worksheet->id)->count(),
+            $worksheet->behind()->count() + count(OfferMending::ofPieces($worksheet)),
+            $master === null
+                ? 0
+                : $master->behind()->where('pages.worksheet_id', $worksheet->id)->count() +
+                    count(
+                        array_filter(
+                            OfferMending::ofPieces($master),
+                            fn (MendingOffer $one): bool => $one->page->worksheet_id === $worksheet->id,
+                        ),
+                    ),
             $master,
         );
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OpenSlate\Arrange;
 
 use OpenSlate\Packs\Role;
+use OpenSlate\Questions\Question;
 use OpenSlate\Withers;
 
 /** A page as it stands in its worksheet: what it is for, which section it belongs to, which pages it answers. */
@@ -18,6 +19,7 @@ final readonly class ArrangedPage
      * @param  string  $reason  why it has its role, in words
      * @param  list<int>  $answers  ids of the pages to which this one, a key, has the answers
      * @param  float  $confidence  how sure its role is, 0 to 1
+     * @param  list<Question>|null  $questions  those of its print, where somebody has mended them
      */
     public function __construct(
         public int $id,
@@ -27,6 +29,7 @@ final readonly class ArrangedPage
         public ?string $section = null,
         public array $answers = [],
         public float $confidence = 1.0,
+        public ?array $questions = null,
     ) {
     }
 
@@ -44,6 +47,12 @@ final readonly class ArrangedPage
     public function at(int $revision): self
     {
         return $this->with(revision: $revision);
+    }
+
+    /** @param  list<Question>|null  $questions  null for those that were found */
+    public function asking(?array $questions): self
+    {
+        return $this->with(questions: $questions);
     }
 
     /** @param  list<int>  $pages */

@@ -8,6 +8,8 @@ use OpenSlate\Json\Fields;
 use OpenSlate\Json\InvalidJson;
 use OpenSlate\Packs\PackPage;
 use OpenSlate\Packs\Role;
+use OpenSlate\Questions\Question;
+use OpenSlate\Questions\QuestionsCodec;
 
 /** The pages of a worksheet in their order. Every change makes a new one, so that each can be undone. */
 final readonly class Arrangement
@@ -26,6 +28,12 @@ final readonly class Arrangement
     public function ids(): array
     {
         return array_map(fn (ArrangedPage $page): int => $page->id, $this->pages);
+    }
+
+    public function isSameAs(self $other): bool
+    {
+        // Written down: by == a page without questions is one whose questions nobody has mended.
+        return $this->encode() === $other->encode();
     }
 
     /**
@@ -184,6 +192,22 @@ final readonly class Arrangement
     }
 
     /**
+     * Takes the teacher's word for which questions a page has.
+     *
+     * @param  list<Question>|null  $questions  on its print; null for those that were found
+     *
+     * @throws ArrangementRefused
+     */
+    public function asked(int $id, ?array $questions): self
+    {
+        $this->chosen([$id]);
+
+        return $this->each(
+            fn (ArrangedPage $page): ArrangedPage => $page->id === $id ? $page->asking($questions) : $page,
+        );
+    }
+
+    /**
      * Ties keys to the pages they answer.
      *
      * @param  list<int>  $keys
@@ -229,6 +253,7 @@ final readonly class Arrangement
                     'section' => $page->section,
                     'answers' => $page->answers,
                     'confidence' => $page->confidence,
+                    'questions' => $page->questions === null ? null : QuestionsCodec::encode($page->questions),
                 ],
                 $this->pages,
             ),
@@ -250,8 +275,11 @@ final readonly class Arrangement
                     $page->text('reason', 250),
                     $page->isNull('section') ? null : $page->text('section', 80),
                     $page->integers('answers', self::MOST_PAGES),
-                    // Arrangements that were written before it was kept have none.
+                    // Arrangements that were written before these were kept have none.
                     $page->isGiven('confidence') ? $page->number('confidence', 0, 1) : 1.0,
+                    $page->isGiven('questions')
+                        ? QuestionsCodec::decode($page->text('questions', QuestionsCodec::LONGEST))
+                        : null,
                 ),
                 $pages,
             ),

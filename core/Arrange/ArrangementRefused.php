@@ -20,6 +20,11 @@ final class ArrangementRefused extends DomainException implements Refusal
         return new self('A page that you chose is no longer in this worksheet. Look at the pages and try again.');
     }
 
+    public static function notPrinted(int $number): self
+    {
+        return new self("Page {$number} has no print of its own, so that no question is printed on it.");
+    }
+
     public static function noPageLeft(): self
     {
         return new self('That would take out every page. Leave at least one, or put the whole worksheet in the bin.');

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace OpenSlate\Cutting;
 
-use OpenSlate\Elements\Element;
 use OpenSlate\Elements\Part;
 use OpenSlate\Elements\Spot;
 use OpenSlate\Geometry\Frame;
@@ -19,13 +18,11 @@ final readonly class AskedPage
     /** Room that is kept round what is cut out, in points. */
     private const ROOM = 4.0;
 
-    /** Above this share of a page stands its running head. */
-    private const HEAD = 0.05;
-
     /** @var list<Question> whole ones, without those that are their parts; in page coordinates */
     public array $questions;
 
-    private ?Frame $heading;
+    /** Null where nothing is asked. */
+    public ?PageHead $head;
 
     /**
      * @param  int  $number  of the page, from 1
@@ -42,72 +39,62 @@ final readonly class AskedPage
     ) {
         $whole = array_values(array_filter($questions, fn (Question $one): bool => $one->of === null));
         $this->questions = array_map(fn (Question $one): Question => $one->at($this->shown($one->frame)), $whole);
-        $this->heading = $this->headingOf($lines);
+        $this->head = $this->headOf($lines);
     }
 
     /**
      * @param  list<string>  $numbers
-     * @return list<Frame> what is cut out of the page for these questions: what heads it, and each of them
+     * @return list<Frame> what is cut out of the page for these questions
      */
-    public function strips(array $numbers): array
+    public function questionStrips(array $numbers): array
     {
-        $strips = [];
-        foreach ($this->questions as $question) {
-            in_array($question->number, $numbers, true) && ($strips[] = $this->round($question->frame));
-        }
+        $chosen = array_filter(
+            $this->questions,
+            fn (Question $question): bool => in_array($question->number, $numbers, true),
+        );
 
-        return $strips === [] || $this->heading === null ? $strips : [$this->heading, ...$strips];
+        return array_values(array_map(fn (Question $question): Frame => $this->round($question->frame), $chosen));
     }
 
     /**
-     * @return list<Element> what lies on a piece of the page
+     * What stands above the first of its questions, without the rows that have been read above others already.
      *
-     * @throws UnusableRange where parts are to be moved there: what they belong to may lie elsewhere
+     * @param  list<string>  $read  as PageHead has their words
+     * @return list<Frame>
      */
-    public function elementsOn(Frame $strip): array
+    public function headStrips(array $read): array
     {
-        $on = [];
+        return array_map($this->round(...), $this->head?->strips($read) ?? []);
+    }
+
+    /** @throws UnusableRange where parts are to be moved there: what they belong to may lie elsewhere */
+    public function expectNoParts(Frame $strip): void
+    {
         foreach ($this->page->elements() as $element) {
-            $middle = $element->frame()->centre();
-            if (
-                $middle->x < $strip->x ||
-                $middle->x > $strip->right() ||
-                $middle->y < $strip->y ||
-                $middle->y > $strip->bottom()
-            ) {
-                continue;
-            }
-            if ($element instanceof Part || $element instanceof Spot) {
+            $isPart = $element instanceof Part || $element instanceof Spot;
+            if ($isPart && $strip->holds($element->frame()->centre())) {
                 throw UnusableRange::hasParts($this->number);
             }
-            $on[] = $element;
         }
-
-        return $on;
     }
 
     /** @param  list<TextLine>  $lines */
-    private function headingOf(array $lines): ?Frame
+    private function headOf(array $lines): ?PageHead
     {
         if ($this->questions === []) {
             return null;
         }
-        $first = min(array_map(fn (Question $one): float => $one->frame->y, $this->questions));
-        $above = array_filter(
-            array_map(fn (TextLine $line): Frame => $this->shown($line->frame), $lines),
-            fn (Frame $line): bool => $line->bottom() <= $first + 2 &&
-                $line->y >= self::HEAD * $this->page->size->height,
+        $frames = array_map(fn (Question $one): Frame => $one->frame, $this->questions);
+        $shown = array_map(
+            fn (TextLine $line): TextLine => new TextLine($line->text, $this->shown($line->frame)),
+            $lines,
         );
 
-        if ($above === []) {
-            return null;
-        }
-        // As wide as the questions, and down to the first: what is drawn there has no words.
-        $heading = Frame::around(array_values($above));
-        $all = Frame::around([$heading, ...array_map(fn (Question $one): Frame => $one->frame, $this->questions)]);
-
-        return $this->round(
-            Frame::of($all->x, $heading->y, $all->width, max($heading->height, $first - 2 * self::ROOM - $heading->y)),
+        return new PageHead(
+            $shown,
+            min(array_map(fn (Frame $one): float => $one->y, $frames)) - 2 * self::ROOM,
+            Frame::around($frames),
+            $this->page->size->height,
         );
     }
 

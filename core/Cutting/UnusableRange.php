@@ -61,6 +61,16 @@ final class UnusableRange extends DomainException implements Refusal
         );
     }
 
+    public static function tooManySets(int $count, int $most): self
+    {
+        return new self("That would be {$count} sets, and at most {$most} are cut at once. Name fewer questions.");
+    }
+
+    public static function nameTaken(string $name): self
+    {
+        return new self("There is a set “{$name}” already. Give these another name.");
+    }
+
     public static function hasParts(int $page): self
     {
         return new self("On page {$page} there are parts to move among these questions. Cut that page whole.");

@@ -101,6 +101,14 @@ final readonly class Frame
             $other->y < $this->y + $this->height;
     }
 
+    public function holds(Point $point): bool
+    {
+        return $point->x >= $this->x &&
+            $point->x <= $this->right() &&
+            $point->y >= $this->y &&
+            $point->y <= $this->bottom();
+    }
+
     public function contains(self $other): bool
     {
         return $other->x >= $this->x &&

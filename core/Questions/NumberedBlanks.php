@@ -26,20 +26,66 @@ final class NumberedBlanks
      */
     public static function of(array $blanks, array $questions): array
     {
+        foreach (self::numbers($questions) as $at => $number) {
+            $blanks[$at] = self::isNamed($blanks[$at])
+                ? $blanks[$at]->labelled(self::numbered($blanks[$at]->label, $number))
+                : $blanks[$at];
+        }
+
+        return array_values($blanks);
+    }
+
+    /**
+     * The same blanks after their questions were mended: what they were called by the questions that were found, they
+     * are called by those that there are now.
+     *
+     * @param  array<int, Blank>  $blanks  as of() named them
+     * @param  list<Question>  $found
+     * @param  list<Question>  $now
+     * @return array<int, Blank> by the same places
+     */
+    public static function anew(array $blanks, array $found, array $now): array
+    {
+        [$before, $after] = [self::numbers($found), self::numbers($now)];
+        foreach ($blanks as $at => $blank) {
+            // Choices and rooms are found after the questions, which do not list them.
+            $was = $before[$at] ?? $found[MendedQuestions::smallest($found, $blank->frame) ?? -1]->number ?? '';
+            $is = $after[$at] ?? '';
+            if ($was !== $is && self::isNamed($blank)) {
+                $rest = self::withoutNumber($blank->label, $was);
+                $blanks[$at] = $blank->labelled($is === '' ? $rest : self::numbered($rest, $is));
+            }
+        }
+
+        return $blanks;
+    }
+
+    /**
+     * @param  list<Question>  $questions
+     * @return array<int, string> by the places of the blanks
+     */
+    private static function numbers(array $questions): array
+    {
         $numbers = [];
         foreach ($questions as $question) {
             foreach ($question->blanks as $at) {
                 $numbers[$at] = $question->number;
             }
         }
-        foreach ($numbers as $at => $number) {
-            $blank = $blanks[$at];
-            if ($blank->kind !== BlankKind::Tick && $blank->kind !== BlankKind::Field) {
-                $blanks[$at] = $blank->labelled(self::numbered($blank->label, $number));
-            }
-        }
 
-        return array_values($blanks);
+        return $numbers;
+    }
+
+    private static function isNamed(Blank $blank): bool
+    {
+        return $blank->kind !== BlankKind::Tick && $blank->kind !== BlankKind::Field;
+    }
+
+    private static function withoutNumber(string $label, string $number): string
+    {
+        $mark = '/^\(?(?:q\.?\s?|question\s)?'.preg_quote($number, '/').'(?:[.):]+\s*|\s+|$)/iu';
+
+        return $number === '' ? $label : (string) preg_replace($mark, '', $label);
     }
 
     private static function numbered(string $label, string $number): string

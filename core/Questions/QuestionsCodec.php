@@ -12,6 +12,9 @@ final class QuestionsCodec
     /** A page that has more is a file made to trouble us. */
     private const MOST = 300;
 
+    /** Of what encode writes, in letters. */
+    public const LONGEST = 60000;
+
     /** @param  list<Question>  $questions */
     public static function encode(array $questions): string
     {

@@ -52,13 +52,8 @@ test('one activity is cut, its blanks are taken and it is handed out to a class 
 
 test('some questions of an activity become a set of their own with at most six presses', async ({ teacher: page }) => {
     await bringIn(page, 'working-harbour-pack.pdf');
-    const pack = page.url();
     // Questions are known once the blanks are.
-    await expect(async () => {
-        await page.goto(pack);
-        await expect(page.getByLabel('Only some of their questions')).toBeVisible({ timeout: 1000 });
-        await expect(page.getByText('Questions 1–4').nth(3)).toBeVisible({ timeout: 1000 });
-    }).toPass({ timeout: 30000 });
+    await expect(page.getByText('Questions 1–4').nth(3)).toBeVisible({ timeout: 60000 });
     const counted = await counting(page);
     await page.getByRole('button', { name: 'Activity 1', exact: true }).click();
     await page.getByLabel('Only some of their questions').click();
@@ -69,8 +64,8 @@ test('some questions of an activity become a set of their own with at most six p
     await page.getByRole('button', { name: 'Cut the set' }).click();
     await page.getByRole('link', { name: /^Activity 1/ }).click();
     await page.getByRole('link', { name: /^Boxes/ }).click();
-    // Name and date of both pages, and the blanks of two questions each.
-    await expect(page.getByText('12 answer boxes')).toBeVisible();
+    // Name and date once, and the blanks of two questions of both pages.
+    await expect(page.getByText('10 answer boxes')).toBeVisible();
     expect(counted.presses).toBeLessThanOrEqual(6);
 });
 

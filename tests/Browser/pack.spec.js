@@ -60,3 +60,84 @@ test('a pack is told apart, corrected by a key press, and cut by its sections', 
     await page.getByRole('link', { name: /^Activity 7/ }).click();
     await expect(page.getByRole('checkbox', { name: /^Page / })).toHaveCount(2);
 });
+
+test('what is said of one page is offered for those that look the same, and taken with one press', async ({
+    teacher: page,
+}) => {
+    await bringIn(page, '../../tests/packs/two-levels.pdf');
+    const offer = page.getByRole('group', { name: 'Pages that look the same' });
+    await page.getByRole('checkbox', { name: /^Page 3/ }).focus();
+    await page.keyboard.press('Space');
+    await page.keyboard.press('g');
+    await expect(offer).toContainText('Pages 2, 4–11 look the same.');
+    await expect(offer).toBeInViewport();
+    await expectAccessible(page);
+    await offer.getByRole('button', { name: 'Mark them “teacher guide”, too' }).click();
+    await expect(page.locator('[data-role="guide"]')).toHaveCount(10);
+    await expect(offer).toBeHidden();
+    await expect(page.getByRole('checkbox', { name: /^Page 3/ })).toBeFocused();
+
+    // One step back takes the nine back, the next the one; what is left alone stays as it is.
+    await page.keyboard.press('Control+z');
+    await expect(page.locator('[data-role="guide"]')).toHaveCount(1);
+    await page.keyboard.press('Control+z');
+    await expect(page.locator('[data-role="guide"]')).toHaveCount(0);
+    await page.keyboard.press('g');
+    await offer.getByRole('button', { name: 'Leave them' }).click();
+    await expect(offer).toBeHidden();
+    await expect(page.locator('[data-role="guide"]')).toHaveCount(1);
+});
+
+test('the questions of a page are seen large, and mended by pointer and by keys', async ({ teacher: page }) => {
+    await bringIn(page, 'working-harbour-pack.pdf');
+    const open = page.getByRole('button', { name: 'Questions 1–4, page 6: see and mend' });
+    // They are looked for while one works, and shown once they are found.
+    await expect(open).toBeVisible({ timeout: 60000 });
+    await expect(page.getByLabel('Only some of their questions')).toBeVisible();
+    await open.click();
+    const dialog = page.getByRole('dialog', { name: 'Questions of page 6' });
+    const region = (number) => dialog.getByRole('group', { name: `Question ${number}`, exact: true });
+    await expect(region(4)).toBeVisible();
+    await expectAccessible(page);
+
+    // The third goes on where the second does: they are one.
+    await dialog.getByRole('button', { name: 'Join 3 to the one before' }).click();
+    await expect(region(2)).toBeFocused();
+    await expect(region(3)).toHaveCount(0);
+    const before = await region(2).boundingBox();
+    await page.keyboard.press('Shift+ArrowDown');
+    await expect.poll(async () => (await region(2).boundingBox()).height).toBeGreaterThan(before.height + 2);
+    await dialog.getByLabel('Question').last().fill('3');
+
+    // One more is drawn, numbered on, and made higher by its lower edge.
+    const sheet = await dialog.locator('[data-regions]').boundingBox();
+    const drag = async (from, to) => {
+        await page.mouse.move(sheet.x + from[0], sheet.y + from[1]);
+        await page.mouse.down();
+        await page.mouse.move(sheet.x + to[0], sheet.y + to[1], { steps: 4 });
+        await page.mouse.up();
+    };
+    await drag([80, 450], [300, 500]);
+    await expect(region(4)).toBeVisible();
+    await expect(dialog.getByLabel('Question').last()).toBeFocused();
+    await drag([190, 499], [190, 540]);
+    await expect.poll(async () => Math.round((await region(4).boundingBox()).height)).toBeGreaterThan(80);
+
+    // Esc by mistake loses nothing; what cannot be is said beside it.
+    await page.keyboard.press('Escape');
+    await expect(dialog.getByRole('alert')).toContainText('not kept yet');
+    await dialog.getByLabel('Question').last().fill('4)');
+    await dialog.getByRole('button', { name: 'Keep these' }).click();
+    await expect(dialog.getByRole('alert')).toContainText('“4)” is no number of a question.');
+    await dialog.getByLabel('Question').last().fill('5');
+    await page.keyboard.press('Enter');
+    await expect(dialog).toBeHidden();
+    await expect(page.getByRole('button', { name: 'Questions 1–3, 5, page 6: see and mend' })).toBeFocused();
+
+    await page.getByRole('button', { name: 'Undo' }).click();
+    await expect(open).toBeVisible();
+    await page.getByRole('button', { name: 'Redo' }).click();
+    await page.getByRole('button', { name: 'Questions 1–3, 5, page 6: see and mend' }).click();
+    await dialog.getByRole('button', { name: 'As they were found' }).click();
+    await expect(open).toBeVisible();
+});

@@ -8,6 +8,7 @@ use App\Actions\ApplyEdit;
 use App\Actions\CutPageSet;
 use App\Actions\HandoutPlan;
 use App\Actions\HandOutWorksheets;
+use App\Actions\OfferMending;
 use App\Actions\TryWorksheet;
 use App\Actions\UndoEdit;
 use App\Models\SchoolClass;
@@ -174,8 +175,7 @@ final class MendingTest extends TestCase
         $gone = $this->one->allPages()->whereNull('position')->sole();
         $this->post($this->url().'/page', [
             'page' => $gone->id,
-            'base' => $gone->revision,
-            'source' => 2,
+            'seen' => 'before',
         ])->assertSessionHasErrors(['refused']);
         $this->get($this->url())->assertSee($waits)->assertDontSee('One, page');
 
@@ -183,8 +183,7 @@ final class MendingTest extends TestCase
         $this->two->delete();
         $this->post($this->url().'/page', [
             'page' => $page->id,
-            'base' => $page->revision,
-            'source' => 2,
+            'seen' => 'before',
         ])->assertSessionHasErrors(['refused']);
         $this->get($this->url())->assertSee($waits);
         $this->assertSame('Springs and neaps', $this->texts($this->two, 1)[0]);
@@ -195,14 +194,16 @@ final class MendingTest extends TestCase
         $this->edit($this->one, 1, $this->words('a', 'Ebb and flow'));
         $this->edit($this->master, 1, $this->words('a', 'Tide times'));
         $page = $this->page($this->one, 1);
-        $source = $this->page($this->master, 1)->revision;
+        $seen = $this->seen($page);
+        $take = ['page' => $page->id, 'seen' => $seen, 'take' => ['a' => 'master']];
         $this->edit($this->one, 1, $this->words('a', 'Slack water'));
-        $this->post($this->url().'/page', [
-            'refused' => $page->id,
-            'base' => $page->revision,
-            'source' => $source,
-            'take' => ['a' => 'master'],
-        ])->assertSessionHasErrors('refused');
+        $this->post($this->url().'/page', $take)->assertSessionHasErrors('refused');
+        $this->get($this->url())->assertSee('was changed meanwhile. Look at it again.');
+        $this->assertSame('Slack water', $this->texts($this->one, 1)[0]);
+
+        $take['seen'] = $this->seen($page);
+        $this->edit($this->master, 1, $this->words('a', 'Times of the tide'));
+        $this->post($this->url().'/page', $take)->assertSessionHasErrors('refused');
         $this->assertSame('Slack water', $this->texts($this->one, 1)[0]);
     }
 
@@ -277,9 +278,18 @@ final class MendingTest extends TestCase
     {
         $page = $this->page($set, $number);
 
-        return $this->post(
-            $this->url().'/page',
-            ['page' => $page->id, 'base' => $page->revision, 'source' => $page->source()->sole()->revision] + $choice,
-        );
+        return $this->post($this->url().'/page', ['page' => $page->id, 'seen' => $this->seen($page)] + $choice);
+    }
+
+    /** What is offered to a page now, as the form that settles it names it. */
+    private function seen(WorksheetPage $page): string
+    {
+        foreach (app(OfferMending::class)($this->master->refresh()) as $offer) {
+            if ($offer->page->id === $page->id) {
+                return $offer->token();
+            }
+        }
+
+        return '';
     }
 }

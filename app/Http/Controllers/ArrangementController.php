@@ -6,10 +6,12 @@ namespace App\Http\Controllers;
 
 use App\Actions\AddPages;
 use App\Actions\EditPages;
+use App\Actions\MendQuestions;
 use App\Actions\OfferAlike;
 use App\Actions\Rearrange;
 use App\Http\Requests\ArrangeRequest;
 use App\Http\Requests\PaperRequest;
+use App\Http\Requests\QuestionsRequest;
 use App\Models\Worksheet;
 use App\Models\WorksheetPage;
 use App\View\ContactSheet;
@@ -44,6 +46,14 @@ final class ArrangementController
             ContactSheet::drawn($worksheet) +
                 ($alike === null ? [] : ['alike' => view('bench.alike', ['offer' => $alike])->render()]),
         );
+    }
+
+    /** Which questions a page has: as the teacher marked them, or as they were found. */
+    public function questions(QuestionsRequest $request, Worksheet $worksheet, MendQuestions $mend): JsonResponse
+    {
+        $mend($worksheet, $request->integer('base'), $request->integer('page'), $request->marked());
+
+        return response()->json(ContactSheet::drawn($worksheet));
     }
 
     public function undo(Request $request, Worksheet $worksheet, Rearrange $rearrange): JsonResponse

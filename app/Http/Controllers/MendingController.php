@@ -90,10 +90,7 @@ final class MendingController
                 'That page waits for no mending any more: it was mended already, or it, or its set, was taken away.',
             );
         }
-        if (
-            $one->page->revision !== $request->integer('base') ||
-            $one->source->revision !== $request->integer('source')
-        ) {
+        if ($one->token() !== (string) $request->string('seen')) {
             return $this->back(
                 $worksheet,
                 "Page {$one->page->position} of {$one->page->worksheet->name}, or the page it was cut from, was "

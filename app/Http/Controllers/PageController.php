@@ -10,9 +10,11 @@ use App\Actions\PrintedPage;
 use App\Actions\UndoEdit;
 use App\Models\PageRevision;
 use App\Models\WorksheetPage;
+use App\View\AskedOnPage;
 use App\View\BenchPage;
 use App\View\RoomWords;
 use App\View\Station;
+use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -33,6 +35,12 @@ final class PageController
         return response()
             ->view('bench.small-page', ['page' => $page->revisions()->where('number', $number)->firstOrFail()->page()])
             ->header('Cache-Control', 'private, max-age=31536000, immutable');
+    }
+
+    /** The page with the questions of its print, to be marked otherwise. */
+    public function questions(WorksheetPage $page): View
+    {
+        return view('bench.questions', ['row' => $page, 'asked' => AskedOnPage::of($page)]);
     }
 
     /** The lines that dragged things may hold to; asked for once the page has come to rest. */

@@ -8,6 +8,7 @@ use App\Actions\CutPageSet;
 use App\Actions\CutQuestions;
 use App\Http\Requests\CutPageSetRequest;
 use App\Models\Worksheet;
+use App\View\Count;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Validation\ValidationException;
 use OpenSlate\Cutting\UnusableRange;
@@ -23,6 +24,11 @@ final class PageSetController
     ): RedirectResponse {
         $which = $request->questions();
         try {
+            if ($request->boolean('apart')) {
+                $cut = $cutQuestions->each($worksheet, $request->pages(), $which, $request->name());
+
+                return to_route('worksheets.show', $worksheet)->with('done', 'Cut: '.Count::of($cut, 'set').'.');
+            }
             $set =
                 $which === ''
                     ? $cut($worksheet, $request->pages(), $request->name())

@@ -21,7 +21,6 @@ use App\View\MendingNotice;
 use App\View\Station;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
-use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -82,7 +81,7 @@ final class WorksheetController
         if ($worksheet->joins_id !== null) {
             return to_route('worksheets.show', $worksheet->joins_id);
         }
-        $worksheet->load(['pages.current', 'pages.backdrop', 'sets.pages', 'arriving', 'arrangement']);
+        $worksheet->load(['pages.current', 'pages.backdrop', 'sets.pages.pieces', 'arriving', 'arrangement']);
         ReadScans::ask($worksheet);
 
         return view('bench.pages', [
@@ -120,20 +119,31 @@ final class WorksheetController
     public function progress(ProgressRequest $request, Worksheet $worksheet): JsonResponse
     {
         $have = $request->have();
-        $sheet = ContactSheet::of($worksheet->load(['pages', 'pages.backdrop', 'sets.pages']));
-        $new =
-            $have !== null && $worksheet->state !== WorksheetState::Failed
-                ? $worksheet->pages()->whereNotIn('position', $have)->with('current')->get()
-                : new Collection;
-        $sheet = $sheet->weighing($new);
 
         return response()->json([
             'state' => $worksheet->state->value,
-            'done' => $worksheet->pages->count(),
+            'looking' => $worksheet->stage?->value,
+            'done' => $worksheet->pages()->count(),
             'total' => $worksheet->pages_total,
             'problem' => $worksheet->problem,
             'alone' => $worksheet->joins_id === null,
-            'pages' => $new
+            'pages' => $have === null || $worksheet->state === WorksheetState::Failed
+                ? []
+                : $this->drawn($worksheet, $have),
+        ]);
+    }
+
+    /**
+     * @param  list<int>  $have
+     * @return list<array{number: int|null, html: string}> the pages that have come besides these
+     */
+    private function drawn(Worksheet $worksheet, array $have): array
+    {
+        $new = $worksheet->pages()->whereNotIn('position', $have)->with('current')->get();
+        $sheet = ContactSheet::of($worksheet->load(['pages', 'pages.backdrop', 'sets.pages.pieces']))->weighing($new);
+
+        return array_values(
+            $new
                 ->map(
                     fn (WorksheetPage $page): array => [
                         'number' => $page->position,
@@ -145,6 +155,6 @@ final class WorksheetController
                     ],
                 )
                 ->all(),
-        ]);
+        );
     }
 }

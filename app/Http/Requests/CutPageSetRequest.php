@@ -22,6 +22,7 @@ final class CutPageSetRequest extends FormRequest
         return [
             'pages' => ['present', 'nullable', 'string', 'max:500'],
             'questions' => ['nullable', 'string', 'max:200'],
+            'apart' => ['nullable', 'boolean'],
             'name' => ['required', 'string', 'max:120'],
         ];
     }

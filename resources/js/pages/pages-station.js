@@ -1,11 +1,14 @@
 import Alpine from '@alpinejs/csp';
 import { Idiomorph } from 'idiomorph';
+import { request } from '../lib/request';
 import { Arranging } from './arranging';
 import { Arriving } from './arriving';
 import { AddDialog, PaperDialog, sayPages } from './dialogs';
 import { Dragging } from './dragging';
+import { QuestionsDialog } from './questions';
 import { idOf, picks, rows, tick, tickedRows } from './picks';
 
+const EVERY = 3000; // what is found meanwhile is no hurry
 const TYPING = 'input:not([type=checkbox]):not([type=radio]), textarea, select, dialog';
 
 /** The Pages station: everything that changes the pages of a worksheet, by button, by key and by drag. */
@@ -16,6 +19,7 @@ export class PagesStation {
     #arranging;
     #add;
     #paper;
+    #questions;
 
     constructor(table, ledger) {
         this.#table = table;
@@ -40,6 +44,13 @@ export class PagesStation {
             `${table.dataset.arranging}/paper/preview`,
             (body) => this.#send('paper', body),
         );
+        this.#questions = new QuestionsDialog(document.querySelector('[data-questions-dialog]'), (body) =>
+            this.#ask('questions', body),
+        );
+        this.#list.addEventListener('click', (event) => {
+            const url = event.target.closest('[data-questions-of]')?.dataset.questionsOf;
+            if (url) this.#questions.open(url).catch((problem) => this.#problem(problem.message));
+        });
         table.addEventListener('click', (event) => this.#press(event.target.closest('[data-do]')?.dataset.do));
         table.querySelector('[data-page-problem-close]').addEventListener('click', () => this.#problem(''));
         this.#alike.addEventListener('click', (event) => this.#alikePress(event.target.closest('button')));
@@ -54,7 +65,18 @@ export class PagesStation {
             this.#startSection();
         });
         document.addEventListener('keydown', (event) => this.#key(event));
+        this.#await(table.dataset.looking);
         Alpine.effect(() => this.#enable(picks().pages.length));
+    }
+
+    /** Questions and what pages are for are found while one works here already; then they are shown. */
+    async #await(stage) {
+        if (stage === '') return;
+        await new Promise((later) => setTimeout(later, EVERY));
+        const answer = document.hidden ? null : await request('GET', this.#table.dataset.progress).catch(() => null);
+        const now = answer ? (answer.looking ?? '') : stage;
+        if (now !== stage) await this.#arranging.look();
+        this.#await(now);
     }
 
     get #alike() {
@@ -278,6 +300,7 @@ export class PagesStation {
         this.#redraw('[data-links-list]', answer.links);
         this.#redraw('[data-weight]', answer.weight);
         this.#settleLinks();
+        this.#ledger.querySelector('[data-asks]').hidden = !answer.asks;
         this.#ledger.querySelector('[data-left-out]').textContent = answer.left ?? '';
         document.querySelector('[data-job-state="pages"]').textContent =
             answer.total === 1 ? '1 page' : `${answer.total} pages`;

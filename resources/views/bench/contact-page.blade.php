@@ -1,5 +1,7 @@
 {{-- One page on the contact sheet. $row: App\Models\WorksheetPage, $worksheet, $sheet: App\View\ContactSheet --}}
+@use('App\View\AskedOnPage')
 @use('App\View\Count')
+@use('App\View\Lie')
 @use('App\View\PaperWords')
 @use('App\View\QuestionWords')
 @use('App\View\RoleWords')
@@ -32,7 +34,12 @@
         @endif
     </label>
     <x-page.sheet answers :page="$content" :number="$row->position" :of="$worksheet->pages_total"
-        sizes="(min-width: 1200px) 480px, 300px" />
+        sizes="(min-width: 1200px) 480px, 300px">
+        {{-- Where pages are large enough for it. --}}
+        @foreach ($forTeacher ? [] : AskedOnPage::of($row)->whole() as $question)
+            <span class="asked-at" style="{{ Lie::of($question->frame) }}" aria-hidden="true"><b>{{ $question->number }}</b></span>
+        @endforeach
+    </x-page.sheet>
     <div class="cuts" data-cuts title="Drag along this strip to choose the pages of a set">
         @foreach ($sheet->setsWith($row) as $set)
             <span @class([
@@ -48,8 +55,11 @@
     </div>
     <span class="contact__size"><b class="contact__role">{{ $row->isSure() ? RoleWords::of($row->role) : RoleWords::likely($row->role) }}</b>
         <span>{{ PaperWords::of($content->size) }}</span></span>
-    @if (!$forTeacher && ($questions = QuestionWords::of($row->backdrop?->questionsFound() ?? [])) !== '')
-        <span class="contact__questions">{{ $questions }}</span>
+    @if (!$forTeacher && $row->backdrop?->questions !== null)
+        @php($questions = QuestionWords::of($row->questions()) ?: 'No questions')
+        <button type="button" class="contact__questions" data-questions-of="{{ route('page.questions', $row) }}"
+            aria-label="{{ $questions }}, page {{ $row->position }}: see and mend"
+            title="See and mend which questions page {{ $row->position }} has">{{ $questions }}</button>
     @endif
     @php($weight = $sheet->weight($row))
     @unless ($forTeacher)

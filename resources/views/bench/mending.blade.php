@@ -60,8 +60,7 @@
                 <form method="post" action="{{ route('mending.settle', $worksheet) }}">
                     @csrf<x-once />
                     <input type="hidden" name="page" value="{{ $id }}"><input type="hidden"
-                        name="base" value="{{ $offer->page->revision }}"><input type="hidden" name="source"
-                        value="{{ $offer->source->revision }}">
+                        name="seen" value="{{ $offer->token() }}">
                     <div class="mend__sides">
                         @foreach (['set' => 'the set', 'master' => $worksheet->name] as $whose => $said)
                             @php($page = $offer->$whose)

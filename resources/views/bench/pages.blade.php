@@ -16,6 +16,7 @@
             data-arranging="{{ route('pages.index', $worksheet) }}" data-arranged="{{ $worksheet->arranged }}"
             data-undo="{{ $worksheet->arrangement?->undo_to === null ? 'no' : 'yes' }}"
             data-redo="{{ $worksheet->arrangement?->redo_to === null ? 'no' : 'yes' }}"
+            data-looking="{{ $worksheet->stage?->value }}"
         @endif>
         @if ($failed)
             <div class="notice notice--bad" role="alert"><b>{{ $worksheet->name }} could not be prepared.</b>
@@ -129,10 +130,12 @@
                         {{ $worksheet->isMaster() ? 'The master' : 'This set' }} stays whole.</p>
                     <x-field name="pages" label="Pages" :value="''" hint="For example 1-5, 8, 11-"
                         autocomplete="off" x-ref="range" x-on:input="typed" data-range />
-                    @if (ContactSheet::knowsQuestions($worksheet))
+                    <div data-asks @if (!ContactSheet::knowsQuestions($worksheet)) hidden @endif>
                         <x-field name="questions" label="Only some of their questions" autocomplete="off"
                             maxlength="200" hint="For example 1-4, 7, or odd; empty for whole pages" />
-                    @endif
+                        <label class="asks__apart"><input type="checkbox" class="form-check-input" name="apart"
+                                value="1" @checked(old('apart'))> a set for each of them, one a day</label>
+                    </div>
                     <x-field name="name" label="Name of the set" autocomplete="off" maxlength="120" />
                     <p class="ledger__tally" role="status"><span x-text="tally">No pages ticked</span></p>
                     <p class="ledger__warning" role="status" x-show="again" x-cloak x-text="again"></p>
@@ -228,6 +231,7 @@
                 </div>
             </form>
         </dialog>
+        <dialog class="panel panel--page" data-questions-dialog aria-labelledby="asked-title"></dialog>
         <dialog class="panel" data-add-dialog aria-labelledby="add-title">
             <h2 id="add-title" tabindex="-1" autofocus>Add pages</h2>
             <form method="dialog" novalidate>

@@ -68,4 +68,46 @@ final class NumberedBlanksTest extends TestCase
     {
         return new Blank($kind, Frame::of(100, 50, 200, 14), 0.9, label: $label);
     }
+
+    /** @return array<string, array{string, string, string, string}> its name, what it was of, what it is of, its name then */
+    public static function mended(): array
+    {
+        return [
+            'another number' => ['2 Mon, Boxes', '2', '5', '5 Mon, Boxes'],
+            'as it was printed' => ['2. Why did it turn?', '2', '5', '5 Why did it turn?'],
+            'a part of another' => ['3b When is it less?', '3b', '4b', '4b When is it less?'],
+            'of none any more' => ['2 Mon, Boxes', '2', '', 'Mon, Boxes'],
+            'of one for the first time' => ['Mon, Boxes', '', '5', '5 Mon, Boxes'],
+            'of the same' => ['2. Why did it turn?', '2', '2', '2. Why did it turn?'],
+            'a number that only begins so' => ['25 boats', '2', '5', '5 25 boats'],
+            'nothing but the number' => ['IV', 'IV', 'V', 'V'],
+        ];
+    }
+
+    #[DataProvider('mended')]
+    public function test_after_mending_it_says_its_question_as_it_is_now(
+        string $name,
+        string $was,
+        string $is,
+        string $then,
+    ): void {
+        $blank = new Blank(BlankKind::Line, Frame::of(10, 10, 80, 18), 0.9, label: $name);
+        $of = fn (string $number): array => $number === ''
+            ? []
+            : [new Question($number, Frame::of(0, 0, 200, 100), [3])];
+
+        $this->assertSame($then, NumberedBlanks::anew([3 => $blank], $of($was), $of($is))[3]->label);
+    }
+
+    public function test_what_questions_do_not_list_is_called_by_the_one_that_it_lies_in(): void
+    {
+        $room = new Blank(BlankKind::Box, Frame::of(10, 10, 80, 40), 0.4, label: '2. Why?');
+        $question = fn (string $number, int ...$blanks): Question => new Question(
+            $number,
+            Frame::of(0, 0, 200, 100),
+            array_values($blanks),
+        );
+
+        $this->assertSame('3 Why?', NumberedBlanks::anew([$room], [$question('2')], [$question('3', 0)])[0]->label);
+    }
 }

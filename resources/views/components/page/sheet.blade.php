@@ -8,7 +8,7 @@
     places that have no prompt; answers says whether clips that are answers show; pictures says where
     its pictures come from; marks are what was written at its places when it was marked, written what was beside them,
     marking says whether more can be. Where the page came back on paper, that is what is looked at: what is printed and
-    written on it is in its picture. Measures are points; see css/_sheet.scss.
+    written on it is in its picture. The slot is for what is laid over it all. Measures are points; see css/_sheet.scss.
 --}}
 @use('App\View\KeptPictures')
 @use('App\View\LaidPrint')
@@ -86,5 +86,6 @@
             @include('components.page.written')
         @endif
         @include('bench.ghosts')
+        {{ $slot }}
     </div>
 </div>
