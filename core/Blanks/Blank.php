@@ -45,6 +45,11 @@ final readonly class Blank
         return $this->with(label: $label);
     }
 
+    public function of(BlankKind $kind): self
+    {
+        return $this->with(kind: $kind);
+    }
+
     public function at(Frame $frame): self
     {
         return $this->with(frame: $frame);

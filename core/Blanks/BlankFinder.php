@@ -58,14 +58,13 @@ final class BlankFinder
             $kept[] = $blank;
         }
 
-        $blanks = self::ordered(
-            array_map(
-                fn (Blank $blank): Blank => $blank->labelled(
-                    $marks->readable || $blank->kind === BlankKind::Field ? Prompts::of($ground, $blank) : '',
-                ),
-                $kept,
+        $labelled = array_map(
+            fn (Blank $blank): Blank => $blank->labelled(
+                $marks->readable || $blank->kind === BlankKind::Field ? Prompts::of($ground, $blank) : '',
             ),
+            $kept,
         );
+        $blanks = self::ordered(OrderSquares::written($ground, $labelled));
         $middle = [$marks->size->width / 2, $marks->size->height / 2];
 
         // Back to where the page, as it lies, has them.
@@ -90,10 +89,12 @@ final class BlankFinder
     {
         $ground = new Ground(new Marks($size, lines: $lines));
 
-        return array_map(
+        $labelled = array_map(
             fn (Blank $blank): Blank => $blank->label === '' ? $blank->labelled(Prompts::of($ground, $blank)) : $blank,
             $blanks,
         );
+
+        return OrderSquares::written($ground, $labelled);
     }
 
     /**
