@@ -27,10 +27,13 @@ final class OrderSquares
 
     private const LINE_APART = 1.2;
 
-    private const ASKS = '/\b(?:number|renumber)\s+(?:the|these|those|them|each|all|every|from)\b'
-        .'|\b(?:number|order|rank|sequence|write|put|use)\b[^.?!]*\b(?:1|one)\s*(?:to|through|[-–—])\s*(?:\d{1,2}|\p{L}+)\b'
-        .'|\b(?:number|order|rank|put|sequence)\b[^.?!]*\bin(?:to)?\s+(?:the\s+)?(?:right\s+|correct\s+|proper\s+)?order\b'
-        .'|\border in which\b[^.?!]*\bnumber|\b1\s*(?:=|is|for)\s*(?:the\s+)?(?:first|most|best|earliest|smallest)\b/iu';
+    private const ASKS = [
+        '/\b(?:re)?number\s+(?:the|these|those|them|each|all|every|from)\b/iu',
+        '/\b(?:number|order|rank|sequence|write|put|use)\b[^.?!]*\b(?:1|one)\s*(?:to|[-–—])\s*[\p{L}\d]+\b/iu',
+        '/\b(?:number|order|rank|put|sequence)\b[^.?!]*\bin(?:to)?\s+(?:the\s+)?(?:\p{L}+\s+)?order\b/iu',
+        '/\border in which\b[^.?!]*\bnumber/iu',
+        '/\b1\s*(?:=|is|for)\s*(?:the\s+)?(?:first|most|best|earliest|smallest)\b/iu',
+    ];
 
     /** Words that ask to be ticked, whatever they are told in order. */
     private const TICKS = '/\b(?:tick|check|cross|shade|colou?r)\b/iu';
@@ -44,14 +47,25 @@ final class OrderSquares
         foreach (self::columns($blanks, $ground->marks->lines) as $column) {
             $first = $blanks[$column[0]]->frame;
             $asked = count($column) < self::FEWEST ? '' : self::above($ground->marks->lines, $first);
-            if (preg_match(self::ASKS, $asked) === 1 && preg_match(self::TICKS, $asked) !== 1) {
+            if (self::asks($asked) && preg_match(self::TICKS, $asked) !== 1) {
                 foreach ($column as $at) {
                     $blanks[$at] = $blanks[$at]->of(BlankKind::Box);
                 }
             }
         }
 
-        return $blanks;
+        return array_values($blanks);
+    }
+
+    private static function asks(string $words): bool
+    {
+        foreach (self::ASKS as $pattern) {
+            if (preg_match($pattern, $words) === 1) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /**
@@ -65,8 +79,7 @@ final class OrderSquares
         uasort($squares, fn (Blank $a, Blank $b): int => $a->frame->y <=> $b->frame->y);
         $asking = array_filter(
             $lines,
-            fn (TextLine $line): bool => preg_match(self::ASKS, $line->text) === 1 ||
-                preg_match(self::TICKS, $line->text) === 1,
+            fn (TextLine $line): bool => self::asks($line->text) || preg_match(self::TICKS, $line->text) === 1,
         );
         $columns = [];
         foreach ($squares as $at => $square) {
