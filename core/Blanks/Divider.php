@@ -33,6 +33,11 @@ final class Divider
     /** Lines to write on are mostly farther apart than a line that ends them is from the last, in points. */
     private const WRITTEN = 20.0;
 
+    /** The second line of an answer is at most so far below the first, and ends with it but for so much, in points. */
+    private const GOES_ON = 40.0;
+
+    private const SAME = 4.0;
+
     /**
      * A rule across all of the text that nothing asks for, or a heavy one: it parts what is above from what is below.
      *
@@ -131,9 +136,34 @@ final class Divider
             }
         }
 
-        return preg_match('/[?؟？]\W*$/u', $above->text) === 1 ||
+        return self::goesOn($rule, $free, $above->frame) ||
+            preg_match('/[?؟？]\W*$/u', $above->text) === 1 ||
             RoleSigns::tasks($above->text) > 0 ||
             ($below >= 16 && preg_match('/:\W*$/u', $above->text) === 1);
+    }
+
+    /**
+     * Whether what is written behind the words above goes on here: their own line ends where this one does.
+     *
+     * @param  list<Rule>  $free
+     */
+    private static function goesOn(Rule $rule, array $free, Frame $above): bool
+    {
+        foreach ($free as $other) {
+            $apart = $rule->at - $other->at;
+            if (
+                $other->at >= $above->middle() &&
+                $other->at <= $above->bottom() + self::SAME &&
+                $apart >= self::WRITTEN &&
+                $apart <= self::GOES_ON &&
+                $other->from >= $above->right() - self::SAME &&
+                abs($other->to - $rule->to) <= self::SAME
+            ) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /**

@@ -27,7 +27,7 @@ final readonly class TableHeads
         $heads =
             $this->top === null
                 ? [$this->nearest($before)]
-                : [$before === [] ? '' : $this->said($before[0]), $this->column($cell)];
+                : [$this->rowHead($before), $this->column($cell)];
         // A number or a letter is to be written before what stands there.
         $heads = array_filter($heads) ?: ($after === [] ? [] : [$this->said($after[0])]);
 
@@ -74,6 +74,20 @@ final readonly class TableHeads
         $words = array_filter($said, fn (string $one): bool => preg_match('/\p{L}/u', $one) === 1) ?: $said;
 
         return $words === [] ? '' : end($words);
+    }
+
+    /**
+     * The first cell that says something; with the next, where it but counts the row.
+     *
+     * @param  list<Cell>  $before
+     */
+    private function rowHead(array $before): string
+    {
+        $said = array_map($this->said(...), array_slice($before, 0, 2));
+        $isNumber = preg_match('/^\(?\d{1,3}[.):]?$/', $said[0] ?? '') === 1;
+        $isNamed = preg_match('/\p{L}{2}/u', $said[1] ?? '') === 1;
+
+        return $isNumber && $isNamed ? implode(' ', $said) : $said[0] ?? '';
     }
 
     private function column(Cell $cell): string

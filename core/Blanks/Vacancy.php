@@ -38,6 +38,9 @@ final readonly class Vacancy
 
     private const MOST_WORDS = 4;
 
+    /** What is wider than this, of the height of its type, is more than a number. */
+    private const WORDS = 3.0;
+
     private const MOST_WORDS_IN_A_BOX = 12;
 
     /** What is measured, in the signs of the trade (SI, money, time), at the end of a place for a number. */
@@ -138,7 +141,7 @@ final readonly class Vacancy
     {
         $frame = $cell->frame;
         $caption = Frame::around(array_map(fn (Word $word): Frame => $word->frame, $printed));
-        if ($this->isCornerNumber($frame, $caption, $printed)) {
+        if ($this->isCornerNumber($frame, $caption, $printed) && ! $this->numbersItsRow($cell)) {
             return $frame;
         }
 
@@ -159,6 +162,27 @@ final readonly class Vacancy
             $caption->right() <= $frame->x + 0.5 * $frame->width || $caption->x >= $frame->x + 0.6 * $frame->width;
 
         return $isNumber && $isHigh && $isAside && $caption->height <= 0.5 * $frame->height;
+    }
+
+    /** A number at the beginning of a row that goes on with words counts it; what is asked there stands beside it. */
+    private function numbersItsRow(Cell $cell): bool
+    {
+        $row = $this->row($cell);
+        usort($row, fn (Cell $a, Cell $b): int => $a->frame->x <=> $b->frame->x);
+        $next = $row[0] ?? null;
+        if ($next === null || $next->frame->x < $cell->frame->x) {
+            return false;
+        }
+        $asked = $this->ground->printedIn($next->frame);
+        $numbered = array_filter(
+            $this->column($cell),
+            fn (Cell $other): bool => count($this->ground->printedIn($other->frame)) === 1,
+        );
+
+        return $numbered !== [] &&
+            $asked !== [] &&
+            Frame::around(array_map(fn (Word $word): Frame => $word->frame, $asked))->width >=
+                self::WORDS * $asked[0]->frame->height;
     }
 
     /** @param  non-empty-list<Word>  $printed */

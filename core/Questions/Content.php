@@ -40,6 +40,11 @@ final readonly class Content
 
     private const LONGEST_HEADING = 10;
 
+    /** What stands in the middle of the page has so few words, and is so near to it, as a share of its width. */
+    private const FEW = 4;
+
+    private const CENTRED = 0.04;
+
     private const WHITE = 0.97;
 
     /** How high what is written on a line is, in points. */
@@ -240,7 +245,7 @@ final readonly class Content
             if (
                 $line->frame->y > $below &&
                 $line->frame->x < $right &&
-                $line->frame->x <= $left + 4 &&
+                ($line->frame->x <= $left + 4 || $this->isCentred($line)) &&
                 ($line->frame->right() > $left || preg_match(self::SECTION, $line->text) === 1) &&
                 $line->frame->y < $next
             ) {
@@ -255,6 +260,15 @@ final readonly class Content
         }
 
         return $next;
+    }
+
+    /** A few words in the middle of the page that name what follows. */
+    private function isCentred(TextLine $line): bool
+    {
+        return $line->wordCount() <= self::FEW &&
+            preg_match(self::SECTION, $line->text) === 1 &&
+            abs($line->frame->centre()->x - $this->marks->size->width / 2) <=
+                self::CENTRED * $this->marks->size->width;
     }
 
     /** @param  list<Blank>  $blanks */
@@ -304,10 +318,26 @@ final readonly class Content
     /** What stands in a column above its first number and below where the columns begin; null where that is nothing. */
     public function before(Marker $first, float $top): ?Place
     {
-        $place = new Place($first->frame->x - 6, $top - 4, $this->right, $first->frame->y - 1);
+        $isHigher = $first->frame->y <= $top;
+        $from = $isHigher ? $this->headAbove($first->frame) : $top - 4;
+        $place = new Place($first->frame->x - 6, $from, $this->right, $first->frame->y - 1);
         $isEmpty = $this->blanksIn($place) === [] && $this->words($place) === [];
+        // Above the columns there may be what is read, and goes on in this one.
+        $isRead = $isHigher && $this->words($place) !== [];
 
-        return $isEmpty || $this->hasHeading($place) ? null : $place;
+        return $isEmpty || $isRead || $this->hasHeading($place) ? null : $place;
+    }
+
+    /** Where the last heading ends above a number, or a rule parts it from what is above, or the head of the page. */
+    private function headAbove(Frame $number): float
+    {
+        $edges = [
+            $this->top,
+            ...array_map(fn (TextLine $line): float => $line->frame->bottom(), $this->headings),
+            ...array_map(fn (Rule $rule): float => $rule->at, $this->dividers),
+        ];
+
+        return max([0.0, ...array_filter($edges, fn (float $edge): bool => $edge < $number->y)]);
     }
 
     public function hasHeading(Place $place): bool

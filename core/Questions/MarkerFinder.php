@@ -17,6 +17,11 @@ final class MarkerFinder
     /** Room before it, of its height. */
     private const ROOM = 1.1;
 
+    /** Room before a column is at least so wide, of the height of its words; and so many rows begin at its edge. */
+    private const GUTTER = 0.75;
+
+    private const ROWS = 4;
+
     /** Room before what is the first on the row of a column, in points. */
     private const COLUMN = 24.0;
 
@@ -31,21 +36,58 @@ final class MarkerFinder
     {
         $words = array_merge([], ...array_map(fn (TextLine $line): array => $line->words, $lines));
         $markers = [];
+        $edges = null;
         foreach ($lines as $line) {
             foreach ($line->words as $at => $word) {
+                if (NumberStyle::readings($word->text) === [] && preg_match(self::NAMES, $word->text) !== 1) {
+                    continue;
+                }
                 $before = self::before($word, $words);
                 $room = $before === null ? INF : $word->frame->x - $before->frame->right();
+                $begins = $room >= self::COLUMN;
                 if ($room < self::ROOM * $word->frame->height) {
-                    continue;
+                    $edges ??= self::edges($words);
+                    $begins = $room >= self::GUTTER * $word->frame->height && self::isAt($word, $edges);
+                    if (! $begins) {
+                        continue;
+                    }
                 }
                 $next = $line->words[$at + 1] ?? null;
                 $isAsked = $next !== null && preg_match('/\p{L}{2}/u', $next->text) === 1;
-                $leads = $room >= self::COLUMN && ($before === null || $isAsked);
-                array_push($markers, ...self::read($word, $next, $leads));
+                array_push($markers, ...self::read($word, $next, $begins && ($before === null || $isAsked)));
             }
         }
 
         return $markers;
+    }
+
+    /**
+     * Where words begin that nothing stands close before, on row after row: the edges of columns, however narrow the
+     * gutter.
+     *
+     * @param  list<Word>  $words
+     * @return array<int, int> how many rows, by half points from the left
+     */
+    private static function edges(array $words): array
+    {
+        $edges = [];
+        foreach ($words as $word) {
+            $before = self::before($word, $words);
+            if ($before === null || $word->frame->x - $before->frame->right() >= self::GUTTER * $word->frame->height) {
+                $at = (int) round(2 * $word->frame->x);
+                $edges[$at] = ($edges[$at] ?? 0) + 1;
+            }
+        }
+
+        return $edges;
+    }
+
+    /** @param  array<int, int>  $edges */
+    private static function isAt(Word $word, array $edges): bool
+    {
+        $at = (int) round(2 * $word->frame->x);
+
+        return ($edges[$at - 1] ?? 0) + ($edges[$at] ?? 0) + ($edges[$at + 1] ?? 0) >= self::ROWS;
     }
 
     /** @return list<Marker> */

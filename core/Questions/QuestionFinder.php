@@ -65,11 +65,40 @@ final class QuestionFinder
                 self::asks($run, $all, $content) && array_push($asking, ...$run);
             }
             if ($asking !== []) {
-                return self::questions($asking, $markers, $content);
+                return self::questions(self::continued($asking, $markers, $content), $markers, $content);
             }
         }
 
         return self::single($markers, $content);
+    }
+
+    /**
+     * The same with those of another style that count on from them, such as "5." below a table of which the rows are
+     * numbered 1 to 4.
+     *
+     * @param  non-empty-list<Marker>  $asking
+     * @param  list<Marker>  $markers  all
+     * @return non-empty-list<Marker>
+     */
+    private static function continued(array $asking, array $markers, Content $content): array
+    {
+        foreach (NumberStyle::cases() as $style) {
+            if ($style === $asking[0]->style || $style->isOfParts()) {
+                continue;
+            }
+            $own = array_values(
+                array_filter($markers, fn (Marker $one): bool => $one->style === $style && $one->leads),
+            );
+            foreach (Sequence::runs($own, $style === NumberStyle::Bare ? 2 : 1) as $run) {
+                $isAfter = Sequence::goesOn($asking[count($asking) - 1], $run[0]);
+                $isBefore = ! $isAfter && Sequence::goesOn($run[count($run) - 1], $asking[0]);
+                if (($isAfter || $isBefore) && self::asks($run, [...$asking, ...$run], $content)) {
+                    $asking = $isAfter ? [...$asking, ...$run] : [...$run, ...$asking];
+                }
+            }
+        }
+
+        return $asking;
     }
 
     /**

@@ -40,6 +40,12 @@ final class Sequence
         return $runs;
     }
 
+    /** Whether one counts on from another below it, in its column, however each is written. */
+    public static function goesOn(Marker $from, Marker $to): bool
+    {
+        return $to->value === $from->value + 1 && self::aside($from, $to) === 0;
+    }
+
     /**
      * The columns that numbers stand in.
      *

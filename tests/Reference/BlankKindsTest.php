@@ -94,6 +94,8 @@ final class BlankKindsTest extends TestCase
             'typeset-floating',
             'written-rivers',
             'written-letters',
+            'typeset-sea',
+            'written-coast',
         ];
         $counts = [0, 0, 0];
         foreach ($sets as $set) {

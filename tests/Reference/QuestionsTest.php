@@ -64,8 +64,8 @@ final class QuestionsTest extends TestCase
             'by Chromium' => [['questions']],
             'by cairo' => [['questions'], true],
             'held back' => [['questions-held']],
-            'by pdfTeX' => [['typeset-tides', 'typeset-light', 'typeset-numbers', 'typeset-floating']],
-            'by a word processor' => [['written-rivers', 'written-letters']],
+            'by pdfTeX' => [['typeset-tides', 'typeset-light', 'typeset-numbers', 'typeset-floating', 'typeset-sea']],
+            'by a word processor' => [['written-rivers', 'written-letters', 'written-coast']],
         ];
     }
 

@@ -5,7 +5,13 @@ declare(strict_types=1);
 namespace Tests\Core\Blanks;
 
 use OpenSlate\Blanks\Blank;
+use OpenSlate\Blanks\BlankFinder;
+use OpenSlate\Blanks\Marks;
+use OpenSlate\Blanks\Rule;
 use OpenSlate\Geometry\Frame;
+use OpenSlate\Paper\Size;
+use OpenSlate\Text\TextLine;
+use OpenSlate\Text\Word;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\PrintedSheet;
 
@@ -67,6 +73,41 @@ final class TablesAndGuidesTest extends TestCase
             }
         }
         $this->assertSame(['cell: Monday, Low', 'cell: Tuesday, High'], $table->said());
+    }
+
+    public function test_numbers_that_count_rows_are_no_places_and_name_them_with_the_words_behind(): void
+    {
+        $blanks = BlankFinder::find($this->countedRows(['What is sand?', 'What is mud?']));
+
+        $this->assertSame(
+            ['1 What is sand?, Your answer', '2 What is mud?, Your answer'],
+            array_column($blanks, 'label'),
+        );
+        $this->assertGreaterThanOrEqual(
+            6,
+            count(BlankFinder::find($this->countedRows(['', '']))),
+            'with nothing beside them, the numbers stand in the corners of places',
+        );
+    }
+
+    public function test_an_answer_goes_on_below_where_its_line_ends(): void
+    {
+        $line = fn (float $above, float $below, float $from = 220): array => array_map(
+            fn (Blank $blank): float => round($blank->frame->bottom()),
+            BlankFinder::find(
+                new Marks(
+                    Size::of(600, 800),
+                    [new Rule(true, $above, $from, 500, 0.7), new Rule(true, $below, 60, 500, 0.7)],
+                    lines: [TextLine::of(
+                        new Word('Limestone', Frame::of(60, 100, 90, 14)),
+                        new Word('fizzes', Frame::of(155, 100, 60, 14)),
+                    )],
+                ),
+            ),
+        );
+
+        $this->assertSame([112.0, 136.0], $line(112, 136));
+        $this->assertSame([112.0], $line(112, 160), 'too far below, it parts the page');
     }
 
     public function test_rows_of_values_are_named_by_what_begins_them_and_places_for_an_order_by_what_follows(): void
@@ -221,6 +262,38 @@ final class TablesAndGuidesTest extends TestCase
     {
         $sheet = (new PrintedSheet())->words('Rivers', 150, 109)->words('Date:', 200, 100)->across(113, 234, 320);
         $this->assertSame(['line: Date:'], $sheet->said());
+    }
+
+    /**
+     * A table of which the rows are counted, each with a question and room for the answer.
+     *
+     * @param  list<string>  $asked
+     */
+    private function countedRows(array $asked): Marks
+    {
+        $rows = count($asked) + 1;
+        $rules = [];
+        for ($row = 0; $row <= $rows; $row++) {
+            $rules[] = new Rule(true, 100 + 40 * $row, 60, 500, 0.7);
+        }
+        foreach ([60, 90, 280, 500] as $x) {
+            $rules[] = new Rule(false, $x, 100, 100 + 40 * $rows, 0.7);
+        }
+        $words = [
+            new Word('Question', Frame::of(94, 104, 60, 12)),
+            new Word('Your answer', Frame::of(284, 104, 70, 12)),
+        ];
+        foreach ($asked as $at => $said) {
+            $y = 144 + 40 * $at;
+            $words[] = new Word((string) ($at + 1), Frame::of(64, $y, 6, 12));
+            $said === '' || ($words[] = new Word($said, Frame::of(94, $y, 100, 12)));
+        }
+
+        return new Marks(
+            Size::of(600, 800),
+            $rules,
+            lines: array_map(fn (Word $word): TextLine => TextLine::of($word), $words),
+        );
     }
 
     /** @return list<float> */

@@ -246,6 +246,88 @@ final class QuestionFinderTest extends TestCase
         $this->assertSame(726.0, $ends(712), 'right below it belongs to it');
     }
 
+    public function test_however_narrow_the_gutter_a_number_at_the_edge_of_a_column_begins_a_question(): void
+    {
+        // Ten points of room before it: less than a number has before it within a line.
+        $sheet = fn (int $rows): PrintedSheet => array_reduce(
+            range(1, $rows),
+            fn (PrintedSheet $made, int $row): PrintedSheet => $made
+                ->words('Fog lay on the pier for days and no ship', 72, 86 + 14 * $row)
+                ->words($row === 3 ? 'III. How? ____' : 'and so it went', self::besideFog(), 86 + 14 * $row),
+            (new PrintedSheet())
+                ->words('I. Who? ____', self::besideFog(), 40)
+                ->words('II. Why? ____', self::besideFog(), 70)
+                ->words('IV. When? ____', self::besideFog(), 200),
+        );
+
+        $this->assertSame(['I', 'II', 'III', 'IV'], $this->numbered($sheet(5)));
+        $running = (new PrintedSheet())
+            ->words('I. Who? ____', 72, 40)
+            ->words('II. Why? ____', 72, 70)
+            ->words('Fog lay on the pier for days and no ship', 72, 128)
+            ->words('III. Well? ____', self::besideFog(), 128);
+        $this->assertSame(['I', 'II'], $this->numbered($running), 'one row makes no column');
+    }
+
+    /** Where a column begins ten points behind that line. */
+    private static function besideFog(): float
+    {
+        $line = (new PrintedSheet())->words('Fog lay on the pier for days and no ship', 72, 100)->marks()->lines[0];
+
+        return $line->frame->right() + 0.8 * $line->frame->height;
+    }
+
+    public function test_numbers_count_on_below_a_table_of_which_the_rows_are_counted(): void
+    {
+        $sheet = fn (string $next): PrintedSheet => (new PrintedSheet())
+            ->grid(70, 100, [30, 200, 200], [40, 40, 40])
+            ->words('1', 74, 104)
+            ->words('What is sand?', 104, 104)
+            ->words('2', 74, 144)
+            ->words('What is mud?', 104, 144)
+            ->words('3', 74, 184)
+            ->words('What is silt?', 104, 184)
+            ->words("{$next}. Why is it so? ________", 72, 260);
+
+        $this->assertSame(['1', '2', '3', '4'], $this->numbered($sheet('4')));
+        $this->assertSame(['1', '2', '3'], $this->numbered($sheet('6')));
+    }
+
+    public function test_a_heading_in_the_middle_of_the_page_ends_a_question_and_words_further_aside_do_not(): void
+    {
+        $ends = function (float $x): float {
+            $sheet = (new PrintedSheet())
+                ->words('1. Why? ____', 72, 100)
+                ->words('2. Draw it here:', 72, 140)
+                ->words('Part B', $x, 240)
+                ->words('1. How? ____', 72, 280);
+
+            return QuestionFinder::find($sheet->marks(), $sheet->blanks())[1]->frame->bottom();
+        };
+        $width = (new PrintedSheet())->marks()->size->width;
+
+        $this->assertLessThan(180, $ends($width / 2 - 18));
+        $this->assertGreaterThan(240, $ends($width / 2 + 60));
+    }
+
+    public function test_where_the_next_column_begins_higher_places_there_go_on_and_reading_does_not(): void
+    {
+        $numbered = function (string $above): array {
+            $sheet = (new PrintedSheet())
+                ->words('The keeper lit his lamp.', 72, 80)
+                ->words('1. Why? ________', 72, 300)
+                ->words('2. How long did he stay there?', 72, 340)
+                ->words('3. Who? ________', 330, 140)
+                ->words('4. Where? ________', 330, 180);
+            $above === '' ? $sheet->across(100, 330, 520) : $sheet->words($above, 330, 90);
+
+            return $this->numbered($sheet);
+        };
+
+        $this->assertSame(['1', '2', '2', '3', '4'], $numbered(''));
+        $this->assertSame(['1', '2', '3', '4'], $numbered('and stayed for the night.'));
+    }
+
     public function test_a_number_in_running_text_is_no_marker(): void
     {
         $sheet = (new PrintedSheet())->words('They saw 3) boats and 4. ships', 72, 100);
