@@ -28,6 +28,7 @@ use OpenSlate\Package\PackedWorksheet;
 use OpenSlate\Page\Page;
 use OpenSlate\Page\PageFile;
 use OpenSlate\Paper\SourcePage;
+use OpenSlate\Questions\QuestionsCodec;
 
 /**
  * Takes a package in: its worksheets stand on the shelf as they were where it left, with all their files. All of it is
@@ -155,6 +156,7 @@ final class BringInPackage
                     'role_reason' => $page->reason,
                     'section' => $page->section,
                     'refused' => $page->refused === [] ? null : $page->refused,
+                    'own_questions' => $page->questions === null ? null : QuestionsCodec::encode($page->questions),
                 ],
             );
         }

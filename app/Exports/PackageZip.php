@@ -115,6 +115,7 @@ final class PackageZip
                 section: $row->section,
                 answers: array_values(array_intersect_key($numbers, array_flip($row->answers ?? []))),
                 refused: $row->refused ?? [],
+                questions: $row->arranged()->questions,
             );
         }
 

@@ -4,9 +4,13 @@ declare(strict_types=1);
 
 namespace OpenSlate\Package;
 
+use OpenSlate\Geometry\Frame;
 use OpenSlate\Json\Fields;
 use OpenSlate\Json\InvalidJson;
 use OpenSlate\Packs\Role;
+use OpenSlate\Paper\Size;
+use OpenSlate\Questions\MendedQuestions;
+use OpenSlate\Questions\Question;
 
 /** What is in a package, as its manifest.json says: docs/package.schema.json. */
 final readonly class Manifest
@@ -108,6 +112,7 @@ final readonly class Manifest
                     'section' => $page->section,
                     'answers' => $page->answers,
                     'refused' => $page->refused,
+                    'questions' => $page->questions === null ? null : array_map(self::question(...), $page->questions),
                 ],
                 $worksheet->pages,
             ),
@@ -163,6 +168,39 @@ final readonly class Manifest
             $page->isGiven('section') ? $page->text('section', self::LONGEST_NAME) : null,
             $page->isGiven('answers') ? $page->integers('answers', self::MOST_PAGES) : [],
             $page->isGiven('refused') ? $page->integers('refused', self::MOST_PAGES) : [],
+            $page->isGiven('questions')
+                ? array_map(self::readQuestion(...), $page->objects('questions', MendedQuestions::MOST))
+                : null,
+        );
+    }
+
+    /** @return array<string, mixed> */
+    private static function question(Question $question): array
+    {
+        return [
+            'number' => $question->number,
+            'x' => $question->frame->x,
+            'y' => $question->frame->y,
+            'width' => $question->frame->width,
+            'height' => $question->frame->height,
+            'goesOn' => $question->goesOn,
+            'of' => $question->of,
+        ];
+    }
+
+    private static function readQuestion(Fields $question): Question
+    {
+        return new Question(
+            $question->matching('number', MendedQuestions::NUMBER, 'letters and figures'),
+            Frame::of(
+                $question->number('x', 0, Size::LARGEST),
+                $question->number('y', 0, Size::LARGEST),
+                $question->number('width', 0, Size::LARGEST),
+                $question->number('height', 0, Size::LARGEST),
+            ),
+            [],
+            $question->isGiven('goesOn') && $question->flag('goesOn'),
+            $question->isGiven('of') ? $question->matching('of', MendedQuestions::NUMBER, 'letters and figures') : null,
         );
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OpenSlate\Package;
 
 use OpenSlate\Packs\Role;
+use OpenSlate\Questions\Question;
 
 /** A page of a worksheet in a package: where it is written, and what it is there for. */
 final readonly class PackedPage
@@ -15,6 +16,7 @@ final readonly class PackedPage
      * @param  string  $anchor  by which links name it
      * @param  list<int>  $answers  the numbers of the pages that this one, a key, answers
      * @param  list<int>  $refused  which of the blanks that are found on its print are none
+     * @param  list<Question>|null  $questions  those of its print, where its teacher has mended them
      */
     public function __construct(
         public string $path,
@@ -25,6 +27,7 @@ final readonly class PackedPage
         public ?string $section = null,
         public array $answers = [],
         public array $refused = [],
+        public ?array $questions = null,
     ) {
     }
 }

@@ -15,6 +15,8 @@ final class MendedQuestions
 
     public const LONGEST_NUMBER = 8;
 
+    public const NUMBER = '/^[\p{L}\p{N}]{1,'.self::LONGEST_NUMBER.'}$/Du';
+
     /** Nothing that is asked is smaller than this, in points. */
     private const SMALLEST = 8.0;
 
@@ -37,7 +39,7 @@ final class MendedQuestions
         $questions = [];
         foreach ($marked as $one) {
             $number = trim($one->number);
-            if (preg_match('/^[\p{L}\p{N}]{1,'.self::LONGEST_NUMBER.'}$/u', $number) !== 1) {
+            if (preg_match(self::NUMBER, $number) !== 1) {
                 throw QuestionsRefused::number($number);
             }
             $frame = $one->frame->within($page);

@@ -33,6 +33,8 @@ use OpenSlate\Format\PageCodec;
 use OpenSlate\Geometry\Frame;
 use OpenSlate\Packs\Role;
 use OpenSlate\Page\PageFile;
+use OpenSlate\Questions\Question;
+use OpenSlate\Questions\QuestionsCodec;
 use OpenSlate\Refusal;
 use Opis\JsonSchema\Errors\ErrorFormatter;
 use Opis\JsonSchema\Validator;
@@ -69,7 +71,14 @@ final class PackageTest extends TestCase
             new AnswerBox('p', Frame::of(50, 500, 300, 80), PassageAnswer::of('the tide are high', 'the tide is high')),
             new Picture('i', Frame::of(400, 100, 100, 80), $this->picture(), 'a boat'),
         ]);
-        $this->worksheet->pages()->update(['role' => Role::Student, 'section' => 'Day 1', 'refused' => '[2]']);
+        $this->worksheet->pages()->update([
+            'role' => Role::Student,
+            'section' => 'Day 1',
+            'refused' => '[2]',
+            'own_questions' => QuestionsCodec::encode([
+                new Question('2a', Frame::of(60, 300.25, 400, 60), [], true, '2'),
+            ]),
+        ]);
     }
 
     public function test_a_worksheet_comes_back_whole_with_its_files_on_another_teachers_shelf(): void
@@ -88,8 +97,12 @@ final class PackageTest extends TestCase
         $after = $made->pages()->with('current')->sole();
         $this->assertSame($before->current->content, $after->current->content, 'to the byte');
         $this->assertSame(
-            [$before->anchor, $before->role, $before->section, $before->refused, $before->backdrop_id],
-            [$after->anchor, $after->role, $after->section, $after->refused, $after->backdrop_id],
+            [$before->anchor, $before->role, $before->section, $before->refused, $before->own_questions],
+            [$after->anchor, $after->role, $after->section, $after->refused, $after->own_questions],
+        );
+        $this->assertSame(
+            [$before->backdrop_id, '2a'],
+            [$after->backdrop_id, $after->questions()[0]->number ?? null],
         );
         $this->assertSame($files, StoredFile::count(), 'the same files are kept once');
         $this->assertTrue(TeacherFile::has($other->id, ...$after->current->files()));

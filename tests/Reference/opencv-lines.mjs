@@ -1,5 +1,7 @@
 // Level lines that OpenCV sees on greyscale pictures (binary PGM), by its morphology: opened with a level bar, what is
 // left and is thin is a line. Prints, for each picture, [left, middle, width] of each line in pixels.
+// A file may say how far its page was turned, in degrees clockwise, as FILE@DEGREES: then it is a scan, which is turned
+// back first, and parted from its paper by what is round each pixel.
 // Usage: node tests/Reference/opencv-lines.mjs LENGTH FILE …
 import { readFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
@@ -14,7 +16,8 @@ else if (!cv.Mat)
 const THICKEST = 6;
 const [length, ...files] = process.argv.slice(2);
 
-const pages = files.map((file) => {
+const pages = files.map((name) => {
+    const [file, turned] = name.split('@');
     const bytes = readFileSync(file);
     const [head, width, height] = bytes
         .subarray(0, 40)
@@ -23,7 +26,14 @@ const pages = files.map((file) => {
     const grey = new cv.Mat(Number(height), Number(width), cv.CV_8UC1);
     grey.data.set(bytes.subarray(head.length));
     const ink = new cv.Mat();
-    cv.threshold(grey, ink, 0, 255, cv.THRESH_BINARY_INV + cv.THRESH_OTSU);
+    if (turned === undefined) cv.threshold(grey, ink, 0, 255, cv.THRESH_BINARY_INV + cv.THRESH_OTSU);
+    else {
+        const middle = new cv.Point(Number(width) / 2, Number(height) / 2);
+        const back = cv.getRotationMatrix2D(middle, Number(turned), 1);
+        const white = new cv.Scalar(255);
+        cv.warpAffine(grey, grey, back, grey.size(), cv.INTER_LINEAR, cv.BORDER_CONSTANT, white);
+        cv.adaptiveThreshold(grey, ink, 255, cv.ADAPTIVE_THRESH_GAUSSIAN_C, cv.THRESH_BINARY_INV, 31, 12);
+    }
     const bar = cv.getStructuringElement(cv.MORPH_RECT, new cv.Size(Number(length), 1));
     cv.morphologyEx(ink, ink, cv.MORPH_OPEN, bar);
     const [labels, stats, middles] = [new cv.Mat(), new cv.Mat(), new cv.Mat()];

@@ -16,7 +16,7 @@ use OpenSlate\Blanks\Proposals;
 use OpenSlate\Elements\AnswerBox;
 use OpenSlate\Forms\FormField;
 use OpenSlate\Forms\PageFields;
-use OpenSlate\Questions\NumberedBlanks;
+use OpenSlate\Questions\QuestionBlanks;
 use OpenSlate\Questions\QuestionFinder;
 
 /** Makes the blanks that are found in a file form fields of a PDF, without keeping anything. */
@@ -60,8 +60,8 @@ final class Fillable extends Command
         foreach ($source->marks($path, $pages, range(1, count($pages))) as $number => $marks) {
             $found = BlankFinder::find($marks);
             $blanks = array_filter(
-                NumberedBlanks::of($found, QuestionFinder::find($marks, $found)),
-                fn (Blank $blank): bool => $blank->kind !== BlankKind::Field,
+                QuestionBlanks::of($marks, $found, QuestionFinder::find($marks, $found)),
+                fn (Blank $blank): bool => $blank->kind !== BlankKind::Field && $blank->isSure(),
             );
             $boxes = array_map(
                 fn (Blank $blank, int $index): AnswerBox => Proposals::box($blank, 'b'.($index + 1)),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Package;
 
+use OpenSlate\Geometry\Frame;
 use OpenSlate\Json\InvalidJson;
 use OpenSlate\Package\Manifest;
 use OpenSlate\Package\PackageRefused;
@@ -12,6 +13,7 @@ use OpenSlate\Package\PackedOriginal;
 use OpenSlate\Package\PackedPage;
 use OpenSlate\Package\PackedWorksheet;
 use OpenSlate\Packs\Role;
+use OpenSlate\Questions\Question;
 use OpenSlate\Refusal;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -85,6 +87,17 @@ final class ManifestTest extends TestCase
         yield 'a key out' => [$page('key', 'keys/../../x.json'), InvalidJson::class, 'pages[0].key'];
         yield 'no anchor' => [$page('anchor', ''), InvalidJson::class, 'pages[0].anchor'];
         yield 'no such role' => [$page('role', 'owner'), InvalidJson::class, 'pages[0].role'];
+        $question = ['number' => '3', 'x' => 40, 'y' => 100, 'width' => 500, 'height' => 80];
+        $asked = fn (array $other): callable => $page('questions', [$other + $question]);
+        yield 'a question of signs' => [$asked(['number' => '3)']), InvalidJson::class, 'questions[0].number'];
+        yield 'a question far off' => [$asked(['x' => -1]), InvalidJson::class, 'questions[0].x'];
+        yield 'a question of no size' => [$asked(['height' => 'tall']), InvalidJson::class, 'questions[0].height'];
+        yield 'a part of signs' => [$asked(['of' => '']), InvalidJson::class, 'questions[0].of'];
+        yield 'too many questions' => [
+            $page('questions', array_fill(0, 101, $question)),
+            InvalidJson::class,
+            'questions',
+        ];
         yield 'answers in words' => [$page('answers', ['two']), InvalidJson::class, 'pages[0].answers'];
         yield 'no hash' => [
             function (array $of): array {
@@ -155,6 +168,10 @@ final class ManifestTest extends TestCase
                         'Day 1',
                         [2],
                         [4, 7],
+                        [
+                            new Question('3', Frame::of(40, 100.5, 500, 80), []),
+                            new Question('3a', Frame::of(60, 120, 480, 20), [], true, '3'),
+                        ],
                     ),
                     new PackedPage('pages/12-2.json', null, 'k4', Role::Key),
                 ]),
