@@ -11,12 +11,12 @@ use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use OpenSlate\Blanks\Blank;
+use OpenSlate\Blanks\BlankKind;
 use OpenSlate\Blanks\Proposals;
 use OpenSlate\Cutting\AskedPage;
 use OpenSlate\Cutting\QuestionChoice;
 use OpenSlate\Cutting\QuestionSheet;
 use OpenSlate\Cutting\UnusableRange;
-use OpenSlate\Elements\Element;
 use OpenSlate\Packs\Role;
 use OpenSlate\Page\Page;
 
@@ -192,11 +192,16 @@ final class CutQuestions
     private static function filled(WorksheetPage $page): Page
     {
         $content = $page->current->page();
+        $blanks = array_filter(
+            Proposals::sure($page->proposals($content) ?? []),
+            // What is joined are parts, which belong to their page.
+            fn (Blank $blank): bool => $blank->kind !== BlankKind::Join,
+        );
         $boxes = array_map(
-            fn (Blank $blank): Element => Proposals::laid($blank, Str::lower(Str::random(10)), false),
-            array_values(Proposals::sure($page->proposals($content) ?? [])),
+            fn (Blank $blank): array => Proposals::laid($blank, fn (): string => Str::lower(Str::random(10)), false),
+            array_values($blanks),
         );
 
-        return $content->withElements([...$content->elements(), ...$boxes]);
+        return $content->withElements([...$content->elements(), ...array_merge([], ...$boxes)]);
     }
 }

@@ -81,10 +81,13 @@ final class TakeBlanks
      */
     private function boxes(array $blanks, bool $fills): array
     {
-        return array_values(
-            array_map(
-                fn (Blank $blank): Element => Proposals::laid($blank, Str::lower(Str::random(10)), $fills),
-                $blanks,
+        $id = fn (): string => Str::lower(Str::random(10));
+
+        return array_merge(
+            [],
+            ...array_map(
+                fn (Blank $blank): array => Proposals::laid($blank, $id, $fills),
+                array_values($blanks),
             ),
         );
     }

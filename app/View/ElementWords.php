@@ -98,11 +98,18 @@ final class ElementWords
     {
         $what = match (true) {
             $blank->kind === BlankKind::Choice => 'Proposed choice',
+            $blank->kind === BlankKind::Join => 'Proposed lines to draw',
             $blank->isSure() => 'Proposed answer box',
             default => 'Room for an answer',
         };
 
         return $blank->label === '' ? $what : "{$what}: {$blank->label}";
+    }
+
+    /** What becomes of a blank that is taken. */
+    public static function taken(Blank $blank): string
+    {
+        return $blank->kind === BlankKind::Join ? 'lays ends on its dots and lines to draw' : 'lays a box on it';
     }
 
     public static function kind(ElementKind $kind): string

@@ -22,6 +22,7 @@ final readonly class Blank
      * @param  string  $label  the prompt beside it
      * @param  float  $confidence  0 to 1
      * @param  AnswerForm|null  $form  what a form field takes, as the file says
+     * @param  list<JoinEnd>  $ends  of what is to be joined
      */
     public function __construct(
         public BlankKind $kind,
@@ -31,6 +32,7 @@ final readonly class Blank
         public int $count = 1,
         public string $label = '',
         public ?AnswerForm $form = null,
+        public array $ends = [],
     ) {
     }
 

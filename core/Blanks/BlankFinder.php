@@ -34,6 +34,7 @@ final class BlankFinder
                 fields: $marks->fields,
                 readable: $marks->readable,
                 seen: $marks->seen,
+                dots: $marks->dots,
             ),
         );
         $lattice = Lattice::of($rules);
@@ -58,11 +59,12 @@ final class BlankFinder
             $kept[] = $blank;
         }
 
+        $joins = $marks->readable ? JoinFinder::find($ground) : [];
         $labelled = array_map(
             fn (Blank $blank): Blank => $blank->labelled(
                 $marks->readable || $blank->kind === BlankKind::Field ? Prompts::of($ground, $blank) : '',
             ),
-            $kept,
+            [...JoinFinder::without($kept, $joins), ...$joins],
         );
         $blanks = self::ordered(OrderSquares::written($ground, $labelled));
         $middle = [$marks->size->width / 2, $marks->size->height / 2];

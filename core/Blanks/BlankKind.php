@@ -28,6 +28,9 @@ enum BlankKind: string
     /** Printed choices of which one is to be ringed. */
     case Choice = 'choice';
 
+    /** Dots across from each other that are to be joined by lines. */
+    case Join = 'join';
+
     /** A form field of the PDF. */
     case Field = 'field';
 }

@@ -23,6 +23,7 @@ final readonly class Marks
      * @param  list<Blank>  $fields  the form fields of the PDF
      * @param  bool  $readable  whether the words can be read; else it is only known where they are
      * @param  bool  $seen  whether this was seen in a picture, where dust and letters look like small marks
+     * @param  list<Frame>  $dots  filled, and too small to be drawings
      * @param  float  $tilt  how far the page lay askew before these were set upright, clockwise in radians
      */
     public function __construct(
@@ -36,6 +37,7 @@ final readonly class Marks
         public bool $readable = true,
         public bool $seen = false,
         public float $tilt = 0.0,
+        public array $dots = [],
     ) {
     }
 

@@ -29,6 +29,7 @@ final class Prompts
     {
         $label = match (true) {
             $blank->label !== '' => $blank->label,
+            $blank->kind === BlankKind::Join => self::task($ground, $blank->frame),
             $blank->kind === BlankKind::Tick => self::heads($ground, self::column($blank->frame)),
             $blank->kind === BlankKind::Cell => self::inTable($ground, $blank->frame) ?:
             self::rowHead($ground, $blank->frame) ?:
@@ -88,6 +89,24 @@ final class Prompts
         }
 
         return Word::said($named);
+    }
+
+    /** The last line that ends above all of it. */
+    private static function task(Ground $ground, Frame $frame): string
+    {
+        $best = null;
+        foreach ($ground->marks->lines as $line) {
+            if (
+                $line->frame->bottom() <= $frame->y + 1 &&
+                $frame->y - $line->frame->bottom() <= self::ABOVE &&
+                $line->wordCount() > 0 &&
+                ($best === null || $line->frame->bottom() > $best->frame->bottom())
+            ) {
+                $best = $line;
+            }
+        }
+
+        return $best === null ? '' : $best->text;
     }
 
     private static function before(Ground $ground, Frame $frame): string

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OpenSlate\Blanks;
 
+use Closure;
 use OpenSlate\Answers\AnswerForm;
 use OpenSlate\Answers\FormCodec;
 use OpenSlate\Answers\Ruling;
@@ -55,7 +56,8 @@ final class Proposals
                         'count' => $blank->count,
                         'label' => $blank->label,
                         'confidence' => $blank->confidence,
-                    ] + ($blank->form === null ? [] : ['form' => FormCodec::properties($blank->form)]),
+                    ] + ($blank->form === null ? [] : ['form' => FormCodec::properties($blank->form)]) +
+                        ($blank->ends === [] ? [] : ['ends' => array_map(self::end(...), $blank->ends)]),
                     array_slice($blanks, 0, self::MOST),
                 ),
             ],
@@ -86,6 +88,7 @@ final class Proposals
                 $blank->integer('count', 1),
                 $blank->text('label', 1000),
                 $blank->has('form') ? FormCodec::decode($blank->object('form')) : null,
+                $blank->has('ends') ? array_map(self::readEnd(...), $blank->objects('ends', self::MOST)) : [],
             );
         }, Fields::parse($json)->objects('blanks', self::MOST));
     }
@@ -123,7 +126,9 @@ final class Proposals
     {
         return array_filter(
             self::shown($page, $blanks, $printed),
-            fn (Blank $blank): bool => ! self::isTaken($page, $blank->frame),
+            fn (Blank $blank): bool => $blank->kind === BlankKind::Join
+                ? ! JoinParts::areOn($page, $blank)
+                : ! self::isTaken($page, $blank->frame),
         );
     }
 
@@ -152,6 +157,12 @@ final class Proposals
                     $blank->count,
                     $blank->label,
                     $blank->form,
+                    array_map(
+                        fn (JoinEnd $end): JoinEnd => $end->at(
+                            $page->backdrop->shown($end->dot, $printed, $page->frame()),
+                        ),
+                        $blank->ends,
+                    ),
                 );
             }
         }
@@ -159,12 +170,43 @@ final class Proposals
         return $here;
     }
 
-    /** What would fill the blank: a box, or where whose sheet it is and the day may fill themselves in, a label. */
-    public static function laid(Blank $blank, string $id, bool $fillsItself): Element
+    /**
+     * What would fill the blank: a box, or where whose sheet it is and the day may fill themselves in, a label; parts,
+     * where lines are to be drawn.
+     *
+     * @param  Closure(): string  $id  a new name for an element
+     * @return list<Element>
+     */
+    public static function laid(Blank $blank, Closure $id, bool $fillsItself): array
     {
-        return $fillsItself && SelfFilling::fits($blank)
-            ? SelfFilling::label($blank, $id, self::size($blank))
-            : self::box($blank, $id);
+        return match (true) {
+            $blank->kind === BlankKind::Join => JoinParts::of($blank, $id),
+            $fillsItself && SelfFilling::fits($blank) => [SelfFilling::label($blank, $id(), self::size($blank))],
+            default => [self::box($blank, $id())],
+        };
+    }
+
+    /** @return array<string, mixed> */
+    private static function end(JoinEnd $end): array
+    {
+        return [
+            'x' => $end->dot->x,
+            'y' => $end->dot->y,
+            'width' => $end->dot->width,
+            'height' => $end->dot->height,
+            'words' => $end->words,
+            'left' => $end->isLeft,
+        ];
+    }
+
+    /** @throws InvalidJson */
+    private static function readEnd(Fields $end): JoinEnd
+    {
+        return new JoinEnd(
+            Frame::of($end->number('x'), $end->number('y'), $end->number('width', 0), $end->number('height', 0)),
+            $end->text('words', 1000),
+            $end->flag('left'),
+        );
     }
 
     /** The box that would fill the blank. */

@@ -16,8 +16,10 @@ use Illuminate\Support\Facades\Queue;
 use OpenSlate\Answers\AnswerKind;
 use OpenSlate\Blanks\Blank;
 use OpenSlate\Blanks\BlankKind;
+use OpenSlate\Blanks\JoinEnd;
 use OpenSlate\Blanks\Proposals;
 use OpenSlate\Elements\AnswerBox;
+use OpenSlate\Elements\Part;
 use OpenSlate\Geometry\Frame;
 use Symfony\Component\HttpFoundation\Response;
 use Tests\Support\DemoPack;
@@ -143,6 +145,32 @@ final class BlanksTest extends TestCase
         $this->postJson("/pages/{$page->id}/blanks/refuse", ['which' => [$at]])
             ->assertOk()
             ->assertDontSee('with room');
+    }
+
+    public function test_dots_to_be_joined_become_fixed_ends_and_lines_in_one_edit(): void
+    {
+        $page = $this->page(11);
+        $ends = [
+            new JoinEnd(Frame::of(150, 200, 5, 5), 'bow', true),
+            new JoinEnd(Frame::of(150, 230, 5, 5), 'keel', true),
+            new JoinEnd(Frame::of(350, 200, 5, 5), 'the front', false),
+            new JoinEnd(Frame::of(350, 230, 5, 5), 'the spine', false),
+        ];
+        $join = new Blank(BlankKind::Join, Frame::of(150, 200, 205, 35), 0.85, label: '1. Match.', ends: $ends);
+        Backdrop::whereKey($page->backdrop_id)->update(['blanks' => Proposals::encode([$join])]);
+        $this->get("/worksheets/{$this->pack->id}/boxes/11")
+            ->assertOk()
+            ->assertSee('Proposed lines to draw: 1. Match.. Enter lays ends on its dots and lines to draw');
+
+        $this->postJson("/pages/{$page->id}/blanks/take", ['base' => $page->revision])->assertOk();
+        $parts = $this->page(11)->current->page()->parts();
+        $this->assertSame(
+            ['bow', 'keel', 'the front', 'the spine', 'line'],
+            array_map(fn (Part $part): string => $part->name, $parts),
+        );
+        $this->get("/worksheets/{$this->pack->id}/boxes/11")->assertDontSee('Proposed lines to draw');
+        $this->postJson("/pages/{$page->id}/undo", ['base' => $page->refresh()->revision])->assertOk();
+        $this->assertSame([], $this->page(11)->current->page()->parts());
     }
 
     public function test_rooms_are_not_laid_with_the_blanks_of_all_pages(): void

@@ -61,7 +61,8 @@ final class Fillable extends Command
             $found = BlankFinder::find($marks);
             $blanks = array_filter(
                 QuestionBlanks::of($marks, $found, QuestionFinder::find($marks, $found)),
-                fn (Blank $blank): bool => $blank->kind !== BlankKind::Field && $blank->isSure(),
+                fn (Blank $blank): bool => $blank->isSure() &&
+                    ! in_array($blank->kind, [BlankKind::Field, BlankKind::Join], true),
             );
             $boxes = array_map(
                 fn (Blank $blank, int $index): AnswerBox => Proposals::box($blank, 'b'.($index + 1)),

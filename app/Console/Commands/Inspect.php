@@ -15,6 +15,7 @@ use Illuminate\Console\Command;
 use OpenSlate\Blanks\Blank;
 use OpenSlate\Blanks\BlankFinder;
 use OpenSlate\Blanks\BlankKind;
+use OpenSlate\Blanks\JoinEnd;
 use OpenSlate\Conversion\LayoutFinding;
 use OpenSlate\Cutting\PageRange;
 use OpenSlate\Cutting\UnusableRange;
@@ -193,6 +194,12 @@ final class Inspect extends Command
         ] + (! in_array($blank->kind, [BlankKind::Field, BlankKind::Choice], true) ? [] : [
             'name' => $blank->label,
             'choices' => $blank->choices(),
+        ]) + ($blank->ends === [] ? [] : [
+            'ends' => array_map(fn (JoinEnd $end): array => [
+                'x' => $end->dot->centre()->x,
+                'y' => $end->dot->centre()->y,
+                'words' => $end->words,
+            ], $blank->ends),
         ]);
     }
 

@@ -26,6 +26,9 @@ final class DrawnMarks
     /** Thicker than this is an area and not a line, in points. */
     private const THICKEST = 3.2;
 
+    /** What is filled and no larger than this is a dot. */
+    private const DOT = 5.0;
+
     private const LEVEL = 0.4;
 
     /** From this on it is white. */
@@ -72,6 +75,9 @@ final class DrawnMarks
     /** @var list<Frame> */
     private array $drawings = [];
 
+    /** @var list<Frame> */
+    private array $dots = [];
+
     private function __construct()
     {
     }
@@ -109,6 +115,7 @@ final class DrawnMarks
             fields: $fields,
             readable: $isReadable,
             tilt: $tilt,
+            dots: $marks->dots,
         );
     }
 
@@ -210,8 +217,10 @@ final class DrawnMarks
     {
         $isDot = max($frame->width, $frame->height) <= self::THICKEST;
         if (min($frame->width, $frame->height) > self::THICKEST || ($curved && ! $isDot)) {
-            if (max($frame->width, $frame->height) > 5) {
+            if (max($frame->width, $frame->height) > self::DOT) {
                 $this->drawings[] = $frame;
+            } else {
+                $this->dots[] = $frame;
             }
 
             return;

@@ -3,6 +3,6 @@
 @use('App\View\Lie')
 @foreach ($proposals as $index => $blank)
     <div @class(['ghost', 'ghost--likely' => ! $blank->isSure()]) role="button" tabindex="0" data-ghost="{{ $index }}"
-        style="{{ Lie::of($blank->frame) }}" title="Enter lays a box on it, Delete if it is no blank"
-        aria-label="{{ ElementWords::proposed($blank) }}. Enter lays a box on it, Delete if it is no blank."></div>
+        style="{{ Lie::of($blank->frame) }}" title="Enter {{ ElementWords::taken($blank) }}, Delete if it is no blank"
+        aria-label="{{ ElementWords::proposed($blank) }}. Enter {{ ElementWords::taken($blank) }}, Delete if it is no blank."></div>
 @endforeach

@@ -105,8 +105,8 @@ final class ProposalsTest extends TestCase
         LabelText $fills,
     ): void {
         $blank = new Blank(BlankKind::Line, Frame::of(90, 90, 200, 18), 0.9, label: $label);
-        $this->assertInstanceOf(AnswerBox::class, Proposals::laid($blank, 'a', false));
-        $laid = Proposals::laid($blank, 'a', true);
+        $this->assertInstanceOf(AnswerBox::class, Proposals::laid($blank, fn (): string => 'a', false)[0]);
+        [$laid] = Proposals::laid($blank, fn (): string => 'a', true);
         if ($fills === LabelText::Own) {
             $this->assertInstanceOf(AnswerBox::class, $laid);
 
@@ -117,7 +117,7 @@ final class ProposalsTest extends TestCase
         $page = new Page(Size::of(600, 800), Colour::white(), Backdrop::of(str_repeat('ab', 32), 1), [$laid]);
         $this->assertSame([], Proposals::on($page, [$blank], Size::of(600, 800)), 'it has taken its place');
         $lines = new Blank(BlankKind::Lines, Frame::of(90, 90, 200, 60), 0.9, 20.0, 3, $label);
-        $this->assertInstanceOf(AnswerBox::class, Proposals::laid($lines, 'a', true));
+        $this->assertInstanceOf(AnswerBox::class, Proposals::laid($lines, fn (): string => 'a', true)[0]);
     }
 
     public function test_a_form_field_takes_what_the_file_says(): void

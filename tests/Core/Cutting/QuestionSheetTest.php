@@ -35,6 +35,13 @@ final class QuestionSheetTest extends TestCase
         foreach ([1, 2] as $at) {
             $this->assertGreaterThan($clips[$at - 1]->frame->bottom(), $clips[$at]->frame->y);
         }
+        // What heads them goes from its first line to just above the first question, as wide as these.
+        $this->assertEqualsWithDelta((60 - 4) / 800, $clips[0]->top, 0.001);
+        $this->assertEqualsWithDelta((200 - 4 - 60 + 4) / 800, $clips[0]->down, 0.001);
+        foreach ($clips as $clip) {
+            $this->assertEqualsWithDelta((60 - 4) / 600, $clip->left, 0.001);
+            $this->assertEqualsWithDelta((480 + 8) / 600, $clip->across, 0.001);
+        }
         // The third question is shown as it is printed: a tenth of the page, from its half on.
         $this->assertEqualsWithDelta((400 - 4) / 800, $clips[2]->top, 0.001);
         $this->assertEqualsWithDelta((60 + 8) / 800, $clips[2]->down, 0.001);
