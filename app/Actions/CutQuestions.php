@@ -100,8 +100,7 @@ final class CutQuestions
         foreach ($sheets as $index => $sheet) {
             $page = WorksheetPage::begin($set->id, $sheet->page, [
                 'position' => $index + 1,
-                'role' => Role::Student,
-                'role_reason' => 'you chose its questions',
+                ...self::role($sheet, $pages),
             ]);
             foreach ($sheet->pieces as $piece) {
                 PagePiece::keep($page, $pages->get($piece->page) ?? throw UnusableRange::noQuestions(), $piece);
@@ -109,6 +108,24 @@ final class CutQuestions
         }
 
         return $set;
+    }
+
+    /**
+     * What comes of a page that is not for students is not for them here, either: answers are numbered like questions.
+     *
+     * @param  Collection<int, WorksheetPage>  $pages  by their numbers
+     * @return array{role: Role, role_reason: string}
+     */
+    private static function role(QuestionSheet $sheet, Collection $pages): array
+    {
+        foreach ($sheet->pieces as $piece) {
+            $role = $pages->get($piece->page)?->role;
+            if ($role !== null && ! in_array($role, [Role::Student, Role::Unknown], true)) {
+                return ['role' => $role, 'role_reason' => "has some of page {$piece->page}, which is not for students"];
+            }
+        }
+
+        return ['role' => Role::Student, 'role_reason' => 'you chose its questions'];
     }
 
     /**

@@ -156,12 +156,13 @@ final class JoinFinder
         }
         $ends = [];
         foreach ([[$left, true], [$right, false]] as [$dots, $isLeft]) {
-            foreach ($dots as $dot) {
-                $words = self::beside($ground, $dot, $isLeft);
-                if ($words === '') {
-                    return [];
-                }
-                $ends[] = new JoinEnd($dot, $words, $isLeft);
+            $said = array_map(fn (Frame $dot): string => self::beside($ground, $dot, $isLeft), $dots);
+            // "yes" and "no" on each row are to be chosen from.
+            if (in_array('', $said, true) || count(array_unique($said)) < count($said)) {
+                return [];
+            }
+            foreach ($dots as $at => $dot) {
+                $ends[] = new JoinEnd($dot, $said[$at], $isLeft);
             }
         }
 

@@ -28,6 +28,7 @@ use OpenSlate\Elements\Clip;
 use OpenSlate\Elements\Element;
 use OpenSlate\Elements\Label;
 use OpenSlate\Geometry\Frame;
+use OpenSlate\Packs\Role;
 use Symfony\Component\HttpFoundation\Response;
 use Tests\Support\DemoPack;
 use Tests\Support\ReadsFilesOnce;
@@ -309,6 +310,16 @@ final class CutQuestionsTest extends TestCase
         $base = $this->pack->refresh()->arranged;
 
         return $this->postJson("/worksheets/{$this->pack->id}/pages/{$what}", ['base' => $base] + $body);
+    }
+
+    public function test_what_is_cut_from_a_key_is_a_key(): void
+    {
+        $this->page(7)->update(['role' => Role::Key]);
+        $this->cut('6', '1', 'Asked')->assertSessionHasNoErrors();
+        $this->cut('6-7', '1', 'Both')->assertSessionHasNoErrors();
+        $role = fn (string $name): Role => $this->pack->sets()->where('name', $name)->sole()->pages()->sole()->role;
+
+        $this->assertSame([Role::Student, Role::Key], [$role('Asked'), $role('Both')]);
     }
 
     public function test_room_that_is_but_likely_meant_for_an_answer_gets_no_box_in_a_set(): void

@@ -53,6 +53,18 @@ final class JoinFinderTest extends TestCase
         $this->assertCount(8, $this->joins($this->sheet('dots', more: 2))[0]->ends ?? []);
     }
 
+    public function test_dots_with_the_same_word_on_each_row_are_to_be_chosen_from(): void
+    {
+        $lines = $dots = [];
+        foreach ([130, 160, 190] as $y) {
+            $lines[] = TextLine::of(new Word('yes', Frame::of(100, $y, 20, 12)));
+            $lines[] = TextLine::of(new Word('no', Frame::of(350, $y, 20, 12)));
+            array_push($dots, Frame::of(125, $y + 3, 6, 6), Frame::of(335, $y + 3, 6, 6));
+        }
+
+        $this->assertSame([], $this->joins(new Marks(Size::of(600, 800), rings: $dots, lines: $lines)));
+    }
+
     public function test_hollow_dots_at_their_ends_are_not_ticked(): void
     {
         $kinds = array_column(BlankFinder::find($this->sheet('rings', side: 9)), 'kind');
@@ -125,7 +137,7 @@ final class JoinFinderTest extends TestCase
         $dots = [];
         for ($row = 0; $row < $count + $more; $row++) {
             $y = 130 + 30 * $row;
-            [$left, $right] = [array_keys(self::WORDS)[$row] ?? '', array_values(self::WORDS)[$row] ?? 'another'];
+            [$left, $right] = [array_keys(self::WORDS)[$row] ?? '', array_values(self::WORDS)[$row] ?? "another{$row}"];
             $at = [];
             if ($row < $count) {
                 $lines[] = TextLine::of(new Word($left, Frame::of($isList ? 150 : 60, $y, 50, 12)));
