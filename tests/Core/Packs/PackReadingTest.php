@@ -288,6 +288,50 @@ final class PackReadingTest extends TestCase
         $this->assertSame(['Day 7', 'Day 8', 'Day 9'], $this->labelsOf($pages));
     }
 
+    public function test_a_number_far_below_its_word_or_over_it_is_no_part_of_the_label(): void
+    {
+        $labels = fn (float $y): array => $this->labelsOf(
+            array_map(
+                fn (int $day): PageText => $this->page($day, [
+                    ['DAY', 60, 12],
+                    [(string) $day, $y, 24],
+                    ['Name ______', 130, 12],
+                    ['Write a line. ______', 170, 12],
+                ]),
+                [1, 2, 3],
+            ),
+        );
+
+        $this->assertSame(['Day 1', 'Day 2', 'Day 3'], $labels(72 + 0.6 * 24 - 0.1));
+        $this->assertNotSame(['Day 1', 'Day 2', 'Day 3'], $labels(72 + 0.6 * 24 + 1));
+        $this->assertNotSame(['Day 1', 'Day 2', 'Day 3'], $labels(30));
+    }
+
+    public function test_a_list_of_words_and_rising_numbers_is_one_of_contents_where_the_pack_has_such_pages(): void
+    {
+        $role = function (int $last): Role {
+            $lines = array_map(
+                fn (int $at): array => [
+                    'Chapter about boats '.str_repeat('.', 20).' '.($at === 5 ? $last : $at),
+                    60 + 30 * $at,
+                    12,
+                ],
+                range(1, 5),
+            );
+            $pages = [$this->page(1, $lines)];
+            foreach (range(2, 8) as $number) {
+                $pages[] = $this->page($number, [['Name ______', 100, 12], ["{$number}. Write. ______", 140, 12]]);
+            }
+
+            return PackReading::of($pages)->verdicts[1]->role;
+        };
+
+        // Eight pages, which may be counted from up to four elsewhere.
+        $this->assertSame(Role::Contents, $role(8));
+        $this->assertSame(Role::Contents, $role(12));
+        $this->assertNotSame(Role::Contents, $role(13));
+    }
+
     public function test_labels_of_two_levels_are_kept_whole(): void
     {
         $pages = [];
