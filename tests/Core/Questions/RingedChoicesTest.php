@@ -58,6 +58,17 @@ final class RingedChoicesTest extends TestCase
         $this->assertSame([], $said('Circle the date: 3/4 or later.'));
     }
 
+    public function test_what_a_part_has_to_choose_from_is_not_its_wholes_as_well(): void
+    {
+        $sheet = (new PrintedSheet())
+            ->words('1. Say what is so.', 72, 100)
+            ->words('a) Is it wet? Yes / No', 90, 130)
+            ->words('b) Is it deep? Yes / No', 90, 160)
+            ->words('2. Why? ______', 72, 220);
+
+        $this->assertSame([['Yes', 'No'], ['Yes', 'No']], $this->choices($sheet));
+    }
+
     public function test_a_question_that_is_answered_by_choosing_has_no_room_as_well(): void
     {
         $sheet = (new PrintedSheet())->words('1. Is it far? Yes / No', 72, 100)->words('2. Why? ______', 72, 200);
