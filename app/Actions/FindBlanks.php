@@ -8,9 +8,13 @@ use App\Documents\FileRefused;
 use App\Documents\FileStore;
 use App\Documents\Sources;
 use App\Models\Backdrop;
+use App\Models\FileStage;
 use App\Models\Original;
 use App\Models\Worksheet;
+use App\Models\WorksheetPage;
+use App\Models\WorksheetState;
 use Illuminate\Database\Eloquent\Builder;
+use LogicException;
 use OpenSlate\Blanks\BlankFinder;
 use OpenSlate\Blanks\Proposals;
 use OpenSlate\Questions\QuestionBlanks;
@@ -42,24 +46,29 @@ final class FindBlanks
         if ($first === null || $original === null) {
             return false;
         }
-        $numbers = array_values(
-            $this->missing($worksheet)->where('source', $original->sha256)->limit(self::AT_ONCE)->pluck('page')->all(),
-        );
-        if ($numbers === []) {
+        $prints = $this->missing($worksheet)
+            ->where('source', $original->sha256)
+            ->limit(self::AT_ONCE)
+            ->get()
+            ->keyBy('page');
+        if ($prints->isEmpty()) {
             return false;
         }
+        $numbers = array_values($prints->pluck('page')->all());
         $path = $this->files->path($original->sha256);
         $pages = $original->sourcePages();
         foreach ($this->sources->of($path)->marks($path, $pages, $numbers) as $number => $marks) {
-            $blanks = BlankFinder::find($marks);
+            $print = $prints->get($number) ?? throw new LogicException("Page {$number} was not asked for.");
+            // What was looked at before questions were keeps its blanks: they may be refused, by their places.
+            $blanks = $print->blanksFound() ?? BlankFinder::find($marks);
+            $lines = $print->looked_for_words ? $print->text()->lines : [];
+            $read = $lines === [] ? $marks : $marks->read($lines);
             $before = Backdrop::questionsBefore($original->sha256, $number);
-            $questions = QuestionFinder::find($marks, $blanks, $before);
-            Backdrop::where('source', $original->sha256)
-                ->where('page', $number)
-                ->update([
-                    'blanks' => Proposals::encode(QuestionBlanks::of($marks, $blanks, $questions)),
-                    'questions' => QuestionsCodec::encode($questions),
-                ]);
+            $questions = QuestionFinder::find($read, $blanks, $before);
+            $print->update([
+                'blanks' => Proposals::encode(QuestionBlanks::of($read, $blanks, $questions)),
+                'questions' => QuestionsCodec::encode($questions),
+            ]);
         }
 
         return $this->missing($worksheet)->exists();
@@ -68,14 +77,27 @@ final class FindBlanks
     /** Nothing is proposed where nobody has looked. */
     public function none(Worksheet $worksheet): void
     {
-        Backdrop::whereIn('id', $this->missing($worksheet)->pluck('id'))->update(['blanks' => Proposals::encode([])]);
+        $prints = $this->missing($worksheet)->pluck('id');
+        Backdrop::whereIn('id', $prints)->whereNull('blanks')->update(['blanks' => Proposals::encode([])]);
+        Backdrop::whereIn('id', $prints)->update(['questions' => QuestionsCodec::encode([])]);
+    }
+
+    /** What was brought in before questions were looked for is looked at once somebody opens it. */
+    public static function ask(Worksheet $worksheet): void
+    {
+        $isUnasked = $worksheet->pages->contains(
+            fn (WorksheetPage $page): bool => $page->backdrop !== null && $page->backdrop->questions === null,
+        );
+        if ($isUnasked && $worksheet->state === WorksheetState::Ready && $worksheet->stage === null) {
+            FileTurns::add($worksheet, FileStage::Blanks);
+        }
     }
 
     /** @return Builder<Backdrop> */
     private function missing(Worksheet $worksheet): Builder
     {
         return Backdrop::query()
-            ->whereNull('blanks')
+            ->where(fn (Builder $either) => $either->whereNull('blanks')->orWhereNull('questions'))
             ->whereIn('id', $worksheet->allPages()->whereNotNull('backdrop_id')->select('backdrop_id'))
             ->orderBy('source')
             ->orderBy('page');

@@ -196,6 +196,20 @@ final class BlanksTest extends TestCase
         $this->assertSame(20, Backdrop::where('blanks', '{"blanks":[]}')->count());
     }
 
+    public function test_what_was_looked_at_before_questions_were_is_looked_at_again_and_keeps_its_blanks(): void
+    {
+        $before = $this->page(6);
+        $blanks = $before->backdrop?->blanksFound() ?? [];
+        Backdrop::whereKey($before->backdrop_id)->update(['questions' => null]);
+        $before->update(['refused' => [1]]);
+
+        $this->get("/worksheets/{$this->pack->id}")->assertOk();
+        $after = $this->page(6);
+        $this->assertSame(['1', '2', '3', '4'], array_column($after->questions(), 'number'));
+        $this->assertEquals($blanks, array_slice($after->backdrop?->blanksFound() ?? [], 0, count($blanks)));
+        $this->assertSame([0, 2, 3, 4, 5], array_keys($after->proposals($after->current->page()) ?? []));
+    }
+
     public function test_a_locked_master_takes_none_and_a_set_keeps_what_was_refused(): void
     {
         $page = $this->page(6);

@@ -379,7 +379,7 @@ final class CutQuestionsTest extends TestCase
         $hidden = '/<div data-asks\s+hidden\s*>/';
         $sheet = fn (): string => (string) $this->get("/worksheets/{$this->pack->id}")->getContent();
         $this->assertDoesNotMatchRegularExpression($hidden, $sheet());
-        Backdrop::query()->update(['questions' => null]);
+        Backdrop::query()->update(['questions' => '[]']);
         $this->assertMatchesRegularExpression($hidden, $sheet());
         $this->cut('6', '1')->assertSessionHasErrors('questions');
     }

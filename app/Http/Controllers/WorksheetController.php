@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Actions\BringInFile;
 use App\Actions\BringInPackage;
+use App\Actions\FindBlanks;
 use App\Actions\ReadScans;
 use App\Actions\StartBlank;
 use App\Http\Requests\PaperRequest;
@@ -83,6 +84,7 @@ final class WorksheetController
         }
         $worksheet->load(['pages.current', 'pages.backdrop', 'sets.pages.pieces', 'arriving', 'arrangement']);
         ReadScans::ask($worksheet);
+        FindBlanks::ask($worksheet);
 
         return view('bench.pages', [
             'job' => JobSheet::of($worksheet, Station::Pages),
