@@ -51,10 +51,10 @@ final class FindBlanks
             ->limit(self::AT_ONCE)
             ->get()
             ->keyBy('page');
-        if ($prints->isEmpty()) {
+        $numbers = array_values($prints->map(fn (Backdrop $print): int => $print->page)->all());
+        if ($numbers === []) {
             return false;
         }
-        $numbers = array_values($prints->pluck('page')->all());
         $path = $this->files->path($original->sha256);
         $pages = $original->sourcePages();
         foreach ($this->sources->of($path)->marks($path, $pages, $numbers) as $number => $marks) {
