@@ -25,6 +25,9 @@ final class Prompts
     /** How far above a blank its prompt may stand. */
     private const ABOVE = 60.0;
 
+    /** How far to the left of what is to be joined its words may begin, in points. */
+    private const WORDS_OF_JOIN = 160.0;
+
     public static function of(Ground $ground, Blank $blank): string
     {
         $label = match (true) {
@@ -91,7 +94,7 @@ final class Prompts
         return Word::said($named);
     }
 
-    /** The last line that ends above all of it. */
+    /** The last line that ends above all of it, over it or its words. */
     private static function task(Ground $ground, Frame $frame): string
     {
         $best = null;
@@ -99,6 +102,8 @@ final class Prompts
             if (
                 $line->frame->bottom() <= $frame->y + 1 &&
                 $frame->y - $line->frame->bottom() <= self::ABOVE &&
+                $line->frame->x < $frame->right() &&
+                $line->frame->right() > $frame->x - self::WORDS_OF_JOIN &&
                 $line->wordCount() > 0 &&
                 ($best === null || $line->frame->bottom() > $best->frame->bottom())
             ) {

@@ -92,7 +92,8 @@ final readonly class AskedPage
 
         return new PageHead(
             $shown,
-            min(array_map(fn (Frame $one): float => $one->y, $frames)) - 2 * self::ROOM,
+            min(array_map(fn (Frame $one): float => $one->y, $frames)),
+            2 * self::ROOM,
             Frame::around($frames),
             $this->page->size->height,
         );

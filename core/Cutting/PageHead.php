@@ -23,15 +23,16 @@ final readonly class PageHead
 
     /**
      * @param  list<TextLine>  $lines  of the page
-     * @param  float  $foot  where the first question begins
+     * @param  float  $first  where the first question begins, in points from the top
+     * @param  float  $clear  what is left above that question, unless words stand there
      * @param  Frame  $across  as wide as what is asked: what is drawn beside the words has none
      * @param  float  $height  of the page
      */
-    public function __construct(array $lines, float $foot, private Frame $across, float $height)
+    public function __construct(array $lines, float $first, float $clear, private Frame $across, float $height)
     {
         $above = array_filter(
             $lines,
-            fn (TextLine $line): bool => $line->frame->bottom() <= $foot + self::INTO &&
+            fn (TextLine $line): bool => $line->frame->bottom() <= $first + self::INTO &&
                 $line->frame->y >= self::RUNNING * $height,
         );
         usort($above, fn (TextLine $a, TextLine $b): int => $a->frame->y <=> $b->frame->y);
@@ -45,8 +46,10 @@ final readonly class PageHead
             }
         }
         $this->rows = $rows;
-        // The last row may reach below where the question begins.
-        $this->foot = max([$foot, ...array_map(fn (TextLine $line): float => $line->frame->bottom(), $above)]);
+        $this->foot = max([
+            $first - $clear,
+            ...array_map(fn (TextLine $line): float => $line->frame->bottom(), $above),
+        ]);
     }
 
     /**

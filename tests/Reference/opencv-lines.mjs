@@ -1,7 +1,7 @@
 // Level lines that OpenCV sees on greyscale pictures (binary PGM), by its morphology: opened with a level bar, what is
 // left and is thin is a line. Prints, for each picture, [left, middle, width] of each line in pixels.
-// A file may say how far its page was turned, in degrees clockwise, as FILE@DEGREES: then it is a scan, which is turned
-// back first, and parted from its paper by what is round each pixel.
+// A file may say how far askew its page lies, clockwise and by the degree, as FILE@DEGREES: then it is a scan, which is
+// set upright first, and parted from its paper by what is round each pixel.
 // Usage: node tests/Reference/opencv-lines.mjs LENGTH FILE …
 import { readFileSync } from 'node:fs';
 import { createRequire } from 'node:module';

@@ -10,6 +10,7 @@
 @php($forTeacher = !in_array($row->role, [Role::Student, Role::Unknown], true))
 @php($content = $row->current->page())
 @php($boxes = $content->placesCount())
+@php($asked = AskedOnPage::of($row))
 <li id="contact-{{ $row->id }}" @class(['contact__page', 'contact__page--teacher' => $forTeacher])
     data-page="{{ $row->id }}" data-number="{{ $row->position }}" data-role="{{ $row->role->value }}">
     @if ($row->section !== null && $row->role === Role::Student)
@@ -36,7 +37,7 @@
     <x-page.sheet answers :page="$content" :number="$row->position" :of="$worksheet->pages_total"
         sizes="(min-width: 1200px) 480px, 300px">
         {{-- Where pages are large enough for it. --}}
-        @foreach ($forTeacher ? [] : AskedOnPage::of($row)->whole() as $question)
+        @foreach ($forTeacher ? [] : $asked->whole() as $question)
             <span class="asked-at" style="{{ Lie::of($question->frame) }}" aria-hidden="true"><b>{{ $question->number }}</b></span>
         @endforeach
     </x-page.sheet>
@@ -56,7 +57,7 @@
     <span class="contact__size"><b class="contact__role">{{ $row->isSure() ? RoleWords::of($row->role) : RoleWords::likely($row->role) }}</b>
         <span>{{ PaperWords::of($content->size) }}</span></span>
     @if (!$forTeacher && $row->backdrop?->questions !== null)
-        @php($questions = QuestionWords::of($row->questions()) ?: 'No questions')
+        @php($questions = QuestionWords::of($asked->questions) ?: 'No questions')
         <button type="button" class="contact__questions" data-questions-of="{{ route('page.questions', $row) }}"
             aria-label="{{ $questions }}, page {{ $row->position }}: see and mend"
             title="See and mend which questions page {{ $row->position }} has">{{ $questions }}</button>

@@ -65,6 +65,18 @@ final class JoinFinderTest extends TestCase
         $this->assertSame([], $this->joins(new Marks(Size::of(600, 800), rings: $dots, lines: $lines)));
     }
 
+    public function test_its_task_is_not_what_stands_over_another_column(): void
+    {
+        $marks = $this->sheet('dots', apart: 120);
+        $aside = TextLine::of(new Word('Of the other column.', Frame::of(420, 112, 120, 12)));
+
+        $this->assertSame('1. Match.', $this->joins(new Marks(
+            $marks->size,
+            lines: [...$marks->lines, $aside],
+            dots: $marks->dots,
+        ))[0]->label ?? '');
+    }
+
     public function test_hollow_dots_at_their_ends_are_not_ticked(): void
     {
         $kinds = array_column(BlankFinder::find($this->sheet('rings', side: 9)), 'kind');

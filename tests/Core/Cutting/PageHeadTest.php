@@ -57,13 +57,16 @@ final class PageHeadTest extends TestCase
 
     public function test_a_line_close_above_the_question_is_kept_whole(): void
     {
+        // The question begins at 148, and what is round it is cut with it.
         $this->assertEquals([Frame::of(50, 130, 500, 11)], $this->head($this->line('Mind the gap.', 130))->strips([]));
-        $this->assertSame([], $this->head($this->line('Too low.', 131.1))->words());
+        $this->assertEquals([Frame::of(50, 135, 500, 11)], $this->head($this->line('As close.', 135))->strips([]));
+        $this->assertEquals([Frame::of(50, 139, 500, 11)], $this->head($this->line('Into it.', 139))->strips([]));
+        $this->assertSame([], $this->head($this->line('Too low.', 139.1))->words());
     }
 
     private function head(TextLine ...$lines): PageHead
     {
-        return new PageHead(array_values($lines), 140, Frame::of(50, 150, 500, 400), 800);
+        return new PageHead(array_values($lines), 148, 8, Frame::of(50, 148, 500, 400), 800);
     }
 
     private function line(string $words, float $y, float $x = 60): TextLine
