@@ -65,6 +65,16 @@ test('what is said of one page is offered for those that look the same, and take
     teacher: page,
 }) => {
     await bringIn(page, '../../tests/packs/two-levels.pdf');
+    // Something is always being found meanwhile; what is offered stays.
+    let stages = 0;
+    await page.route('**/worksheets/*/progress', async (route) =>
+        route.fulfill({ json: { ...(await (await route.fetch()).json()), looking: `stage ${(stages += 1)}` } }),
+    );
+    await page.route('**/worksheets/*', async (route) => {
+        const html = await (await route.fetch()).text();
+        await route.fulfill({ contentType: 'text/html', body: html.replace(/data-looking=".*?"/, 'data-looking="0"') });
+    });
+    await page.reload();
     const offer = page.getByRole('group', { name: 'Pages that look the same' });
     await page.getByRole('checkbox', { name: /^Page 3/ }).focus();
     await page.keyboard.press('Space');
@@ -72,6 +82,9 @@ test('what is said of one page is offered for those that look the same, and take
     await expect(offer).toContainText('Pages 2, 4–11 look the same.');
     await expect(offer).toBeInViewport();
     await expectAccessible(page);
+    await page.waitForResponse('**/worksheets/*/pages');
+    await page.waitForResponse('**/worksheets/*/pages');
+    await expect(offer).toBeVisible();
     await offer.getByRole('button', { name: 'Mark them “teacher guide”, too' }).click();
     await expect(page.locator('[data-role="guide"]')).toHaveCount(10);
     await expect(offer).toBeHidden();

@@ -20,6 +20,7 @@ export class PagesStation {
     #add;
     #paper;
     #questions;
+    #offeredAt = null; // the arrangement that the offer was made for
 
     constructor(table, ledger) {
         this.#table = table;
@@ -204,6 +205,14 @@ export class PagesStation {
         tickedRows()[0]?.querySelector('[data-pick]').focus();
     }
 
+    /** What is only looked at again, nothing having changed, leaves what is offered where it is. */
+    #offered({ alike, arranged }) {
+        if (alike === undefined && arranged === this.#offeredAt) return;
+        this.#offeredAt = arranged;
+        this.#offer(alike ?? '');
+        if (alike) this.#say(this.#alike.querySelector('p').textContent.trim());
+    }
+
     #offer(html) {
         this.#alike.innerHTML = html;
         this.#alike.hidden = html === '';
@@ -305,8 +314,7 @@ export class PagesStation {
         document.querySelector('[data-job-state="pages"]').textContent =
             answer.total === 1 ? '1 page' : `${answer.total} pages`;
         this.#steps(answer);
-        this.#offer(answer.alike ?? '');
-        if (answer.alike) this.#say(this.#alike.querySelector('p').textContent.trim());
+        this.#offered(answer);
         document.dispatchEvent(new CustomEvent('slate:contact'));
     }
 
