@@ -48,8 +48,12 @@ final readonly class QuestionSheet
             $questions = $page->questionStrips($numbers);
             $head = $questions === [] ? [] : $page->headStrips($read);
             $read = $head === [] ? $read : [...$read, ...$page->head?->words() ?? []];
-            foreach ([...$head, ...$questions] as $strip) {
-                if ($pieces !== [] && ($isOther || $y + $strip->height > $on->size->height - self::MARGIN)) {
+            $strips = [...$head, ...$questions];
+            foreach ($strips as $at => $strip) {
+                // What heads a page stays with its first question.
+                $with = array_slice($strips, $at + 1, max(0, count($head) - $at));
+                $height = self::height($page->page, $strip, ...$with);
+                if ($pieces !== [] && ($isOther || $y + $height > $on->size->height - self::MARGIN)) {
                     $sheets[] = new self(new Page($on->size, $on->paper, elements: $laid), $pieces);
                     [$laid, $pieces, $y] = [[], [], self::MARGIN];
                 }
@@ -71,6 +75,17 @@ final readonly class QuestionSheet
         return $pieces === []
             ? $sheets
             : [...$sheets, new self(new Page($on->size, $on->paper, elements: $laid), $pieces)];
+    }
+
+    /** What a strip takes with those that stay below it; alone, where a page does not hold them. */
+    private static function height(Page $page, Frame $strip, Frame ...$with): float
+    {
+        $height = $strip->height;
+        foreach ($with as $below) {
+            $height += self::BETWEEN + $below->height;
+        }
+
+        return $height > $page->size->height - 2 * self::MARGIN ? $strip->height : $height;
     }
 
     private static function piece(AskedPage $page, Frame $strip, float $y, string $name): Piece

@@ -92,6 +92,23 @@ final class QuestionSheetTest extends TestCase
         $this->assertTrue($pages[1]->frame()->contains($pages[1]->elements()[0]->frame()));
     }
 
+    public function test_what_heads_a_page_stays_with_its_first_question(): void
+    {
+        $long = $this->asked([$this->question('1', 200, 400)]);
+        $headed = fn (float $height): AskedPage => $this->asked(
+            [$this->question('2', 150, $height), $this->question('3', 300)],
+            heading: 'Look at the map.',
+        );
+        $clips = fn (float $height): array => array_map(
+            fn (Page $one): int => count($this->of(Clip::class, $one)),
+            $this->pages([$long, $headed($height)], ['1', '2'], $this->ids()),
+        );
+
+        $this->assertSame([4], $clips(30), 'there is room for both');
+        $this->assertSame([2, 2], $clips(60), 'there is room for the heading alone');
+        $this->assertSame([3, 1], $clips(640), 'no page holds both');
+    }
+
     public function test_pages_of_another_size_begin_a_page_of_that_size(): void
     {
         $upright = $this->asked([$this->question('1', 200)]);
@@ -161,8 +178,12 @@ final class QuestionSheetTest extends TestCase
      * @param  list<Question>  $questions
      * @param  list<Element>  $elements
      */
-    private function asked(array $questions, array $elements = [], ?Size $size = null): AskedPage
-    {
+    private function asked(
+        array $questions,
+        array $elements = [],
+        ?Size $size = null,
+        string $heading = 'Answer in sentences.',
+    ): AskedPage {
         $size ??= Size::of(600, 800);
 
         return new AskedPage(
@@ -172,7 +193,7 @@ final class QuestionSheetTest extends TestCase
             $questions,
             [
                 new TextLine('Harbour words', Frame::of(60, 12, 100, 10)),
-                new TextLine('Answer in sentences.', Frame::of(60, 60, 200, 14)),
+                new TextLine($heading, Frame::of(60, 60, 200, 14)),
             ],
         );
     }
