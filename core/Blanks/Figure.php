@@ -128,6 +128,37 @@ final readonly class Figure
     /** Bars on the lines of a chart, which go on beyond what they enclose: the lines of a table end with it. */
     private function isOpen(): bool
     {
+        return $this->isOnGrid() || $this->isOnAxes();
+    }
+
+    /** Bars between two axes, one along their feet and one at its end; where they touch both, both go on. */
+    private function isOnAxes(): bool
+    {
+        $whole = Frame::around(array_map(fn (Cell $cell): Frame => $cell->frame, $this->cells));
+        $isNear = fn (float $a, float $b): bool => abs($a - $b) <= self::BEYOND / 2;
+        foreach ($this->ground->marks->rules as $along) {
+            foreach ($this->ground->marks->rules as $up) {
+                if (
+                    $along->level &&
+                    ! $up->level &&
+                    $isNear($up->at, $along->from) &&
+                    $isNear($up->to, $along->at) &&
+                    $along->at >= $whole->bottom() - self::TOUCH &&
+                    $up->at <= $whole->x + self::TOUCH &&
+                    $along->to > $whole->right() + self::BEYOND &&
+                    $up->from < $whole->y - self::BEYOND &&
+                    ($isNear($along->at, $whole->bottom()) || $isNear($up->at, $whole->x))
+                ) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+
+    private function isOnGrid(): bool
+    {
         $whole = Frame::around(array_map(fn (Cell $cell): Frame => $cell->frame, $this->cells));
         $beyond = ['across' => 0, 'down' => 0];
         foreach ($this->ground->marks->rules as $rule) {

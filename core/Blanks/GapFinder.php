@@ -20,12 +20,15 @@ final class GapFinder
 
     private const FEWEST_SPACED = 4;
 
-    /** What a leader leads to: the number of a page, a price, a time, a quantity. */
-    private const LED_TO = '/\p{L}{2,}[^=?]*?(?:[.…‥]{4,}|(?:\s?[.…‥]){5,})\s*'.
-        '(?:[£$€]\s?)?\d[\d.,:]*\s?(?:\p{L}{1,4}\.?|[%°]\p{L}?|[£$€]|[ap]\.m\.)?\s*$/u';
-
     /** What one can write in, at the least, in points. */
     private const NARROWEST = 9.0;
+
+    /** How far runs of one gap are apart, of their height; those that are long, in points, stand closer. */
+    private const TOUCHING = 0.45;
+
+    private const NO_SPACE = 0.15;
+
+    private const LONG = 30.0;
 
     /** Where underscores lie in the height of a word. */
     private const FOOT = 0.88;
@@ -36,7 +39,7 @@ final class GapFinder
         $gaps = [];
         $rules = [];
         foreach ($ground->marks->lines as $line) {
-            if (preg_match(self::LED_TO, $line->text) === 1) {
+            if (GivenLines::isLeader($line->text)) {
                 continue;
             }
             $runs = self::runs($line);
@@ -95,7 +98,7 @@ final class GapFinder
         foreach (self::joined($line->words) as $word) {
             foreach (self::within($word) as $frame) {
                 $last = array_key_last($frames);
-                if ($last !== null && $frame->x - $frames[$last]->right() < 0.45 * $frame->height) {
+                if ($last !== null && self::isOne($frames[$last], $frame)) {
                     $frames[$last] = Frame::around([$frames[$last], $frame]);
                 } else {
                     $frames[] = $frame;
@@ -104,6 +107,14 @@ final class GapFinder
         }
 
         return $frames;
+    }
+
+    /** Whether one run goes on in the next; between two that are long a space is meant. */
+    private static function isOne(Frame $run, Frame $next): bool
+    {
+        $isLong = min($run->width, $next->width) >= self::LONG;
+
+        return $next->x - $run->right() < ($isLong ? self::NO_SPACE : self::TOUCHING) * $next->height;
     }
 
     /**

@@ -30,10 +30,12 @@ final readonly class Ground
     {
         $words = $printed = [];
         foreach ($marks->lines as $line) {
+            // One full stop ends a sentence; of leaders there are more.
+            $stops = array_filter($line->words, fn (Word $word): bool => $word->text === '.');
             foreach ($line->words as $word) {
                 if (preg_match('/[\p{L}\p{N}]/u', $word->text) === 1) {
                     $words[] = $printed[] = $word;
-                } elseif (preg_match(self::BLANK, $word->text) !== 1) {
+                } elseif (preg_match(self::BLANK, $word->text) !== 1 || [$word] === array_values($stops)) {
                     $printed[] = $word;
                 }
             }

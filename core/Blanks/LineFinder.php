@@ -71,7 +71,8 @@ final class LineFinder
                 $rule->length() >= self::SHORTEST_IN_A_LINE &&
                 ($rule->length() >= self::SHORTEST || self::isInALine($ground, $rule)) &&
                 self::isClear($ground, $rule) &&
-                ! self::isClose($rule, $rules)
+                ! self::isClose($rule, $rules) &&
+                ! GivenLines::has($ground, $rule)
             ) {
                 $free[] = $rule;
             }

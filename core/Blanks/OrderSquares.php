@@ -8,8 +8,8 @@ use OpenSlate\Geometry\Frame;
 use OpenSlate\Text\TextLine;
 
 /**
- * Squares that a number goes into: those that stand below each other under words that ask for an order ("Number the
- * steps from 1 to 5") are written in, and not ticked.
+ * Squares that a number or a letter goes into: those that stand below each other under words that ask for an order
+ * ("Number the steps from 1 to 5") or for what is written in them ("Write the letter in the box") are not ticked.
  */
 final class OrderSquares
 {
@@ -18,6 +18,8 @@ final class OrderSquares
 
     /** Squares of one column stand at one place across, and are of one size, in points. */
     private const ASIDE = 4.0;
+
+    private const SAME = 0.6;
 
     /** Below each other they are nearer than this, in points: else something stands between them. */
     private const APART = 80.0;
@@ -35,6 +37,10 @@ final class OrderSquares
         '/\b1\s*(?:=|is|for)\s*(?:the\s+)?(?:first|most|best|earliest|smallest)\b/iu',
     ];
 
+    private const WRITTEN =
+        '/\b(?:write|put|copy|fill in)\b[^.?!]*\b(?:letter|number|numeral|word|name|sign)s?\b'.
+        '[^.?!]*\b(?:box|square|space)(?:es|s)?\b/iu';
+
     /** Words that ask to be ticked, whatever they are told in order. */
     private const TICKS = '/\b(?:tick|check|cross|shade|colou?r)\b/iu';
 
@@ -44,17 +50,41 @@ final class OrderSquares
      */
     public static function written(Ground $ground, array $blanks): array
     {
-        foreach (self::columns($blanks, $ground->marks->lines) as $column) {
-            $first = $blanks[$column[0]]->frame;
-            $asked = count($column) < self::FEWEST ? '' : self::above($ground->marks->lines, $first);
-            if (self::asks($asked) && preg_match(self::TICKS, $asked) !== 1) {
-                foreach ($column as $at) {
-                    $blanks[$at] = $blanks[$at]->of(BlankKind::Box);
-                }
+        $lines = $ground->marks->lines;
+        $written = $alike = [];
+        foreach (self::columns($blanks, $lines) as $column) {
+            $asked = self::above($lines, $blanks[$column[0]]->frame);
+            $isWritten = preg_match(self::WRITTEN, $asked) === 1;
+            $isAsked = $isWritten || (count($column) >= self::FEWEST && self::asks($asked));
+            if ($isAsked && preg_match(self::TICKS, $asked) !== 1) {
+                array_push($written, ...$column);
+                $alike = $isWritten ? self::alike($blanks, $blanks[$column[0]], $lines) : $alike;
             }
+        }
+        foreach ([...$written, ...array_keys($alike)] as $at) {
+            $blanks[$at] = $blanks[$at]->of(BlankKind::Box);
         }
 
         return array_values($blanks);
+    }
+
+    /**
+     * The rest of them, which may stand in the next column, under nothing that asks; where something is to be ticked as
+     * well, that is what they may be for.
+     *
+     * @param  list<Blank>  $blanks
+     * @param  list<TextLine>  $lines
+     * @return array<int, Blank> by their places
+     */
+    private static function alike(array $blanks, Blank $square, array $lines): array
+    {
+        $ticked = array_filter($lines, fn (TextLine $line): bool => preg_match(self::TICKS, $line->text) === 1);
+
+        return $ticked !== [] ? [] : array_filter(
+            $blanks,
+            fn (Blank $one): bool => $one->kind === BlankKind::Tick &&
+                abs($one->frame->width - $square->frame->width) <= self::SAME,
+        );
     }
 
     private static function asks(string $words): bool

@@ -22,6 +22,9 @@ final class Prompts
     /** How far a head reaches over what is to be ticked, in points. */
     private const ASIDE = 16.0;
 
+    /** How what asks for something ends. */
+    private const ASKS = '/[?؟？:=]\W*$/u';
+
     /** How far above a blank its prompt may stand. */
     private const ABOVE = 60.0;
 
@@ -37,7 +40,7 @@ final class Prompts
             $blank->kind === BlankKind::Cell => self::inTable($ground, $blank->frame) ?:
             self::rowHead($ground, $blank->frame) ?:
             self::above($ground, $blank->frame),
-            default => self::before($ground, $blank->frame) ?: self::above($ground, $blank->frame),
+            default => self::before($ground, $blank->frame) ?: self::asking($ground, $blank->frame),
         };
 
         return self::tidy($label);
@@ -186,6 +189,28 @@ final class Prompts
         }
 
         return $best instanceof TextLine ? $best->text : '';
+    }
+
+    /** What stands above; where that asks for nothing, what asks at its height and ends farther off. */
+    private static function asking(Ground $ground, Frame $frame): string
+    {
+        $above = self::above($ground, $frame);
+        $last = null;
+        foreach ($ground->marks->lines as $line) {
+            if (
+                $line->frame->right() <= $frame->x &&
+                $line->frame->middle() > $frame->y &&
+                $line->frame->y < $frame->bottom() &&
+                preg_match('/\p{L}/u', $line->text) === 1 &&
+                ($last === null || $line->frame->right() > $last->frame->right())
+            ) {
+                $last = $line;
+            }
+        }
+
+        return preg_match(self::ASKS, $above) !== 1 && preg_match(self::ASKS, $last->text ?? '') === 1
+            ? $last->text ?? ''
+            : $above;
     }
 
     /** The head of the row, and the head of the column. */

@@ -9,6 +9,9 @@ use OpenSlate\Text\Word;
 /** Names the cells of a table by the heads of their rows and columns. */
 final readonly class TableHeads
 {
+    /** How far a rule keeps cells apart at the most, in points. */
+    private const RULE = 4.0;
+
     /** Where the first row of cells begins, in points, if it heads the columns; null otherwise. */
     private ?float $top;
 
@@ -90,21 +93,39 @@ final readonly class TableHeads
         return $isNumber && $isNamed ? implode(' ', $said) : $said[0] ?? '';
     }
 
+    /** What heads its column; with what heads each of them, where it heads several. */
     private function column(Cell $cell): string
     {
-        $x = $cell->frame->centre()->x;
-        foreach ($this->cells as $other) {
-            if (
-                $other !== $cell &&
-                $other->frame->y < $this->top + 2 &&
-                $other->frame->x < $x &&
-                $other->frame->right() > $x
-            ) {
-                return $this->said($other);
-            }
+        $head = array_filter($this->over($cell), fn (Cell $other): bool => $other->frame->y < $this->top + 2);
+        $head = reset($head);
+        if ($head === false) {
+            return '';
         }
+        $below = array_filter(
+            $this->cells,
+            fn (Cell $other): bool => abs($other->frame->y - $head->frame->bottom()) <= self::RULE &&
+                $other->frame->x > $head->frame->x - self::RULE &&
+                $other->frame->right() < $head->frame->right() + self::RULE,
+        );
+        $said = array_filter(array_map($this->said(...), $below));
+        $own = array_intersect_key($said, $this->over($cell));
 
-        return '';
+        return count($below) > 1 && count($said) === count($below) && $own !== []
+            ? $this->said($head).' '.end($own)
+            : $this->said($head);
+    }
+
+    /** @return array<int, Cell> those above it, by their places */
+    private function over(Cell $cell): array
+    {
+        $x = $cell->frame->centre()->x;
+
+        return array_filter(
+            $this->cells,
+            fn (Cell $other): bool => $other->frame->y < $cell->frame->y - self::RULE &&
+                $other->frame->x < $x &&
+                $other->frame->right() > $x,
+        );
     }
 
     private function said(Cell $cell): string

@@ -60,6 +60,17 @@ final readonly class Content
 
     private const COMMON = 0.15;
 
+    /** What is to be filled in may stand so near before a number, in points. */
+    private const RIGHT_BEFORE = 18.0;
+
+    /** What goes over the edge of a column begins and ends so far from it, in points, and what is to be
+     * written on farther; its words are so near to each other, of their height. */
+    private const OVER = 12.0;
+
+    private const FAR_OVER = 60.0;
+
+    private const ONE_LINE = 0.8;
+
     /** So much above its upper side a question begins, in points. */
     private const ABOVE = 2.0;
 
@@ -187,6 +198,22 @@ final readonly class Content
         return $this->edgeAbove($marker->frame) ?? $this->topOfRow($marker->frame);
     }
 
+    /** Where a question begins: with what is to be filled in right before its number, or with that. */
+    public function left(Marker $marker): float
+    {
+        $left = $marker->frame->x;
+        foreach ($this->blanks as $blank) {
+            $room = $marker->frame->x - $blank->frame->right();
+            $isOnRow =
+                $blank->frame->y <= $marker->frame->middle() && $blank->frame->bottom() >= $marker->frame->middle();
+            if ($isOnRow && $room > -1 && $room <= self::RIGHT_BEFORE) {
+                $left = min($left, $blank->frame->x);
+            }
+        }
+
+        return $left;
+    }
+
     private function topOfRow(Frame $number): float
     {
         $top = $number->y;
@@ -260,6 +287,33 @@ final readonly class Content
         }
 
         return $next;
+    }
+
+    /** Where words, a box or lines to write on begin below a place that go on over the edge of a column. */
+    public function across(float $edge, float $below): float
+    {
+        $isOver = fn (Frame $frame, float $far): bool => $frame->y > $below &&
+            $frame->x < $edge - $far &&
+            $frame->right() > $edge + $far;
+        $top = INF;
+        foreach ($this->marks->lines as $line) {
+            foreach (array_keys($isOver($line->frame, self::OVER) ? array_slice($line->words, 1) : []) as $at) {
+                $from = $line->words[$at]->frame;
+                $to = $line->words[$at + 1]->frame;
+                if (
+                    $to->right() > $edge &&
+                    $from->x < $edge &&
+                    $to->x - $from->right() < self::ONE_LINE * $to->height
+                ) {
+                    $top = min($top, $line->frame->y - 1);
+                }
+            }
+        }
+        foreach ($this->blanks as $blank) {
+            $isOver($blank->frame, self::FAR_OVER) && ($top = min($top, $blank->frame->y - 1));
+        }
+
+        return $top;
     }
 
     /** A few words in the middle of the page that name what follows. */

@@ -17,6 +17,9 @@ final class MarkerFinder
     /** Room before it, of its height. */
     private const ROOM = 1.1;
 
+    /** Room behind a letter that is no word, of its height. */
+    private const APART = 0.4;
+
     /** Room before a column is at least so wide, of the height of its words; and so many rows begin at its edge. */
     private const GUTTER = 0.75;
 
@@ -103,7 +106,11 @@ final class MarkerFinder
             return [new Marker(NumberStyle::Named, (int) $match[1], $match[1], $frame, $leads)];
         }
         $markers = [];
+        $hasRoom = $next === null || $next->frame->x - $word->frame->right() >= self::APART * $word->frame->height;
         foreach (NumberStyle::readings($word->text) as $style => [$value, $number]) {
+            if ($style === NumberStyle::BareLetter->value && ! $hasRoom) {
+                continue; // "A limpet eats …"
+            }
             $markers[] = new Marker(NumberStyle::from($style), $value, $number, $word->frame, $leads);
         }
 

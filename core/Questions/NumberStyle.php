@@ -24,6 +24,9 @@ enum NumberStyle: string
     /** "3", with nothing behind it */
     case Bare = 'bare';
 
+    /** "B", with room behind it */
+    case BareLetter = 'bare letter';
+
     /** "IV." */
     case UpperRoman = 'upper roman';
 
@@ -40,6 +43,12 @@ enum NumberStyle: string
     case Roman = 'roman';
 
     private const CIRCLED = '①②③④⑤⑥⑦⑧⑨⑩⑪⑫⑬⑭⑮⑯⑰⑱⑲⑳';
+
+    /** Whether it may be anything, for all that it says itself. */
+    public function isBare(): bool
+    {
+        return $this === self::Bare || $this === self::BareLetter;
+    }
 
     /** Whether it numbers the parts of a question, where another style numbers the questions. */
     public function isOfParts(): bool
@@ -66,6 +75,8 @@ enum NumberStyle: string
             ];
         } elseif (preg_match('/^\d{1,2}$/', $word) === 1) {
             $found[self::Bare->value] = [(int) $word, $word];
+        } elseif (preg_match('/^[A-Z]$/', $word) === 1) {
+            $found[self::BareLetter->value] = [ord($word) - ord('A') + 1, $word];
         } elseif (mb_strlen($word) === 1 && mb_strpos(self::CIRCLED, $word) !== false) {
             $value = (int) mb_strpos(self::CIRCLED, $word) + 1;
             $found[self::Circled->value] = [$value, (string) $value];

@@ -34,7 +34,7 @@ final readonly class Place
                 $other->frame->x > $frame->x + self::COLUMN &&
                 ($other->isOnRowOf($marker) || self::isColumn($other, $others))
             ) {
-                $right = min($right, $other->frame->x - self::BEFORE);
+                $right = min($right, $content->left($other) - self::BEFORE);
             }
         }
         foreach ($others as $number => $other) {
@@ -45,8 +45,18 @@ final readonly class Place
             }
         }
 
+        // What goes on from one column into the next is of none of them.
+        foreach ($others as $other) {
+            if ($other->frame->x < $frame->x - self::COLUMN && self::isColumn($other, $others)) {
+                $bottom = min($bottom, $content->across($content->left($marker) - self::BEFORE, $frame->bottom()));
+            }
+        }
+        if ($right < $content->right) {
+            $bottom = min($bottom, $content->across($right, $frame->bottom()));
+        }
+
         return new self(
-            $frame->x - self::BEFORE,
+            $content->left($marker) - self::BEFORE,
             $content->top($marker),
             $right,
             min($bottom, $content->headBelow($frame->x, $right, $frame->bottom())),

@@ -89,7 +89,7 @@ final class QuestionFinder
             $own = array_values(
                 array_filter($markers, fn (Marker $one): bool => $one->style === $style && $one->leads),
             );
-            foreach (Sequence::runs($own, $style === NumberStyle::Bare ? 2 : 1) as $run) {
+            foreach (Sequence::runs($own, $style->isBare() ? 2 : 1) as $run) {
                 $isAfter = Sequence::goesOn($asking[count($asking) - 1], $run[0]);
                 $isBefore = ! $isAfter && Sequence::goesOn($run[count($run) - 1], $asking[0]);
                 if (($isAfter || $isBefore) && self::asks($run, [...$asking, ...$run], $content)) {
@@ -114,7 +114,7 @@ final class QuestionFinder
             $own = array_values(
                 array_filter(
                     $markers,
-                    fn (Marker $one): bool => $one->style === $style && ($one->leads || $style !== NumberStyle::Bare),
+                    fn (Marker $one): bool => $one->style === $style && ($one->leads || ! $style->isBare()),
                 ),
             );
             $runs = Sequence::runs($own);
@@ -218,7 +218,9 @@ final class QuestionFinder
      */
     private static function parts(Place $of, array $markers, Marker $marker, Content $content): array
     {
-        foreach ([NumberStyle::Letter, NumberStyle::Roman, NumberStyle::UpperLetter] as $style) {
+        $styles = [NumberStyle::Letter, NumberStyle::Roman, NumberStyle::UpperLetter];
+        // "B1", but "31" is another number.
+        foreach (ctype_alpha($marker->number) ? [NumberStyle::Number, ...$styles] : $styles as $style) {
             $within = array_values(
                 array_filter(
                     $markers,

@@ -13,7 +13,7 @@ final class Sequence
     /** What a number more is worth against turning aside. */
     private const ONE = 1000;
 
-    /** Bare numbers, which may be anything, are so many at the least, and stand so straight below each other, in points. */
+    /** Bare numbers and letters, which may be anything, are so many at the least, and stand so straight below each other, in points. */
     private const FEWEST_BARE = 3;
 
     private const STRAIGHT = 6.0;
@@ -121,7 +121,7 @@ final class Sequence
     /** @param  list<Marker>  $run */
     private static function isPlain(array $run): bool
     {
-        if (($run[0]->style ?? null) !== NumberStyle::Bare) {
+        if (($run[0]->style ?? null)?->isBare() !== true) {
             return true;
         }
         foreach (self::columns($run) as $column) {

@@ -20,16 +20,18 @@ use OpenSlate\Text\Word;
  * upright first.
  *
  * @phpstan-import-type Drawn from SvgDrawing
+ * @phpstan-import-type Run from SvgPath
  */
 final class DrawnMarks
 {
     /** Thicker than this is an area and not a line, in points. */
     private const THICKEST = 3.2;
 
+    /** Thicker than this is no edge of anything, in points. */
+    private const EDGE = 12.0;
+
     /** What is filled and no larger than this is a dot. */
     private const DOT = 5.0;
-
-    private const LEVEL = 0.4;
 
     /** From this on it is white. */
     private const WHITE = 0.97;
@@ -173,43 +175,71 @@ final class DrawnMarks
     private function add(array $drawn): void
     {
         if ($drawn['isPicture']) {
-            $this->drawings[] = self::around($drawn['path']->parts[0]['points'] ?? []);
+            $frame = $drawn['path']->frame();
+            $frame === null || ($this->drawings[] = $frame);
 
             return;
         }
         if ($drawn['fill'] !== null) {
-            $this->filled($drawn['path'], $drawn['fill']);
+            $this->filled($drawn['path'], $drawn['fill'], $drawn['hollow']);
         }
         if ($drawn['stroke'] !== null && $drawn['stroke'] < self::WHITE) {
             $this->stroked($drawn['path'], $drawn['weight'], $drawn['dashed']);
         }
     }
 
-    private function filled(SvgPath $path, float $lightness): void
+    private function filled(SvgPath $path, float $lightness, bool $hollow): void
     {
-        $frames = array_map(fn (array $part): Frame => self::around($part['points']), $path->parts);
-        // A frame is drawn as one rectangle within another, the inner one left out.
-        if (
-            count($frames) === 2 &&
-            $frames[0]->contains($frames[1]) &&
-            ! $path->parts[0]['curved'] &&
-            $frames[1]->x - $frames[0]->x <= self::THICKEST &&
-            $frames[0]->right() - $frames[1]->right() <= self::THICKEST &&
-            $lightness < self::WHITE
-        ) {
-            $this->sides(Frame::around($frames), max(0.5, $frames[1]->x - $frames[0]->x));
-
+        if (count($path->parts) === 2 && $this->edged($path->parts[0], $path->parts[1], $lightness, $hollow)) {
             return;
         }
-        foreach ($path->parts as $index => $part) {
-            $frame = $frames[$index];
-            $isArea = self::isUpright($part['points']) && ! $part['curved'];
+        foreach ($path->parts as $part) {
+            $frame = SvgPath::around($part['points']);
+            $isArea = SvgPath::isUpright($part['points']) && ! $part['curved'];
             if (min($frame->width, $frame->height) > self::THICKEST && ($isArea || self::isRounded($part['points']))) {
                 $this->shades[] = new Shade($frame, $lightness);
             } elseif ($lightness < self::WHITE) {
                 $this->inked($frame, $part['curved']);
             }
         }
+    }
+
+    /**
+     * An edge may be filled, too: what lies between one shape and another within it. Of some frames only one side is.
+     *
+     * @param  Run  $one
+     * @param  Run  $other
+     */
+    private function edged(array $one, array $other, float $lightness, bool $hollow): bool
+    {
+        [$outer, $inner] = [SvgPath::around($one['points']), SvgPath::around($other['points'])];
+        if (! $outer->contains($inner)) {
+            [$outer, $inner] = [$inner, $outer];
+        }
+        $left = $inner->x - $outer->x;
+        $right = $outer->right() - $inner->right();
+        $top = $inner->y - $outer->y;
+        $bottom = $outer->bottom() - $inner->bottom();
+        $isHollow = $hollow || self::area($one['points']) * self::area($other['points']) < 0;
+        if (! $isHollow || min($left, $right, $top, $bottom) < 0 || max($left, $right, $top, $bottom) > self::EDGE) {
+            return false;
+        }
+        if ($lightness >= self::WHITE) {
+            return true;
+        }
+        if (! $one['curved'] || self::isRounded($one['points'])) {
+            $sides = [
+                new Rule(true, $outer->y + $top / 2, $outer->x, $outer->right(), $top),
+                new Rule(true, $outer->bottom() - $bottom / 2, $outer->x, $outer->right(), $bottom),
+                new Rule(false, $outer->x + $left / 2, $outer->y, $outer->bottom(), $left),
+                new Rule(false, $outer->right() - $right / 2, $outer->y, $outer->bottom(), $right),
+            ];
+            array_push($this->rules, ...array_filter($sides, fn (Rule $side): bool => $side->weight > 0.0));
+        } else {
+            $this->closed($outer, [], $top, false);
+        }
+
+        return true;
     }
 
     /** A thin area is a rule, a tiny one a dot of one; anything else is drawn. */
@@ -234,7 +264,7 @@ final class DrawnMarks
     private function stroked(SvgPath $path, float $weight, bool $dashed): void
     {
         foreach ($path->parts as ['points' => $points, 'curved' => $curved, 'closed' => $closed]) {
-            $frame = self::around($points);
+            $frame = SvgPath::around($points);
             $end = $points[count($points) - 1];
             // Some draw back to where they began without saying that the path is closed.
             $closed = $closed || hypot($end[0] - $points[0][0], $end[1] - $points[0][1]) < 0.6;
@@ -247,7 +277,7 @@ final class DrawnMarks
                 } elseif (
                     hypot($all[$index + 1][0] - $all[$index][0], $all[$index + 1][1] - $all[$index][1]) > 0.5
                 ) {
-                    $askew[] = self::around([$all[$index], $all[$index + 1]]);
+                    $askew[] = SvgPath::around([$all[$index], $all[$index + 1]]);
                 }
             }
             if ($curved && $closed) {
@@ -301,11 +331,11 @@ final class DrawnMarks
      */
     private static function segment(array $a, array $b, float $weight, bool $dashed): ?Rule
     {
-        if (abs($a[1] - $b[1]) <= self::LEVEL && abs($a[0] - $b[0]) > self::LEVEL) {
+        if (abs($a[1] - $b[1]) <= SvgPath::LEVEL && abs($a[0] - $b[0]) > SvgPath::LEVEL) {
             return new Rule(true, ($a[1] + $b[1]) / 2, min($a[0], $b[0]), max($a[0], $b[0]), $weight, $dashed);
         }
 
-        return abs($a[0] - $b[0]) <= self::LEVEL && abs($a[1] - $b[1]) > self::LEVEL
+        return abs($a[0] - $b[0]) <= SvgPath::LEVEL && abs($a[1] - $b[1]) > SvgPath::LEVEL
             ? new Rule(false, ($a[0] + $b[0]) / 2, min($a[1], $b[1]), max($a[1], $b[1]), $weight, $dashed)
             : null;
     }
@@ -318,19 +348,6 @@ final class DrawnMarks
         $this->rules[] = new Rule(false, $frame->right(), $frame->y, $frame->bottom(), $weight, $dashed);
     }
 
-    /** @param  list<array{float, float}>  $points */
-    private static function isUpright(array $points): bool
-    {
-        foreach ($points as $index => $point) {
-            $next = $points[($index + 1) % count($points)];
-            if (abs($point[0] - $next[0]) > self::LEVEL && abs($point[1] - $next[1]) > self::LEVEL) {
-                return false;
-            }
-        }
-
-        return true;
-    }
-
     /**
      * Whether it is a rectangle but for its corners, by how much of its frame it covers.
      *
@@ -338,27 +355,29 @@ final class DrawnMarks
      */
     private static function isRounded(array $points): bool
     {
-        $frame = self::around($points);
-        $area = 0.0;
+        $frame = SvgPath::around($points);
         $level = 0.0;
         foreach ($points as $index => [$x, $y]) {
             [$nextX, $nextY] = $points[($index + 1) % count($points)];
-            $area += ($x * $nextY - $nextX * $y) / 2;
-            $level += abs($nextY - $y) <= self::LEVEL ? abs($nextX - $x) : 0.0;
+            $level += abs($nextY - $y) <= SvgPath::LEVEL ? abs($nextX - $x) : 0.0;
         }
 
-        return $level >= $frame->width && abs($area) >= self::ROUNDED * $frame->width * $frame->height;
+        return $level >= $frame->width && abs(self::area($points)) >= self::ROUNDED * $frame->width * $frame->height;
     }
 
-    /** @param  list<array{float, float}>  $points */
-    private static function around(array $points): Frame
+    /**
+     * Less than nothing where it is drawn the other way round.
+     *
+     * @param  list<array{float, float}>  $points
+     */
+    private static function area(array $points): float
     {
-        $xs = array_column($points, 0);
-        $ys = array_column($points, 1);
-        if ($xs === [] || $ys === []) {
-            return Frame::of(0, 0, 0, 0);
+        $area = 0.0;
+        foreach ($points as $index => [$x, $y]) {
+            [$nextX, $nextY] = $points[($index + 1) % count($points)];
+            $area += ($x * $nextY - $nextX * $y) / 2;
         }
 
-        return Frame::of(min($xs), min($ys), max($xs) - min($xs), max($ys) - min($ys));
+        return $area;
     }
 }

@@ -4,13 +4,15 @@ declare(strict_types=1);
 
 namespace App\Documents\Pdf;
 
+use DOMElement;
 use XMLReader;
 
 /**
- * Reads the paths and pictures of a page from the SVG that cairo makes of it, in the order in which they are painted.
+ * Reads the paths and pictures of a page from the SVG that cairo makes of it, in the order in which they are painted,
+ * each as far as it is seen.
  *
  * @phpstan-type Drawn array{
- *     path: SvgPath, isPicture: bool, fill: float|null, stroke: float|null, weight: float, dashed: bool
+ *     path: SvgPath, isPicture: bool, fill: float|null, hollow: bool, stroke: float|null, weight: float, dashed: bool
  * }
  */
 final class SvgDrawing
@@ -23,47 +25,56 @@ final class SvgDrawing
     /**
      * @param  float  $unit  points for each unit of the drawing
      * @return iterable<Drawn> in points; fill and stroke are how light they are, 0 to 1, and null where there is none;
-     *                         of a picture, the path is its outline
+     *                         hollow: what lies in two parts of the path is not filled; of a picture, the path is its
+     *                         outline
      */
     public static function read(string $svg, float $unit): iterable
     {
         foreach (self::elements($svg) as $one) {
             $matrix = self::matrix($one['transform'], $unit);
+            $clip = null;
+            foreach ($one['clips'] as [$outline, $transform]) {
+                $clip = SvgClip::by(SvgPath::parse($outline, self::matrix($transform, $unit)), $clip);
+            }
             if ($one['name'] === 'image') {
                 [$width, $height] = $one['size'];
-                $outline = "M 0 0 L {$width} 0 L {$width} {$height} L 0 {$height} Z";
+                $path = SvgPath::parse("M 0 0 L {$width} 0 L {$width} {$height} L 0 {$height} Z", $matrix);
+                $drawn = ['fill' => null, 'hollow' => false, 'stroke' => null, 'weight' => 0.0, 'dashed' => false];
 
-                yield [
-                    'path' => SvgPath::parse($outline, $matrix),
-                    'isPicture' => true,
-                    'fill' => null,
-                    'stroke' => null,
-                    'weight' => 0.0,
-                    'dashed' => false,
-                ];
+                yield ['path' => $clip?->filled($path) ?? $path, 'isPicture' => true] + $drawn;
 
                 continue;
             }
             $style = $one['style'];
             $isSeen = preg_match('~(fill|stroke)-opacity:0(\.0+)?;~', $style) !== 1;
             preg_match('~stroke-width:([\d.]+)~', $style, $width);
-
-            yield [
-                'path' => SvgPath::parse($one['d'], $matrix),
+            $path = SvgPath::parse($one['d'], $matrix);
+            $fill = $isSeen ? self::lightness('~(?<!-)\bfill:', $style) : null;
+            $stroke = $isSeen ? self::lightness('~\bstroke:', $style) : null;
+            $drawn = [
                 'isPicture' => false,
-                'fill' => $isSeen ? self::lightness('~(?<!-)\bfill:', $style) : null,
-                'stroke' => $isSeen ? self::lightness('~\bstroke:', $style) : null,
+                'hollow' => str_contains($style, 'fill-rule:evenodd'),
                 'weight' => (float) ($width[1] ?? 1) * sqrt(abs($matrix[0] * $matrix[3] - $matrix[1] * $matrix[2])),
                 'dashed' => str_contains($style, 'stroke-dasharray:') &&
                     ! str_contains($style, 'stroke-dasharray:none'),
             ];
+            if ($clip === null || $clip->holds($path)) {
+                yield ['path' => $path, 'fill' => $fill, 'stroke' => $stroke] + $drawn;
+            } else {
+                yield ['path' => $clip->filled($path), 'fill' => $fill, 'stroke' => null] + $drawn;
+                yield ['path' => $clip->stroked($path), 'fill' => null, 'stroke' => $stroke] + $drawn;
+            }
         }
     }
 
     /**
-     * A picture that is defined once is given where it is used.
+     * A picture that is defined once is given where it is used. Clips are what the groups around cut it off by, the
+     * outermost first: their path and how it is transformed.
      *
-     * @return iterable<array{name: string, style: string, d: string, transform: string, size: array{float, float}}>
+     * @return iterable<array{
+     *     name: string, style: string, d: string, transform: string, size: array{float, float},
+     *     clips: list<array{string, string}>
+     * }>
      */
     private static function elements(string $svg): iterable
     {
@@ -78,7 +89,7 @@ final class SvgDrawing
         ) {
             return;
         }
-        $pictures = [];
+        $pictures = $clips = $within = [];
         for ($more = @$reader->read(); $more;) {
             if ($reader->nodeType !== XMLReader::ELEMENT) {
                 $more = @$reader->read();
@@ -86,28 +97,49 @@ final class SvgDrawing
                 continue;
             }
             $name = $reader->localName;
+            $of = fn (string $attribute): string => (string) $reader->getAttribute($attribute);
+            if ($name === 'clipPath') {
+                $clips["url(#{$of('id')})"] = self::outline($reader);
+            }
             if (in_array($name, self::NOT_DRAWN, true)) {
                 $more = @$reader->next(); // With all that is in it.
 
                 continue;
             }
-            $of = fn (string $attribute): string => (string) $reader->getAttribute($attribute);
+            $within = array_filter($within, fn (int $depth): bool => $depth < $reader->depth, ARRAY_FILTER_USE_KEY);
+            if (isset($clips[$of('clip-path')])) {
+                $within[$reader->depth] = $clips[$of('clip-path')];
+            }
             $one = [
                 'name' => $name,
                 'style' => $of('style'),
                 'd' => $of('d'),
                 'transform' => $of('transform'),
                 'size' => [(float) $of('width'), (float) $of('height')],
+                'clips' => array_values($within),
             ];
             if ($name === 'image' && $of('id') !== '') {
                 $pictures['#'.$of('id')] = $one;
             } elseif ($name === 'use' && isset($pictures[$of('xlink:href')])) {
-                yield ['transform' => $one['transform']] + $pictures[$of('xlink:href')];
+                yield ['transform' => $one['transform'], 'clips' => $one['clips']] + $pictures[$of('xlink:href')];
             } elseif ($name === 'path' || $name === 'image') {
                 yield $one;
             }
             $more = @$reader->read();
         }
+    }
+
+    /**
+     * The path of what cuts others off, and how it is transformed.
+     *
+     * @return array{string, string}
+     */
+    private static function outline(XMLReader $reader): array
+    {
+        $clip = @$reader->expand();
+        $path = $clip instanceof DOMElement ? $clip->getElementsByTagName('path')->item(0) : null;
+
+        return [$path?->getAttribute('d') ?? '', $path?->getAttribute('transform') ?? ''];
     }
 
     /** @return array{float, float, float, float, float, float} */

@@ -5,11 +5,19 @@ declare(strict_types=1);
 namespace App\Documents\Pdf;
 
 use OpenSlate\Blanks\Tilt;
+use OpenSlate\Geometry\Frame;
 
-/** A path as cairo writes it in SVG: M, L, H, V, C and Z, all absolute, brought to points of the page. */
+/**
+ * A path as cairo writes it in SVG: M, L, H, V, C and Z, all absolute, brought to points of the page.
+ *
+ * @phpstan-type Run array{points: non-empty-list<array{float, float}>, curved: bool, closed: bool}
+ */
 final readonly class SvgPath
 {
-    /** @param  list<array{points: list<array{float, float}>, curved: bool, closed: bool}>  $parts */
+    /** What is off by no more than this is level or upright, in points. */
+    public const LEVEL = 0.4;
+
+    /** @param  list<Run>  $parts */
     private function __construct(public array $parts)
     {
     }
@@ -61,6 +69,85 @@ final readonly class SvgPath
         count($points) > 1 && ($parts[] = ['points' => $points, 'curved' => $curved, 'closed' => false]);
 
         return new self($parts);
+    }
+
+    /** Around all of it; null where there is nothing. */
+    public function frame(): ?Frame
+    {
+        return $this->parts === []
+            ? null
+            : Frame::around(array_map(fn (array $part): Frame => self::around($part['points']), $this->parts));
+    }
+
+    /** Whether it is one upright rectangle. */
+    public function isBox(): bool
+    {
+        return count($this->parts) === 1 && ! $this->parts[0]['curved'] && self::isUpright($this->parts[0]['points']);
+    }
+
+    public function none(): self
+    {
+        return new self([]);
+    }
+
+    /** Its area within a frame, exactly so for what is upright. */
+    public function within(Frame $frame): self
+    {
+        $parts = [];
+        foreach ($this->parts as $part) {
+            if (self::around($part['points'])->meets($frame)) {
+                $cut = fn (array $point): array => [
+                    max($frame->x, min($point[0], $frame->right())),
+                    max($frame->y, min($point[1], $frame->bottom())),
+                ];
+                $parts[] = ['points' => array_map($cut, $part['points'])] + $part;
+            }
+        }
+
+        return new self($parts);
+    }
+
+    /** Its line within a frame: what is straight is cut off there, what is curved is left where any of it is seen. */
+    public function lineWithin(Frame $frame): self
+    {
+        $parts = [];
+        foreach ($this->parts as $part) {
+            $around = self::around($part['points']);
+            if ($part['curved'] || $frame->contains($around)) {
+                $around->meets($frame) && ($parts[] = $part);
+
+                continue;
+            }
+            $all = $part['closed'] ? [...$part['points'], $part['points'][0]] : $part['points'];
+            foreach (array_keys(array_slice($all, 1)) as $at) {
+                $piece = new self([['points' => [$all[$at], $all[$at + 1]], 'curved' => false, 'closed' => false]]);
+                array_push($parts, ...$piece->within($frame)->parts);
+            }
+        }
+
+        return new self($parts);
+    }
+
+    /** @param  non-empty-list<array{float, float}>  $points */
+    public static function around(array $points): Frame
+    {
+        $xs = array_column($points, 0);
+        $ys = array_column($points, 1);
+
+        return Frame::of(min($xs), min($ys), max($xs) - min($xs), max($ys) - min($ys));
+    }
+
+    /** @param  list<array{float, float}>  $points */
+    public static function isUpright(array $points): bool
+    {
+        foreach ($points as $index => $point) {
+            $next = $points[($index + 1) % count($points)];
+            if (abs($point[0] - $next[0]) > self::LEVEL && abs($point[1] - $next[1]) > self::LEVEL) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     /**

@@ -27,6 +27,8 @@ final class OrderSquaresTest extends TestCase
             'in the right order' => ['Put these sentences into the correct order.', true],
             'what one stands for' => ['Which matters? 1 = most, 5 = least', true],
             'the order in which' => ['Show the order in which it happened with a number.', true],
+            'a letter' => ['Match them. Write the letter of its meaning in the box.', true],
+            'a letter, and a tick' => ['Tick the box and write the letter in the box.', false],
             'to be ticked' => ['Tick what you can see.', false],
             'to be ticked, with numbers told of' => ['Tick 1 to 3 of these.', false],
             'to be ticked in order' => ['Tick these in order.', false],
@@ -72,6 +74,18 @@ final class OrderSquaresTest extends TestCase
 
         $this->assertSame(BlankKind::Box, $this->kinds($long, $this->squares(3, 130))[0]);
         $this->assertSame(BlankKind::Tick, $this->kinds($long, $this->squares(3, 167))[0]);
+    }
+
+    public function test_letters_are_written_also_in_what_goes_on_in_the_next_column(): void
+    {
+        $task = $this->line('Write the right letter in each box.', 100);
+        $squares = [...$this->squares(2, 130), ...$this->squares(1, 40, 300)];
+
+        $this->assertSame(array_fill(0, 3, BlankKind::Box), $this->kinds([$task], $squares));
+        $this->assertSame(
+            [BlankKind::Box, BlankKind::Box, BlankKind::Tick],
+            $this->kinds([$task, $this->line('Tick it once it is done.', 20)], $squares),
+        );
     }
 
     public function test_squares_of_other_columns_and_what_is_no_square_stay_as_they_are(): void
