@@ -35,6 +35,7 @@ final class BlankFinder
                 readable: $marks->readable,
                 seen: $marks->seen,
                 dots: $marks->dots,
+                outlines: $marks->outlines,
             ),
         );
         $lattice = Lattice::of($rules);
@@ -43,6 +44,7 @@ final class BlankFinder
             ...$marks->fields,
             ...$gaps,
             ...BoxFinder::find($ground, $lattice),
+            ...BubbleFinder::find($ground),
             ...LineFinder::find($ground, $rules, $lattice, $typed),
         ];
         $kept = [];

@@ -14,7 +14,8 @@ final class GivenLines
     private const LED_TO = '/\p{L}{2,}[^=?]*?(?:[.…‥]{4,}|(?:\s?[.…‥]){5,})\s*'.
         '(?:[£$€]\s?)?\d[\d.,:]*\s?(?:\p{L}{1,4}\.?|[%°]\p{L}?|[£$€]|[ap]\.m\.)?\s*$/u';
 
-    private const TO_MEASURE = '/\bmeasure\b.*\blines?\b|\b(?:how long|length)\b.*\b(?:this|these|each|the|every) lines?\b/iu';
+    private const TO_MEASURE =
+        '/\bmeasure\b.*\blines?\b|\b(?:how long|length)\b.*\b(?:this|these|each|the|every) lines?\b/iu';
 
     private const LENGTH = '/^(?:mm|cm|dm|m|km|in|inch(?:es)?|ft)\b/iu';
 
@@ -69,7 +70,7 @@ final class GivenLines
             }
         }
 
-        return preg_match(self::TO_MEASURE, self::above($ground->marks->lines, $rule)?->text ?? '') === 1;
+        return preg_match(self::TO_MEASURE, self::above($ground->marks->lines, $rule)->text ?? '') === 1;
     }
 
     /** @param  list<TextLine>  $lines */

@@ -24,6 +24,7 @@ final readonly class Marks
      * @param  bool  $readable  whether the words can be read; else it is only known where they are
      * @param  bool  $seen  whether this was seen in a picture, where dust and letters look like small marks
      * @param  list<Frame>  $dots  filled, and too small to be drawings
+     * @param  list<Frame>  $outlines  the room in what closed outlines enclose that are neither boxes nor rings
      * @param  float  $tilt  how far the page lay askew before these were set upright, clockwise in radians
      */
     public function __construct(
@@ -38,6 +39,7 @@ final readonly class Marks
         public bool $seen = false,
         public float $tilt = 0.0,
         public array $dots = [],
+        public array $outlines = [],
     ) {
     }
 

@@ -28,6 +28,16 @@ final class Prompts
     /** How far above a blank its prompt may stand. */
     private const ABOVE = 60.0;
 
+    /** So near under a box stands what names it, in points; under its middle, but for so much of its width. */
+    private const BELOW = 30.0;
+
+    private const CENTRED = 0.06;
+
+    private const LARGER = 1.3;
+
+    /** What is so high, in points, may be named from below. */
+    private const DRAWN_IN = 40.0;
+
     /** How far to the left of what is to be joined its words may begin, in points. */
     private const WORDS_OF_JOIN = 160.0;
 
@@ -40,7 +50,9 @@ final class Prompts
             $blank->kind === BlankKind::Cell => self::inTable($ground, $blank->frame) ?:
             self::rowHead($ground, $blank->frame) ?:
             self::above($ground, $blank->frame),
-            default => self::before($ground, $blank->frame) ?: self::asking($ground, $blank->frame),
+            default => self::before($ground, $blank->frame) ?:
+            self::caption($ground, $blank->frame) ?:
+            self::asking($ground, $blank->frame),
         };
 
         return self::tidy($label);
@@ -189,6 +201,38 @@ final class Prompts
         }
 
         return $best instanceof TextLine ? $best->text : '';
+    }
+
+    /** What stands under the middle of a box, and nearer than anything above it: "the pilot" under a frame to draw in. */
+    private static function caption(Ground $ground, Frame $frame): string
+    {
+        if ($frame->height < self::DRAWN_IN) {
+            return '';
+        }
+        $isCentred = fn (TextLine $line): bool => $line->frame->width <= $frame->width &&
+            abs($line->frame->centre()->x - $frame->centre()->x) <= self::CENTRED * $frame->width;
+        $caption = null;
+        $below = self::BELOW;
+        foreach ($ground->marks->lines as $line) {
+            $gap = $line->frame->y - $frame->bottom();
+            if ($gap > -2 && $gap < $below && $isCentred($line)) {
+                [$caption, $below] = [$line, $gap];
+            }
+        }
+        if ($caption === null) {
+            return '';
+        }
+        foreach ($ground->marks->lines as $line) {
+            $gap = $frame->y - $line->frame->bottom();
+            $isNearer = $gap > -2 && $gap < $below;
+            $isOver = $isCentred($line) || abs($line->frame->x - $frame->x) <= self::ASIDE;
+            // What is printed larger heads more than this box.
+            if ($isNearer && $isOver && $line->frame->height <= self::LARGER * $caption->frame->height) {
+                return '';
+            }
+        }
+
+        return $caption->text;
     }
 
     /** What stands above; where that asks for nothing, what asks at its height and ends farther off. */

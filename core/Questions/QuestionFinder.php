@@ -161,6 +161,7 @@ final class QuestionFinder
             $asking +=
                 (int) ($content->blanksIn($place) !== [] ||
                     preg_match('/[?؟？]/u', $said) === 1 ||
+                    preg_match(RingedChoices::CHOOSE, $said) === 1 ||
                     (RoleSigns::tasks($said) > 0 && $content->roomBelow($place) >= self::ROOM));
         }
 

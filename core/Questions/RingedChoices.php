@@ -12,11 +12,12 @@ use OpenSlate\Blanks\Marks;
 use OpenSlate\Blanks\PrintedChoices;
 use OpenSlate\Blanks\Tilt;
 use OpenSlate\Geometry\Frame;
+use OpenSlate\Text\TextLine;
 use OpenSlate\Text\Word;
 
 /**
- * Finds the printed choices of questions that have nothing to write on or to tick: letters that count up, and pairs
- * such as "yes / no". One of them is to be ringed.
+ * Finds the printed choices of questions that have nothing to write on or to tick: letters that count up, pairs such as
+ * "yes / no", and words that stand apart. One of them is to be ringed.
  */
 final class RingedChoices
 {
@@ -25,16 +26,15 @@ final class RingedChoices
 
     private const CONFIDENCE = 0.8;
 
-    /** Pairs that nobody says but to choose from. */
-    private const PAIRS = '~^(?:yes/no|no/yes|true/false|false/true|t/f|y/n|right/wrong|agree/disagree)$~iu';
-
-    /** Where it is said to choose, any two words with a stroke between them are such a pair. */
-    private const CHOOSE = '/\b(?:circle|ring|underline|choose|pick|delete|cross out)\b/iu';
+    /** Where it is said to choose, any words with strokes between them are chosen from, and what stands apart. */
+    public const CHOOSE = '/\b(?:circle|ring|underline|choose|pick|delete|cross out)\b/iu';
 
     private const LONGEST = 120;
 
-    /** Room for a ring round a word, in points. */
-    private const ROOM = 2.0;
+    /** What a pair heads begins so near under it, and is no wider, in points. */
+    private const UNDER = 40.0;
+
+    private const WIDE = 150.0;
 
     /**
      * @param  list<Blank>  $blanks  of the page
@@ -52,24 +52,125 @@ final class RingedChoices
         $found = [];
         foreach ($questions as $question) {
             $frame = Tilt::turned($question->frame, -$marks->tilt, $middle);
-            if ($question->blanks !== [] || self::hasParts($question, $questions)) {
+            if (self::hasParts($question, $questions)) {
                 continue;
             }
             $words = $ground->printedIn($frame);
-            $lettered = self::lettered($words, $markers, $frame);
-            foreach ($lettered === null ? self::pairs($words) : [$lettered] as $choices) {
+            $filled = array_intersect_key($blanks, array_flip($question->blanks));
+            $groups = self::choices($ground, $words, $markers, $frame, $questions, $filled !== []);
+            foreach ($groups as $choices) {
                 $whole = Frame::around(array_column($choices, 0));
+                if (self::heads($whole, $filled)) {
+                    continue;
+                }
                 $found[] = new Blank(
                     BlankKind::Choice,
                     Tilt::turned($whole, $marks->tilt, $middle),
                     self::CONFIDENCE,
-                    label: self::said($words),
+                    label: self::said(count($groups) > 1 ? self::onRow($words, $whole) : $words),
                     form: PrintedChoices::answer($choices, $whole, false),
                 );
             }
         }
 
         return [...$blanks, ...$found];
+    }
+
+    /**
+     * @param  list<Word>  $words  of the question
+     * @param  list<Marker>  $markers  of the page
+     * @param  list<Question>  $questions  of the page
+     * @param  bool  $filled  whether the question has something to fill in, which letters and words apart then are for
+     * @return list<non-empty-list<array{Frame, string}>>
+     */
+    private static function choices(
+        Ground $ground,
+        array $words,
+        array $markers,
+        Frame $frame,
+        array $questions,
+        bool $filled,
+    ): array {
+        $lettered = $filled ? null : self::lettered($words, $markers, $frame);
+        if ($lettered !== null) {
+            return [$lettered];
+        }
+        $isAsked =
+            preg_match(self::CHOOSE, self::said($words)) === 1 ||
+            preg_match(self::CHOOSE, self::directions($ground->marks->lines, $frame, $questions)) === 1;
+        $struck = Alternatives::struck($words, $isAsked);
+        if ($struck !== [] || ! $isAsked || $filled) {
+            return $struck;
+        }
+        $numbers = array_filter($markers, fn (Marker $one): bool => Ground::has($frame, $one->frame));
+        $spaced = Alternatives::spaced($words, reset($numbers)->frame ?? null);
+
+        return $spaced === null ? [] : [$spaced];
+    }
+
+    /**
+     * Whether something to fill in stands under or behind a pair: "Yes / No" over a column, or "is / are" before a gap.
+     *
+     * @param  array<Blank>  $blanks  of the question
+     */
+    private static function heads(Frame $pair, array $blanks): bool
+    {
+        foreach ($blanks as $blank) {
+            $under = $blank->frame->y - $pair->bottom();
+            $isUnder =
+                $under > -1 &&
+                $under < self::UNDER &&
+                $blank->kind !== BlankKind::Lines &&
+                $blank->frame->x < $pair->right() &&
+                $blank->frame->right() > $pair->x &&
+                $blank->frame->width < self::WIDE;
+            if ($isUnder || Ground::has($blank->frame, $pair)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * @param  list<Word>  $words
+     * @return list<Word> those on the row of something
+     */
+    private static function onRow(array $words, Frame $on): array
+    {
+        return array_values(
+            array_filter(
+                $words,
+                fn (Word $word): bool => $word->frame->middle() > $on->y && $word->frame->middle() < $on->bottom(),
+            ),
+        );
+    }
+
+    /**
+     * What is told to do above a question and the others of its task: the last line above it that is of no question.
+     *
+     * @param  list<TextLine>  $lines
+     * @param  list<Question>  $questions
+     */
+    private static function directions(array $lines, Frame $frame, array $questions): string
+    {
+        $last = null;
+        foreach ($lines as $line) {
+            $isOwn = false;
+            foreach ($questions as $question) {
+                $isOwn = $isOwn || Ground::has($question->frame, $line->frame);
+            }
+            if (
+                ! $isOwn &&
+                $line->wordCount() > 1 &&
+                $line->frame->bottom() <= $frame->y + 2 &&
+                ($last === null || $line->frame->y > $last->frame->y)
+            ) {
+                $last = $line;
+            }
+        }
+
+        return $last->text ?? '';
     }
 
     /** @param  list<Question>  $questions */
@@ -117,62 +218,6 @@ final class RingedChoices
         }
 
         return null;
-    }
-
-    /**
-     * @param  list<Word>  $words
-     * @return list<non-empty-list<array{Frame, string}>>
-     */
-    private static function pairs(array $words): array
-    {
-        $isAsked = preg_match(self::CHOOSE, self::said($words)) === 1;
-        $pairs = [];
-        foreach ($words as $at => $word) {
-            $parts = explode('/', $word->text);
-            if (count($parts) === 2 && $parts[0] !== '' && $parts[1] !== '') {
-                $share = (mb_strlen($parts[0]) / mb_strlen($word->text)) * $word->frame->width;
-                $stroke = $word->frame->width / mb_strlen($word->text);
-                $frame = $word->frame;
-                $pair = [
-                    new Word($parts[0], Frame::of($frame->x, $frame->y, $share, $frame->height)),
-                    new Word(
-                        $parts[1],
-                        Frame::of(
-                            $frame->x + $share + $stroke,
-                            $frame->y,
-                            max(0.0, $frame->width - $share - $stroke),
-                            $frame->height,
-                        ),
-                    ),
-                ];
-            } elseif ($word->text === '/' && isset($words[$at - 1], $words[$at + 1])) {
-                $pair = [$words[$at - 1], $words[$at + 1]];
-            } else {
-                continue;
-            }
-            $plain = array_map(
-                fn (Word $one): string => (string) preg_replace('/^[^\p{L}\p{N}]+|[^\p{L}\p{N}]+$/u', '', $one->text),
-                $pair,
-            );
-            $isPair = preg_match(self::PAIRS, implode('/', $plain)) === 1;
-            if ($isPair || ($isAsked && preg_match('/^\p{L}{2,}\/\p{L}{2,}$/u', implode('/', $plain)) === 1)) {
-                $pairs[] = array_map(
-                    fn (Word $one, string $said): array => [
-                        Frame::of(
-                            $one->frame->x - self::ROOM,
-                            $one->frame->y,
-                            $one->frame->width + 2 * self::ROOM,
-                            $one->frame->height,
-                        ),
-                        $said,
-                    ],
-                    $pair,
-                    $plain,
-                );
-            }
-        }
-
-        return $pairs;
     }
 
     /** @param  list<Word>  $words */

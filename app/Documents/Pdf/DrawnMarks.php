@@ -11,6 +11,7 @@ use OpenSlate\Blanks\Rule;
 use OpenSlate\Blanks\Shade;
 use OpenSlate\Blanks\Tilt;
 use OpenSlate\Geometry\Frame;
+use OpenSlate\Geometry\InscribedFrame;
 use OpenSlate\Text\PageText;
 use OpenSlate\Text\TextLine;
 use OpenSlate\Text\Word;
@@ -41,6 +42,14 @@ final class DrawnMarks
 
     /** How much of its frame a filled area with round corners covers at the least. */
     private const ROUNDED = 0.88;
+
+    /** The same of a line with round corners, of which some are very round. */
+    private const CORNERS = 0.8;
+
+    /** An outline that one may write in is at least so large, in points; of more nothing is asked. */
+    private const OUTLINE = 30.0;
+
+    private const MOST_OUTLINES = 40;
 
     /** How wide what is to be shaded in may be, in points. */
     private const OVAL = 24.0;
@@ -80,6 +89,9 @@ final class DrawnMarks
     /** @var list<Frame> */
     private array $dots = [];
 
+    /** @var list<Frame> */
+    private array $outlines = [];
+
     private function __construct()
     {
     }
@@ -118,6 +130,7 @@ final class DrawnMarks
             readable: $isReadable,
             tilt: $tilt,
             dots: $marks->dots,
+            outlines: $marks->outlines,
         );
     }
 
@@ -236,7 +249,7 @@ final class DrawnMarks
             ];
             array_push($this->rules, ...array_filter($sides, fn (Rule $side): bool => $side->weight > 0.0));
         } else {
-            $this->closed($outer, [], $top, false);
+            $this->closed($one['points'], [], $top, false);
         }
 
         return true;
@@ -281,7 +294,7 @@ final class DrawnMarks
                 }
             }
             if ($curved && $closed) {
-                $this->closed($frame, $straight, $weight, $dashed);
+                $this->closed($points, $straight, $weight, $dashed);
             } elseif ($askew === [] && ! $curved) {
                 array_push($this->rules, ...$straight);
             } elseif (
@@ -297,16 +310,31 @@ final class DrawnMarks
                 array_push($this->drawings, ...$askew);
             } else {
                 $this->drawings[] = $frame;
+                $closed && $this->outline($points);
             }
         }
     }
 
-    /** @param  list<Rule>  $straight  sides of what is closed and has round parts */
-    private function closed(Frame $frame, array $straight, float $weight, bool $dashed): void
+    /** @param  non-empty-list<array{float, float}>  $points */
+    private function outline(array $points): void
     {
+        $frame = SvgPath::around($points);
+        if (count($this->outlines) < self::MOST_OUTLINES && min($frame->width, $frame->height) >= self::OUTLINE) {
+            $room = InscribedFrame::of($points);
+            $room === null || ($this->outlines[] = $room);
+        }
+    }
+
+    /**
+     * @param  non-empty-list<array{float, float}>  $points
+     * @param  list<Rule>  $straight  sides of what is closed and has round parts
+     */
+    private function closed(array $points, array $straight, float $weight, bool $dashed): void
+    {
+        $frame = SvgPath::around($points);
         $level = array_sum(array_map(fn (Rule $rule): float => $rule->level ? $rule->length() : 0.0, $straight));
         // Round corners do not make a frame anything else.
-        if ($level > 0.9 * $frame->width && count($straight) >= 4) {
+        if ($level > 0.9 * $frame->width && count($straight) >= 4 && self::covers($points, self::CORNERS)) {
             $this->sides($frame, $weight, $dashed);
         } elseif (
             abs($frame->width - $frame->height) < 0.2 * max($frame->width, $frame->height) ||
@@ -316,7 +344,20 @@ final class DrawnMarks
             max($frame->width, $frame->height) > self::RING && ($this->drawings[] = $frame);
         } else {
             $this->drawings[] = $frame;
+            $this->outline($points);
         }
+    }
+
+    /**
+     * Whether it covers so much of its frame.
+     *
+     * @param  non-empty-list<array{float, float}>  $points
+     */
+    private static function covers(array $points, float $share): bool
+    {
+        $frame = SvgPath::around($points);
+
+        return abs(self::area($points)) >= $share * $frame->width * $frame->height;
     }
 
     /** Small and lying: to be shaded, as on answer sheets. */
@@ -351,7 +392,7 @@ final class DrawnMarks
     /**
      * Whether it is a rectangle but for its corners, by how much of its frame it covers.
      *
-     * @param  list<array{float, float}>  $points
+     * @param  non-empty-list<array{float, float}>  $points
      */
     private static function isRounded(array $points): bool
     {
@@ -362,7 +403,7 @@ final class DrawnMarks
             $level += abs($nextY - $y) <= SvgPath::LEVEL ? abs($nextX - $x) : 0.0;
         }
 
-        return $level >= $frame->width && abs(self::area($points)) >= self::ROUNDED * $frame->width * $frame->height;
+        return $level >= $frame->width && self::covers($points, self::ROUNDED);
     }
 
     /**

@@ -58,6 +58,70 @@ final class RingedChoicesTest extends TestCase
         $this->assertSame([], $said('Circle the date: 3/4 or later.'));
     }
 
+    public function test_words_with_articles_are_chosen_with_them_and_more_than_two_are_one_group(): void
+    {
+        $said = fn (string $words): array => $this->choices(
+            (new PrintedSheet())->words("1. {$words}", 72, 100)->words('2. Why? ______', 72, 140),
+        );
+        $this->assertSame([['a plant', 'an animal']], $said('Ring it: a limpet is a plant / an animal.'));
+        $this->assertSame([['sea', 'sand', 'rock']], $said('Underline it: crabs live in sea / sand / rock.'));
+        $this->assertSame([['rises', 'falls']], $said('Circle one: the tide rises / falls twice.'));
+    }
+
+    public function test_what_is_filled_in_elsewhere_leaves_a_pair_one_and_what_stands_under_it_makes_it_a_head(): void
+    {
+        $explained = (new PrintedSheet())
+            ->words('1. Is it far? Yes / No', 72, 100)
+            ->words('Why? ____________________', 90, 160)
+            ->words('2. Who? ______', 72, 200);
+        $this->assertSame([['Yes', 'No']], $this->choices($explained));
+        $headed = (new PrintedSheet())
+            ->words('1. Is it so? Yes / No', 72, 100)
+            ->words('A crab swims. ______', 90, 120)
+            ->words('2. Who? ______', 72, 200);
+        $this->assertSame([], $this->choices($headed));
+    }
+
+    public function test_what_stands_apart_is_chosen_from_where_one_is_told_to_choose(): void
+    {
+        $times = fn (string $directions): PrintedSheet => (new PrintedSheet())
+            ->words($directions, 72, 70)
+            ->words('1. Which is coldest?', 72, 100)
+            ->words('4 °C', 240, 100)
+            ->words('−3 °C', 300, 100)
+            ->words('0 °C', 360, 100)
+            ->words('2. Rain is measured in', 72, 130)
+            ->words('litres', 240, 130)
+            ->words('grams', 300, 130)
+            ->words('3. half past six', 72, 160)
+            ->words('06:15', 240, 160)
+            ->words('06:30', 300, 160)
+            ->words('06:45', 360, 160)
+            ->words('4. Why? ______', 72, 200);
+        $chosen = [['4 °C', '−3 °C', '0 °C'], ['litres', 'grams'], ['06:15', '06:30', '06:45']];
+        $this->assertSame($chosen, $this->choices($times('Ring the right answer.')));
+        $this->assertSame([], $this->choices($times('Copy these with care.')));
+    }
+
+    public function test_words_apart_on_a_line_of_their_own_are_three_and_what_leads_to_numbers_is_none(): void
+    {
+        $sheet = (new PrintedSheet())
+            ->words('1. Circle what floats.', 72, 100)
+            ->words('cork', 90, 120)
+            ->words('stone', 180, 120)
+            ->words('oak', 270, 120)
+            ->words('2. Circle the time.', 72, 150)
+            ->words('half past six', 90, 170)
+            ->words('06:15', 240, 170)
+            ->words('06:30', 300, 170)
+            ->words('06:45', 360, 170)
+            ->words('3. Circle one.', 72, 200)
+            ->words('left', 90, 220)
+            ->words('right', 300, 220)
+            ->words('4. Why? ______', 72, 260);
+        $this->assertSame([['cork', 'stone', 'oak'], ['06:15', '06:30', '06:45']], $this->choices($sheet));
+    }
+
     public function test_what_a_part_has_to_choose_from_is_not_its_wholes_as_well(): void
     {
         $sheet = (new PrintedSheet())

@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenSlate\Geometry;
+
+/** The largest upright rectangle in a closed outline, to within a cell of a grid laid over it. */
+final class InscribedFrame
+{
+    /** Cells of the grid, across and down. */
+    private const CELLS = 28;
+
+    /**
+     * @param  non-empty-list<array{float, float}>  $points  of the outline; the last is joined to the first
+     * @return Frame|null null where no cell lies in it
+     */
+    public static function of(array $points): ?Frame
+    {
+        [$xs, $ys] = [array_column($points, 0), array_column($points, 1)];
+        [$left, $top] = [min($xs), min($ys)];
+        [$across, $down] = [(max($xs) - $left) / self::CELLS, (max($ys) - $top) / self::CELLS];
+        $inside = [];
+        for ($row = 0; $row <= self::CELLS; $row++) {
+            $crossings = self::crossings($points, $top + $row * $down);
+            for ($column = 0; $column <= self::CELLS; $column++) {
+                $x = $left + $column * $across;
+                $before = count(array_filter($crossings, fn (float $one): bool => $one <= $x));
+                $inside[$row][$column] = $before % 2 === 1;
+            }
+        }
+        $best = self::largest($inside, $across, $down);
+
+        return $best === null
+            ? null
+            : Frame::of(
+                $left + $best[0] * $across,
+                $top + $best[1] * $down,
+                $best[2] * $across,
+                $best[3] * $down,
+            );
+    }
+
+    /**
+     * Where the outline crosses a height.
+     *
+     * @param  non-empty-list<array{float, float}>  $points
+     * @return list<float>
+     */
+    private static function crossings(array $points, float $y): array
+    {
+        $crossings = [];
+        foreach ($points as $at => [$fromX, $fromY]) {
+            [$toX, $toY] = $points[($at + 1) % count($points)];
+            if ($fromY <= $y !== $toY <= $y) {
+                $crossings[] = $fromX + (($y - $fromY) / ($toY - $fromY)) * ($toX - $fromX);
+            }
+        }
+
+        return $crossings;
+    }
+
+    /**
+     * The largest rectangle under a histogram, row after row.
+     *
+     * @param  array<int, array<int, bool>>  $inside  corners of the cells
+     * @return array{int, int, int, int}|null column, row, and how many cells across and down
+     */
+    private static function largest(array $inside, float $across, float $down): ?array
+    {
+        [$best, $area] = [null, 0.0];
+        $heights = array_fill(0, self::CELLS, 0);
+        for ($row = 0; $row < self::CELLS; $row++) {
+            for ($column = 0; $column < self::CELLS; $column++) {
+                $isIn =
+                    $inside[$row][$column] &&
+                    $inside[$row][$column + 1] &&
+                    $inside[$row + 1][$column] &&
+                    $inside[$row + 1][$column + 1];
+                $heights[$column] = $isIn ? $heights[$column] + 1 : 0;
+            }
+            for ($from = 0; $from < self::CELLS; $from++) {
+                $height = self::CELLS;
+                for ($to = $from; $to < self::CELLS && $heights[$to] > 0; $to++) {
+                    $height = min($height, $heights[$to]);
+                    $size = ($to - $from + 1) * $across * $height * $down;
+                    if ($size > $area) {
+                        [$best, $area] = [[$from, $row - $height + 1, $to - $from + 1, $height], $size];
+                    }
+                }
+            }
+        }
+
+        return $best;
+    }
+}
