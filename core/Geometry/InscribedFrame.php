@@ -10,6 +10,8 @@ final class InscribedFrame
     /** Cells of the grid, across and down. */
     private const CELLS = 28;
 
+    private const EDGE = 0.02;
+
     /**
      * @param  non-empty-list<array{float, float}>  $points  of the outline; the last is joined to the first
      * @return Frame|null null where no cell lies in it
@@ -19,11 +21,13 @@ final class InscribedFrame
         [$xs, $ys] = [array_column($points, 0), array_column($points, 1)];
         [$left, $top] = [min($xs), min($ys)];
         [$across, $down] = [(max($xs) - $left) / self::CELLS, (max($ys) - $top) / self::CELLS];
+        // A little within, where what lies on an edge is in or out.
+        $at = fn (int $cell, float $size): float => max(self::EDGE, min($cell, self::CELLS - self::EDGE)) * $size;
         $inside = [];
         for ($row = 0; $row <= self::CELLS; $row++) {
-            $crossings = self::crossings($points, $top + $row * $down);
+            $crossings = self::crossings($points, $top + $at($row, $down));
             for ($column = 0; $column <= self::CELLS; $column++) {
-                $x = $left + $column * $across;
+                $x = $left + $at($column, $across);
                 $before = count(array_filter($crossings, fn (float $one): bool => $one <= $x));
                 $inside[$row][$column] = $before % 2 === 1;
             }

@@ -37,6 +37,7 @@ final readonly class Place
                 $right = min($right, $content->left($other) - self::BEFORE);
             }
         }
+        $right = min($right, $content->beside->edge($marker, $others));
         foreach ($others as $number => $other) {
             // Columns end where the reading goes on below them.
             $isNext = $other->frame->x > $frame->x - self::COLUMN || $number > $at;
@@ -84,6 +85,11 @@ final readonly class Place
     public static function above(Frame $first, Content $content): self
     {
         return new self(0.0, $content->top, $content->right, $first->y - 1);
+    }
+
+    public function upTo(float $bottom): self
+    {
+        return new self($this->left, $this->top, $this->right, min($this->bottom, $bottom));
     }
 
     public function within(self $whole): self

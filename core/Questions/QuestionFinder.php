@@ -198,8 +198,12 @@ final class QuestionFinder
     {
         $questions = [];
         $columns = Sequence::columns($main);
+        $lasts = array_map(fn (array $column): Marker => $column[count($column) - 1], $columns);
         foreach ($main as $marker) {
             $place = Place::of($marker, $main, $content);
+            if (in_array($marker, $lasts, true)) {
+                $place = $place->upTo($content->end($marker, $place, self::room($main, $lasts, $content)));
+            }
             $questions[] = $content->question($marker->number, $place);
             foreach (self::parts($place, $markers, $marker, $content) as $part) {
                 $questions[] = $part;
@@ -209,6 +213,24 @@ final class QuestionFinder
         }
 
         return $questions;
+    }
+
+    /**
+     * The most room that is left within questions that others follow.
+     *
+     * @param  list<Marker>  $main
+     * @param  list<Marker>  $lasts
+     */
+    private static function room(array $main, array $lasts, Content $content): float
+    {
+        $rooms = [0.0];
+        foreach ($main as $marker) {
+            if (! in_array($marker, $lasts, true)) {
+                array_push($rooms, ...$content->rooms($marker, Place::of($marker, $main, $content)));
+            }
+        }
+
+        return max($rooms);
     }
 
     /**

@@ -96,6 +96,9 @@ final class BlankKindsTest extends TestCase
             'written-letters',
             'typeset-sea',
             'written-coast',
+            'styled-weather',
+            'plotted-limpet',
+            'slides-crew',
         ];
         $counts = [0, 0, 0];
         foreach ($sets as $set) {

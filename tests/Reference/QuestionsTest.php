@@ -65,6 +65,7 @@ final class QuestionsTest extends TestCase
             'by cairo' => [['questions'], true],
             'held back' => [['questions-held']],
             'by pdfTeX' => [['typeset-tides', 'typeset-light', 'typeset-numbers', 'typeset-floating', 'typeset-sea']],
+            'by a style sheet, a program and a slide show' => [['styled-weather', 'plotted-limpet', 'slides-crew']],
             'by a word processor' => [['written-rivers', 'written-letters', 'written-coast']],
         ];
     }
@@ -80,7 +81,8 @@ final class QuestionsTest extends TestCase
             'typeset-numbers',
             'typeset-floating',
         ];
-        foreach ([...$sets, 'written-rivers', 'written-letters', 'questions', 'open'] as $set) {
+        $others = ['written-rivers', 'written-letters', 'questions', 'open', 'styled-weather', 'plotted-limpet'];
+        foreach ([...$sets, ...$others, 'slides-crew'] as $set) {
             $path = $this->path($set, false);
             $pages = app(PdfReader::class)->pages($path);
             $texts = app(PageTexts::class)->read($path, $pages);
@@ -114,7 +116,15 @@ final class QuestionsTest extends TestCase
                 'True, False',
                 'is, are',
                 'go, goes',
+                '06:15, 06:30, 06:45',
                 'Yes, No',
+                'millimetres, litres, grams',
+                '4 °C, −3 °C, 0 °C',
+                'T, F',
+                'a plant, an animal',
+                'seaweed, fish',
+                'rock, sand',
+                'dawn, dusk',
             ],
             $choices,
         );
