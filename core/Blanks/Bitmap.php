@@ -22,6 +22,9 @@ final readonly class Bitmap
     /** Limits are rounded to these steps of grey, so that neighbours mostly share one and are looked at together. */
     private const STEP = 4;
 
+    /** What is so many pixels off may be the same place. */
+    private const NEAR = 2;
+
     /**
      * @param  list<string>  $rows  all of one length
      * @param  float  $scale  points for each pixel
@@ -91,6 +94,20 @@ final readonly class Bitmap
         }
 
         return $limits;
+    }
+
+    /** Whether there is ink at a place or right beside it, in points. */
+    public function isInked(float $x, float $y): bool
+    {
+        $from = max(0, (int) round($x / $this->scale) - self::NEAR);
+        $at = (int) round($y / $this->scale);
+        for ($row = $at - self::NEAR; $row <= $at + self::NEAR; $row++) {
+            if (str_contains(substr($this->rows[$row] ?? '', $from, 2 * self::NEAR + 1), '1')) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     public function height(): int

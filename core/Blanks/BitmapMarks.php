@@ -103,6 +103,7 @@ final class BitmapMarks
         $words = array_map($set, $words);
         [$rules, $corners] = RoundCorners::squared(
             self::mended(array_values($kept), [...$words, ...array_map($set, $specks)]),
+            fn (float $x, float $y): bool => $bitmap->isInked(...Tilt::point($x, $y, $tilt, $middle)),
         );
         $lines = Tilt::upright($lines, $tilt, $middle);
         // What is left of a round corner is no word.
@@ -110,8 +111,7 @@ final class BitmapMarks
             $words,
             fn (Frame $word): bool => array_filter(
                 $corners,
-                fn (Frame $corner): bool => $corner->contains($word) &&
-                    max($word->width, $word->height) <= $corner->width / 2,
+                fn (Frame $corner): bool => $corner->contains($word),
             ) === [],
         );
 
