@@ -22,6 +22,11 @@ final readonly class Bitmap
     /** Limits are rounded to these steps of grey, so that neighbours mostly share one and are looked at together. */
     private const STEP = 4;
 
+    /** What is darker than this share of the lightest of so many neighbourhoods round it is filled with ink. */
+    private const FILLED = 0.55;
+
+    private const ROUND = 3;
+
     /** What is so many pixels off may be the same place. */
     private const NEAR = 2;
 
@@ -44,14 +49,15 @@ final readonly class Bitmap
     {
         $tables = [];
         $rows = [];
-        $limits = [];
+        $stretches = [];
+        $limits = self::limits(self::lightest($levels, $width, $height));
         for ($y = 0; $y < $height; $y++) {
             if ($y % self::SQUARE === 0) {
-                $limits = self::limits($levels, $width, min($height, $y + self::SQUARE), $y);
+                $stretches = self::stretches($limits[intdiv($y, self::SQUARE)]);
             }
             $line = substr($levels, $y * $width, $width);
             $row = '';
-            foreach ($limits as [$x, $length, $limit]) {
+            foreach ($stretches as [$x, $length, $limit]) {
                 $tables[$limit] ??= [
                     implode('', array_map(chr(...), range(0, 255))),
                     str_repeat('1', $limit).str_repeat('0', 256 - $limit),
@@ -65,35 +71,76 @@ final readonly class Bitmap
     }
 
     /**
-     * Below which level there is ink, for each square of one band: a share of the lightest that is there. Squares
-     * beside each other that have one limit are one stretch.
-     *
-     * @return list<array{int, int, int}> where it begins, how long it is, and its limit
+     * @return list<list<int>> the lightest level in each neighbourhood, by rows of them
      */
-    private static function limits(string $levels, int $width, int $end, int $start): array
+    private static function lightest(string $levels, int $width, int $height): array
+    {
+        $squares = [];
+        for ($top = 0; $top < $height; $top += self::SQUARE) {
+            $row = [];
+            for ($x = 0; $x < $width; $x += self::SQUARE) {
+                $lightest = "\0";
+                for ($y = $top; $y < min($height, $top + self::SQUARE); $y += self::SAMPLE) {
+                    $lightest = max(
+                        $lightest,
+                        substr(
+                            (string) count_chars(substr($levels, $y * $width + $x, min(self::SQUARE, $width - $x)), 3),
+                            -1,
+                        ),
+                    );
+                }
+                $row[] = ord($lightest);
+            }
+            $squares[] = $row;
+        }
+
+        return $squares;
+    }
+
+    /**
+     * Below which level there is ink. Where it is much darker than somewhere near, it is no shadow, which comes
+     * gradually, but filled with ink: there the light is that of what is round it.
+     *
+     * @param  list<list<int>>  $lightest
+     * @return list<list<int>>
+     */
+    private static function limits(array $lightest): array
     {
         $limits = [];
-        for ($x = 0; $x < $width; $x += self::SQUARE) {
-            $lightest = "\0";
-            for ($y = $start; $y < $end; $y += self::SAMPLE) {
-                $lightest = max(
-                    $lightest,
-                    substr(
-                        (string) count_chars(substr($levels, $y * $width + $x, min(self::SQUARE, $width - $x)), 3),
-                        -1,
-                    ),
-                );
-            }
-            $limit = self::STEP * (int) round((self::INK * ord($lightest)) / self::STEP);
-            $last = array_key_last($limits);
-            if ($last !== null && $limits[$last][2] === $limit) {
-                $limits[$last][1] += self::SQUARE;
-            } else {
-                $limits[] = [$x, self::SQUARE, $limit];
+        foreach ($lightest as $y => $row) {
+            foreach ($row as $x => $own) {
+                $near = $own;
+                for ($other = max(0, $y - self::ROUND); $other <= $y + self::ROUND; $other++) {
+                    $some = array_slice($lightest[$other] ?? [], max(0, $x - self::ROUND), 2 * self::ROUND + 1);
+                    $near = max([$near, ...$some]);
+                }
+                $light = $own < self::FILLED * $near ? $near : $own;
+                $limits[$y][$x] = self::STEP * (int) round((self::INK * $light) / self::STEP);
             }
         }
 
         return $limits;
+    }
+
+    /**
+     * Neighbourhoods beside each other that have one limit are one stretch.
+     *
+     * @param  list<int>  $limits
+     * @return list<array{int, int, int}> where it begins, how long it is, and its limit
+     */
+    private static function stretches(array $limits): array
+    {
+        $stretches = [];
+        foreach ($limits as $at => $limit) {
+            $last = array_key_last($stretches);
+            if ($last !== null && $stretches[$last][2] === $limit) {
+                $stretches[$last][1] += self::SQUARE;
+            } else {
+                $stretches[] = [$at * self::SQUARE, self::SQUARE, $limit];
+            }
+        }
+
+        return $stretches;
     }
 
     /** Whether there is ink at a place or right beside it, in points. */

@@ -60,8 +60,9 @@ final class BitmapMarks
     {
         [$bitmap, $shades] = BitmapSolids::hollowed($bitmap);
         $squares = BitmapSquares::find($bitmap);
+        [$rings, $written] = BitmapRings::find($bitmap);
         $rings = array_filter(
-            BitmapRings::find($bitmap),
+            $rings,
             fn (Frame $ring): bool => array_filter($squares, $ring->meets(...)) === [],
         );
         $isPaper = fn (Frame $tick): bool => array_filter(
@@ -119,7 +120,7 @@ final class BitmapMarks
             size: $size,
             rules: $rules,
             shades: array_map(fn (Shade $shade): Shade => new Shade($set($shade->frame), $shade->lightness), $shades),
-            rings: array_map($set, $ticks),
+            rings: array_map($set, [...$ticks, ...$written]),
             drawings: array_map($set, $drawings),
             lines: [...$lines, ...self::unread($words, $lines)],
             fields: $fields,

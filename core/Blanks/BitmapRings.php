@@ -37,12 +37,15 @@ final class BitmapRings
 
     private const ROOM_ENOUGH = 4.0;
 
-    /** @return list<Frame> */
+    /** Larger than letters, in points: lines may lead to it. */
+    private const LARGE = 28.0;
+
+    /** @return array{list<Frame>, list<Frame>} hollow ones, and larger ones with something in them */
     public static function find(Bitmap $bitmap): array
     {
         $least = (int) floor(self::SMALLEST / $bitmap->scale);
         $most = (int) ceil(self::LARGEST / $bitmap->scale);
-        $rings = [];
+        $rings = [[], []];
         $above = '';
         foreach ($bitmap->rows as $y => $row) {
             if (str_contains($row, '111') && preg_match_all('/1{3,}/', $row, $runs, PREG_OFFSET_CAPTURE) > 0) {
@@ -50,7 +53,7 @@ final class BitmapRings
                     $length = strlen($run);
                     if ($length <= $most && ! str_contains(substr($above, max(0, $x - 1), $length + 2), '1')) {
                         $ring = self::below($bitmap, $x + $length / 2, $y, $least, $most);
-                        $ring !== null && ($rings[] = $ring);
+                        $ring !== null && ($rings[(int) $ring[1]][] = $ring[0]);
                     }
                 }
             }
@@ -64,8 +67,9 @@ final class BitmapRings
      * The ring whose highest point that is.
      *
      * @param  float  $x  in pixels, as all here
+     * @return array{Frame, bool}|null and whether something is in it
      */
-    private static function below(Bitmap $bitmap, float $x, int $y, int $least, int $most): ?Frame
+    private static function below(Bitmap $bitmap, float $x, int $y, int $least, int $most): ?array
     {
         $column = (int) $x;
         $at = fn (int $row): bool => ($bitmap->rows[$row][$column] ?? '0') === '1';
@@ -87,20 +91,22 @@ final class BitmapRings
         }
         $radius = ($across - $thick) / 2;
         [$middleX, $middleY] = [$x - 0.5, $y + ($across - 1) / 2];
-        if (
-            ! self::isRound($bitmap, $middleX, $middleY, $radius, $thick) ||
-            ! self::isHollow($bitmap, $middleX, $middleY, self::HOLLOW * $radius) ||
-            ! self::isAlone($bitmap, $middleX, $y, $across)
-        ) {
+        if (! self::isRound($bitmap, $middleX, $middleY, $radius, $thick)) {
             return null;
         }
-
-        return Frame::of(
+        $isLarge = $across * $bitmap->scale >= self::LARGE;
+        $isHollow = self::isHollow($bitmap, $middleX, $middleY, self::HOLLOW * $radius);
+        if (! $isLarge && (! $isHollow || ! self::isAlone($bitmap, $middleX, $y, $across))) {
+            return null;
+        }
+        $frame = Frame::of(
             ($middleX + 0.5 - $across / 2) * $bitmap->scale,
             $y * $bitmap->scale,
             $across * $bitmap->scale,
             $across * $bitmap->scale,
         );
+
+        return [$frame, ! $isHollow];
     }
 
     private static function isRound(Bitmap $bitmap, float $x, float $y, float $radius, int $thick): bool

@@ -26,6 +26,9 @@ final class BitmapSolids
     /** White letters in it are no wider, with what is near their edges, in points. */
     private const LETTERS = 16.0;
 
+    /** So much of its width is ink where words stand in it. */
+    private const ROUND_WORDS = 0.4;
+
     /** How light what is filled with ink is, 0 to 1. */
     private const LIGHTNESS = 0.2;
 
@@ -37,24 +40,95 @@ final class BitmapSolids
         if ($inside === []) {
             return [$bitmap, []];
         }
-        $areas = self::areas($inside, $bitmap->scale, $deep * $bitmap->scale);
         $rows = $bitmap->rows;
-        foreach ($areas as $area) {
-            $from = max(0, (int) floor($area->x / $bitmap->scale));
-            $width = (int) ceil($area->width / $bitmap->scale);
-            for ($y = (int) floor($area->y / $bitmap->scale); $y <= $area->bottom() / $bitmap->scale; $y++) {
-                if (isset($inside[$y])) {
-                    $part = substr($inside[$y], $from, $width);
-                    $left = (substr($rows[$y], $from, $width) ^ $part) | str_repeat('0', strlen($part));
-                    $rows[$y] = substr_replace($rows[$y], $left, $from, strlen($part));
-                }
-            }
+        foreach ($inside as $y => $row) {
+            $rows[$y] = self::withoutLetters($rows[$y], $row, (int) round(self::LETTERS / $bitmap->scale));
+        }
+        $inside = self::inside(new Bitmap(array_values($rows), $bitmap->width, $bitmap->scale), $deep);
+        foreach (self::large($inside, $bitmap->scale, $deep * $bitmap->scale) as [$y, $from, $width]) {
+            $part = substr($inside[$y] ?? '', $from, $width);
+            $left = (substr($rows[$y], $from, $width) ^ $part) | str_repeat('0', strlen($part));
+            $rows[$y] = substr_replace($rows[$y], $left, $from, strlen($part));
         }
 
         return [
             new Bitmap(array_values($rows), $bitmap->width, $bitmap->scale),
-            array_map(fn (Frame $area): Shade => new Shade($area, self::LIGHTNESS), $areas),
+            array_map(
+                fn (Frame $area): Shade => new Shade($area, self::LIGHTNESS),
+                $inside === [] ? [] : self::areas($inside, $bitmap->scale, $deep * $bitmap->scale),
+            ),
         ];
+    }
+
+    /**
+     * A row without the white letters in what is solid on both sides of them; wider is what may be written in.
+     *
+     * @param  string  $inside  what of it is solid
+     */
+    private static function withoutLetters(string $row, string $inside, int $letters): string
+    {
+        return (string) preg_replace_callback(
+            '/1+(?:0{1,'.$letters.'}1+)+/',
+            function (array $run) use ($inside): string {
+                [[$inked, $at]] = $run;
+                $solid = substr($inside, $at, strlen($inked));
+                [$from, $to] = [strpos($solid, '1'), strrpos($solid, '1')];
+
+                return $from === false || $to === false
+                    ? $inked
+                    : substr_replace($inked, str_repeat('1', $to - $from + 1), $from, $to - $from + 1);
+            },
+            $row,
+            flags: PREG_OFFSET_CAPTURE,
+        );
+    }
+
+    /**
+     * The rows of what is solid and large enough, however it lies.
+     *
+     * @param  array<int, string>  $inside
+     * @param  float  $edge  how far it goes on beyond that, in points
+     * @return iterable<array{int, int, int}> their number, where they begin and how long they are
+     */
+    private static function large(array $inside, float $scale, float $edge): iterable
+    {
+        $open = $all = [];
+        $last = -1;
+        foreach ($inside as $y => $row) {
+            preg_match_all('/1+/', $row, $runs, PREG_OFFSET_CAPTURE);
+            $next = [];
+            foreach ($runs[0] as [$run, $from]) {
+                $to = $from + strlen($run);
+                $into = null;
+                foreach ($y === $last + 1 ? $open : [] as [$left, $right, $area]) {
+                    if ($left < $to && $right > $from) {
+                        if ($into === null) {
+                            $into = $area;
+                        } elseif ($into !== $area) {
+                            // They meet here: one goes on as the other.
+                            $all[$into] = [...$all[$into], ...$all[$area]];
+                            $all[$area] = [];
+                            $met = fn (array $one): array => [$one[0], $one[1], $one[2] === $area ? $into : $one[2]];
+                            [$open, $next] = [array_map($met, $open), array_map($met, $next)];
+                        }
+                    }
+                }
+                $into ??= count($all);
+                $all[$into][] = [$y, $from, $to - $from];
+                $next[] = [$from, $to, $into];
+            }
+            [$open, $last] = [$next, $y];
+        }
+        foreach ($all as $rows) {
+            if ($rows === []) {
+                continue;
+            }
+            $height = max(array_column($rows, 0)) - min(array_column($rows, 0)) + 1;
+            $width = max(array_map(fn (array $one): int => $one[1] + $one[2], $rows)) - min(array_column($rows, 1));
+            if (min($width, $height) * $scale + $edge >= self::SMALLEST) {
+                yield from $rows;
+            }
+        }
     }
 
     /**
@@ -95,6 +169,32 @@ final class BitmapSolids
     }
 
     /**
+     * Those in which an area goes on: from one of its edges to the other, round white words.
+     *
+     * @param  array<array{int, int}>  $runs  from the left
+     * @return list<array{int, int}> none where it ends
+     */
+    private static function within(array $runs, int $left, int $right, float $aside): array
+    {
+        $within = array_values(
+            array_filter(
+                $runs,
+                fn (array $run): bool => $run[0] >= $left - $aside && $run[1] <= $right + $aside,
+            ),
+        );
+        if ($within === []) {
+            return [];
+        }
+        $inked = array_sum(array_map(fn (array $run): int => $run[1] - $run[0], $within));
+
+        return $within[0][0] <= $left + $aside &&
+            $within[count($within) - 1][1] >= $right - $aside &&
+            $inked >= self::ROUND_WORDS * ($right - $left)
+            ? $within
+            : [];
+    }
+
+    /**
      * @param  non-empty-array<int, string>  $inside
      * @param  float  $edge  how far it goes on beyond that, in points
      * @return list<Frame>
@@ -109,21 +209,19 @@ final class BitmapSolids
             $top <= max(array_keys($inside)) + $band;
             $top += $band
         ) {
-            $row = $inside[$top] ?? '';
+            preg_match_all('/1+(?:0{1,'.$letters.'}1+)*/', $inside[$top] ?? '', $found, PREG_OFFSET_CAPTURE);
+            $runs = array_map(fn (array $run): array => [$run[1], $run[1] + strlen($run[0])], $found[0]);
             $next = [];
-            preg_match_all('/1+(?:0{1,'.$letters.'}1+)*/', $row, $runs, PREG_OFFSET_CAPTURE);
-            foreach ($runs[0] as [$run, $from]) {
-                $to = $from + strlen($run);
-                $start = $top;
-                foreach ($open as $index => [$left, $right, $first]) {
-                    if (max(abs($left - $from), abs($right - $to)) * $scale <= self::ASIDE) {
-                        [$from, $to, $start] = [min($left, $from), max($right, $to), $first];
-                        unset($open[$index]);
-                        break;
-                    }
+            foreach ($open as $index => [$left, $right, $first]) {
+                $within = self::within($runs, $left, $right, self::ASIDE / $scale);
+                if ($within !== []) {
+                    $last = $within[count($within) - 1];
+                    $next[] = [min($left, $within[0][0]), max($right, $last[1]), $first];
+                    $runs = array_filter($runs, fn (array $run): bool => ! in_array($run, $within, true));
+                    unset($open[$index]);
                 }
-                $next[] = [$from, $to, $start];
             }
+            array_push($next, ...array_map(fn (array $run): array => [...$run, $top], array_values($runs)));
             foreach ($open as [$left, $right, $first]) {
                 $areas[] = Frame::of(
                     $left * $scale - $edge,

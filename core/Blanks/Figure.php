@@ -26,6 +26,9 @@ final readonly class Figure
 
     private const LARGE = 8.0;
 
+    /** On a scan what goes off along a pointer seems to lie beside all of a side: it is so many times as large. */
+    private const LARGER = 2.5;
+
     /**
      * @param  non-empty-list<Cell>  $cells
      * @param  list<Cell>  $empty  those of them that can be written in
@@ -255,7 +258,7 @@ final readonly class Figure
         $drawn = [];
         foreach ($frames as $group => $frame) {
             foreach ($ground->marks->drawings as $drawing) {
-                if (self::growsFrom($drawing, $frame)) {
+                if (self::growsFrom($drawing, $frame, $ground->marks->seen ? self::LARGER : INF)) {
                     $drawn[$group] = $frame;
                 }
             }
@@ -273,7 +276,7 @@ final readonly class Figure
     }
 
     /** Whether a drawing goes on from most of a side. */
-    private static function growsFrom(Frame $drawing, Frame $frame): bool
+    private static function growsFrom(Frame $drawing, Frame $frame, float $most): bool
     {
         $across = min($drawing->right(), $frame->right()) - max($drawing->x, $frame->x);
         $down = min($drawing->bottom(), $frame->bottom()) - max($drawing->y, $frame->y);
@@ -282,7 +285,13 @@ final readonly class Figure
         $beside =
             abs($drawing->right() - $frame->x) <= self::TOUCH || abs($drawing->x - $frame->right()) <= self::TOUCH;
 
-        return ($over && $across >= self::GROWN * $frame->width && $drawing->height >= self::LARGE) ||
-            ($beside && $down >= self::GROWN * $frame->height && $drawing->width >= self::LARGE);
+        return ($over &&
+            $across >= self::GROWN * $frame->width &&
+            $drawing->width <= $most * $frame->width &&
+            $drawing->height >= self::LARGE) ||
+            ($beside &&
+                $down >= self::GROWN * $frame->height &&
+                $drawing->height <= $most * $frame->height &&
+                $drawing->width >= self::LARGE);
     }
 }
