@@ -41,11 +41,13 @@ final class BitmapSolids
             return [$bitmap, []];
         }
         $rows = $bitmap->rows;
-        foreach ($inside as $y => $row) {
-            $rows[$y] = self::withoutLetters($rows[$y], $row, (int) round(self::LETTERS / $bitmap->scale));
+        $letters = (int) round(self::LETTERS / $bitmap->scale);
+        foreach (array_keys($inside) as $y) {
+            $rows[$y] = self::withoutLetters($rows[$y], $inside, $y, $letters, $deep);
         }
         $inside = self::inside(new Bitmap(array_values($rows), $bitmap->width, $bitmap->scale), $deep);
-        foreach (self::large($inside, $bitmap->scale, $deep * $bitmap->scale) as [$y, $from, $width]) {
+        $areas = $inside === [] ? [] : self::areas($inside, $bitmap->scale, $deep * $bitmap->scale);
+        foreach (self::of($areas, $inside, $bitmap->scale) as [$y, $from, $width]) {
             $part = substr($inside[$y] ?? '', $from, $width);
             $left = (substr($rows[$y], $from, $width) ^ $part) | str_repeat('0', strlen($part));
             $rows[$y] = substr_replace($rows[$y], $left, $from, strlen($part));
@@ -53,44 +55,46 @@ final class BitmapSolids
 
         return [
             new Bitmap(array_values($rows), $bitmap->width, $bitmap->scale),
-            array_map(
-                fn (Frame $area): Shade => new Shade($area, self::LIGHTNESS),
-                $inside === [] ? [] : self::areas($inside, $bitmap->scale, $deep * $bitmap->scale),
-            ),
+            array_map(fn (Frame $area): Shade => new Shade($area, self::LIGHTNESS), $areas),
         ];
     }
 
     /**
-     * A row without the white letters in what is solid on both sides of them; wider is what may be written in.
+     * A row without white letters: what is solid on both sides of them, and above or below. Wider is what may be
+     * written in.
      *
-     * @param  string  $inside  what of it is solid
+     * @param  array<int, string>  $inside  what is solid
      */
-    private static function withoutLetters(string $row, string $inside, int $letters): string
+    private static function withoutLetters(string $row, array $inside, int $y, int $letters, int $deep): string
     {
-        return (string) preg_replace_callback(
-            '/1+(?:0{1,'.$letters.'}1+)+/',
-            function (array $run) use ($inside): string {
-                [[$inked, $at]] = $run;
-                $solid = substr($inside, $at, strlen($inked));
-                [$from, $to] = [strpos($solid, '1'), strrpos($solid, '1')];
+        preg_match_all('/(?<=1)0+(?=1)/', $inside[$y], $gaps, PREG_OFFSET_CAPTURE);
+        foreach ($gaps[0] as [$gap, $from]) {
+            $width = strlen($gap);
+            $over = substr($row, $from, $width);
+            if (str_contains($over, '1') && ! str_contains($over, str_repeat('0', $letters + 1))) {
+                for ($away = $deep; $away <= $letters; $away += $deep) {
+                    foreach ([$y - $away, $y + $away] as $near) {
+                        if (isset($inside[$near]) && ! str_contains(substr($inside[$near], $from, $width), '0')) {
+                            $row = substr_replace($row, str_repeat('1', $width), $from, $width);
 
-                return $from === false || $to === false
-                    ? $inked
-                    : substr_replace($inked, str_repeat('1', $to - $from + 1), $from, $to - $from + 1);
-            },
-            $row,
-            flags: PREG_OFFSET_CAPTURE,
-        );
+                            break 2;
+                        }
+                    }
+                }
+            }
+        }
+
+        return $row;
     }
 
     /**
-     * The rows of what is solid and large enough, however it lies.
+     * The rows of all that is solid where areas are: one that lies askew is more than these.
      *
+     * @param  list<Frame>  $areas
      * @param  array<int, string>  $inside
-     * @param  float  $edge  how far it goes on beyond that, in points
      * @return iterable<array{int, int, int}> their number, where they begin and how long they are
      */
-    private static function large(array $inside, float $scale, float $edge): iterable
+    private static function of(array $areas, array $inside, float $scale): iterable
     {
         $open = $all = [];
         $last = -1;
@@ -119,13 +123,12 @@ final class BitmapSolids
             }
             [$open, $last] = [$next, $y];
         }
-        foreach ($all as $rows) {
-            if ($rows === []) {
-                continue;
-            }
-            $height = max(array_column($rows, 0)) - min(array_column($rows, 0)) + 1;
-            $width = max(array_map(fn (array $one): int => $one[1] + $one[2], $rows)) - min(array_column($rows, 1));
-            if (min($width, $height) * $scale + $edge >= self::SMALLEST) {
+        foreach (array_filter($all) as $rows) {
+            [$top, $bottom] = [min(array_column($rows, 0)), max(array_column($rows, 0))];
+            $left = min(array_column($rows, 1));
+            $right = max(array_map(fn (array $one): int => $one[1] + $one[2], $rows));
+            $frame = Frame::of($left, $top, $right - $left, $bottom - $top + 1)->scaled($scale);
+            if (array_filter($areas, $frame->meets(...)) !== []) {
                 yield from $rows;
             }
         }
