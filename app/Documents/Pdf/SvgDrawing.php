@@ -30,11 +30,14 @@ final class SvgDrawing
      */
     public static function read(string $svg, float $unit): iterable
     {
+        [$clip, $clips] = [null, []];
         foreach (self::elements($svg) as $one) {
             $matrix = self::matrix($one['transform'], $unit);
-            $clip = null;
-            foreach ($one['clips'] as [$outline, $transform]) {
-                $clip = SvgClip::by(SvgPath::parse($outline, self::matrix($transform, $unit)), $clip);
+            if ($one['clips'] !== $clips) {
+                [$clip, $clips] = [null, $one['clips']];
+                foreach ($clips as [$outline, $transform]) {
+                    $clip = SvgClip::by(SvgPath::parse($outline, self::matrix($transform, $unit)), $clip);
+                }
             }
             if ($one['name'] === 'image') {
                 [$width, $height] = $one['size'];
@@ -106,24 +109,27 @@ final class SvgDrawing
 
                 continue;
             }
-            $within = array_filter($within, fn (int $depth): bool => $depth < $reader->depth, ARRAY_FILTER_USE_KEY);
-            if (isset($clips[$of('clip-path')])) {
-                $within[$reader->depth] = $clips[$of('clip-path')];
-            }
-            $one = [
-                'name' => $name,
-                'style' => $of('style'),
-                'd' => $of('d'),
-                'transform' => $of('transform'),
-                'size' => [(float) $of('width'), (float) $of('height')],
-                'clips' => array_values($within),
-            ];
-            if ($name === 'image' && $of('id') !== '') {
-                $pictures['#'.$of('id')] = $one;
-            } elseif ($name === 'use' && isset($pictures[$of('xlink:href')])) {
-                yield ['transform' => $one['transform'], 'clips' => $one['clips']] + $pictures[$of('xlink:href')];
-            } elseif ($name === 'path' || $name === 'image') {
-                yield $one;
+            if ($name === 'g') {
+                $within = array_filter($within, fn (int $depth): bool => $depth < $reader->depth, ARRAY_FILTER_USE_KEY);
+                isset($clips[$of('clip-path')]) && ($within[$reader->depth] = $clips[$of('clip-path')]);
+            } elseif ($name !== 'use' || isset($pictures[$of('xlink:href')])) {
+                // Most of what is used are letters.
+                $around = array_filter($within, fn (int $depth): bool => $depth < $reader->depth, ARRAY_FILTER_USE_KEY);
+                $one = [
+                    'name' => $name,
+                    'style' => $of('style'),
+                    'd' => $of('d'),
+                    'transform' => $of('transform'),
+                    'size' => [(float) $of('width'), (float) $of('height')],
+                    'clips' => array_values($around),
+                ];
+                if ($name === 'image' && $of('id') !== '') {
+                    $pictures['#'.$of('id')] = $one;
+                } elseif ($name === 'use') {
+                    yield ['transform' => $one['transform'], 'clips' => $one['clips']] + $pictures[$of('xlink:href')];
+                } elseif ($name === 'path' || $name === 'image') {
+                    yield $one;
+                }
             }
             $more = @$reader->read();
         }
