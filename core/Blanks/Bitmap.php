@@ -14,6 +14,9 @@ final readonly class Bitmap
     /** Ink is what is darker than this share of the light round it. */
     private const INK = 0.78;
 
+    /** And faint what is darker than this. */
+    private const FAINT = 0.92;
+
     /** The side of a neighbourhood, in pixels, and of its rows how many are looked at. */
     private const SQUARE = 28;
 
@@ -33,9 +36,28 @@ final readonly class Bitmap
     /**
      * @param  list<string>  $rows  all of one length
      * @param  float  $scale  points for each pixel
+     * @param  list<string>  $faint  the same with what may be ink or dust, where that is known
+     * @param  string  $levels  of grey, a byte for each pixel, likewise
      */
-    public function __construct(public array $rows, public int $width, public float $scale)
+    public function __construct(
+        public array $rows,
+        public int $width,
+        public float $scale,
+        public array $faint = [],
+        private string $levels = '',
+    ) {
+    }
+
+    /** @param  list<string>  $rows */
+    public function with(array $rows): self
     {
+        return new self($rows, $this->width, $this->scale, $this->faint, $this->levels);
+    }
+
+    /** How light a pixel is, from 0 to 255. */
+    public function level(int $x, int $y): int
+    {
+        return ord($this->levels[$y * $this->width + $x] ?? "\xff");
     }
 
     /**
@@ -47,27 +69,38 @@ final readonly class Bitmap
      */
     public static function of(string $levels, int $width, int $height, float $scale): self
     {
-        $tables = [];
-        $rows = [];
-        $stretches = [];
-        $limits = self::limits(self::lightest($levels, $width, $height));
+        $light = self::light(self::lightest($levels, $width, $height));
+
+        return new self(
+            self::below($levels, $width, $height, $light, self::INK),
+            $width,
+            $scale,
+            self::below($levels, $width, $height, $light, self::FAINT),
+            $levels,
+        );
+    }
+
+    /**
+     * @param  list<list<int>>  $light  of the paper in each neighbourhood
+     * @return list<string> rows, in which is ink what is darker than this share of it
+     */
+    private static function below(string $levels, int $width, int $height, array $light, float $share): array
+    {
+        $grey = implode('', array_map(chr(...), range(0, 255)));
+        $rows = $stretches = [];
         for ($y = 0; $y < $height; $y++) {
             if ($y % self::SQUARE === 0) {
-                $stretches = self::stretches($limits[intdiv($y, self::SQUARE)]);
+                $stretches = self::stretches($light[intdiv($y, self::SQUARE)], $share);
             }
             $line = substr($levels, $y * $width, $width);
             $row = '';
             foreach ($stretches as [$x, $length, $limit]) {
-                $tables[$limit] ??= [
-                    implode('', array_map(chr(...), range(0, 255))),
-                    str_repeat('1', $limit).str_repeat('0', 256 - $limit),
-                ];
-                $row .= strtr(substr($line, $x, $length), ...$tables[$limit]);
+                $row .= strtr(substr($line, $x, $length), $grey, str_repeat('1', $limit).str_repeat('0', 256 - $limit));
             }
             $rows[] = $row;
         }
 
-        return new self($rows, $width, $scale);
+        return $rows;
     }
 
     /**
@@ -98,15 +131,15 @@ final readonly class Bitmap
     }
 
     /**
-     * Below which level there is ink. Where it is much darker than somewhere near, it is no shadow, which comes
+     * How light the paper is. Where it is much darker than somewhere near, it is no shadow, which comes
      * gradually, but filled with ink: there the light is that of what is round it.
      *
      * @param  list<list<int>>  $lightest
      * @return list<list<int>>
      */
-    private static function limits(array $lightest): array
+    private static function light(array $lightest): array
     {
-        $limits = [];
+        $light = [];
         foreach ($lightest as $y => $row) {
             foreach ($row as $x => $own) {
                 $near = $own;
@@ -114,24 +147,24 @@ final readonly class Bitmap
                     $some = array_slice($lightest[$other] ?? [], max(0, $x - self::ROUND), 2 * self::ROUND + 1);
                     $near = max([$near, ...$some]);
                 }
-                $light = $own < self::FILLED * $near ? $near : $own;
-                $limits[$y][$x] = self::STEP * (int) round((self::INK * $light) / self::STEP);
+                $light[$y][$x] = $own < self::FILLED * $near ? $near : $own;
             }
         }
 
-        return $limits;
+        return $light;
     }
 
     /**
      * Neighbourhoods beside each other that have one limit are one stretch.
      *
-     * @param  list<int>  $limits
+     * @param  list<int>  $light
      * @return list<array{int, int, int}> where it begins, how long it is, and its limit
      */
-    private static function stretches(array $limits): array
+    private static function stretches(array $light, float $share): array
     {
         $stretches = [];
-        foreach ($limits as $at => $limit) {
+        foreach ($light as $at => $own) {
+            $limit = self::STEP * (int) round(($share * $own) / self::STEP);
             $last = array_key_last($stretches);
             if ($last !== null && $stretches[$last][2] === $limit) {
                 $stretches[$last][1] += self::SQUARE;

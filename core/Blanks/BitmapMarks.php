@@ -70,9 +70,10 @@ final class BitmapMarks
             fn (Shade $shade): bool => Ground::has($shade->frame, $tick),
         ) === [];
         $ticks = array_values(array_filter([...$squares, ...array_values($rings)], $isPaper));
+        $plain = BitmapRules::find($bitmap);
         $seen = array_values(
             array_filter(
-                BitmapRules::find($bitmap),
+                [...$plain, ...BitmapFaint::find($bitmap, $plain)],
                 fn (SeenRule $seen): bool => ! self::isSideOf($seen->rule, $ticks),
             ),
         );

@@ -81,7 +81,7 @@ final class BitmapRules
     }
 
     /** @return list<SeenRule> */
-    private static function upright(Bitmap $bitmap): array
+    public static function upright(Bitmap $bitmap): array
     {
         // Ink in twelve rows below each other: rows are laid over each other by twos, fours, eights, and once more.
         $rows = array_map(fn (string $row): string => $row | (substr($row, 1).'0'), $bitmap->rows);
@@ -135,7 +135,7 @@ final class BitmapRules
      * @param  list<array{int, int, int}>  $runs  where it lies across, where it begins and where it ends, in pixels
      * @return list<SeenRule>
      */
-    private static function chains(array $runs, float $scale, bool $level): array
+    public static function chains(array $runs, float $scale, bool $level): array
     {
         usort($runs, fn (array $a, array $b): int => [$a[1], $a[0]] <=> [$b[1], $b[0]]);
         $break = self::BREAK / $scale;

@@ -54,7 +54,7 @@ final class BitmapSolids
         }
 
         return [
-            new Bitmap(array_values($rows), $bitmap->width, $bitmap->scale),
+            $bitmap->with(array_values($rows)),
             array_map(fn (Frame $area): Shade => new Shade($area, self::LIGHTNESS), $areas),
         ];
     }
