@@ -141,14 +141,16 @@ final readonly class Bitmap
     {
         $light = [];
         foreach ($lightest as $y => $row) {
+            $paper = [];
             foreach ($row as $x => $own) {
                 $near = $own;
                 for ($other = max(0, $y - self::ROUND); $other <= $y + self::ROUND; $other++) {
                     $some = array_slice($lightest[$other] ?? [], max(0, $x - self::ROUND), 2 * self::ROUND + 1);
                     $near = max([$near, ...$some]);
                 }
-                $light[$y][$x] = $own < self::FILLED * $near ? $near : $own;
+                $paper[] = $own < self::FILLED * $near ? $near : $own;
             }
+            $light[] = $paper;
         }
 
         return $light;

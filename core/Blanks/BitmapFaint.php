@@ -79,7 +79,8 @@ final class BitmapFaint
         }
         ['before' => $before, 'on' => $on, 'behind' => $behind] = $level;
 
-        return $on <= self::DARKER * min($before, $behind) && min($before, $behind) >= self::ALIKE * max($before, $behind);
+        return $on <= self::DARKER * min($before, $behind) &&
+            min($before, $behind) >= self::ALIKE * max($before, $behind);
     }
 
     /** @return list<SeenRule> */

@@ -97,7 +97,7 @@ final class BitmapSolids
     private static function of(array $areas, array $inside, float $scale): iterable
     {
         $open = $all = [];
-        $last = -1;
+        [$last, $count] = [-1, 0];
         foreach ($inside as $y => $row) {
             preg_match_all('/1+/', $row, $runs, PREG_OFFSET_CAPTURE);
             $next = [];
@@ -108,22 +108,22 @@ final class BitmapSolids
                     if ($left < $to && $right > $from) {
                         if ($into === null) {
                             $into = $area;
-                        } elseif ($into !== $area) {
+                        } elseif ($into !== $area && isset($all[$area])) {
                             // They meet here: one goes on as the other.
                             $all[$into] = [...$all[$into], ...$all[$area]];
-                            $all[$area] = [];
+                            unset($all[$area]);
                             $met = fn (array $one): array => [$one[0], $one[1], $one[2] === $area ? $into : $one[2]];
                             [$open, $next] = [array_map($met, $open), array_map($met, $next)];
                         }
                     }
                 }
-                $into ??= count($all);
+                $into ??= $count++;
                 $all[$into][] = [$y, $from, $to - $from];
                 $next[] = [$from, $to, $into];
             }
             [$open, $last] = [$next, $y];
         }
-        foreach (array_filter($all) as $rows) {
+        foreach ($all as $rows) {
             [$top, $bottom] = [min(array_column($rows, 0)), max(array_column($rows, 0))];
             $left = min(array_column($rows, 1));
             $right = max(array_map(fn (array $one): int => $one[1] + $one[2], $rows));

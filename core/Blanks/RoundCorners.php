@@ -63,7 +63,8 @@ final class RoundCorners
                         [$from, $below->at, $below->from, $upright[$left]->to],
                         [$to, $below->at, $below->to, $upright[$right]->to],
                     ];
-                    if (count(array_filter($ends, fn (array $one): bool => self::isRound($isInked, ...$one))) < self::SEEN) {
+                    $seen = array_filter($ends, fn (array $one): bool => self::isRound($isInked, ...$one));
+                    if (count($seen) < self::SEEN) {
                         continue;
                     }
                     array_push($corners, ...array_map(fn (array $one): Frame => self::corner(...$one), $ends));

@@ -388,7 +388,7 @@ final readonly class Content
         foreach ($line->wordCount() > self::FEW - 1 ? [] : $this->blanks as $blank) {
             $room = $blank->frame->x - $line->frame->right();
             if (
-                $room > -$blank->frame->width &&
+                $room >= -$blank->frame->width - self::BEGUN &&
                 $room <= self::RIGHT_BEFORE &&
                 $blank->frame->y < $line->frame->bottom() &&
                 $blank->frame->bottom() > $line->frame->y

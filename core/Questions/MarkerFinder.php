@@ -18,7 +18,7 @@ final class MarkerFinder
     private const ROOM = 1.1;
 
     /** Room behind a letter that is no word, of its height. */
-    private const APART = 0.4;
+    private const APART = 0.44;
 
     /** Room before a column is at least so wide, of the height of its words; and so many rows begin at its edge. */
     private const GUTTER = 0.75;

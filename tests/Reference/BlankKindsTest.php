@@ -60,7 +60,7 @@ final class BlankKindsTest extends TestCase
             'worked on, by Chromium' => ['open', 'chromium', 0.99, 0],
             'worked on, by cairo' => ['open', 'cairo', 0.99, 0],
             'held back, by Chromium' => ['held', 'chromium', 0.97, 2],
-            'held back, scanned' => ['held', 'scan', 0.89, 5],
+            'held back, scanned' => ['held', 'scan', 0.92, 3],
         ];
     }
 

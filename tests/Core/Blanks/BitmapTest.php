@@ -243,6 +243,91 @@ final class BitmapTest extends TestCase
         $this->assertEqualsWithDelta([200, 75], [$found[0]->frame->width, $found[0]->frame->height], 3.0);
     }
 
+    public function test_lines_that_do_not_meet_are_a_box_only_where_round_corners_are_seen(): void
+    {
+        $box = fn (float $round): int => count(
+            BlankFinder::find(
+                BitmapMarks::of(
+                    $this->bitmap(function (int $x, int $y) use ($round): bool {
+                        [$u, $v] = [abs($x - 400) - 200 + $round, abs($y - 500) - 100 + $round];
+                        $far = hypot(max($u, 0), max($v, 0)) + min(max($u, $v), 0) - $round;
+
+                        return abs($far) <= 1.0;
+                    }),
+                    Size::of(400, 500),
+                    [],
+                ),
+            ),
+        );
+        $this->assertSame(1, $box(60), 'thirty points');
+
+        // A cross of five squares, as in a crossword: its arms are no box.
+        $cross = $this->bitmap(function (int $x, int $y): bool {
+            [$u, $v] = [$x - 400, $y - 500];
+            $isIn = fn (int $a, int $b): bool => abs($a) <= 16 && abs($b) <= 48;
+            $isOn = fn (int $a, array $lines): bool => in_array($a, $lines, true) || in_array($a - 1, $lines, true);
+
+            return ($isIn($u, $v) && ($isOn($u, [-16, 15]) || $isOn($v, [-48, -16, 15, 47]))) ||
+                ($isIn($v, $u) && ($isOn($v, [-16, 15]) || $isOn($u, [-48, -16, 15, 47])));
+        });
+        foreach (BlankFinder::find(BitmapMarks::of($cross, Size::of(400, 500), [])) as $blank) {
+            $this->assertLessThan(20, $blank->frame->width);
+            $this->assertTrue(
+                abs($blank->frame->centre()->x - 200) < 4 || abs($blank->frame->middle() - 250) < 4,
+                'none lies in its corners',
+            );
+        }
+    }
+
+    public function test_what_is_filled_with_ink_stays_so_with_white_words_in_it_and_white_boxes_are_left(): void
+    {
+        $solid = function (callable $white): array {
+            $levels = '';
+            for ($y = 0; $y < 300; $y++) {
+                for ($x = 0; $x < 700; $x++) {
+                    $isIn = $x >= 100 && $x < 600 && $y >= 100 && $y < 180;
+                    $levels .= chr($isIn && ! $white($x, $y) ? 60 : 240);
+                }
+            }
+
+            return BitmapMarks::of(Bitmap::of($levels, 700, 300, 0.5), Size::of(350, 150), [])->lines;
+        };
+        $letters = fn (int $x, int $y): bool => $x >= 140 && $x < 300 && $y >= 130 && $y < 150 && $x % 10 < 5;
+
+        $this->assertSame([], $solid(fn (): bool => false));
+        $this->assertSame([], $solid($letters), 'letters in it are part of what is filled');
+        $this->assertCount(0, $solid(fn (int $x, int $y): bool => $x >= 300 && $x < 500 && $y >= 120 && $y < 160));
+    }
+
+    public function test_lines_hardly_darker_than_paper_are_found_and_the_edges_of_tints_are_none(): void
+    {
+        $rules = function (callable $level): array {
+            mt_srand(7); // Dust of the scanner's light.
+            $levels = '';
+            for ($y = 0; $y < 300; $y++) {
+                for ($x = 0; $x < 700; $x++) {
+                    $levels .= chr($level($x, $y) + mt_rand(-6, 6));
+                }
+            }
+
+            return BitmapMarks::of(Bitmap::of($levels, 700, 300, 0.65), Size::of(455, 195), [])->rules;
+        };
+        $grey = fn (callable $isGrey): array => $rules(fn (int $x, int $y): int => $isGrey($x, $y) ? 212 : 240);
+        $line = $grey(fn (int $x, int $y): bool => $x >= 100 && $x < 600 && in_array($y, [150, 151], true));
+        $this->assertCount(1, $line);
+        $this->assertEqualsWithDelta(
+            [0.65 * 151, 65.0, 390.0],
+            [$line[0]->at, $line[0]->from, $line[0]->to],
+            3.0,
+        );
+        $upright = $grey(fn (int $x, int $y): bool => $y >= 80 && $y < 220 && in_array($x, [300, 301], true));
+        $this->assertCount(1, $upright);
+        $this->assertFalse($upright[0]->level);
+        $this->assertSame([], $grey(fn (int $x, int $y): bool => $y >= 150), 'a tint begins there');
+        $this->assertSame([], $rules(fn (int $x, int $y): int => 240 - intdiv($x, 20)), 'a shadow');
+        $this->assertSame([], $grey(fn (int $x, int $y): bool => $x >= 100 && $x < 130 && $y === 150), 'it is short');
+    }
+
     public function test_a_picture_of_nothing_has_nothing_on_it(): void
     {
         $this->assertSame(

@@ -75,6 +75,54 @@ final class TablesAndGuidesTest extends TestCase
         $this->assertSame(['cell: Monday, Low', 'cell: Tuesday, High'], $table->said());
     }
 
+    public function test_a_cell_under_two_rows_of_heads_is_named_by_both(): void
+    {
+        $sheet = (new PrintedSheet())
+            ->box(72, 100, 80, 40)
+            ->box(152, 100, 160, 20)
+            ->box(312, 100, 80, 40)
+            ->box(152, 120, 80, 20)
+            ->box(232, 120, 80, 20)
+            ->grid(72, 140, [80, 80, 80, 80], [20, 20]);
+        $heads = [['Day', 76, 113], ['Wind', 210, 103], ['Rain', 330, 113], ['from', 170, 123], ['force', 250, 123]];
+        foreach ([...$heads, ['Monday', 76, 143], ['W', 170, 143], ['Tuesday', 76, 163], ['2', 330, 163]] as $said) {
+            $sheet->words(...$said);
+        }
+
+        $this->assertSame(
+            ['Monday, Wind force', 'Monday, Rain', 'Tuesday, Wind from', 'Tuesday, Wind force'],
+            array_column($sheet->blanks(), 'label'),
+        );
+    }
+
+    public function test_a_box_is_named_by_what_stands_under_its_middle_unless_something_nearer_stands_above(): void
+    {
+        $boxes = fn (): PrintedSheet => (new PrintedSheet())->box(100, 100, 150, 90)->words('the pilot', 148, 196);
+
+        $this->assertSame(['box: the pilot'], $boxes()->words('Who works here?', 100, 60)->said());
+        $this->assertSame(['box: Beginning'], $boxes()->words('Beginning', 148, 84)->said());
+        $this->assertSame(
+            ['box: Draw it.'],
+            (new PrintedSheet())
+                ->box(100, 100, 150, 90)
+                ->words('Draw it.', 100, 60)
+                ->words('2. Why?', 100, 196)
+                ->said(),
+            'what stands to the left under it is of something else',
+        );
+    }
+
+    public function test_what_asks_at_the_height_of_an_answer_names_it_before_what_only_stands_above(): void
+    {
+        $sheet = fn (string $above): PrintedSheet => (new PrintedSheet())
+            ->words($above, 330, 80)
+            ->words('1. How much do two cost?', 72, 110)
+            ->across(123, 320, 420);
+
+        $this->assertSame(['line: 1. How much do two cost?'], $sheet('hake')->said());
+        $this->assertSame(['line: And who?'], $sheet('And who?')->said());
+    }
+
     public function test_numbers_that_count_rows_are_no_places_and_name_them_with_the_words_behind(): void
     {
         $blanks = BlankFinder::find($this->countedRows(['What is sand?', 'What is mud?']));

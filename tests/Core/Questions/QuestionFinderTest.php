@@ -5,10 +5,14 @@ declare(strict_types=1);
 namespace Tests\Core\Questions;
 
 use OpenSlate\Blanks\BlankFinder;
+use OpenSlate\Blanks\Marks;
 use OpenSlate\Geometry\Frame;
+use OpenSlate\Paper\Size;
 use OpenSlate\Questions\MarkerFinder;
 use OpenSlate\Questions\Question;
 use OpenSlate\Questions\QuestionFinder;
+use OpenSlate\Text\TextLine;
+use OpenSlate\Text\Word;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\PrintedSheet;
@@ -326,6 +330,120 @@ final class QuestionFinderTest extends TestCase
 
         $this->assertSame(['1', '2', '2', '3', '4'], $numbered(''));
         $this->assertSame(['1', '2', '3', '4'], $numbered('and stayed for the night.'));
+    }
+
+    public function test_letters_alone_count_where_there_is_room_behind_them(): void
+    {
+        $lettered = function (float $room): array {
+            $lines = [];
+            foreach (['A', 'B', 'C'] as $at => $letter) {
+                $lines[] = TextLine::of(
+                    new Word($letter, Frame::of(72, 100 + 40 * $at, 8, 14)),
+                    new Word('Name', Frame::of(80 + $room, 100 + 40 * $at, 30, 14)),
+                    new Word('________', Frame::of(120 + $room, 100 + 40 * $at, 48, 14)),
+                );
+            }
+            $marks = new Marks(Size::of(600, 800), lines: $lines);
+
+            return array_column(QuestionFinder::find($marks, BlankFinder::find($marks)), 'number');
+        };
+
+        $this->assertSame(['A', 'B', 'C'], $lettered(7));
+        $this->assertSame([], $lettered(5), 'an article may begin a line');
+    }
+
+    public function test_a_box_before_its_number_is_of_a_question(): void
+    {
+        $sheet = new PrintedSheet();
+        foreach ([1, 2, 3] as $number) {
+            $sheet->words("{$number} gale", 100, 60 + 40 * $number)->box(76, 58 + 40 * $number, 18, 18);
+        }
+        $questions = QuestionFinder::find($sheet->marks(), $sheet->blanks());
+
+        $this->assertSame([[0], [1], [2]], array_column($questions, 'blanks'));
+        $this->assertSame(76.0, round($questions[0]->frame->x));
+        $this->assertLessThan($questions[1]->frame->y, $questions[0]->frame->bottom());
+    }
+
+    public function test_what_goes_on_over_the_edge_of_a_column_is_of_none(): void
+    {
+        $sheet = (new PrintedSheet())
+            ->words('1. Why? ________', 72, 100)
+            ->words('2. How? ________', 72, 140)
+            ->words('3. Who? ________', 330, 100)
+            ->words('4. When? ________', 330, 140)
+            ->words('Now read what the keeper of the lamp said to those who came ashore.', 72, 200)
+            ->words('He said: ____________', 72, 240);
+        $questions = QuestionFinder::find($sheet->marks(), $sheet->blanks());
+
+        $this->assertSame(['1', '2', '3', '4'], array_column($questions, 'number'));
+        foreach ($questions as $question) {
+            $this->assertLessThan(200, $question->frame->bottom());
+        }
+    }
+
+    public function test_the_last_question_ends_where_words_begin_that_are_of_something_else(): void
+    {
+        $end = function (float $x, float $y, string $said = 'How did you find this work today?'): float {
+            $sheet = (new PrintedSheet())
+                ->words('1. Why? ________', 72, 100)
+                ->words('2. Say what you saw.', 72, 140)
+                ->across(174, 90, 400)
+                ->across(198, 90, 400)
+                ->words($said, $x, $y);
+
+            return QuestionFinder::find($sheet->marks(), $sheet->blanks())[1]->frame->bottom();
+        };
+
+        $this->assertLessThan(210, $end(72, 240));
+        $this->assertGreaterThan(240, $end(92, 240), 'it begins where the words of the question do');
+        $this->assertGreaterThan(210, $end(72, 206), 'there is hardly room before it');
+        $this->assertGreaterThan(240, $end(72, 240, 'Signed: ________'), 'it is to be filled in');
+    }
+
+    public function test_room_that_others_have_within_them_does_not_end_the_last_question(): void
+    {
+        $sheet = (new PrintedSheet())
+            ->words('1. Why is it so?', 72, 100)
+            ->words('Say it in your own words here below.', 72, 150)
+            ->words('________________', 90, 170)
+            ->words('2. How did it come about?', 72, 220)
+            ->words('Say it in your own words here below.', 72, 270)
+            ->words('________________', 90, 290);
+
+        $this->assertSame([[0], [1]], array_column(QuestionFinder::find($sheet->marks(), $sheet->blanks()), 'blanks'));
+    }
+
+    public function test_what_stands_beside_several_questions_is_of_none_and_what_stands_beside_one_is_its_own(): void
+    {
+        $counts = function (float $height): array {
+            $sheet = (new PrintedSheet())
+                ->words('1. Why? ________', 72, 100)
+                ->words('2. How? ________', 72, 160)
+                ->words('3. Who? ________', 72, 220)
+                ->box(330, 96, 200, $height);
+
+            $questions = QuestionFinder::find($sheet->marks(), $sheet->blanks());
+
+            return array_map(count(...), array_column($questions, 'blanks'));
+        };
+
+        $this->assertSame([1, 1, 1], $counts(150));
+        $this->assertSame([2, 1, 1], $counts(40));
+    }
+
+    public function test_a_text_beside_questions_is_of_none(): void
+    {
+        $sheet = (new PrintedSheet())
+            ->words('1. Why? ________', 72, 100)
+            ->words('2. How? ________', 72, 140)
+            ->words('3. Who? ________', 72, 180);
+        foreach (range(0, 5) as $line) {
+            $sheet->words('The keeper lit the lamp and', 330, 100 + 18 * $line);
+        }
+        foreach (QuestionFinder::find($sheet->marks(), $sheet->blanks()) as $question) {
+            $this->assertLessThan(330, $question->frame->right());
+        }
     }
 
     public function test_a_number_in_running_text_is_no_marker(): void
