@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use App\Documents\Pdf\DrawnMarks;
 use OpenSlate\Blanks\Marks;
 use OpenSlate\Blanks\Rule;
+use OpenSlate\Blanks\Rules;
 use OpenSlate\Geometry\Frame;
 use OpenSlate\Paper\Size;
 use OpenSlate\Text\PageText;
@@ -109,6 +110,20 @@ final class DrawnMarksTest extends TestCase
 
         $this->assertCount(1, $level);
         $this->assertEqualsWithDelta([200, 100, 250], [$level[0]->at, $level[0]->from, $level[0]->to], 0.01);
+    }
+
+    public function test_dashes_that_a_line_is_cut_into_make_it_a_dashed_one(): void
+    {
+        $dashes = implode(' ', array_map(
+            fn (int $x): string => sprintf('M %d 100 L %d 100 L %d 101 L %d 101 Z', $x, $x + 3, $x + 3, $x),
+            range(100, 196, 6),
+        ));
+        $line = 'M 100 101 L 200 101 Z M 100 100 L 200 100 L 200 101 L 100 101 Z M 100 100';
+        $rules = Rules::merged($this->marks($this->clipped([$dashes], $this->fill($line, 0, 'evenodd')))->rules);
+
+        $this->assertCount(1, $rules);
+        $this->assertTrue($rules[0]->dashed);
+        $this->assertEqualsWithDelta([100.5, 100, 199], [$rules[0]->at, $rules[0]->from, $rules[0]->to], 0.01);
     }
 
     public function test_a_picture_is_as_large_as_its_clip_shows(): void

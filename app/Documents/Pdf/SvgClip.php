@@ -9,6 +9,8 @@ use OpenSlate\Geometry\Frame;
 /** What others are cut off by: of them is seen what lies in it. Exact for what is upright, else by what is around it. */
 final readonly class SvgClip
 {
+    private const DASHES = 4;
+
     private function __construct(private SvgPath $path, private ?Frame $frame)
     {
     }
@@ -25,18 +27,21 @@ final readonly class SvgClip
     {
         $around = $path->frame();
 
-        return $around === null || $this->frame?->contains($around) === true;
+        return $around === null || ($this->path->isBox() && $this->frame?->contains($around) === true);
     }
 
     /** The area of it that is seen: painting over all of this is painting this. */
     public function filled(SvgPath $path): SvgPath
     {
+        $path = $path->solid();
         $around = $path->frame();
         if ($this->frame === null || $around === null) {
             return $path->none();
         }
+        // Dashes are cut out of a whole line, and of the edge of a box.
+        $isShape = $path->isBox() || count($this->path->parts) >= self::DASHES;
 
-        return $path->isBox() && $around->contains($this->frame) ? $this->path : $path->within($this->frame);
+        return $isShape && $around->contains($this->frame) ? $this->path : $path->within($this->frame);
     }
 
     /** The line of it that is seen. */

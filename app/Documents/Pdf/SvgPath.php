@@ -90,6 +90,20 @@ final readonly class SvgPath
         return new self([]);
     }
 
+    /** What of it has an area. */
+    public function solid(): self
+    {
+        return new self(
+            array_values(
+                array_filter($this->parts, function (array $part): bool {
+                    $frame = self::around($part['points']);
+
+                    return min($frame->width, $frame->height) > 0.0;
+                }),
+            ),
+        );
+    }
+
     /** Its area within a frame, exactly so for what is upright. */
     public function within(Frame $frame): self
     {
