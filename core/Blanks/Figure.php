@@ -26,6 +26,8 @@ final readonly class Figure
 
     private const LARGE = 8.0;
 
+    private const CUT = '/✂|✁|\bcut\b[^.?!]*\b(?:out|up|apart|along)\b|\bcut[ -]?outs?\b|\bscissors\b/iu';
+
     /** On a scan what goes off along a pointer seems to lie beside all of a side: it is so many times as large. */
     private const LARGER = 2.5;
 
@@ -42,6 +44,7 @@ final readonly class Figure
     {
         return $this->isCrossed() ||
             $this->isOpen() ||
+            $this->isCutOut() ||
             (! $this->isNumbered() && ($this->isGraphPaper() || $this->isChart() || $this->isShadedBar()));
     }
 
@@ -179,6 +182,31 @@ final readonly class Figure
         }
 
         return max($beyond) > 1;
+    }
+
+    /** A card that the page says is to be cut out, along its dashes. */
+    private function isCutOut(): bool
+    {
+        $whole = Frame::around(array_map(fn (Cell $cell): Frame => $cell->frame, $this->cells));
+        $sides = [[true, $whole->y], [true, $whole->bottom()], [false, $whole->x], [false, $whole->right()]];
+        foreach ($sides as [$level, $at]) {
+            $dashes = array_filter(
+                $this->ground->marks->rules,
+                fn (Rule $rule): bool => $rule->dashed &&
+                    $rule->level === $level &&
+                    abs($rule->at - $at) <= self::TOUCH,
+            );
+            if ($dashes === []) {
+                return false;
+            }
+        }
+        foreach ($this->ground->marks->lines as $line) {
+            if (preg_match(self::CUT, $line->text) === 1) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** A map or a chart: many squares of one size, most of them empty, and nothing that heads a row or a column within. */

@@ -14,6 +14,8 @@ final class LineLabels
 
     private const LONG = 60.0;
 
+    private const NUMBER = '/^\(?(?:\d{1,2}[a-z]?|[a-z]|[ivx]{1,4})[.):]{1,2}$/iu';
+
     /** Of the lines below each other, at least so many have one. */
     private const MOST = 0.75;
 
@@ -62,16 +64,21 @@ final class LineLabels
     private static function label(Ground $ground, Rule $rule): ?Frame
     {
         $words = [];
+        $first = null;
         foreach ($ground->words as $word) {
             $frame = $word->frame;
             if (
                 $rule->at >= $frame->middle() &&
                 $rule->at <= $frame->bottom() + 5 &&
-                $frame->right() <= $rule->from + 3 &&
-                $frame->x >= $rule->from - self::BEFORE - self::LONG
+                $frame->right() <= $rule->from + 3
             ) {
-                $words[] = $frame;
+                $first = $first === null || $frame->x < $first->frame->x ? $word : $first;
+                $frame->x >= $rule->from - self::BEFORE - self::LONG && ($words[] = $frame);
             }
+        }
+        // What is numbered has its answer at the end of its row, however far that is.
+        if ($first !== null && preg_match(self::NUMBER, $first->text) === 1) {
+            return $first->frame;
         }
         $label = $words === [] ? null : Frame::around($words);
 

@@ -25,6 +25,8 @@ final class Prompts
     /** How what asks for something ends. */
     private const ASKS = '/[?؟？:=]\W*$/u';
 
+    private const NUMBERED = '/^\(?(?:\d{1,2}[a-z]?|[a-z]|[ivx]{1,4})[.):]/iu';
+
     /** How far above a blank its prompt may stand. */
     private const ABOVE = 60.0;
 
@@ -235,7 +237,7 @@ final class Prompts
         return $caption->text;
     }
 
-    /** What stands above; where that asks for nothing, what asks at its height and ends farther off. */
+    /** What stands above; where that asks for nothing, what asks or is numbered at its height and ends farther off. */
     private static function asking(Ground $ground, Frame $frame): string
     {
         $above = self::above($ground, $frame);
@@ -252,9 +254,10 @@ final class Prompts
             }
         }
 
-        return preg_match(self::ASKS, $above) !== 1 && preg_match(self::ASKS, $last->text ?? '') === 1
-            ? $last->text ?? ''
-            : $above;
+        $beside = $last->text ?? '';
+        $isAsked = preg_match(self::ASKS, $beside) === 1 || preg_match(self::NUMBERED, $beside) === 1;
+
+        return $isAsked && preg_match(self::ASKS, $above) !== 1 ? $beside : $above;
     }
 
     /** The head of the row, and the head of the column. */

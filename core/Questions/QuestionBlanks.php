@@ -39,6 +39,12 @@ final class QuestionBlanks
      */
     public static function further(Marks $marks, array $blanks, array $questions): array
     {
-        return AnswerRooms::with($marks, RingedChoices::with($marks, $blanks, $questions), $questions);
+        $rings = $marks->readable ? LetteredRings::find($marks) : [];
+
+        return AnswerRooms::with(
+            $marks,
+            [...RingedChoices::with($marks, $blanks, $questions), ...$rings],
+            $questions,
+        );
     }
 }

@@ -97,6 +97,7 @@ final class BlankKindsTest extends TestCase
             'typeset-sea',
             'written-coast',
             'styled-weather',
+            'styled-sheets',
             'plotted-limpet',
             'slides-crew',
         ];

@@ -65,7 +65,8 @@ final class QuestionsTest extends TestCase
             'by cairo' => [['questions'], true],
             'held back' => [['questions-held']],
             'by pdfTeX' => [['typeset-tides', 'typeset-light', 'typeset-numbers', 'typeset-floating', 'typeset-sea']],
-            'by a style sheet, a program and a slide show' => [['styled-weather', 'plotted-limpet', 'slides-crew']],
+            'by a style sheet' => [['styled-weather', 'styled-sheets']],
+            'by a program and a slide show' => [['plotted-limpet', 'slides-crew']],
             'by a word processor' => [['written-rivers', 'written-letters', 'written-coast']],
         ];
     }
@@ -82,7 +83,7 @@ final class QuestionsTest extends TestCase
             'typeset-floating',
         ];
         $others = ['written-rivers', 'written-letters', 'questions', 'open', 'styled-weather', 'plotted-limpet'];
-        foreach ([...$sets, ...$others, 'slides-crew'] as $set) {
+        foreach ([...$sets, ...$others, 'slides-crew', 'styled-sheets'] as $set) {
             $path = $this->path($set, false);
             $pages = app(PdfReader::class)->pages($path);
             $texts = app(PageTexts::class)->read($path, $pages);
@@ -125,6 +126,9 @@ final class QuestionsTest extends TestCase
                 'seaweed, fish',
                 'rock, sand',
                 'dawn, dusk',
+                'A, B, C, D',
+                'A, B, C, D',
+                'A, B, C, D',
             ],
             $choices,
         );

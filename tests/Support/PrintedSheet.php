@@ -39,9 +39,9 @@ final class PrintedSheet
         return $this;
     }
 
-    public function down(float $x, float $from, float $to): self
+    public function down(float $x, float $from, float $to, bool $dashed = false): self
     {
-        $this->rules[] = new Rule(false, $x, $from, $to);
+        $this->rules[] = new Rule(false, $x, $from, $to, dashed: $dashed);
 
         return $this;
     }

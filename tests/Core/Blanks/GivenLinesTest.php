@@ -82,6 +82,34 @@ final class GivenLinesTest extends TestCase
         $this->assertCount(2, $bars(100)->said());
     }
 
+    public function test_cards_that_are_to_be_cut_out_are_not_written_on_and_other_dashed_boxes_are(): void
+    {
+        $card = fn (string $task): PrintedSheet => (new PrintedSheet())
+            ->words($task, 72, 60)
+            ->across(100, 72, 222, 1, true)
+            ->across(180, 72, 222, 1, true)
+            ->down(72, 100, 180, true)
+            ->down(222, 100, 180, true);
+
+        $this->assertSame([], $card('Cut out the cards.')->said());
+        $this->assertSame([], $card('✂ Words of the harbour')->said());
+        $this->assertSame(['box: Stick it here.'], $card('Stick it here.')->said());
+        $this->assertSame(['box: Draw a cut diamond.'], $card('Draw a cut diamond.')->said());
+    }
+
+    public function test_lines_at_the_end_of_numbered_rows_are_an_answer_each(): void
+    {
+        $sheet = fn (string $second): array => (new PrintedSheet())
+            ->words('a) 14 boats and 8 boats', 60, 100)
+            ->across(114, 450, 540)
+            ->words($second, 60, 121)
+            ->across(135, 450, 540)
+            ->said();
+
+        $this->assertSame(['line', 'line'], array_map(fn (string $one): string => substr($one, 0, 4), $sheet('b) 30')));
+        $this->assertCount(1, $sheet('in all'), 'what goes on has two lines for one answer');
+    }
+
     public function test_gaps_with_a_space_between_them_are_several(): void
     {
         $dots = str_repeat('.', 12);
