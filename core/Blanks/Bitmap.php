@@ -15,7 +15,7 @@ final readonly class Bitmap
     private const INK = 0.78;
 
     /** And faint what is darker than this. */
-    private const FAINT = 0.92;
+    private const FAINT = 0.94;
 
     /** The side of a neighbourhood, in pixels, and of its rows how many are looked at. */
     private const SQUARE = 28;

@@ -20,18 +20,22 @@ final class BitmapFaint
     /** So many pixels of a line may be lost one after the other, and such a share of them all. */
     private const LOST = 3;
 
-    private const DENSE = 0.55;
+    private const DENSE = 0.65;
+
+    /** It goes on where of so many pixels so many are no dust. */
+    private const STEP = 8;
+
+    private const MORE = 4;
 
     /** So many pixels beside it is nothing but dust, which takes up such a share at the most. */
     private const ASIDE = [3, 4];
 
     private const DUST = 0.14;
 
-    /** Nor is there much more up to so many pixels off. */
-    private const ROUND = 10;
-
-    /** As near as this to a plain line, in points, it is that one's edge. */
+    /** As near as this to a plain line, in points, it is the same; that may seem to go on beyond its ends. */
     private const NEAR = 2.6;
+
+    private const ENDS = 6.0;
 
     /** How dark it is against what is beside it, at so many places, and how dark the one side may be against the other. */
     private const DARKER = 0.95;
@@ -45,20 +49,23 @@ final class BitmapFaint
 
     /**
      * @param  list<SeenRule>  $plain  those that were found already
-     * @return list<SeenRule>
+     * @return list<SeenRule> these and the faint ones, of which some may have been seen in pieces
      */
-    public static function find(Bitmap $bitmap, array $plain): array
+    public static function with(Bitmap $bitmap, array $plain): array
     {
-        if ($bitmap->faint === []) {
-            return [];
-        }
-
-        return array_values(
-            array_filter(
-                [...self::level($bitmap), ...self::upright($bitmap)],
-                fn (SeenRule $seen): bool => ! self::isPlain($seen->rule, $plain) && self::isDarker($bitmap, $seen),
-            ),
+        $faint = array_filter(
+            $bitmap->faint === [] ? [] : [...self::level($bitmap), ...self::upright($bitmap)],
+            fn (SeenRule $seen): bool => ! self::isPlain($seen, $plain) && self::isDarker($bitmap, $seen),
         );
+        $isPiece = fn (SeenRule $seen): bool => array_filter(
+            $faint,
+            fn (SeenRule $whole): bool => ! $seen->rule->dashed &&
+                self::areOne($whole, $seen) &&
+                $seen->rule->from >= $whole->rule->from - self::ENDS &&
+                $seen->rule->to <= $whole->rule->to + self::ENDS,
+        ) !== [];
+
+        return [...array_filter($plain, fn (SeenRule $seen): bool => ! $isPiece($seen)), ...$faint];
     }
 
     /** Whether the paper on both sides of it is as light, and lighter: the edge of something tinted is no line. */
@@ -105,27 +112,58 @@ final class BitmapFaint
 
         return array_values(
             array_filter(
-                BitmapRules::chains($runs, $bitmap->scale, true),
+                array_map(
+                    fn (SeenRule $seen): SeenRule => self::drawnOut($bitmap, $seen),
+                    BitmapRules::chains($runs, $bitmap->scale, true),
+                ),
                 fn (SeenRule $seen): bool => $seen->rule->length() >= self::SHORTEST,
             ),
         );
     }
 
+    /** As far at both ends as there is more ink than dust. */
+    private static function drawnOut(Bitmap $bitmap, SeenRule $seen): SeenRule
+    {
+        $rule = $seen->rule;
+        $from = (int) round($rule->from / $bitmap->scale);
+        $to = (int) round($rule->to / $bitmap->scale);
+        $middle = ($from + $to) / 2;
+        $isInked = function (int $x) use ($bitmap, $seen, $middle): bool {
+            $at = $seen->rule->at / $bitmap->scale - 0.5 + $seen->slope * ($x + self::STEP / 2 - $middle);
+            $band = str_repeat('0', self::STEP);
+            for ($y = (int) round($at) - 1; $y <= (int) round($at) + 1; $y++) {
+                $band |= str_pad(substr($bitmap->faint[$y] ?? '', max(0, $x), self::STEP), self::STEP, '0');
+            }
+
+            return $x >= 0 && $x < $bitmap->width && substr_count($band, '1') >= self::MORE;
+        };
+        while ($isInked($to)) {
+            $to += self::STEP;
+        }
+        while ($isInked($from - self::STEP)) {
+            $from -= self::STEP;
+        }
+        // It turns about its middle, which is elsewhere now.
+        $at = $rule->at + $seen->slope * (($from + $to) / 2 - $middle) * $bitmap->scale;
+
+        return new SeenRule(
+            new Rule(true, $at, $from * $bitmap->scale, $to * $bitmap->scale, $rule->weight),
+            $seen->slope,
+        );
+    }
+
     private static function isClear(Bitmap $bitmap, int $y, int $x, int $length): bool
     {
-        $all = 0;
-        for ($aside = self::ASIDE[0]; $aside <= self::ROUND; $aside++) {
+        foreach (self::ASIDE as $aside) {
             foreach ([$y - $aside, $y + $aside] as $row) {
                 $ink = substr_count(substr($bitmap->faint[$row] ?? '', $x, $length), '1');
-                if ($ink > self::DUST * $length && in_array($aside, self::ASIDE, true)) {
+                if ($ink > self::DUST * $length) {
                     return false;
                 }
-                $all += $ink;
             }
         }
 
-        // Where paper is a little dark, or tinted, there is no telling.
-        return $all <= self::DUST * 2 * (self::ROUND - self::ASIDE[0] + 1) * $length;
+        return true;
     }
 
     /** @return list<SeenRule> */
@@ -164,15 +202,21 @@ final class BitmapFaint
     }
 
     /** @param  list<SeenRule>  $plain */
-    private static function isPlain(Rule $rule, array $plain): bool
+    private static function isPlain(SeenRule $faint, array $plain): bool
     {
         $seen = 0.0;
         foreach ($plain as $other) {
-            if ($other->rule->level === $rule->level && abs($other->rule->at - $rule->at) <= self::NEAR) {
-                $seen += max(0.0, min($other->rule->to, $rule->to) - max($other->rule->from, $rule->from));
+            $common = min($other->rule->to, $faint->rule->to) - max($other->rule->from, $faint->rule->from);
+            if ($common > 0 && self::areOne($faint, $other)) {
+                $seen += $common;
             }
         }
 
-        return $seen >= self::PLAIN * $rule->length();
+        return $seen >= self::PLAIN * $faint->rule->length();
+    }
+
+    private static function areOne(SeenRule $one, SeenRule $other): bool
+    {
+        return $one->rule->level === $other->rule->level && $one->aside($other) <= self::NEAR;
     }
 }

@@ -70,10 +70,9 @@ final class BitmapMarks
             fn (Shade $shade): bool => Ground::has($shade->frame, $tick),
         ) === [];
         $ticks = array_values(array_filter([...$squares, ...array_values($rings)], $isPaper));
-        $plain = BitmapRules::find($bitmap);
         $seen = array_values(
             array_filter(
-                [...$plain, ...BitmapFaint::find($bitmap, $plain)],
+                BitmapFaint::with($bitmap, BitmapRules::find($bitmap)),
                 fn (SeenRule $seen): bool => ! self::isSideOf($seen->rule, $ticks),
             ),
         );

@@ -15,6 +15,21 @@ final readonly class SeenRule
     {
     }
 
+    /** How far it lies aside of another, both where the shorter of them has its middle, in points. */
+    public function aside(self $other): float
+    {
+        $shorter = $this->rule->length() < $other->rule->length() ? $this : $other;
+        $middle = ($shorter->rule->from + $shorter->rule->to) / 2;
+
+        return abs($this->at($middle) - $other->at($middle));
+    }
+
+    /** Where it lies across, at a place along it. */
+    private function at(float $along): float
+    {
+        return $this->rule->at + $this->slope * ($along - ($this->rule->from + $this->rule->to) / 2);
+    }
+
     /** The rule on the page set upright, which was turned by so much, in radians, about its middle. */
     public function upright(float $tilt, float $middleX, float $middleY): Rule
     {
