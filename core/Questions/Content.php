@@ -63,16 +63,10 @@ final readonly class Content
     /** What is to be filled in may stand so near before a number, in points. */
     private const RIGHT_BEFORE = 18.0;
 
-    /** What begins no farther to the right than its number, but for so much, in points, is no answer to it … */
-    private const BEGUN = 2.0;
-
-    /** … after so much room, of the height of its words, and so many times as much as others have within them. */
-    private const PARTED = 1.2;
-
-    private const MORE = 1.5;
-
-    /** What goes over the edge of a column begins and ends so far from it, in points, and what is to be
-     * written on farther; its words are so near to each other, of their height. */
+    /**
+     * What goes over the edge of a column begins and ends so far from it, in points, and what is to be written on
+     * farther; its words are so near to each other, of their height.
+     */
     private const OVER = 12.0;
 
     private const FAR_OVER = 60.0;
@@ -103,7 +97,7 @@ final readonly class Content
     private array $dividers;
 
     /** @param  list<Blank>  $blanks */
-    public function __construct(private Marks $marks, private array $blanks)
+    public function __construct(private Marks $marks, public array $blanks)
     {
         $size = $marks->size;
         $this->top = self::HEAD * $size->height;
@@ -251,8 +245,8 @@ final readonly class Content
         return $top - self::ABOVE;
     }
 
-    /** The side of a box or a row of a table right above a number; null where there is none. */
-    private function edgeAbove(Frame $number): ?float
+    /** The side of a box or a row of a table right above a number or words; null where there is none. */
+    public function edgeAbove(Frame $number): ?float
     {
         $edge = null;
         $isBoxed = false;
@@ -330,76 +324,6 @@ final readonly class Content
         return $top;
     }
 
-    /**
-     * Where the last of some questions ends: after room that the others do not have, words that begin no farther to the
-     * right than its number are of something else.
-     *
-     * @param  float  $usual  the most room within the others
-     */
-    public function end(Marker $marker, Place $place, float $usual): float
-    {
-        foreach ($this->begun($marker, $place) as [$line, $room]) {
-            if ($room >= max(self::PARTED * $line->frame->height, self::MORE * $usual) && ! $this->isPrompt($line)) {
-                return ($this->edgeAbove($line->frame) ?? $line->frame->y) - 1;
-            }
-        }
-
-        return INF;
-    }
-
-    /**
-     * How much room there is within a question before words that begin no farther to the right than its number.
-     *
-     * @return list<float> in points
-     */
-    public function rooms(Marker $marker, Place $place): array
-    {
-        return array_column($this->begun($marker, $place), 1);
-    }
-
-    /** @return list<array{TextLine, float}> lines below the first of a question, and the room over each, from the top */
-    private function begun(Marker $marker, Place $place): array
-    {
-        $frames = [
-            ...array_map(fn (Word $word): Frame => $word->frame, $this->words($place)),
-            ...array_map(self::seen(...), array_values($this->blanksIn($place))),
-            ...array_values(array_filter(array_map($place->part(...), $this->drawn))),
-        ];
-        $begun = [];
-        foreach ($this->marks->lines as $line) {
-            $isBelow = $line->frame->y > $marker->frame->bottom() && $line->frame->x <= $marker->frame->x + self::BEGUN;
-            if ($isBelow && $place->has($line->words[0]->frame ?? $line->frame)) {
-                // In a table it begins with that.
-                $edge = $this->edgeAbove($line->frame);
-                $end = $edge === null ? $line->frame->middle() : $edge - 1;
-                $bottoms = array_map(fn (Frame $frame): float => $frame->bottom(), $frames);
-                $above = array_filter($bottoms, fn (float $bottom): bool => $bottom <= $end);
-                $begun[] = [$line, ($edge ?? $line->frame->y) - max([$place->top, ...$above])];
-            }
-        }
-        usort($begun, fn (array $a, array $b): int => $a[0]->frame->y <=> $b[0]->frame->y);
-
-        return $begun;
-    }
-
-    /** A few words right before something to write on. */
-    private function isPrompt(TextLine $line): bool
-    {
-        foreach ($line->wordCount() > self::FEW - 1 ? [] : $this->blanks as $blank) {
-            $room = $blank->frame->x - $line->frame->right();
-            if (
-                $room >= -$blank->frame->width - self::BEGUN &&
-                $room <= self::RIGHT_BEFORE &&
-                $blank->frame->y < $line->frame->bottom() &&
-                $blank->frame->bottom() > $line->frame->y
-            ) {
-                return true;
-            }
-        }
-
-        return false;
-    }
-
     /** A few words in the middle of the page that name what follows. */
     private function isCentred(TextLine $line): bool
     {
@@ -428,20 +352,29 @@ final readonly class Content
 
     public function question(string $number, Place $place, bool $goesOn = false, ?string $of = null): Question
     {
-        $blanks = $this->blanksIn($place);
-        $frames = [
-            ...array_map(fn (Word $word): Frame => $word->frame, $this->words($place)),
-            ...array_map(self::seen(...), array_values($blanks)),
-            ...array_values(array_filter(array_map($place->part(...), $this->drawn))),
-        ];
-
         return new Question(
             $number,
-            Frame::around($frames ?: [Frame::of($place->left, $place->top, 1, 1)]),
-            array_keys($blanks),
+            Frame::around($this->frames($place) ?: [Frame::of($place->left, $place->top, 1, 1)]),
+            array_keys($this->blanksIn($place)),
             $goesOn,
             $of,
         );
+    }
+
+    /** @return list<Frame> words, places and drawings that lie there */
+    public function frames(Place $place): array
+    {
+        return [
+            ...array_map(fn (Word $word): Frame => $word->frame, $this->words($place)),
+            ...array_map(self::seen(...), array_values($this->blanksIn($place))),
+            ...array_values(array_filter(array_map($place->part(...), $this->drawn))),
+        ];
+    }
+
+    /** @return list<TextLine> */
+    public function lines(): array
+    {
+        return $this->marks->lines;
     }
 
     /** A line to write on is seen at its foot, and not where one may write above it. */

@@ -198,12 +198,9 @@ final class QuestionFinder
     {
         $questions = [];
         $columns = Sequence::columns($main);
-        $lasts = array_map(fn (array $column): Marker => $column[count($column) - 1], $columns);
+        $last = LastQuestion::of($main, $columns, $content);
         foreach ($main as $marker) {
-            $place = Place::of($marker, $main, $content);
-            if (in_array($marker, $lasts, true)) {
-                $place = $place->upTo($content->end($marker, $place, self::room($main, $lasts, $content)));
-            }
+            $place = $last->ended($marker, Place::of($marker, $main, $content));
             $questions[] = $content->question($marker->number, $place);
             foreach (self::parts($place, $markers, $marker, $content) as $part) {
                 $questions[] = $part;
@@ -213,24 +210,6 @@ final class QuestionFinder
         }
 
         return $questions;
-    }
-
-    /**
-     * The most room that is left within questions that others follow.
-     *
-     * @param  list<Marker>  $main
-     * @param  list<Marker>  $lasts
-     */
-    private static function room(array $main, array $lasts, Content $content): float
-    {
-        $rooms = [0.0];
-        foreach ($main as $marker) {
-            if (! in_array($marker, $lasts, true)) {
-                array_push($rooms, ...$content->rooms($marker, Place::of($marker, $main, $content)));
-            }
-        }
-
-        return max($rooms);
     }
 
     /**
