@@ -50,6 +50,7 @@ final readonly class Place
         foreach ($others as $other) {
             if ($other->frame->x < $frame->x - self::COLUMN && self::isColumn($other, $others)) {
                 $bottom = min($bottom, $content->across($content->left($marker) - self::BEFORE, $frame->bottom()));
+                break;
             }
         }
         if ($right < $content->right) {

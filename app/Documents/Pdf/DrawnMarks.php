@@ -51,6 +51,8 @@ final class DrawnMarks
 
     private const MOST_OUTLINES = 40;
 
+    private const MOST_POINTS = 500;
+
     /** How wide what is to be shaded in may be, in points. */
     private const OVAL = 24.0;
 
@@ -319,7 +321,8 @@ final class DrawnMarks
     private function outline(array $points): void
     {
         $frame = SvgPath::around($points);
-        if (count($this->outlines) < self::MOST_OUTLINES && min($frame->width, $frame->height) >= self::OUTLINE) {
+        $isLarge = min($frame->width, $frame->height) >= self::OUTLINE;
+        if ($isLarge && count($this->outlines) < self::MOST_OUTLINES && count($points) <= self::MOST_POINTS) {
             $room = InscribedFrame::of($points);
             $room === null || ($this->outlines[] = $room);
         }

@@ -20,6 +20,9 @@ final class SvgDrawing
     /** What is defined to be drawn elsewhere, or only cuts other things off. */
     private const NOT_DRAWN = ['symbol', 'clipPath', 'mask', 'pattern', 'linearGradient', 'radialGradient'];
 
+    /** So many clips are kept, since what follows is mostly cut off by the same. */
+    private const MOST_CLIPS = 1000;
+
     private const IDENTITY = [1.0, 0.0, 0.0, 1.0, 0.0, 0.0];
 
     /**
@@ -30,14 +33,18 @@ final class SvgDrawing
      */
     public static function read(string $svg, float $unit): iterable
     {
-        [$clip, $clips] = [null, []];
+        $known = [];
         foreach (self::elements($svg) as $one) {
             $matrix = self::matrix($one['transform'], $unit);
-            if ($one['clips'] !== $clips) {
-                [$clip, $clips] = [null, $one['clips']];
-                foreach ($clips as [$outline, $transform]) {
-                    $clip = SvgClip::by(SvgPath::parse($outline, self::matrix($transform, $unit)), $clip);
-                }
+            $known = count($known) > self::MOST_CLIPS ? [] : $known;
+            $clip = null;
+            $chain = '';
+            foreach ($one['clips'] as $id => [$outline, $transform]) {
+                $chain .= $id;
+                $clip = $known[$chain] ??= SvgClip::by(
+                    SvgPath::parse($outline, self::matrix($transform, $unit)),
+                    $clip,
+                );
             }
             if ($one['name'] === 'image') {
                 [$width, $height] = $one['size'];
@@ -71,12 +78,12 @@ final class SvgDrawing
     }
 
     /**
-     * A picture that is defined once is given where it is used. Clips are what the groups around cut it off by, the
-     * outermost first: their path and how it is transformed.
+     * A picture that is defined once is given where it is used. Clips are what the groups around cut it off by, by
+     * their names, the outermost first: their path and how it is transformed.
      *
      * @return iterable<array{
      *     name: string, style: string, d: string, transform: string, size: array{float, float},
-     *     clips: list<array{string, string}>
+     *     clips: array<string, array{string, string}>
      * }>
      */
     private static function elements(string $svg): iterable
@@ -111,7 +118,7 @@ final class SvgDrawing
             }
             if ($name === 'g') {
                 $within = array_filter($within, fn (int $depth): bool => $depth < $reader->depth, ARRAY_FILTER_USE_KEY);
-                isset($clips[$of('clip-path')]) && ($within[$reader->depth] = $clips[$of('clip-path')]);
+                isset($clips[$of('clip-path')]) && ($within[$reader->depth] = $of('clip-path'));
             } elseif ($name !== 'use' || isset($pictures[$of('xlink:href')])) {
                 // Most of what is used are letters.
                 $around = array_filter($within, fn (int $depth): bool => $depth < $reader->depth, ARRAY_FILTER_USE_KEY);
@@ -121,7 +128,7 @@ final class SvgDrawing
                     'd' => $of('d'),
                     'transform' => $of('transform'),
                     'size' => [(float) $of('width'), (float) $of('height')],
-                    'clips' => array_values($around),
+                    'clips' => array_combine($around, array_map(fn (string $id): array => $clips[$id], $around)),
                 ];
                 if ($name === 'image' && $of('id') !== '') {
                     $pictures['#'.$of('id')] = $one;
