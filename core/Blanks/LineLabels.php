@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OpenSlate\Blanks;
 
 use OpenSlate\Geometry\Frame;
+use OpenSlate\Text\Word;
 
 /** Tells lines that have a label each from those that are there together. */
 final class LineLabels
@@ -60,6 +61,12 @@ final class LineLabels
         return $labelled;
     }
 
+    /** Whether it numbers what follows, as "3a)" does. */
+    public static function isNumber(Word $word): bool
+    {
+        return preg_match(self::NUMBER, $word->text) === 1;
+    }
+
     /** The words that stand before a line on its height. */
     private static function label(Ground $ground, Rule $rule): ?Frame
     {
@@ -77,7 +84,7 @@ final class LineLabels
             }
         }
         // What is numbered has its answer at the end of its row, however far that is.
-        if ($first !== null && preg_match(self::NUMBER, $first->text) === 1) {
+        if ($first !== null && self::isNumber($first)) {
             return $first->frame;
         }
         $label = $words === [] ? null : Frame::around($words);

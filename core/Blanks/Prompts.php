@@ -25,8 +25,6 @@ final class Prompts
     /** How what asks for something ends. */
     private const ASKS = '/[?؟？:=]\W*$/u';
 
-    private const NUMBERED = '/^\(?(?:\d{1,2}[a-z]?|[a-z]|[ivx]{1,4})[.):]/iu';
-
     /** How far above a blank its prompt may stand. */
     private const ABOVE = 60.0;
 
@@ -255,7 +253,8 @@ final class Prompts
         }
 
         $beside = $last->text ?? '';
-        $isAsked = preg_match(self::ASKS, $beside) === 1 || preg_match(self::NUMBERED, $beside) === 1;
+        $isNumbered = isset($last->words[0]) && LineLabels::isNumber($last->words[0]);
+        $isAsked = $isNumbered || preg_match(self::ASKS, $beside) === 1;
 
         return $isAsked && preg_match(self::ASKS, $above) !== 1 ? $beside : $above;
     }

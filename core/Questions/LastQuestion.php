@@ -33,18 +33,16 @@ final readonly class LastQuestion
 
     /**
      * @param  list<Marker>  $main  the numbers of all questions
+     * @param  list<Place>  $places  theirs, down to the next number
      * @param  list<non-empty-list<Marker>>  $columns  the same, each from the top
      */
-    public static function of(array $main, array $columns, Content $content): self
+    public static function of(array $main, array $places, array $columns, Content $content): self
     {
         $lasts = array_map(fn (array $column): Marker => $column[count($column) - 1], $columns);
         $rooms = [0.0];
-        foreach ($main as $marker) {
+        foreach ($main as $at => $marker) {
             if (! in_array($marker, $lasts, true)) {
-                array_push(
-                    $rooms,
-                    ...array_column(self::begun($marker, Place::of($marker, $main, $content), $content), 1),
-                );
+                array_push($rooms, ...array_column(self::begun($marker, $places[$at], $content), 1));
             }
         }
 

@@ -161,7 +161,7 @@ final class QuestionFinder
             $asking +=
                 (int) ($content->blanksIn($place) !== [] ||
                     preg_match('/[?؟？]/u', $said) === 1 ||
-                    preg_match(RingedChoices::CHOOSE, $said) === 1 ||
+                    RingedChoices::areAskedFor($said) ||
                     (RoleSigns::tasks($said) > 0 && $content->roomBelow($place) >= self::ROOM));
         }
 
@@ -198,9 +198,10 @@ final class QuestionFinder
     {
         $questions = [];
         $columns = Sequence::columns($main);
-        $last = LastQuestion::of($main, $columns, $content);
-        foreach ($main as $marker) {
-            $place = $last->ended($marker, Place::of($marker, $main, $content));
+        $places = array_map(fn (Marker $marker): Place => Place::of($marker, $main, $content), $main);
+        $last = LastQuestion::of($main, $places, $columns, $content);
+        foreach ($main as $at => $marker) {
+            $place = $last->ended($marker, $places[$at]);
             $questions[] = $content->question($marker->number, $place);
             foreach (self::parts($place, $markers, $marker, $content) as $part) {
                 $questions[] = $part;

@@ -16,8 +16,8 @@ use OpenSlate\Text\TextLine;
 use OpenSlate\Text\Word;
 
 /**
- * Finds the printed choices of questions that have nothing to write on or to tick: letters that count up, pairs such as
- * "yes / no", and words that stand apart. One of them is to be ringed.
+ * Finds the printed choices of questions, one of which is to be ringed: words with strokes between them, such as "yes /
+ * no", and where nothing is to be filled in also letters that count up and words that stand apart.
  */
 final class RingedChoices
 {
@@ -27,7 +27,10 @@ final class RingedChoices
     private const CONFIDENCE = 0.8;
 
     /** Where it is said to choose, any words with strokes between them are chosen from, and what stands apart. */
-    public const CHOOSE = '/\b(?:circle|ring|underline|choose|pick|delete|cross out)\b/iu';
+    private const CHOOSE = '/\b(?:circle|ring|underline|choose|pick|delete|cross out)\b/iu';
+
+    /** What is marked on the print itself; one also chooses and picks what is not there. */
+    private const MARK = '/\b(?:circle|ring|underline|cross out)\b/iu';
 
     private const LONGEST = 120;
 
@@ -171,6 +174,12 @@ final class RingedChoices
         }
 
         return $last->text ?? '';
+    }
+
+    /** Whether words tell to answer on the print, where no room is needed. */
+    public static function areAskedFor(string $said): bool
+    {
+        return preg_match(self::MARK, $said) === 1;
     }
 
     /** @param  list<Question>  $questions */

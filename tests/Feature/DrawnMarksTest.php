@@ -149,10 +149,12 @@ final class DrawnMarksTest extends TestCase
             100 - 0.55 * $r,
             100 - $r,
         );
-        $marks = $this->marks($this->fill($circle(10).' '.$circle(9), 0, 'evenodd'));
+        foreach ([[10, 9], [9, 10]] as [$first, $second]) {
+            $marks = $this->marks($this->fill($circle($first).' '.$circle($second), 0, 'evenodd'));
 
-        $this->assertEquals([Frame::of(90, 90, 20, 20)], $marks->rings);
-        $this->assertSame([], $marks->drawings);
+            $this->assertEquals([Frame::of(90, 90, 20, 20)], $marks->rings);
+            $this->assertSame([], $marks->drawings);
+        }
     }
 
     public function test_a_bubble_has_room_in_its_body_and_a_box_is_no_bubble(): void

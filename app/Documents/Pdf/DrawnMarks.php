@@ -229,7 +229,7 @@ final class DrawnMarks
     {
         [$outer, $inner] = [SvgPath::around($one['points']), SvgPath::around($other['points'])];
         if (! $outer->contains($inner)) {
-            [$outer, $inner] = [$inner, $outer];
+            [$outer, $inner, $one, $other] = [$inner, $outer, $other, $one];
         }
         $left = $inner->x - $outer->x;
         $right = $outer->right() - $inner->right();

@@ -10,6 +10,7 @@ use OpenSlate\Blanks\BitmapMarks;
 use OpenSlate\Blanks\BitmapRules;
 use OpenSlate\Blanks\BlankFinder;
 use OpenSlate\Blanks\BlankKind;
+use OpenSlate\Blanks\Marks;
 use OpenSlate\Blanks\Rule;
 use OpenSlate\Blanks\SeenRule;
 use OpenSlate\Paper\Size;
@@ -279,9 +280,9 @@ final class BitmapTest extends TestCase
         }
     }
 
-    public function test_what_is_filled_with_ink_stays_so_with_white_words_in_it_and_white_boxes_are_left(): void
+    public function test_what_is_filled_with_ink_stays_so_with_white_words_in_it_and_nothing_white_is_a_word(): void
     {
-        $solid = function (callable $white): array {
+        $solid = function (callable $white): Marks {
             $levels = '';
             for ($y = 0; $y < 300; $y++) {
                 for ($x = 0; $x < 700; $x++) {
@@ -290,13 +291,15 @@ final class BitmapTest extends TestCase
                 }
             }
 
-            return BitmapMarks::of(Bitmap::of($levels, 700, 300, 0.5), Size::of(350, 150), [])->lines;
+            return BitmapMarks::of(Bitmap::of($levels, 700, 300, 0.5), Size::of(350, 150), []);
         };
         $letters = fn (int $x, int $y): bool => $x >= 140 && $x < 300 && $y >= 130 && $y < 150 && $x % 10 < 5;
 
-        $this->assertSame([], $solid(fn (): bool => false));
-        $this->assertSame([], $solid($letters), 'letters in it are part of what is filled');
-        $this->assertCount(0, $solid(fn (int $x, int $y): bool => $x >= 300 && $x < 500 && $y >= 120 && $y < 160));
+        $this->assertSame([], $solid(fn (): bool => false)->lines);
+        $this->assertSame([], $solid($letters)->lines, 'letters in it are part of what is filled');
+        $this->assertSame([], BlankFinder::find($solid($letters)));
+        $box = $solid(fn (int $x, int $y): bool => $x >= 300 && $x < 500 && $y >= 120 && $y < 160);
+        $this->assertCount(0, $box->lines);
     }
 
     public function test_lines_hardly_darker_than_paper_are_found_and_the_edges_of_tints_are_none(): void

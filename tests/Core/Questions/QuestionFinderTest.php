@@ -332,6 +332,16 @@ final class QuestionFinderTest extends TestCase
         $this->assertSame(['1', '2', '3', '4'], $numbered('and stayed for the night.'));
     }
 
+    public function test_what_is_marked_on_the_print_needs_no_room_and_what_is_picked_elsewhere_is_a_step(): void
+    {
+        $sheet = fn (string $verb): PrintedSheet => (new PrintedSheet())
+            ->words("1. {$verb} the longest rope of all.", 72, 100)
+            ->words("2. {$verb} the right knot for it.", 72, 116);
+
+        $this->assertSame(['1', '2'], $this->numbered($sheet('Circle')));
+        $this->assertSame([], $this->numbered($sheet('Pick')->words('3. Coil it.', 72, 132)));
+    }
+
     public function test_letters_alone_count_where_there_is_room_behind_them(): void
     {
         $lettered = function (float $room): array {
