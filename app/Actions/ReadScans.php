@@ -59,10 +59,10 @@ final class ReadScans
         $pages = $original->sourcePages();
         $some = $this->missing($worksheet)->where('source', $original->sha256)->limit(self::AT_ONCE)->get();
         foreach ($some as $backdrop) {
-            $lines = $source->seen($path, $pages, $backdrop->page, $this->school->language);
+            $marks = $source->marks($path, $pages, [$backdrop->page])[$backdrop->page];
+            $lines = $source->seen($path, $pages, $backdrop->page, $this->school->language, $marks);
             $found = QuestionBlanks::without($backdrop->blanksFound() ?? []);
             $blanks = BlankFinder::labelled($found, $backdrop->size(), $lines);
-            $marks = $source->marks($path, $pages, [$backdrop->page])[$backdrop->page];
             $before = Backdrop::questionsBefore($backdrop->source, $backdrop->page);
             $read = $marks->read($lines);
             $questions = QuestionFinder::find($read, $blanks, $before);

@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace App\Documents;
 
-use DOMDocument;
-use DOMElement;
-use DOMXPath;
+use OpenSlate\Blanks\Marks;
+use OpenSlate\Blanks\Tilt;
+use OpenSlate\Blanks\UnreadInk;
 use OpenSlate\Geometry\Frame;
 use OpenSlate\Paper\SourcePage;
+use OpenSlate\Scan\CropSheet;
+use OpenSlate\Scan\GreyPicture;
+use OpenSlate\Text\Misread;
 use OpenSlate\Text\TextLine;
 use OpenSlate\Text\Word;
 use Symfony\Component\Process\ExecutableFinder;
@@ -21,16 +24,30 @@ final class PrintReader
 {
     private const PROGRAM = 'tesseract';
 
+    /** How it looks at a picture: as a page with whatever it finds, or as lines below each other. */
+    private const WHOLE_PAGE = '3';
+
+    private const ONE_BLOCK = '6';
+
     /** So that letters of nine points are twenty-five dots high, which it reads well. */
     private const DPI = 200.0;
 
     private const LONGEST = 4000;
 
-    /** Of 100: below that its guesses are more often wrong than right. */
-    private const SURE = 60;
+    /** Of 100, how sure it must be of the number of a question that stands alone: little looks like one. */
+    private const SURE_OF_NUMBER = 35;
 
-    /** Of the height of a line, above what its letters stand on. */
-    private const ABOVE = 0.8;
+    /** Words so near to each other, of their height, are on one line. */
+    private const ONE_LINE = 1.2;
+
+    /** A page that lies less askew, in radians, is read as well as it is: what is turned loses some of its edges. */
+    private const ASKEW = 0.015;
+
+    /** A grey picture (Netpbm's PGM, of bytes; from memory): what stands before its pixels, with remarks. */
+    private const PGM = '/^P5\s+(?:#[^\n]*\n\s*)*(\d+)\s+(\d+)\s+255\s/';
+
+    /** What is left over is read with as much room around it, in points. */
+    private const ROOM = 1.5;
 
     /** What it calls languages (ISO 639-2), by their tags (BCP 47). */
     private const LANGUAGES = [
@@ -94,11 +111,12 @@ final class PrintReader
     /**
      * @param  string  $path  of a PDF
      * @param  string  $language  in which it may be, as a language tag (BCP 47)
+     * @param  Marks  $marks  what can be seen on the page
      * @return list<TextLine> with their words, in the order of reading
      *
      * @throws FileRefused when a limit is reached
      */
-    public function read(string $path, SourcePage $page, string $language): array
+    public function read(string $path, SourcePage $page, string $language, Marks $marks): array
     {
         $languages = self::isThere() ? $this->languages($language) : '';
         if ($languages === '') {
@@ -119,24 +137,171 @@ final class PrintReader
             $number,
             $path,
         ])->getOutput();
+        [$picture, $tilt] = self::upright($picture, $marks->tilt);
+        $lines = array_map(
+            fn (array $words): TextLine => TextLine::of(...self::scaled($words, 72 / $dpi)),
+            $this->said($picture, self::WHOLE_PAGE, $languages, $dpi),
+        );
+        $lines = $this->withRest($lines, UnreadInk::of($marks, $lines, $tilt), $picture, $languages, $dpi);
+
+        return Tilt::lying($lines, $tilt, [$page->size->width / 2, $page->size->height / 2]);
+    }
+
+    /**
+     * A picture turned about its middle by as much as it lies askew: rows of print that rise are read worse, and seem
+     * higher than they are.
+     *
+     * @param  string  $picture  as a PGM
+     * @param  float  $tilt  clockwise in radians
+     * @return array{string, float} and by how much it was
+     */
+    private static function upright(string $picture, float $tilt): array
+    {
+        if (abs($tilt) < self::ASKEW || preg_match(self::PGM, $picture, $head) !== 1) {
+            return [$picture, 0.0];
+        }
+        [$width, $height] = [(int) $head[1], (int) $head[2]];
+        [$x, $y, $cos, $sin] = [$width / 2, $height / 2, cos($tilt), sin($tilt)];
+        $process = LimitedProcess::of([
+            'vips',
+            'affine',
+            'stdin',
+            '.pgm',
+            sprintf('%.8F %.8F %.8F %.8F', $cos, $sin, -$sin, $cos),
+            '--oarea',
+            "0 0 {$width} {$height}",
+            '--odx',
+            sprintf('%.4F', $x - $cos * $x - $sin * $y),
+            '--ody',
+            sprintf('%.4F', $y + $sin * $x - $cos * $y),
+            '--background',
+            '255',
+            '--interpolate',
+            'bicubic',
+        ]);
+        $process->setInput($picture)->run();
+
+        return $process->isSuccessful() && preg_match(self::PGM, $process->getOutput()) === 1
+            ? [$process->getOutput(), $tilt]
+            : [$picture, 0.0];
+    }
+
+    /**
+     * The same with what was left over and is read by itself.
+     *
+     * @param  list<TextLine>  $lines
+     * @param  list<Frame>  $unread  in points
+     * @param  string  $picture  as a PGM
+     * @return list<TextLine>
+     */
+    private function withRest(array $lines, array $unread, string $picture, string $languages, float $dpi): array
+    {
+        if ($unread === [] || preg_match(self::PGM, $picture, $head) !== 1) {
+            return $lines;
+        }
+        $grey = new GreyPicture(substr($picture, strlen($head[0])), (int) $head[1], (int) $head[2]);
+        $sheet = CropSheet::of(
+            $grey,
+            array_map(
+                fn (Frame $one): Frame => Frame::around([
+                    $one->moved(-self::ROOM, -self::ROOM),
+                    $one->moved(self::ROOM, self::ROOM),
+                ])->scaled($dpi / 72),
+                $unread,
+            ),
+        );
+        if ($sheet->isEmpty()) {
+            return $lines;
+        }
+        $rest = $sheet->picture;
+        $pgm = "P5\n{$rest->width} {$rest->height}\n255\n{$rest->levels}";
+        foreach ($this->said($pgm, self::ONE_BLOCK, $languages, $dpi, self::SURE_OF_NUMBER) as $words) {
+            $placed = [];
+            foreach ($words as $word) {
+                $frame = $sheet->place($word->frame);
+                $text = count($words) === 1 ? Misread::alone($word->text) : $word->text;
+                $frame === null || ($placed[] = new Word($text, $frame));
+            }
+            $placed === [] || ($lines = self::inserted($lines, TextLine::of(...self::scaled($placed, 72 / $dpi))));
+        }
+
+        return $lines;
+    }
+
+    /**
+     * Into the line that it is part of, or before the line on its row that stands behind it, or before what is below.
+     *
+     * @param  list<TextLine>  $lines
+     * @return list<TextLine>
+     */
+    private static function inserted(array $lines, TextLine $new): array
+    {
+        $place = count($lines);
+        foreach ($lines as $at => $line) {
+            $isOnRow =
+                $line->frame->y < $new->frame->middle() &&
+                $line->frame->bottom() > $new->frame->middle();
+            $room = max($line->frame->x - $new->frame->right(), $new->frame->x - $line->frame->right());
+            if ($isOnRow && $room <= self::ONE_LINE * $new->frame->height) {
+                $words = [...$line->words, ...$new->words];
+                // Which way it is read is what those said that were read first.
+                $way = $line->words[0]->frame->x <= $line->words[count($line->words) - 1]->frame->x ? 1 : -1;
+                usort($words, fn (Word $a, Word $b): int => $way * ($a->frame->x <=> $b->frame->x));
+                $lines[$at] = TextLine::of(...$words);
+
+                return $lines;
+            }
+            if (($isOnRow && $line->frame->x > $new->frame->x) || $line->frame->y >= $new->frame->bottom()) {
+                $place = min($place, $at);
+            }
+        }
+        array_splice($lines, $place, 0, [$new]);
+
+        return $lines;
+    }
+
+    /**
+     * @param  non-empty-list<Word>  $words
+     * @return non-empty-list<Word>
+     */
+    private static function scaled(array $words, float $scale): array
+    {
+        return array_map(fn (Word $word): Word => new Word($word->text, $word->frame->scaled($scale)), $words);
+    }
+
+    /**
+     * @param  string  $picture  in a format that it takes, such as PGM
+     * @param  int  $sureOfNumbers  see HocrLines
+     * @return list<non-empty-list<Word>> line by line, in pixels
+     */
+    private function said(
+        string $picture,
+        string $layout,
+        string $languages,
+        float $dpi,
+        int $sureOfNumbers = HocrLines::SURE,
+    ): array {
         $process = LimitedProcess::of(
             [
                 self::PROGRAM,
                 'stdin',
                 'stdout',
                 '--psm',
-                '3',
+                $layout,
                 '--dpi',
                 (string) (int) round($dpi),
                 '-l',
                 $languages,
+                // By the light around each dot (Sauvola): where a scan darkens to one side, all there is lost else.
+                '-c',
+                'thresholding_method=2',
                 'hocr',
             ],
             environment: ['OMP_THREAD_LIMIT' => '1'],
         );
         $process->setInput($picture)->run();
 
-        return $process->isSuccessful() ? $this->lines($process->getOutput(), 72 / $dpi) : [];
+        return $process->isSuccessful() ? HocrLines::of($process->getOutput(), $sureOfNumbers) : [];
     }
 
     /** @return string as it wants them: "cym+eng"; empty where none is installed */
@@ -150,65 +315,5 @@ final class PrintReader
         $wanted = [self::LANGUAGES[strtolower(explode('-', $language)[0])] ?? '', 'eng'];
 
         return implode('+', array_unique(array_intersect($wanted, $this->installed)));
-    }
-
-    /**
-     * @param  string  $hocr  what it says: HTML with the place of each line and word in its title (hOCR 1.2; from
-     *                        memory)
-     * @param  float  $scale  points to a pixel
-     * @return list<TextLine>
-     */
-    private function lines(string $hocr, float $scale): array
-    {
-        $document = new DOMDocument();
-        if ($hocr === '' || ! @$document->loadXML($hocr, LIBXML_NONET | LIBXML_NOERROR | LIBXML_NOWARNING)) {
-            return [];
-        }
-        $paths = new DOMXPath($document);
-        $lines = [];
-        // Lines, and what it calls heads, captions and text that floats.
-        foreach ($paths->query('//*[local-name()="span" and *[@class="ocrx_word"]]') ?: [] as $line) {
-            assert($line instanceof DOMElement);
-            $said = $line->getAttribute('title');
-            $height = preg_match('/x_size ([\d.]+)/', $said, $is) === 1 ? (float) $is[1] : 0.0;
-            $slope =
-                preg_match('/baseline (-?[\d.]+) (-?[\d.]+)/', $said, $is) === 1
-                    ? [(float) $is[1], (float) $is[2]]
-                    : [0, 0];
-            $box = self::box($said);
-            $words = [];
-            foreach ($paths->query('*[@class="ocrx_word"]', $line) ?: [] as $word) {
-                assert($word instanceof DOMElement);
-                $text = trim($word->textContent);
-                [$left, $top, $right, $bottom] = self::box($word->getAttribute('title'));
-                $sure = preg_match('/x_wconf (\d+)/', $word->getAttribute('title'), $is) === 1 ? (int) $is[1] : 0;
-                if ($sure < self::SURE || preg_match('/[\p{L}\p{N}]/u', $text) !== 1 || $right <= $left) {
-                    continue;
-                }
-                // As high as its line is set, whatever its letters reach up or down to.
-                $foot = $box[3] + $slope[1] + $slope[0] * ($left - $box[0]);
-                $high = $height > 0 ? $height : (float) ($bottom - $top);
-                $words[] = new Word(
-                    $text,
-                    Frame::of(
-                        $left * $scale,
-                        ($foot - self::ABOVE * $high) * $scale,
-                        ($right - $left) * $scale,
-                        $high * $scale,
-                    ),
-                );
-            }
-            $words === [] || ($lines[] = TextLine::of(...$words));
-        }
-
-        return $lines;
-    }
-
-    /** @return array{int, int, int, int} left, top, right and bottom, in pixels */
-    private static function box(string $title): array
-    {
-        preg_match('/bbox (\d+) (\d+) (\d+) (\d+)/', $title, $is);
-
-        return [(int) ($is[1] ?? 0), (int) ($is[2] ?? 0), (int) ($is[3] ?? 0), (int) ($is[4] ?? 0)];
     }
 }

@@ -60,11 +60,12 @@ interface Source extends FileKind
      *
      * @param  list<SourcePage>  $pages  all of the file's
      * @param  string  $language  in which it may be, as a language tag (BCP 47)
+     * @param  Marks  $marks  what is drawn on it
      * @return list<TextLine> with their words, in the order of reading
      *
      * @throws FileRefused
      */
-    public function seen(string $path, array $pages, int $number, string $language): array;
+    public function seen(string $path, array $pages, int $number, string $language, Marks $marks): array;
 
     /**
      * What is drawn on some of the pages, and the form fields there.

@@ -8,12 +8,12 @@ namespace OpenSlate\Blanks;
 final class BitmapDots
 {
     /** Dots or dashes in one row of pixels: some may seem to run together, and some to be lost. */
-    private const DOTS = '/1+(?:0{1,9}1+){3,}/';
+    private const DOTS = '/1+(?:0{1,9}1+){3,}|1+(?:0{8,16}1+){5,}/';
 
     /** Where there is less ink than that they are dots, which are evenly apart. */
     private const SPARSE = 0.4;
 
-    private const SPARSEST = 0.15;
+    private const SPARSEST = 0.1;
 
     /** How long a row of them is at the least, in points: a piece of one that lies askew is shorter than the whole. */
     private const SHORTEST_PIECE = 13.0;
@@ -35,7 +35,10 @@ final class BitmapDots
 
     private const ASIDE = 2;
 
-    /** A leader: what it leads to stands close behind it, is short, and is the last on its row; in points. */
+    /**
+     * A leader: it begins close behind words, and what it leads to stands close behind it, is short, and is the last on
+     * its row; in points.
+     */
     private const CLOSE = 12.0;
 
     private const SHORT = 40.0;
@@ -60,9 +63,7 @@ final class BitmapDots
         $rules = [];
         foreach (self::rows($pieces, $bitmap->scale) as $row) {
             $seen = self::rule($row, $bitmap->scale);
-            $end = (int) round($seen->rule->to / $bitmap->scale);
-            $at = $seen->rule->at / $bitmap->scale + ($seen->slope * $seen->rule->length()) / 2 / $bitmap->scale;
-            if ($seen->rule->length() >= self::SHORTEST && ! self::leads($bitmap, (int) round($at), $end)) {
+            if ($seen->rule->length() >= self::SHORTEST && ! self::leads($bitmap, $seen)) {
                 $rules[] = $seen;
             }
         }
@@ -162,21 +163,35 @@ final class BitmapDots
         );
     }
 
-    /** Whether dots lead on to a price or the number of a page. */
-    private static function leads(Bitmap $bitmap, int $y, int $end): bool
+    /** Whether dots lead on from words to a price or the number of a page. */
+    private static function leads(Bitmap $bitmap, SeenRule $seen): bool
     {
-        $high = (int) round(8 / $bitmap->scale);
-        $after = '';
-        for ($row = max(0, $y - $high); $row <= min($bitmap->height() - 1, $y + 2); $row++) {
-            $line = substr($bitmap->rows[$row], $end + 2);
-            $after = $after === '' ? $line : $after | $line;
-        }
-        $first = strpos($after, '1');
-        $last = strrpos($after, '1');
+        $half = ($seen->slope * $seen->rule->length()) / 2;
+        [$first, $last] = self::ink($bitmap, $seen->rule->at + $half, $seen->rule->to, $bitmap->width * $bitmap->scale);
+        $from = max(0.0, $seen->rule->from - self::CLOSE);
 
-        return $first !== false &&
-            $last !== false &&
-            $first * $bitmap->scale <= self::CLOSE &&
-            ($last - $first) * $bitmap->scale <= self::SHORT;
+        return $first <= self::CLOSE &&
+            $last - $first <= self::SHORT &&
+            self::ink($bitmap, $seen->rule->at - $half, $from, $seen->rule->from)[1] > -INF;
+    }
+
+    /** @return array{float, float} how far the first and the last ink are from the left, on a row of words, in points */
+    private static function ink(Bitmap $bitmap, float $at, float $from, float $to): array
+    {
+        $y = (int) round($at / $bitmap->scale);
+        $high = (int) round(8 / $bitmap->scale);
+        $left = (int) round($from / $bitmap->scale) + 2;
+        $width = max(0, (int) round($to / $bitmap->scale) - $left - 2);
+        $all = '';
+        for ($row = max(0, $y - $high); $row <= min($bitmap->height() - 1, $y + 2); $row++) {
+            $line = substr($bitmap->rows[$row], $left, $width);
+            $all = $all === '' ? $line : $all | $line;
+        }
+        $first = strpos($all, '1');
+        $last = strrpos($all, '1');
+
+        return $first === false || $last === false
+            ? [INF, -INF]
+            : [$first * $bitmap->scale, $last * $bitmap->scale];
     }
 }

@@ -6,6 +6,8 @@ namespace OpenSlate\Blanks;
 
 use OpenSlate\Geometry\Frame;
 use OpenSlate\Paper\Size;
+use OpenSlate\Scan\GreyPicture;
+use OpenSlate\Scan\Skew;
 use OpenSlate\Text\TextLine;
 use OpenSlate\Text\Word;
 
@@ -17,6 +19,19 @@ final class BitmapMarks
 
     /** Seen where a line of words is known, this much of it, it is one of those words. */
     private const KNOWN = 0.4;
+
+    /** Where no line is long, so many that are so long, in points, and slope alike say how a page lies. */
+    private const SEVERAL = 4;
+
+    private const SAYING = 30.0;
+
+    private const ALIKE = 0.02;
+
+    /** So many degrees a page lies askew at the most: what is more is no page, but something drawn on one. */
+    private const MOST_ASKEW = 5.0;
+
+    /** So high print is at the least, in points. */
+    private const PRINT = 6.0;
 
     /** Shorter lines are strokes of letters, unless they enclose something, in points. */
     private const STROKE = 20.0;
@@ -72,16 +87,14 @@ final class BitmapMarks
         $ticks = array_values(array_filter([...$squares, ...array_values($rings)], $isPaper));
         $seen = array_values(
             array_filter(
-                BitmapFaint::with($bitmap, BitmapRules::find($bitmap)),
+                array_map(
+                    fn (SeenRule $seen): SeenRule => WordFeet::cut($bitmap, $seen),
+                    BitmapFaint::with($bitmap, BitmapRules::find($bitmap)),
+                ),
                 fn (SeenRule $seen): bool => ! self::isSideOf($seen->rule, $ticks),
             ),
         );
-        $tilt = Tilt::of(
-            array_map(
-                fn (SeenRule $rule): array => [$rule->rule->level ? $rule->rule->length() : 0.0, $rule->slope],
-                $seen,
-            ),
-        );
+        $tilt = self::tilt($bitmap, $seen);
         // What goes off at an angle is a pointer, or a line of something drawn; what bends away is part of a round.
         $seen = array_values(
             array_filter(
@@ -106,6 +119,7 @@ final class BitmapMarks
             self::mended(array_values($kept), [...$words, ...array_map($set, $specks)]),
             fn (float $x, float $y): bool => $bitmap->isInked(...Tilt::point($x, $y, $tilt, $middle)),
         );
+        $words = self::parted($words, $rules);
         $lines = Tilt::upright($lines, $tilt, $middle);
         // What is left of a round corner is no word.
         $words = array_filter(
@@ -128,6 +142,74 @@ final class BitmapMarks
             seen: true,
             tilt: $tilt,
         );
+    }
+
+    /**
+     * How it lies askew, by its lines: the long ones, or several short ones that say the same; or else by its rows of
+     * print.
+     *
+     * @param  array<SeenRule>  $seen
+     * @return float clockwise in radians
+     */
+    private static function tilt(Bitmap $bitmap, array $seen): float
+    {
+        $long = $short = [];
+        foreach ($seen as $rule) {
+            if ($rule->rule->level && $rule->rule->length() >= self::SAYING) {
+                $rule->rule->length() >= Tilt::TELLING
+                    ? ($long[] = [$rule->rule->length(), $rule->slope])
+                    : ($short[] = $rule->slope);
+            }
+        }
+        if ($long !== []) {
+            return Tilt::of($long);
+        }
+        if (count($short) >= self::SEVERAL && max($short) - min($short) <= self::ALIKE) {
+            return atan(array_sum($short) / count($short));
+        }
+        $grey = new GreyPicture(
+            strtr(implode('', $bitmap->rows), ['0' => "\xFF", '1' => "\0"]),
+            $bitmap->width,
+            $bitmap->height(),
+        );
+        $degrees = Skew::of($grey);
+
+        return abs($degrees) <= self::MOST_ASKEW ? deg2rad($degrees) : 0.0;
+    }
+
+    /**
+     * What a line goes through from side to side is print above it and print below, as in the rows of a narrow table.
+     *
+     * @param  list<Frame>  $words
+     * @param  list<Rule>  $rules
+     * @return list<Frame>
+     */
+    private static function parted(array $words, array $rules): array
+    {
+        $parted = [];
+        foreach ($words as $word) {
+            $cuts = [];
+            foreach ($rules as $rule) {
+                if (
+                    $rule->level &&
+                    $rule->from <= $word->x &&
+                    $rule->to >= $word->right() &&
+                    $rule->at >= $word->y + self::PRINT &&
+                    $rule->at <= $word->bottom() - self::PRINT
+                ) {
+                    $cuts[] = $rule->at;
+                }
+            }
+            sort($cuts);
+            $top = $word->y;
+            foreach ([...$cuts, $word->bottom()] as $cut) {
+                ($cuts === [] || $cut - $top >= self::PRINT) &&
+                    ($parted[] = Frame::of($word->x, $top, $word->width, $cut - $top));
+                $top = $cut;
+            }
+        }
+
+        return $parted;
     }
 
     /**

@@ -27,10 +27,15 @@ final class BitmapSquares
 
     private const INSIDE = 0.03;
 
-    /** Room on both sides, and on one of them, in points: words have a space between them, and letters have none. */
+    /**
+     * Room on both sides, and on one of them, in points: words have a space between them, and letters have none. So
+     * large, in points, none is the round of a letter: "a)", it, and what is to be ticked stand on one row.
+     */
     private const NEAR = 2.7;
 
     private const FAR = 4.6;
+
+    private const NO_LETTER = 9.5;
 
     /** Pixels of dust that may lie there. */
     private const SPECK = 2;
@@ -109,7 +114,7 @@ final class BitmapSquares
                 }
             }
         }
-        if (! self::isAlone($bitmap, $x, $y, $width, $height)) {
+        if (! self::isAlone($bitmap, $x, $y, $width, $height) || self::areStems($bitmap, $x, $y, $width, $height)) {
             return false;
         }
         $border = max(self::ASIDE + 2, (int) round(0.2 * $width));
@@ -118,6 +123,22 @@ final class BitmapSquares
         return $across > 0 &&
             $down > 0 &&
             self::ink($bitmap, $x + $border, $y + $border, $across, $down) <= self::INSIDE * $across * $down;
+    }
+
+    /** Two letters with feet, such as II, are open between these, above and below. */
+    private static function areStems(Bitmap $bitmap, int $x, int $y, int $width, int $height): bool
+    {
+        $reach = self::ASIDE + 1;
+        $both = null;
+        foreach ([$y - 1, $y + $height - $reach] as $top) {
+            $side = str_repeat('0', $width);
+            foreach (range(max(0, $top), $top + $reach) as $row) {
+                $side |= substr($bitmap->rows[$row] ?? '', $x, $width);
+            }
+            $both = $both === null ? $side : $both | $side;
+        }
+
+        return str_contains((string) $both, '0');
     }
 
     /** A letter has another beside it, and a word of one letter another word on both sides. */
@@ -136,7 +157,9 @@ final class BitmapSquares
         $over = self::ink($bitmap, $x - 1, $y - self::ASIDE - 1, $width + 2, 2);
         $under = self::ink($bitmap, $x - 1, $y + $height + self::ASIDE - 1, $width + 2, 2);
 
-        return max($over, $under) <= self::SPECK && $free(self::NEAR) === 2 && $free(self::FAR) > 0;
+        $isLarge = min($width, $height) * $bitmap->scale >= self::NO_LETTER;
+
+        return max($over, $under) <= self::SPECK && $free(self::NEAR) === 2 && ($isLarge || $free(self::FAR) > 0);
     }
 
     /** @param  list<array{int, int, int, int}>  $squares */

@@ -81,6 +81,33 @@ final class Tilt
         }, $lines);
     }
 
+    /**
+     * The other way round: lines of words of a page set upright, each word in a frame round it as it lies askew.
+     *
+     * @param  list<TextLine>  $lines
+     * @param  array{float, float}  $middle
+     * @return list<TextLine>
+     */
+    public static function lying(array $lines, float $tilt, array $middle): array
+    {
+        [$cos, $sin] = [cos($tilt), abs(sin($tilt))];
+        $lying = function (Word $word) use ($tilt, $middle, $cos, $sin): Word {
+            $frame = self::turned($word->frame, $tilt, $middle);
+            $width = $frame->width * $cos + $frame->height * $sin;
+            $height = $frame->height * $cos + $frame->width * $sin;
+            $centre = $frame->centre();
+
+            return new Word($word->text, Frame::of($centre->x - $width / 2, $centre->y - $height / 2, $width, $height));
+        };
+
+        return $tilt === 0.0 ? $lines : array_map(
+            fn (TextLine $line): TextLine => $line->words === []
+                ? $line
+                : TextLine::of(...array_map($lying, $line->words)),
+            $lines,
+        );
+    }
+
     /** What is in a frame that was drawn round it as it lay askew. */
     private static function unturned(Frame $frame, float $by): Frame
     {

@@ -40,6 +40,9 @@ final readonly class Content
 
     private const LONGEST_HEADING = 10;
 
+    /** A place to write in begins so near to the words before it, in points. */
+    private const RIGHT_BEHIND = 12.0;
+
     /** What stands in the middle of the page has so few words, and is so near to it, as a share of its width. */
     private const FEW = 4;
 
@@ -148,7 +151,8 @@ final readonly class Content
                 fn (TextLine $line): bool => ($line->frame->height >= self::HEADING * $body ||
                     preg_match(self::SECTION, $line->text) === 1) &&
                     $line->wordCount() > 0 &&
-                    $line->wordCount() <= self::LONGEST_HEADING,
+                    $line->wordCount() <= self::LONGEST_HEADING &&
+                    ! self::isToBeWrittenAfter($line, $blanks),
             ),
         );
     }
@@ -322,6 +326,28 @@ final readonly class Content
         }
 
         return $top;
+    }
+
+    /**
+     * Whether right behind it there is a place to write in, as behind a word to trace: no heading has one.
+     *
+     * @param  list<Blank>  $blanks
+     */
+    private static function isToBeWrittenAfter(TextLine $line, array $blanks): bool
+    {
+        foreach ($blanks as $blank) {
+            $room = $blank->frame->x - $line->frame->right();
+            if (
+                $room >= -self::RIGHT_BEHIND &&
+                $room <= self::RIGHT_BEHIND &&
+                $blank->frame->y < $line->frame->middle() &&
+                $blank->frame->bottom() > $line->frame->middle()
+            ) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** A few words in the middle of the page that name what follows. */

@@ -64,11 +64,13 @@ enum NumberStyle: string
     public static function readings(string $word): array
     {
         $found = [];
+        // What reads scans takes the figure 1 for an l or a bar; what counts on from it tells what it is.
+        $figures = preg_replace('/^(\(?)[l|](?=[a-h]?[.):]+$)/', '${1}1', $word) ?? $word;
         if (preg_match('/^Q\.?(\d{1,3})[.:)]?$/i', $word, $match) === 1) {
             $found[self::Q->value] = [(int) $match[1], $match[1]];
-        } elseif (preg_match('/^\(?(\d{1,3})(?:[.):]|\.\))(?:\p{Lu}\p{L}+)?$/u', $word, $match) === 1) {
+        } elseif (preg_match('/^\(?(\d{1,3})(?:[.):]|\.\))(?:\p{Lu}\p{L}+)?$/u', $figures, $match) === 1) {
             $found[self::Number->value] = [(int) $match[1], $match[1]];
-        } elseif (preg_match('/^\(?(\d{1,2})\.?\(?([a-h])[.):]*$/i', $word, $match) === 1) {
+        } elseif (preg_match('/^\(?(\d{1,2})\.?\(?([a-h])[.):]*$/i', $figures, $match) === 1) {
             $found[self::Both->value] = [
                 100 * (int) $match[1] + ord(strtolower($match[2])) - ord('a') + 1,
                 $match[1].strtolower($match[2]),

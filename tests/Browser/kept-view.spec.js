@@ -42,6 +42,7 @@ test('cutting, a missing name and taking all blanks leave one where one was', as
     await page.getByRole('link', { name: new RegExp(`^Tides of ${name}`) }).click();
     await page.getByRole('link', { name: /^Boxes/ }).click();
     await page.getByRole('navigation', { name: 'Pages' }).getByRole('link', { name: '2' }).click();
+    await expect(page.getByRole('heading', { name: 'Page 2 of 2' })).toBeVisible();
     await page.getByRole('button', { name: 'Lay boxes on the blanks of all pages' }).click();
     await expect(page.getByText(/^Laid on the pages for students/)).toBeVisible();
     await expect(page.getByRole('heading', { name: 'Page 2 of 2' })).toBeVisible();

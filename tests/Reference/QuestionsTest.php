@@ -12,7 +12,9 @@ use App\Documents\PrintReader;
 use OpenSlate\Blanks\Blank;
 use OpenSlate\Blanks\BlankFinder;
 use OpenSlate\Blanks\BlankKind;
+use OpenSlate\Blanks\Tilt;
 use OpenSlate\Geometry\Frame;
+use OpenSlate\Paper\Size;
 use OpenSlate\Questions\Question;
 use OpenSlate\Questions\QuestionBlanks;
 use OpenSlate\Questions\QuestionFinder;
@@ -134,24 +136,71 @@ final class QuestionsTest extends TestCase
         );
     }
 
-    public function test_they_are_known_on_scans_once_their_words_are_read(): void
-    {
+    /**
+     * @param  list<string>  $sets
+     * @param  int  $every  page, so that it does not take minutes
+     * @param  int  $more  how much more askew they lie, in steps of the scanner
+     */
+    #[DataProvider('scans')]
+    public function test_they_are_known_on_scans_once_their_words_are_read(
+        array $sets,
+        int $every = 1,
+        int $more = 0,
+    ): void {
         $wrong = [];
         $all = 0;
-        foreach ([1, 4, 7, 8, 12] as $number) {
-            $scan = Scanner::scan($this->path('questions', false), $number, [2, -3, 0][$number % 3], $number);
-            $page = app(PdfReader::class)->pages($scan)[0];
-            $texts = app(PageTexts::class)->read($scan, [$page]);
-            $marks = app(PageMarks::class)->read($scan, [$page], $texts, [1])[1];
-            $blanks = BlankFinder::find($marks);
-            $marks = $marks->read(app(PrintReader::class)->read($scan, $page, 'eng'));
-            $truth = $this->truth('questions')[$number - 1];
-            $all += count($truth['questions']);
-            array_push($wrong, ...$this->wrong($truth, QuestionFinder::find($marks, $blanks), $blanks));
+        foreach ($sets as $set) {
+            foreach ($this->truth($set) as $at => $truth) {
+                if ($at % $every > 0) {
+                    continue;
+                }
+                $steps = [2, -3, 0][($at + 1) % 3] + $more;
+                $scan = Scanner::scan($this->path($set, false), $at + 1, $steps, $at + 1);
+                $page = app(PdfReader::class)->pages($scan)[0];
+                $texts = app(PageTexts::class)->read($scan, [$page]);
+                $marks = app(PageMarks::class)->read($scan, [$page], $texts, [1])[1];
+                $blanks = BlankFinder::find($marks);
+                $marks = $marks->read(app(PrintReader::class)->read($scan, $page, 'eng', $marks));
+                $all += count($truth['questions']);
+                $questions = QuestionFinder::find($marks, $blanks);
+                array_push($wrong, ...$this->wrong(self::turned($truth, $page->size, $steps), $questions, $blanks));
+            }
         }
 
-        $this->assertGreaterThan(15, $all);
+        $this->assertGreaterThan(20, $all);
         $this->assertLessThanOrEqual(0.15 * $all, count($wrong), implode("\n", $wrong));
+    }
+
+    /** @return array<string, array{0: list<string>, 1?: int, 2?: int}> */
+    public static function scans(): array
+    {
+        return [
+            'by Chromium' => [['questions'], 3],
+            'held back, more askew' => [['questions-held'], 1, 8],
+            'by a word processor' => [['written-coast', 'written-letters']],
+        ];
+    }
+
+    /**
+     * The same where a scanner has turned the page.
+     *
+     * @param  array{name: string, blanks: list<Truth>, questions: list<Asked>}  $page
+     * @return array{name: string, blanks: list<Truth>, questions: list<Asked>}
+     */
+    private static function turned(array $page, Size $size, int $steps): array
+    {
+        $by = deg2rad(Scanner::degrees($steps));
+        $turned = function (array $place) use ($by, $size): array {
+            $frame = Frame::of($place['x'], $place['y'], $place['width'], $place['height']);
+            $frame = Tilt::turned($frame, $by, [$size->width / 2, $size->height / 2]);
+
+            return ['x' => $frame->x, 'y' => $frame->y] + $place;
+        };
+
+        return [
+            'blanks' => array_map($turned, $page['blanks']),
+            'questions' => array_map($turned, $page['questions']),
+        ] + $page;
     }
 
     private function path(string $set, bool $again): string

@@ -79,7 +79,7 @@ final class NotesSource implements Source
         );
     }
 
-    public function seen(string $path, array $pages, int $number, string $language): array
+    public function seen(string $path, array $pages, int $number, string $language, Marks $marks): array
     {
         return [];
     }

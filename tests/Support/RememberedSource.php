@@ -8,6 +8,7 @@ use App\Documents\DrawnPage;
 use App\Documents\Pdf\PdfSource;
 use App\Documents\Source;
 use Closure;
+use OpenSlate\Blanks\Marks;
 
 /** Reads PDFs as the program does, and remembers what it saw by what is in the file. */
 final class RememberedSource implements Source
@@ -75,12 +76,12 @@ final class RememberedSource implements Source
         return $this->once($path, "words {$number}", fn (): array => $this->source->words($path, $pages, $number));
     }
 
-    public function seen(string $path, array $pages, int $number, string $language): array
+    public function seen(string $path, array $pages, int $number, string $language, Marks $marks): array
     {
         return $this->once(
             $path,
             "seen {$number} {$language}",
-            fn (): array => $this->source->seen($path, $pages, $number, $language),
+            fn (): array => $this->source->seen($path, $pages, $number, $language, $marks),
         );
     }
 

@@ -112,18 +112,24 @@ final class Inspect extends Command
         $pages = $source->pages($path);
         $range = $this->option('pages');
         $wanted = is_string($range) ? PageRange::parse($range, count($pages)) : range(1, count($pages));
+        $texts = $source->texts($path, $pages);
+        $unread = array_filter($texts, fn (PageText $text): bool => $text->lines === []);
+        $drawn = $source->marks($path, $pages, array_values(array_unique([
+            ...$wanted,
+            ...array_map(fn (PageText $text): int => $text->number, array_values($unread)),
+        ])));
+        $language = SchoolSettings::school()->language;
         $read = array_map(fn (PageText $text): PageText => $text->lines === []
             ? new PageText(
                 $text->number,
                 $text->size,
-                $source->seen($path, $pages, $text->number, SchoolSettings::school()->language),
+                $source->seen($path, $pages, $text->number, $language, $drawn[$text->number]),
                 $text->ink,
             )
-            : $text, $source->texts($path, $pages));
+            : $text, $texts);
         $counts = $images->count($path, count($pages));
         $targets = $source->links($path, $read);
         $reading = PackReading::of($read);
-        $drawn = $source->marks($path, $pages, $wanted);
 
         $said = $questions = [];
         foreach ($wanted as $number) {

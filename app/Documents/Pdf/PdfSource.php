@@ -6,6 +6,7 @@ namespace App\Documents\Pdf;
 
 use App\Documents\PrintReader;
 use App\Documents\Source;
+use OpenSlate\Blanks\Marks;
 
 /** PDF (ISO 32000-1), read with poppler and qpdf. */
 final class PdfSource implements Source
@@ -61,12 +62,14 @@ final class PdfSource implements Source
         return $this->texts->wordsOf($path, $pages, $number);
     }
 
-    public function seen(string $path, array $pages, int $number, string $language): array
+    public function seen(string $path, array $pages, int $number, string $language, Marks $marks): array
     {
         $page = $pages[$number - 1];
         $text = $this->texts->some($path, $pages, [$number])[$number - 1];
 
-        return $this->marks->isPicture($path, $page, $text) ? $this->print->read($path, $page, $language) : [];
+        return $this->marks->isPicture($path, $page, $text)
+            ? $this->print->read($path, $page, $language, $marks)
+            : [];
     }
 
     public function marks(string $path, array $pages, array $numbers): array

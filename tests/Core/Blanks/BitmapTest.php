@@ -8,11 +8,13 @@ use OpenSlate\Blanks\Bitmap;
 use OpenSlate\Blanks\BitmapDots;
 use OpenSlate\Blanks\BitmapMarks;
 use OpenSlate\Blanks\BitmapRules;
+use OpenSlate\Blanks\BitmapSquares;
 use OpenSlate\Blanks\BlankFinder;
 use OpenSlate\Blanks\BlankKind;
 use OpenSlate\Blanks\Marks;
 use OpenSlate\Blanks\Rule;
 use OpenSlate\Blanks\SeenRule;
+use OpenSlate\Blanks\WordFeet;
 use OpenSlate\Paper\Size;
 use PHPUnit\Framework\TestCase;
 
@@ -153,16 +155,20 @@ final class BitmapTest extends TestCase
             [$found[0]->rule->at, $found[0]->rule->from, $found[0]->rule->to],
             2.0,
         );
+        // What it leads to stands behind it, and what it leads from before it; without that it asks for a number.
         $number = fn (int $x, int $y): bool => $x >= 508 && $x < 530 && $y >= 488 && $y < 501;
+        $name = fn (int $x, int $y): bool => $x >= 150 && $x < 190 && $y >= 488 && $y < 501;
+        $both = fn (int $x, int $y): bool => $dots($x, $y) || $number($x, $y);
+        $this->assertCount(1, BitmapDots::find($this->bitmap($both)));
         $this->assertSame(
             [],
-            BitmapDots::find($this->bitmap(fn (int $x, int $y): bool => $dots($x, $y) || $number($x, $y))),
+            BitmapDots::find($this->bitmap(fn (int $x, int $y): bool => $both($x, $y) || $name($x, $y))),
         );
         $goesOn = fn (int $x, int $y): bool => $x >= 600 && $x < 640 && $y >= 488 && $y < 501;
         $this->assertCount(
             1,
             BitmapDots::find(
-                $this->bitmap(fn (int $x, int $y): bool => $dots($x, $y) || $number($x, $y) || $goesOn($x, $y)),
+                $this->bitmap(fn (int $x, int $y): bool => $both($x, $y) || $name($x, $y) || $goesOn($x, $y)),
             ),
         );
         // Strokes of letters are as even, and high.
@@ -182,6 +188,130 @@ final class BitmapTest extends TestCase
                 ),
             ),
         );
+    }
+
+    public function test_dots_far_apart_are_a_line_where_they_are_many(): void
+    {
+        $found = fn (int $step, int $to): int => count(
+            BitmapDots::find(
+                $this->bitmap(
+                    fn (int $x, int $y): bool => $x >= 200 &&
+                        $x < $to &&
+                        ($x - 200) % $step < 2 &&
+                        $y >= 499 &&
+                        $y < 501,
+                ),
+            ),
+        );
+
+        $this->assertSame([1, 1], [$found(12, 500), $found(16, 500)]);
+        $this->assertSame(0, $found(16, 265), 'five of them are none');
+        $this->assertSame(0, $found(24, 500));
+    }
+
+    public function test_a_page_without_a_line_lies_as_its_rows_of_print_do(): void
+    {
+        // Twenty rows of print that go down by a twentieth.
+        $print = fn (float $slope) => function (int $x, int $y) use ($slope): bool {
+            $down = $y - $slope * ($x - 400);
+
+            return $x >= 100 &&
+                $x < 700 &&
+                $down >= 100 &&
+                $down < 900 &&
+                fmod($down, 40.0) < 14 &&
+                (intdiv($x, 4) * 7919) % 5 < 3;
+        };
+        $marks = fn (float $slope) => BitmapMarks::of($this->bitmap($print($slope)), Size::of(400, 500), []);
+
+        $this->assertEqualsWithDelta(0.05, $marks(0.05)->tilt, 0.002);
+        $this->assertEqualsWithDelta(-0.03, $marks(-0.03)->tilt, 0.002);
+        $this->assertSame(0.0, $marks(0.12)->tilt, 'that is no page that lies askew');
+    }
+
+    public function test_several_short_lines_that_slope_alike_say_how_a_page_lies(): void
+    {
+        // Five lines of 45 points that go down by a fortieth.
+        $short = fn (int $x, int $y): bool => $x >= 300 &&
+            $x < 390 &&
+            $y >= 200 &&
+            $y < 700 &&
+            in_array((int) floor($y - 0.025 * ($x - 300)) % 100, [50, 51], true);
+        $tilt = BitmapMarks::of($this->bitmap($short), Size::of(400, 500), [])->tilt;
+
+        $this->assertEqualsWithDelta(0.025, $tilt, deg2rad(0.35));
+    }
+
+    public function test_print_above_and_below_a_line_of_a_table_is_two_words(): void
+    {
+        // Two numbers so close to the line between their rows that they seem one.
+        $ink = fn (int $x, int $y): bool => (abs($y - 500) <= 1 && $x >= 100 && $x < 500) ||
+            (abs($x - 300) <= 24 && abs($y - 500) >= 5 && abs($y - 500) <= 18 && ($x * 7 + $y * 3) % 5 < 3);
+        $words = BitmapMarks::of($this->bitmap($ink), Size::of(400, 500), [])->lines;
+
+        $this->assertCount(2, $words);
+        $this->assertLessThanOrEqual(250.5, $words[0]->frame->bottom());
+        $this->assertGreaterThanOrEqual(249.5, $words[1]->frame->y);
+    }
+
+    public function test_the_feet_of_the_word_before_a_line_are_none_of_it(): void
+    {
+        // A word of three letters with feet, a gap of two pixels, and a line on the row of the feet.
+        $letter = fn (int $x, int $y): bool => $x >= 200 &&
+            $x < 230 &&
+            (($x % 10 < 4 && $y >= 484 && $y < 501) || ($y >= 499 && $y < 501));
+        $line = fn (int $x, int $y): bool => $x >= 232 && $x < 500 && $y >= 499 && $y < 501;
+        $page = $this->bitmap(fn (int $x, int $y): bool => $letter($x, $y) || $line($x, $y));
+        $cut = WordFeet::cut($page, new SeenRule(new Rule(true, 250.0, 100.0, 250.0, 1.0), 0.0));
+        $this->assertSame([116.0, 250.0], [$cut->rule->from, $cut->rule->to]);
+
+        // Of a line that is one with the feet, and of one that words stand on all along, nothing is cut.
+        $whole = $this->bitmap(fn (int $x, int $y): bool => $y >= 499 && $y < 501 && $x >= 200 && $x < 500);
+        $seen = new SeenRule(new Rule(true, 250.0, 100.0, 250.0, 1.0), 0.0);
+        $this->assertSame($seen, WordFeet::cut($whole, $seen));
+        $broken = $this->bitmap(
+            fn (int $x, int $y): bool => $y >= 499 && $y < 501 && $x >= 200 && $x < 500 && $x !== 220,
+        );
+        $this->assertSame($seen, WordFeet::cut($broken, $seen), 'a gap alone is but a fault of the scan');
+    }
+
+    public function test_a_square_between_a_letter_and_what_is_to_be_ticked_is_one(): void
+    {
+        $square = fn (int $side): int => count(
+            BitmapSquares::find(
+                $this->bitmap(function (int $x, int $y) use ($side): bool {
+                    [$u, $v] = [$x - 300, $y - 500];
+                    $isSide = $u >= 0 && $v >= 0 && $u < $side && $v < $side;
+                    $isIn = $u >= 2 && $v >= 2 && $u < $side - 2 && $v < $side - 2;
+                    // Letters three and a half points before it and behind it.
+                    $isLetter = ($u >= -25 && $u < -7) || ($u >= $side + 7 && $u < $side + 60);
+
+                    return ($isSide && ! $isIn) || ($isLetter && $v >= 0 && $v < $side && $x % 6 < 5);
+                }),
+            ),
+        );
+
+        $this->assertSame(1, $square(22));
+        $this->assertSame(0, $square(16), 'as small as a letter it may be one');
+    }
+
+    public function test_two_letters_with_feet_are_no_square_and_a_square_with_a_fault_in_a_side_is_one(): void
+    {
+        $found = fn (bool $above, bool $below): int => count(
+            BitmapSquares::find(
+                $this->bitmap(function (int $x, int $y) use ($above, $below): bool {
+                    [$u, $v] = [$x - 300, $y - 500];
+                    $isSide = $u >= 0 && $v >= 0 && $u < 20 && $v < 20;
+                    $isIn = $u >= 2 && $v >= 2 && $u < 18 && $v < 18;
+                    $isOpen = $u >= 9 && $u < 11 && (($above && $v < 2) || ($below && $v >= 18));
+
+                    return $isSide && ! $isIn && ! $isOpen;
+                }),
+            ),
+        );
+
+        $this->assertSame(0, $found(true, true));
+        $this->assertSame([1, 1, 1], [$found(false, false), $found(true, false), $found(false, true)]);
     }
 
     public function test_rows_of_print_near_to_each_other_are_rows_and_what_goes_down_through_them_is_a_drawing(): void

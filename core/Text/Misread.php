@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenSlate\Text;
+
+/** What readers of print take for each other in the numbers before questions, set right where only one can be meant. */
+final class Misread
+{
+    /** A number or a letter that stands alone, behind which nothing can go on after a comma. */
+    public static function alone(string $word): string
+    {
+        return preg_replace('/^(\(?(?:\d{1,3}|[A-Za-z])[a-h]?)[,;:]$/u', '$1.', $word) ?? $word;
+    }
+}
