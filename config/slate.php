@@ -22,6 +22,7 @@ return [
 
     // What a file that is brought in may be at most, and take: seconds of the processor, over all programs together.
     'files' => [
+        'seconds_of_a_turn' => 2, // so short that others need not wait, so long that handing over costs little
         'seconds_for_reading' => 20,
         'seconds_for_converting' => 120,
         'seconds_for_each_picture' => 6,

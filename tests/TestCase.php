@@ -18,6 +18,8 @@ abstract class TestCase extends BaseTestCase
         // Pages are tested without a built front end; the browser tests have the real one.
         $this->withoutVite();
         Storage::fake('local');
+        // How much is done in one turn must not hang on how busy the machine is.
+        config(['slate.files.seconds_of_a_turn' => 600]);
     }
 
     /**

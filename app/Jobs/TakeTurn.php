@@ -18,9 +18,6 @@ final class TakeTurn implements ShouldQueue
     /** It is a turn, not a piece of work: however often it is taken up, it never fails. */
     public int $tries = 0;
 
-    /** So short that others need not wait, so long that handing over costs little. */
-    private const SECONDS = 2.0;
-
     public function handle(FileTurns $turns, WorkOnFile $work): void
     {
         $worksheet = $turns->claim((string) (getenv('SLATE_WORKER') ?: getmypid()));
@@ -30,12 +27,12 @@ final class TakeTurn implements ShouldQueue
 
             return;
         }
-        $began = microtime(true);
+        $ends = microtime(true) + (float) config('slate.files.seconds_of_a_turn');
         try {
             do {
                 $worksheet->spent += $work($worksheet);
                 $worksheet->tries = 0;
-            } while ($worksheet->stage !== null && microtime(true) - $began < self::SECONDS);
+            } while ($worksheet->stage !== null && microtime(true) < $ends);
         } catch (Throwable $problem) {
             // A fault of ours: it is noted, and the file is tried some times more, after all others.
             report($problem);

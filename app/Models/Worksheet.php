@@ -334,7 +334,8 @@ final class Worksheet extends Model
      */
     public function endStage(FileStage $stage, ?FileStage $next = null): void
     {
-        $here = self::whereKey($this->id)->where('stage', $stage);
+        // One that was thrown away meanwhile is done with too.
+        $here = self::withTrashed()->whereKey($this->id)->where('stage', $stage);
         self::withoutTimestamps(fn (): int => $here->update(['stage' => $next]));
         $this->refresh();
     }

@@ -65,6 +65,7 @@ final class BinTest extends TestCase
         $master = app(BringInFile::class)($this->worksheet->teacher, PdfMaker::file(PdfMaker::make([[]])), 'a.pdf');
         $master->delete();
         app()->call([new TakeTurn, 'handle']);
+        $this->assertNull($master->refresh()->stage, 'no worker begins again and again');
         $this->post("/bin/{$master->id}")->assertRedirect();
 
         $this->assertSame([WorksheetState::Ready, 1], [$master->refresh()->state, $master->pages()->count()]);

@@ -128,6 +128,22 @@ final class BringInTest extends TestCase
         $this->get("/worksheets/{$master->id}/boxes")->assertRedirect("/worksheets/{$master->id}");
     }
 
+    public function test_a_turn_ends_with_its_time_so_that_others_come_in_between(): void
+    {
+        Queue::fake();
+        config(['slate.files.seconds_of_a_turn' => 0]);
+        $master = app(BringInFile::class)(Teacher::factory()->create(), PdfMaker::file(PdfMaker::make([[]])), 'a.pdf');
+        $stages = [$master->refresh()->stage];
+        for ($n = 0; $n < 20 && $master->stage !== null; $n++) {
+            app()->call([new TakeTurn, 'handle']);
+            $stages[] = $master->refresh()->stage;
+        }
+
+        $this->assertSame([FileStage::Read, FileStage::Draw, FileStage::Sort], array_slice($stages, 0, 3));
+        $this->assertSame([WorksheetState::Ready, null], [$master->state, $master->stage]);
+        Queue::assertPushed(TakeTurn::class, count($stages) - 1);
+    }
+
     public function test_what_a_dead_worker_was_at_is_taken_up_by_the_next(): void
     {
         config(['queue.default' => 'database']);
@@ -139,9 +155,9 @@ final class BringInTest extends TestCase
         $this->artisan('slate:resume')->assertSuccessful();
         $this->artisan('queue:work', ['--once' => true]);
         $this->assertSame(WorksheetState::Ready, $master->refresh()->state);
-        // Then blanks are looked for.
-        $this->artisan('queue:work', ['--once' => true]);
         $this->assertNotNull(Backdrop::sole()->blanks);
+        // Resuming gave it a second turn, in which nothing is left to do.
+        $this->artisan('queue:work', ['--once' => true]);
         $this->assertSame(0, DB::table('jobs')->count());
     }
 
