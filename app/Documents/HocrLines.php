@@ -19,17 +19,22 @@ final class HocrLines
     /** Of 100: below that its guesses are more often wrong than right. */
     public const SURE = 60;
 
-    private const NUMBER = '/^(?:\d{1,2}|\(?(?:\d{1,3}|[A-Za-z])[a-h]?[.):]+)$/';
+    private const NUMBER = '/^(?:\d{1,2}|\(?(?:\d{1,3}|[A-Za-z])[a-h]?[.):]+|[[(]\d{1,2}[\])])$/';
 
     /**
      * How high and low a line is set, of what a capital, a figure or a letter that reaches up measures from its foot;
      * and how high that is where there is none, of a letter that does not (Liberation and Latin Modern lie about it).
      */
-    private const ABOVE = 1.26;
+    private const ABOVE = 1.2;
 
     private const BELOW = 0.31;
 
     private const UP = 1.4;
+
+    /** How high a bracket is of that, and how far it reaches down: where nothing else stands on a line, to its foot. */
+    private const BRACKET = 1.35;
+
+    private const UNDER = 0.3;
 
     /**
      * @param  int  $sureOfNumbers  of 100, how sure the reader must be of what looks like the number of a question
@@ -53,6 +58,7 @@ final class HocrLines
                     : [0.0, 0.0];
             $box = self::box($said);
             $read = $heights = [];
+            $brackets = 0;
             foreach ($paths->query('*[@class="ocrx_word"]', $line) ?: [] as $word) {
                 assert($word instanceof DOMElement);
                 $text = trim($word->textContent);
@@ -66,18 +72,22 @@ final class HocrLines
                     // Where the line rises, the top of its box is that of its end.
                     $rise = max(0.0, -$slope[0]) * ($right - $left);
                     $heights[] = (min($foot, $bottom) - $top - $rise) * ($reaches ? 1 : self::UP);
+                    $brackets += preg_match('/[()\[\]{}]/', $text);
                 }
             }
             if ($read !== []) {
                 // As high as its line is set, whatever its letters reach up or down to.
                 sort($heights);
                 $high = max(1.0, $heights[intdiv(count($heights) - 1, 2)]);
+                $isDeep = $brackets === count($read) && -$slope[1] < self::UNDER / 2 * $high;
+                $high /= $isDeep ? self::BRACKET : 1;
+                $up = (self::ABOVE + ($isDeep ? self::UNDER : 0)) * $high;
                 $lines[] = array_map(
                     fn (array $word): Word => new Word(
                         $word[0],
                         Frame::of(
                             $word[1],
-                            $word[2] - self::ABOVE * $high,
+                            $word[2] - $up,
                             $word[3] - $word[1],
                             (self::ABOVE + self::BELOW) * $high,
                         ),

@@ -43,6 +43,14 @@ final class BitmapDots
 
     private const SHORT = 40.0;
 
+    /**
+     * Leaders of a list stand so near below each other; one alone is to be written on where a unit or the worth of an
+     * answer follows it, which is shorter than a price; in points.
+     */
+    private const NEAR = 45.0;
+
+    private const UNIT = 28.0;
+
     /** @return list<SeenRule> */
     public static function find(Bitmap $bitmap): array
     {
@@ -50,7 +58,7 @@ final class BitmapDots
         foreach ($bitmap->rows as $y => $row) {
             if (
                 ! str_contains($row, '01') ||
-                preg_match_all(self::DOTS, self::alone($bitmap, $y), $runs, PREG_OFFSET_CAPTURE) === 0
+                preg_match_all(self::DOTS, self::clear($bitmap, $y), $runs, PREG_OFFSET_CAPTURE) === 0
             ) {
                 continue;
             }
@@ -60,15 +68,42 @@ final class BitmapDots
                 }
             }
         }
-        $rules = [];
+        $rules = $leading = [];
         foreach (self::rows($pieces, $bitmap->scale) as $row) {
             $seen = self::rule($row, $bitmap->scale);
-            if ($seen->rule->length() >= self::SHORTEST && ! self::leads($bitmap, $seen)) {
+            if ($seen->rule->length() < self::SHORTEST) {
+                continue;
+            }
+            if (self::leads($bitmap, $seen, self::SHORT)) {
+                $leading[] = $seen;
+            } else {
                 $rules[] = $seen;
             }
         }
 
-        return $rules;
+        return [...$rules, ...self::alone($bitmap, $leading)];
+    }
+
+    /**
+     * @param  list<SeenRule>  $leading
+     * @return list<SeenRule> those that are none of a list
+     */
+    private static function alone(Bitmap $bitmap, array $leading): array
+    {
+        return array_values(
+            array_filter($leading, function (SeenRule $one) use ($bitmap, $leading): bool {
+                if (! self::leads($bitmap, $one, self::UNIT)) {
+                    return false;
+                }
+                foreach ($leading as $other) {
+                    if ($other !== $one && abs($other->rule->at - $one->rule->at) <= self::NEAR) {
+                        return false;
+                    }
+                }
+
+                return true;
+            }),
+        );
     }
 
     private static function isEven(string $run): bool
@@ -93,7 +128,7 @@ final class BitmapDots
     }
 
     /** A row, in which what has ink above it or below is no longer ink or paper but something else. */
-    private static function alone(Bitmap $bitmap, int $y): string
+    private static function clear(Bitmap $bitmap, int $y): string
     {
         $high = (int) ceil(self::HIGH / $bitmap->scale);
         $clear = (int) ceil(self::CLEAR / $bitmap->scale);
@@ -163,15 +198,15 @@ final class BitmapDots
         );
     }
 
-    /** Whether dots lead on from words to a price or the number of a page. */
-    private static function leads(Bitmap $bitmap, SeenRule $seen): bool
+    /** Whether dots lead on from words to something that is no longer, such as a price or the number of a page. */
+    private static function leads(Bitmap $bitmap, SeenRule $seen, float $short): bool
     {
         $half = ($seen->slope * $seen->rule->length()) / 2;
         [$first, $last] = self::ink($bitmap, $seen->rule->at + $half, $seen->rule->to, $bitmap->width * $bitmap->scale);
         $from = max(0.0, $seen->rule->from - self::CLOSE);
 
         return $first <= self::CLOSE &&
-            $last - $first <= self::SHORT &&
+            $last - $first <= $short &&
             self::ink($bitmap, $seen->rule->at - $half, $from, $seen->rule->from)[1] > -INF;
     }
 

@@ -48,6 +48,9 @@ final class LineFinder
     /** How wide the marks of a question may be that stand at the end of its last line, in points. */
     private const MARKS = 60.0;
 
+    /** In a picture their words are not known, and they must be shorter. */
+    private const SHORT_MARKS = 24.0;
+
     /** How much pitches in a stack may differ. */
     private const PITCH = 0.1;
 
@@ -244,18 +247,20 @@ final class LineFinder
         if ($rule->to >= $end - self::ENDS || $rule->to < $end - self::MARKS) {
             return false;
         }
-        $said = '';
-        foreach ($ground->printed as $word) {
-            $frame = $word->frame;
-            if (
-                $frame->x >= $rule->to - 2 &&
-                $frame->right() <= $end + self::MARKS &&
-                $rule->at >= $frame->y &&
-                $rule->at <= $frame->bottom() + self::ENDS
-            ) {
-                $said .= $word->text;
-            }
+        $words = array_values(
+            array_filter(
+                $ground->printed,
+                fn (Word $word): bool => $word->frame->x >= $rule->to - 2 &&
+                    $word->frame->right() <= $end + self::MARKS &&
+                    $rule->at >= $word->frame->y &&
+                    $rule->at <= $word->frame->bottom() + self::ENDS,
+            ),
+        );
+        if ($ground->marks->seen && ! $ground->marks->readable) {
+            return count($words) === 1 && $words[0]->frame->width <= self::SHORT_MARKS;
         }
+
+        $said = implode('', array_column($words, 'text'));
 
         return preg_match('/^[\[(]\d{1,2}(?:\p{L}{1,6})?[\])]$/u', $said) === 1;
     }

@@ -20,6 +20,11 @@ final class UnreadInk
 
     private const WIDEST = 70.0;
 
+    /** Of what is no higher than a row of words as much may be left over, in points. */
+    private const ROW = 18.0;
+
+    private const WIDEST_ROW = 300.0;
+
     /** Narrower is no room for a word beside one that was read, in points, from which it stays so far away. */
     private const NARROWEST = 5.0;
 
@@ -72,6 +77,7 @@ final class UnreadInk
             $left = max($left, $word->right() + self::ASIDE);
         }
         $between[] = [$left, $ink->right()];
+        $widest = $ink->height <= self::ROW ? self::WIDEST_ROW : self::WIDEST;
 
         return array_values(
             array_map(
@@ -79,7 +85,7 @@ final class UnreadInk
                 array_filter(
                     $between,
                     fn (array $room): bool => $room[1] - $room[0] >= self::NARROWEST &&
-                        $room[1] - $room[0] <= self::WIDEST,
+                        $widest >= $room[1] - $room[0],
                 ),
             ),
         );

@@ -232,6 +232,7 @@ final readonly class Content
         $on = [
             ...array_map(fn (Word $word): Frame => $word->frame, $this->words),
             ...array_map(self::seen(...), $this->blanks),
+            ...$this->drawn,
         ];
         foreach ($on as $frame) {
             $common = min($frame->bottom(), $number->bottom()) - max($frame->y, $number->y);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OpenSlate\Questions;
 
 use OpenSlate\Geometry\Frame;
+use OpenSlate\Text\Misread;
 use OpenSlate\Text\TextLine;
 use OpenSlate\Text\Word;
 
@@ -33,21 +34,27 @@ final class MarkerFinder
 
     /**
      * @param  list<TextLine>  $lines
+     * @param  bool  $seen  whether a reader of print has read them: at the beginning of a row it takes a full stop
+     *                      for a comma
      * @return list<Marker>
      */
-    public static function find(array $lines): array
+    public static function find(array $lines, bool $seen = false): array
     {
         $words = array_merge([], ...array_map(fn (TextLine $line): array => $line->words, $lines));
         $markers = [];
         $edges = null;
         foreach ($lines as $line) {
-            foreach ($line->words as $at => $word) {
+            foreach ($line->words as $at => $said) {
+                $word = $seen ? new Word(Misread::alone($said->text), $said->frame) : $said;
                 if (NumberStyle::readings($word->text) === [] && preg_match(self::NAMES, $word->text) !== 1) {
                     continue;
                 }
                 $before = self::before($word, $words);
                 $room = $before === null ? INF : $word->frame->x - $before->frame->right();
                 $begins = $room >= self::COLUMN;
+                if (! $begins && $word->text !== $said->text) {
+                    continue;
+                }
                 if ($room < self::ROOM * $word->frame->height) {
                     $edges ??= self::edges($words);
                     $begins = $room >= self::GUTTER * $word->frame->height && self::isAt($word, $edges);

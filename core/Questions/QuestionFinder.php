@@ -35,7 +35,7 @@ final class QuestionFinder
      */
     public static function find(Marks $marks, array $blanks, array $before = []): array
     {
-        $markers = MarkerFinder::find($marks->lines);
+        $markers = MarkerFinder::find($marks->lines, $marks->seen);
         $marks->seen && ($markers = MisreadNumbers::mended($markers));
         if ($markers === [] || count($markers) > self::MOST || ! $marks->readable) {
             return [];

@@ -21,13 +21,25 @@ final class HocrLinesTest extends TestCase
 
         $this->assertSame([['Fog', 'a']], $this->texts($lines));
         [$fog, $a] = $lines[0];
-        $this->assertEqualsWithDelta([100, 130 - 1.26 * 20, 50, 1.57 * 20], [
+        $this->assertEqualsWithDelta([100, 130 - 1.2 * 20, 50, 1.51 * 20], [
             $fog->frame->x,
             $fog->frame->y,
             $fog->frame->width,
             $fog->frame->height,
         ], 1.0);
         $this->assertSame([$fog->frame->y, $fog->frame->height], [$a->frame->y, $a->frame->height]);
+    }
+
+    public function test_brackets_that_stand_alone_go_down_below_the_foot_that_is_told_of_them(): void
+    {
+        $height = fn (string $text, int $under): float => HocrLines::of($this->hocr(
+            "bbox 100 100 130 127; baseline 0 -{$under}",
+            [[$text, 'bbox 100 100 130 127', 96]],
+        ))[0][0]->frame->height;
+
+        $this->assertEqualsWithDelta(1.51 * 20, $height('[2]', 0), 0.01);
+        $this->assertEqualsWithDelta(1.51 * 20, $height('[2]', 7), 0.01);
+        $this->assertEqualsWithDelta(1.51 * 27, $height('12', 0), 0.01);
     }
 
     public function test_feet_go_down_with_a_line_that_lies_askew(): void
@@ -45,13 +57,14 @@ final class HocrLinesTest extends TestCase
     {
         $hocr = $this->hocr('bbox 0 0 500 40; baseline 0 0', [
             ['3.', 'bbox 0 10 20 40', 40],
+            ['[2]', 'bbox 25 10 38 40', 40],
             ['sea', 'bbox 40 10 90 40', 59],
             ['—', 'bbox 100 10 120 40', 99],
             ['tide', 'bbox 140 10 190 40', 60],
         ]);
 
         $this->assertSame([['tide']], $this->texts(HocrLines::of($hocr)));
-        $this->assertSame([['3.', 'tide']], $this->texts(HocrLines::of($hocr, 35)));
+        $this->assertSame([['3.', '[2]', 'tide']], $this->texts(HocrLines::of($hocr, 35)));
         $this->assertSame([], HocrLines::of($this->hocr('bbox 0 0 9 9', [['tide', 'bbox 0 0 9 9', 5]])));
     }
 

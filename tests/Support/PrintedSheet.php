@@ -103,7 +103,8 @@ final class PrintedSheet
         return $this;
     }
 
-    public function marks(): Marks
+    /** @param  bool  $seen  in a picture, of whose words only the places are known */
+    public function marks(bool $seen = false): Marks
     {
         return new Marks(
             size: Size::of(600, 800),
@@ -112,6 +113,8 @@ final class PrintedSheet
             rings: $this->rings,
             drawings: $this->drawings,
             lines: $this->lines,
+            readable: ! $seen,
+            seen: $seen,
         );
     }
 

@@ -145,7 +145,7 @@ final class BitmapTest extends TestCase
         }
     }
 
-    public function test_a_row_of_dots_is_a_line_to_write_on_unless_it_leads_to_a_number(): void
+    public function test_a_row_of_dots_is_a_line_to_write_on_unless_it_leads_on(): void
     {
         $dots = fn (int $x, int $y): bool => $x >= 200 && $x < 500 && $x % 7 < 2 && $y >= 499 && $y < 501;
         $found = BitmapDots::find($this->bitmap($dots));
@@ -155,20 +155,27 @@ final class BitmapTest extends TestCase
             [$found[0]->rule->at, $found[0]->rule->from, $found[0]->rule->to],
             2.0,
         );
-        // What it leads to stands behind it, and what it leads from before it; without that it asks for a number.
-        $number = fn (int $x, int $y): bool => $x >= 508 && $x < 530 && $y >= 488 && $y < 501;
+        // What it leads to stands behind it, and what it leads from before it; without that it asks for a price.
+        $price = fn (int $x, int $y): bool => $x >= 508 && $x < 570 && $y >= 488 && $y < 501;
         $name = fn (int $x, int $y): bool => $x >= 150 && $x < 190 && $y >= 488 && $y < 501;
-        $both = fn (int $x, int $y): bool => $dots($x, $y) || $number($x, $y);
+        $both = fn (int $x, int $y): bool => $dots($x, $y) || $price($x, $y);
         $this->assertCount(1, BitmapDots::find($this->bitmap($both)));
-        $this->assertSame(
-            [],
-            BitmapDots::find($this->bitmap(fn (int $x, int $y): bool => $both($x, $y) || $name($x, $y))),
+        $row = fn (int $x, int $y): bool => $both($x, $y) || $name($x, $y);
+        $this->assertSame([], BitmapDots::find($this->bitmap($row)));
+        // A unit or the worth of an answer is shorter, and no list of them stands close below each other.
+        $unit = fn (int $x, int $y): bool => $row($x, $y) && $x < 540;
+        $this->assertCount(1, BitmapDots::find($this->bitmap($unit)));
+        $list = fn (int $pitch): int => count(
+            BitmapDots::find(
+                $this->bitmap(fn (int $x, int $y): bool => $unit($x, $y) || $unit($x + 10, $y + $pitch)),
+            ),
         );
+        $this->assertSame([0, 2], [$list(60), $list(120)]);
         $goesOn = fn (int $x, int $y): bool => $x >= 600 && $x < 640 && $y >= 488 && $y < 501;
         $this->assertCount(
             1,
             BitmapDots::find(
-                $this->bitmap(fn (int $x, int $y): bool => $both($x, $y) || $name($x, $y) || $goesOn($x, $y)),
+                $this->bitmap(fn (int $x, int $y): bool => $row($x, $y) || $goesOn($x, $y)),
             ),
         );
         // Strokes of letters are as even, and high.

@@ -229,6 +229,9 @@ final class TablesAndGuidesTest extends TestCase
         $this->assertSame([3], array_column($lines('[2]')->blanks(), 'count'));
         $this->assertSame([3], array_column($lines('(1 mark)')->blanks(), 'count'));
         $this->assertSame([2, 1], array_column($lines('metres')->blanks(), 'count'));
+        // In a picture their words are not known, but how long they are.
+        $seen = fn (string $end): array => array_column(BlankFinder::find($lines($end)->marks(true)), 'count');
+        $this->assertSame([[3], [2, 1]], [$seen('[2]'), $seen('metres')]);
     }
 
     public function test_a_square_beside_the_sign_of_a_sum_is_for_a_number(): void

@@ -40,18 +40,20 @@ final class UnreadInkTest extends TestCase
         );
     }
 
-    public function test_dust_drawings_and_whole_rows_are_no_numbers(): void
+    public function test_dust_and_drawings_are_none(): void
     {
         $this->assertSame(
             [],
             $this->unread([
                 Frame::of(50, 100, 20, 4.9),
                 Frame::of(50, 200, 20, 35),
-                Frame::of(50, 300, 71, 14),
+                Frame::of(50, 300, 71, 19),
+                Frame::of(50, 350, 301, 14),
                 Frame::of(50, 400, 4.5, 14),
             ]),
         );
-        $this->assertCount(2, $this->unread([Frame::of(50, 100, 5, 5), Frame::of(50, 200, 70, 34)]));
+        $large = [Frame::of(50, 100, 5, 5), Frame::of(50, 200, 70, 34), Frame::of(50, 300, 300, 18)];
+        $this->assertEquals($large, $this->unread($large));
     }
 
     public function test_of_hundreds_of_specks_none_is_read(): void

@@ -463,6 +463,27 @@ final class QuestionFinderTest extends TestCase
         $this->assertSame([], MarkerFinder::find($sheet->marks()->lines));
     }
 
+    public function test_a_full_stop_that_a_reader_of_scans_takes_for_a_comma_ends_a_number_before_its_row(): void
+    {
+        $sheet = (new PrintedSheet())->words('3. Why did it turn back? ________', 72, 100);
+        $sheet->words('4, What did they see on 1, 2, or 3, May? ________', 72, 140);
+        $marks = $sheet->marks();
+        $numbers = fn (bool $seen): array => array_column(MarkerFinder::find($marks->lines, $seen), 'number');
+
+        $this->assertSame(['3', '4'], $numbers(true));
+        $this->assertSame(['3'], $numbers(false));
+    }
+
+    public function test_a_question_ends_above_the_box_on_the_row_of_the_next(): void
+    {
+        $sheet = (new PrintedSheet())->words('1. Why? ________', 72, 100)->words('2. 3 + 4 =', 72, 140);
+        $sheet->box(150, 134, 40, 22);
+        $questions = QuestionFinder::find($sheet->marks(), $sheet->blanks());
+
+        $this->assertSame([[0], [1]], array_column($questions, 'blanks'));
+        $this->assertLessThan(134, $questions[0]->frame->bottom());
+    }
+
     /** @return list<string> */
     private function numbered(PrintedSheet $sheet): array
     {
