@@ -62,9 +62,9 @@ final class ReadScans
             $marks = $source->marks($path, $pages, [$backdrop->page])[$backdrop->page];
             $lines = $source->seen($path, $pages, $backdrop->page, $this->school->language, $marks);
             $found = QuestionBlanks::without($backdrop->blanksFound() ?? []);
-            $blanks = BlankFinder::labelled($found, $backdrop->size(), $lines);
-            $before = Backdrop::questionsBefore($backdrop->source, $backdrop->page);
             $read = $marks->read($lines);
+            $blanks = BlankFinder::read($found, $read);
+            $before = Backdrop::questionsBefore($backdrop->source, $backdrop->page);
             $questions = QuestionFinder::find($read, $blanks, $before);
             $backdrop->update([
                 'lines' => LinesCodec::encode($lines),

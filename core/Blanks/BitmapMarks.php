@@ -33,6 +33,9 @@ final class BitmapMarks
     /** So high print is at the least, in points. */
     private const PRINT = 6.0;
 
+    /** How far it may seem to go beyond the end of a line, in points. */
+    private const OVER = 2.5;
+
     /** Shorter lines are strokes of letters, unless they enclose something, in points. */
     private const STROKE = 20.0;
 
@@ -186,30 +189,53 @@ final class BitmapMarks
      */
     private static function parted(array $words, array $rules): array
     {
-        $parted = [];
-        foreach ($words as $word) {
-            $cuts = [];
-            foreach ($rules as $rule) {
-                if (
-                    $rule->level &&
-                    $rule->from <= $word->x &&
-                    $rule->to >= $word->right() &&
-                    $rule->at >= $word->y + self::PRINT &&
-                    $rule->at <= $word->bottom() - self::PRINT
-                ) {
-                    $cuts[] = $rule->at;
-                }
+        foreach ([true, false] as $level) {
+            $parted = [];
+            foreach ($words as $word) {
+                array_push($parted, ...self::pieces($word, $rules, $level));
             }
-            sort($cuts);
-            $top = $word->y;
-            foreach ([...$cuts, $word->bottom()] as $cut) {
-                ($cuts === [] || $cut - $top >= self::PRINT) &&
-                    ($parted[] = Frame::of($word->x, $top, $word->width, $cut - $top));
-                $top = $cut;
-            }
+            $words = $parted;
         }
 
-        return $parted;
+        return $words;
+    }
+
+    /**
+     * @param  list<Rule>  $rules
+     * @param  bool  $level  which of them cut it
+     * @return list<Frame>
+     */
+    private static function pieces(Frame $word, array $rules, bool $level): array
+    {
+        [$from, $to] = $level ? [$word->x, $word->right()] : [$word->y, $word->bottom()];
+        [$begin, $end] = $level ? [$word->y, $word->bottom()] : [$word->x, $word->right()];
+        $cuts = [];
+        foreach ($rules as $rule) {
+            if (
+                $rule->level === $level &&
+                $rule->from <= $from + self::OVER &&
+                $rule->to >= $to - self::OVER &&
+                $rule->at >= $begin + self::PRINT &&
+                $rule->at <= $end - self::PRINT
+            ) {
+                $cuts[] = $rule->at;
+            }
+        }
+        if ($cuts === []) {
+            return [$word];
+        }
+        sort($cuts);
+        $pieces = [];
+        foreach ([...$cuts, $end] as $cut) {
+            if ($cut - $begin >= self::PRINT) {
+                $pieces[] = $level
+                    ? Frame::of($word->x, $begin, $word->width, $cut - $begin)
+                    : Frame::of($begin, $word->y, $cut - $begin, $word->height);
+            }
+            $begin = $cut;
+        }
+
+        return $pieces;
     }
 
     /**

@@ -4,9 +4,6 @@ declare(strict_types=1);
 
 namespace OpenSlate\Blanks;
 
-use OpenSlate\Paper\Size;
-use OpenSlate\Text\TextLine;
-
 /**
  * Proposes the places of a page that are there to be filled in, from what is printed on it.
  *
@@ -83,22 +80,28 @@ final class BlankFinder
     }
 
     /**
-     * Says what is asked at blanks that were found before the words of their page could be read.
+     * What is asked at blanks that were found before the words of their page could be read, and lines and boxes of
+     * which only words tell that they are to be filled in.
      *
      * @param  list<Blank>  $blanks
-     * @param  list<TextLine>  $lines  with their words
-     * @return list<Blank>
+     * @param  Marks  $read  with its words, of a picture
+     * @return list<Blank> in reading order
      */
-    public static function labelled(array $blanks, Size $size, array $lines): array
+    public static function read(array $blanks, Marks $read): array
     {
-        $ground = new Ground(new Marks($size, lines: $lines));
-
+        $middle = [$read->size->width / 2, $read->size->height / 2];
+        $ground = new Ground(new Marks($read->size, lines: Tilt::lying($read->lines, $read->tilt, $middle)));
         $labelled = array_map(
             fn (Blank $blank): Blank => $blank->label === '' ? $blank->labelled(Prompts::of($ground, $blank)) : $blank,
             $blanks,
         );
+        $told = array_filter(
+            $read->lines === [] ? [] : self::find($read),
+            fn (Blank $one): bool => in_array($one->kind, [BlankKind::Line, BlankKind::Box], true) &&
+                array_filter($blanks, fn (Blank $blank): bool => $blank->frame->meets($one->frame)) === [],
+        );
 
-        return OrderSquares::written($ground, $labelled);
+        return OrderSquares::written($ground, $told === [] ? $labelled : self::ordered([...$labelled, ...$told]));
     }
 
     /**

@@ -29,8 +29,10 @@ final readonly class Content
 
     private const APART = 2.5;
 
-    /** Larger than most words by this, a line heads what follows. */
+    /** Larger than most words by this, a line heads what follows; what is much larger is none, and perhaps a picture. */
     private const HEADING = 1.12;
+
+    private const LARGEST_HEADING = 4.0;
 
     /** A rule so long, as a share of the page's width, that nobody writes on parts a page. */
     private const DIVIDER = 0.6;
@@ -150,6 +152,7 @@ final readonly class Content
                 $marks->lines,
                 fn (TextLine $line): bool => ($line->frame->height >= self::HEADING * $body ||
                     preg_match(self::SECTION, $line->text) === 1) &&
+                    $line->frame->height <= self::LARGEST_HEADING * $body &&
                     $line->wordCount() > 0 &&
                     $line->wordCount() <= self::LONGEST_HEADING &&
                     ! self::isToBeWrittenAfter($line, $blanks),

@@ -9,6 +9,9 @@ use OpenSlate\Geometry\Frame;
 /** The printed number of a question, or what may be one. */
 final readonly class Marker
 {
+    /** How much larger of two of one size one may be. */
+    private const SIZE = 1.2;
+
     /**
      * @param  int  $value  what it counts, from 1
      * @param  string  $number  as it is said
@@ -28,5 +31,11 @@ final readonly class Marker
     {
         return abs($this->frame->middle() - $other->frame->middle()) <=
             0.6 * max($this->frame->height, $other->frame->height);
+    }
+
+    /** Whether what stands there is printed as large. */
+    public function isAsLargeAs(Frame $other): bool
+    {
+        return max($this->frame->height, $other->height) <= self::SIZE * min($this->frame->height, $other->height);
     }
 }

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace OpenSlate\Questions;
 
+use OpenSlate\Geometry\Frame;
 use OpenSlate\Text\Numeral;
+use OpenSlate\Text\TextLine;
+use OpenSlate\Text\Word;
 
 /**
  * Numbers that a reader of print has taken for others: what stands between 6 and 8, and is said to be 1, is 7;
@@ -18,12 +21,19 @@ final class MisreadNumbers
     /** So many that count on from each other are numbered in one way. */
     private const RUN = 3;
 
+    /** What a number was taken for that stands between two others begins right below them, in points, and is short. */
+    private const BELOW = 4.0;
+
+    private const LETTERS = 3;
+
     /**
      * @param  list<Marker>  $markers  in the order of reading
+     * @param  list<TextLine>  $lines  in which they were found
      * @return list<Marker>
      */
-    public static function mended(array $markers): array
+    public static function mended(array $markers, array $lines = []): array
     {
+        $words = array_merge([], ...array_map(fn (TextLine $line): array => $line->words, $lines));
         foreach ([NumberStyle::Number, NumberStyle::Named, NumberStyle::Q, NumberStyle::UpperRoman] as $style) {
             $own = array_filter($markers, fn (Marker $one): bool => $one->style === $style && $one->leads);
             // The full stop behind a number is easily lost.
@@ -37,6 +47,12 @@ final class MisreadNumbers
             }
             foreach (self::columns($likely) as $column) {
                 $markers = self::ofOneStyle($markers, $column, $style);
+            }
+        }
+        foreach ([NumberStyle::Number, NumberStyle::Bare] as $style) {
+            $own = array_filter($markers, fn (Marker $one): bool => $one->style === $style && $one->leads);
+            foreach (self::columns($own, true) as $column) {
+                array_push($markers, ...self::lost($markers, $column, $words));
             }
         }
 
@@ -88,6 +104,48 @@ final class MisreadNumbers
         return $markers;
     }
 
+    /**
+     * What stands where a number is missing down a column, and was read as one with what is behind it, or as something
+     * else that is as short.
+     *
+     * @param  array<int, Marker>  $markers
+     * @param  list<int>  $column
+     * @param  list<Word>  $words
+     * @return list<Marker>
+     */
+    private static function lost(array $markers, array $column, array $words): array
+    {
+        $lost = [];
+        for ($at = 1; $at < count($column); $at++) {
+            [$above, $below] = [$markers[$column[$at - 1]], $markers[$column[$at]]];
+            $number = (string) ($above->value + 1);
+            if ($below->value !== $above->value + 2) {
+                continue;
+            }
+            $between = array_values(
+                array_filter(
+                    $words,
+                    fn (Word $word): bool => $word->frame->y >= $above->frame->bottom() &&
+                        $word->frame->bottom() <= $below->frame->y &&
+                        min(
+                            abs($word->frame->x - $above->frame->x),
+                            abs($word->frame->x - $below->frame->x),
+                        ) <= self::BELOW &&
+                        $above->isAsLargeAs($word->frame) &&
+                        (mb_strlen($word->text) <= self::LETTERS ||
+                            preg_match("/^{$number}(?!\d)/", $word->text) === 1),
+                ),
+            );
+            if (count($between) === 1) {
+                $frame = $between[0]->frame;
+                $frame = Frame::of($frame->x, $frame->y, min($frame->width, $above->frame->width), $frame->height);
+                $lost[] = new Marker($above->style, $above->value + 1, $number, $frame, true);
+            }
+        }
+
+        return $lost;
+    }
+
     private static function marker(Marker $read, NumberStyle $style, int $value): Marker
     {
         $number = $style === NumberStyle::UpperRoman ? Numeral::roman($value) : (string) $value;
@@ -97,14 +155,19 @@ final class MisreadNumbers
 
     /**
      * @param  array<int, Marker>  $markers
+     * @param  bool  $bySize  whether those of another size stand in a column of their own
      * @return list<list<int>> their keys, down each column
      */
-    private static function columns(array $markers): array
+    private static function columns(array $markers, bool $bySize = false): array
     {
         $columns = [];
         foreach ($markers as $key => $marker) {
             foreach ($columns as $at => $column) {
-                if (abs($markers[$column[0]]->frame->x - $marker->frame->x) <= self::ASIDE) {
+                $first = $markers[$column[0]];
+                if (
+                    abs($first->frame->x - $marker->frame->x) <= self::ASIDE &&
+                    (! $bySize || $first->isAsLargeAs($marker->frame))
+                ) {
                     $columns[$at][] = $key;
 
                     continue 2;

@@ -36,7 +36,7 @@ final class QuestionFinder
     public static function find(Marks $marks, array $blanks, array $before = []): array
     {
         $markers = MarkerFinder::find($marks->lines, $marks->seen);
-        $marks->seen && ($markers = MisreadNumbers::mended($markers));
+        $marks->seen && ($markers = MisreadNumbers::mended($markers, $marks->lines));
         if ($markers === [] || count($markers) > self::MOST || ! $marks->readable) {
             return [];
         }

@@ -134,8 +134,9 @@ final class Inspect extends Command
         $said = $questions = [];
         foreach ($wanted as $number) {
             [$text, $marks] = [$read[$number - 1], $drawn[$number]];
-            $blanks = BlankFinder::labelled(BlankFinder::find($marks), $text->size, $text->lines);
             $legible = $marks->readable ? $marks : $marks->read($text->lines);
+            $blanks = BlankFinder::find($marks);
+            $blanks = $marks->readable ? $blanks : BlankFinder::read($blanks, $legible);
             $questions = QuestionFinder::find($legible, $blanks, $questions);
             $said[] = $this->page($text, $counts[$number], $targets[$number] ?? [], $reading) + [
                 'blanks' => array_map(self::blank(...), QuestionBlanks::further($legible, $blanks, $questions)),

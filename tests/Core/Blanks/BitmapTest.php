@@ -9,6 +9,7 @@ use OpenSlate\Blanks\BitmapDots;
 use OpenSlate\Blanks\BitmapMarks;
 use OpenSlate\Blanks\BitmapRules;
 use OpenSlate\Blanks\BitmapSquares;
+use OpenSlate\Blanks\Blank;
 use OpenSlate\Blanks\BlankFinder;
 use OpenSlate\Blanks\BlankKind;
 use OpenSlate\Blanks\Marks;
@@ -259,6 +260,32 @@ final class BitmapTest extends TestCase
         $this->assertCount(2, $words);
         $this->assertLessThanOrEqual(250.5, $words[0]->frame->bottom());
         $this->assertGreaterThanOrEqual(249.5, $words[1]->frame->y);
+    }
+
+    public function test_print_in_cells_side_by_side_is_of_each(): void
+    {
+        // Counters in the first and the last cell of three.
+        $marks = fn (array $filled): Marks => BitmapMarks::of(
+            $this->bitmap(function (int $x, int $y) use ($filled): bool {
+                foreach ($filled as $cell) {
+                    if (hypot($x - 320 - 40 * $cell, $y - 520) <= 14) {
+                        return true;
+                    }
+                }
+
+                return ($x >= 300 && $x <= 420 && $y >= 500 && $y <= 540) &&
+                    (($x - 300) % 40 <= 1 || ($y - 500) % 40 <= 1);
+            }),
+            Size::of(400, 500),
+            [],
+        );
+        $free = fn (array $filled): array => array_map(
+            fn (Blank $blank): int => intdiv((int) $blank->frame->centre()->x - 150, 20),
+            BlankFinder::find($marks($filled)),
+        );
+
+        $this->assertSame([2], $free([0, 1]));
+        $this->assertSame([1], $free([0, 2]));
     }
 
     public function test_the_feet_of_the_word_before_a_line_are_none_of_it(): void

@@ -16,6 +16,7 @@ use OpenSlate\Paper\Size;
 use OpenSlate\Text\TextLine;
 use OpenSlate\Text\Word;
 use PHPUnit\Framework\TestCase;
+use Tests\Support\PrintedSheet;
 
 final class BlankFinderTest extends TestCase
 {
@@ -224,5 +225,23 @@ final class BlankFinderTest extends TestCase
         }
 
         return new TextLine($text, Frame::of($x, $y, 6 * mb_strlen($text), 14), $words);
+    }
+
+    public function test_once_its_words_are_read_a_scan_has_lines_and_boxes_of_which_only_they_tell(): void
+    {
+        $sheet = (new PrintedSheet())->across(300, 72, 500);
+        $seen = BlankFinder::find($sheet->words('At what time may a boat come in?', 72, 270)->marks(true));
+        $this->assertSame([], $seen, 'it may part what is above from what is below');
+        $read = BlankFinder::read($seen, $sheet->marks());
+        $this->assertSame(['At what time may a boat come in?'], array_column($read, 'label'));
+
+        // What was seen stays as it is, and is told what it asks.
+        $beside = (new PrintedSheet())->words('Name', 72, 288)->across(300, 110, 300);
+        $seen = BlankFinder::find($beside->marks(true));
+        $this->assertSame([''], array_column($seen, 'label'));
+        $read = BlankFinder::read($seen, $beside->marks());
+        $this->assertSame(['Name'], array_column($read, 'label'));
+        $this->assertSame($seen[0]->frame, $read[0]->frame);
+        $this->assertEquals($seen, BlankFinder::read($seen, new Marks(Size::of(600, 800), $beside->marks()->rules)));
     }
 }

@@ -8,6 +8,8 @@ use OpenSlate\Geometry\Frame;
 use OpenSlate\Questions\Marker;
 use OpenSlate\Questions\MisreadNumbers;
 use OpenSlate\Questions\NumberStyle;
+use OpenSlate\Text\TextLine;
+use OpenSlate\Text\Word;
 use PHPUnit\Framework\TestCase;
 
 final class MisreadNumbersTest extends TestCase
@@ -57,6 +59,38 @@ final class MisreadNumbersTest extends TestCase
         }
         $aside = [$bare(1, 100), $this->marker(2, 90, 140), $this->marker(3, 90, 180)];
         $this->assertEquals($aside, MisreadNumbers::mended($aside));
+    }
+
+    public function test_a_number_read_as_something_else_is_found_between_its_neighbours(): void
+    {
+        $markers = [$this->marker(5, 50, 100), $this->marker(7, 51, 180)];
+        $mended = fn (Word ...$words): array => array_column(
+            MisreadNumbers::mended($markers, array_map(fn (Word $one): TextLine => TextLine::of($one), $words)),
+            'number',
+        );
+        $at = fn (string $text, float $x, float $y, float $height = 14): Word => new Word(
+            $text,
+            Frame::of($x, $y, 7.0 * mb_strlen($text), $height),
+        );
+
+        $this->assertSame(['5', '7', '6'], $mended($at('6c=', 50, 140)));
+        $this->assertSame(['5', '7', '6'], $mended($at('G.', 52, 140)));
+        foreach (
+            [
+                [],
+                [$at('60', 50, 140), $at('6', 50, 160)],
+                [$at('65cm', 50, 140)],
+                [$at('6c=', 58, 140)],
+                [$at('6c=', 50, 100)],
+                [$at('6c=', 50, 180)],
+                [$at('6c=', 50, 140, 18)],
+            ] as $words
+        ) {
+            $this->assertSame(['5', '7'], $mended(...$words));
+        }
+        // Where it is of the size of what is behind it, so is the number.
+        [,, $found] = MisreadNumbers::mended($markers, [TextLine::of($at('6.Explain', 50, 140))]);
+        $this->assertEquals(Frame::of(50, 140, 10, 14), $found->frame);
     }
 
     public function test_it_stays_where_it_stands(): void

@@ -484,6 +484,27 @@ final class QuestionFinderTest extends TestCase
         $this->assertLessThan(134, $questions[0]->frame->bottom());
     }
 
+    public function test_what_is_far_too_large_for_a_heading_ends_no_question(): void
+    {
+        $ends = function (float $height): float {
+            $sheet = (new PrintedSheet())
+                ->words('1. Look and write.', 72, 100)
+                ->across(260, 72, 200)
+                ->words('2. Look again. ________', 72, 300);
+            $marks = $sheet->marks();
+            $read = TextLine::of(new Word('XO', Frame::of(72, 150, 60, $height)));
+            $found = QuestionFinder::find(
+                new Marks($marks->size, $marks->rules, lines: [...$marks->lines, $read]),
+                $sheet->blanks(),
+            );
+
+            return $found[0]->frame->bottom();
+        };
+
+        $this->assertLessThan(150, $ends(20));
+        $this->assertGreaterThan(250, $ends(60));
+    }
+
     /** @return list<string> */
     private function numbered(PrintedSheet $sheet): array
     {

@@ -17,4 +17,12 @@ final class MisreadTest extends TestCase
         $this->assertSame('sand,', Misread::alone('sand,'));
         $this->assertSame('1,5', Misread::alone('1,5'));
     }
+
+    public function test_behind_a_bracket_or_a_full_stop_a_row_of_dots_or_a_line_begins(): void
+    {
+        $this->assertSame('b)', Misread::alone('b).'));
+        $this->assertSame('(c)', Misread::alone('(c)...'));
+        $this->assertSame('4)', Misread::alone('4)_'));
+        $this->assertSame('sea).', Misread::alone('sea).'));
+    }
 }
