@@ -144,6 +144,7 @@ final class BitmapMarks
             readable: $lines !== [],
             seen: true,
             tilt: $tilt,
+            outlines: array_map($set, BitmapOutlines::find($bitmap)),
         );
     }
 

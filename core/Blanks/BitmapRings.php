@@ -7,8 +7,8 @@ namespace OpenSlate\Blanks;
 use OpenSlate\Geometry\Frame;
 
 /**
- * Finds small rings of a bitmap that stand by themselves, to be ticked or ringed: round, hollow, with room on both
- * sides. The letters that are as round stand in words.
+ * Finds small rings and ovals of a bitmap that stand by themselves, to be ticked or ringed: round, hollow, with room on
+ * both sides. The letters that are as round stand in words.
  */
 final class BitmapRings
 {
@@ -16,6 +16,11 @@ final class BitmapRings
     private const SMALLEST = 8.6;
 
     private const LARGEST = 120.0;
+
+    /** How much wider than high an oval is, at the least and at the most: figures and letters are higher than wide. */
+    private const WIDE = 1.15;
+
+    private const WIDEST = 2.2;
 
     /** Directions from the middle in which is looked, how far from the ring ink may lie, in pixels, and in how many. */
     private const DIRECTIONS = 24;
@@ -91,25 +96,43 @@ final class BitmapRings
         }
         $radius = ($across - $thick) / 2;
         [$middleX, $middleY] = [$x - 0.5, $y + ($across - 1) / 2];
-        if (! self::isRound($bitmap, $middleX, $middleY, $radius, $thick)) {
+        $isLarge = $across * $bitmap->scale >= self::LARGE;
+        $wide = $isLarge ? 0.0 : self::oval($bitmap, (int) $middleX, (int) $middleY, $radius, $thick);
+        if (! self::isRound($bitmap, $middleX, $middleY, $radius, $wide, $thick)) {
             return null;
         }
-        $isLarge = $across * $bitmap->scale >= self::LARGE;
         $isHollow = self::isHollow($bitmap, $middleX, $middleY, self::HOLLOW * $radius);
-        if (! $isLarge && (! $isHollow || ! self::isAlone($bitmap, $middleX, $y, $across))) {
+        $width = $across + 2 * $wide;
+        if (! $isLarge && (! $isHollow || ! self::isAlone($bitmap, $middleX, $y, $across, $width))) {
             return null;
         }
         $frame = Frame::of(
-            ($middleX + 0.5 - $across / 2) * $bitmap->scale,
+            ($middleX + 0.5 - $width / 2) * $bitmap->scale,
             $y * $bitmap->scale,
-            $across * $bitmap->scale,
+            $width * $bitmap->scale,
             $across * $bitmap->scale,
         );
 
         return [$frame, ! $isHollow];
     }
 
-    private static function isRound(Bitmap $bitmap, float $x, float $y, float $radius, int $thick): bool
+    /** By how much an oval that is so high goes farther to each side than a ring; 0 where it does not. */
+    private static function oval(Bitmap $bitmap, int $x, int $y, float $radius, int $thick): float
+    {
+        $most = (int) ceil(self::WIDEST * $radius);
+        $row = $bitmap->rows[$y] ?? '';
+        $left = strrpos(substr($row, max(0, $x - $most), min($x, $most)), '1');
+        $right = strpos(substr($row, $x, $most), '1');
+        if ($left === false || $right === false) {
+            return 0.0;
+        }
+        $half = ($right + min($x, $most) - $left + $thick) / 2;
+
+        return $half >= self::WIDE * $radius ? $half - $radius : 0.0;
+    }
+
+    /** @param  float  $wide  by how much it goes farther to each side than up and down */
+    private static function isRound(Bitmap $bitmap, float $x, float $y, float $radius, float $wide, int $thick): bool
     {
         $met = 0;
         $aside = $thick / 2 + max(self::ASIDE, self::UNROUND * $radius);
@@ -117,7 +140,7 @@ final class BitmapRings
             $angle = (2 * M_PI * $step) / self::DIRECTIONS;
             for ($from = $radius - $aside; $from <= $radius + $aside; $from += 0.7) {
                 $row = (int) round($y + $from * sin($angle));
-                if (($bitmap->rows[$row][(int) round($x + $from * cos($angle))] ?? '0') === '1') {
+                if (($bitmap->rows[$row][(int) round($x + ($from + $wide) * cos($angle))] ?? '0') === '1') {
                     $met++;
                     break;
                 }
@@ -140,10 +163,10 @@ final class BitmapRings
         return $ink <= self::INSIDE * $all;
     }
 
-    private static function isAlone(Bitmap $bitmap, float $x, int $y, int $across): bool
+    private static function isAlone(Bitmap $bitmap, float $x, int $y, int $across, float $width): bool
     {
         $room = max(3, (int) round(min(self::ROOM * $across, self::ROOM_ENOUGH / $bitmap->scale)));
-        [$left, $right] = [(int) floor($x - $across / 2) - 1, (int) ceil($x + $across / 2) + 2];
+        [$left, $right] = [(int) floor($x - $width / 2) - 1, (int) ceil($x + $width / 2) + 2];
         for ($row = $y; $row < $y + $across; $row++) {
             $line = $bitmap->rows[$row] ?? '';
             if (

@@ -23,6 +23,9 @@ final class BitmapRules
 
     private const FEET = 0.3;
 
+    /** What goes on beside all of it, apart from it, is a line as well: a side of another box that stands close to it. */
+    private const WHOLE = 0.9;
+
     private const CLEAR = 2;
 
     /** A line whose ink lies so far aside of it, in pixels, is bent: two that meet, so long each, at such an angle. */
@@ -74,10 +77,17 @@ final class BitmapRules
         $from = (int) round($rule->from / $bitmap->scale);
         $length = max(1, (int) round($rule->length() / $bitmap->scale));
         $aside = (int) ceil($rule->weight / 2 / $bitmap->scale) + self::CLEAR;
-        $at = (int) round($rule->at / $bitmap->scale);
-        $ink = fn (int $row): int => substr_count(substr($bitmap->rows[$row] ?? '', $from, $length), '1');
+        $at = (int) floor($rule->at / $bitmap->scale);
+        $beside = fn (int $row): string => substr($bitmap->rows[$row] ?? '', $from, $length);
+        foreach ([-1, 1] as $way) {
+            $ink = substr_count($beside($at + $way * $aside), '1');
+            $isApart = substr_count($beside($at + $way * ($aside - 1)), '1') <= (1 - self::WHOLE) * $length;
+            if ($ink >= self::FEET * $length && ! ($isApart && $ink >= self::WHOLE * $length)) {
+                return true;
+            }
+        }
 
-        return max($ink($at - $aside), $ink($at + $aside)) >= self::FEET * $length;
+        return false;
     }
 
     /** @return list<SeenRule> */

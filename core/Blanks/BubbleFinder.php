@@ -62,7 +62,8 @@ final class BubbleFinder
         if ($ground->printedIn($frame) !== []) {
             return false;
         }
-        foreach ($ground->marks->drawings as $drawing) {
+        // In a picture it is paper throughout; what is drawn around it may have been seen in pieces.
+        foreach ($ground->marks->seen ? [] : $ground->marks->drawings as $drawing) {
             if ($frame->meets($drawing) && ! $drawing->contains($frame)) {
                 return false;
             }

@@ -18,18 +18,35 @@ final class InscribedFrame
      */
     public static function of(array $points): ?Frame
     {
+        $crossings = [];
+        $isInside = function (float $x, float $y) use ($points, &$crossings): bool {
+            $crossings[(string) $y] ??= self::crossings($points, $y);
+
+            return count(array_filter($crossings[(string) $y], fn (float $one): bool => $one <= $x)) % 2 === 1;
+        };
         [$xs, $ys] = [array_column($points, 0), array_column($points, 1)];
-        [$left, $top] = [min($xs), min($ys)];
-        [$across, $down] = [(max($xs) - $left) / self::CELLS, (max($ys) - $top) / self::CELLS];
+
+        return self::among(
+            $isInside,
+            Frame::of(min($xs), min($ys), max($xs) - min($xs), max($ys) - min($ys)),
+        );
+    }
+
+    /**
+     * The same in whatever shape.
+     *
+     * @param  callable(float, float): bool  $isInside  whether a place lies in it
+     * @param  Frame  $around  the whole of it
+     */
+    public static function among(callable $isInside, Frame $around): ?Frame
+    {
+        [$across, $down] = [$around->width / self::CELLS, $around->height / self::CELLS];
         // A little within, where what lies on an edge is in or out.
         $at = fn (int $cell, float $size): float => max(self::EDGE, min($cell, self::CELLS - self::EDGE)) * $size;
         $inside = [];
         for ($row = 0; $row <= self::CELLS; $row++) {
-            $crossings = self::crossings($points, $top + $at($row, $down));
             for ($column = 0; $column <= self::CELLS; $column++) {
-                $x = $left + $at($column, $across);
-                $before = count(array_filter($crossings, fn (float $one): bool => $one <= $x));
-                $inside[$row][$column] = $before % 2 === 1;
+                $inside[$row][$column] = $isInside($around->x + $at($column, $across), $around->y + $at($row, $down));
             }
         }
         $best = self::largest($inside, $across, $down);
@@ -37,8 +54,8 @@ final class InscribedFrame
         return $best === null
             ? null
             : Frame::of(
-                $left + $best[0] * $across,
-                $top + $best[1] * $down,
+                $around->x + $best[0] * $across,
+                $around->y + $best[1] * $down,
                 $best[2] * $across,
                 $best[3] * $down,
             );

@@ -7,6 +7,8 @@ namespace Tests\Core\Blanks;
 use OpenSlate\Blanks\Bitmap;
 use OpenSlate\Blanks\BitmapDots;
 use OpenSlate\Blanks\BitmapMarks;
+use OpenSlate\Blanks\BitmapOutlines;
+use OpenSlate\Blanks\BitmapRings;
 use OpenSlate\Blanks\BitmapRules;
 use OpenSlate\Blanks\BitmapSquares;
 use OpenSlate\Blanks\Blank;
@@ -493,6 +495,71 @@ final class BitmapTest extends TestCase
         $this->assertSame([], $grey(fn (int $x, int $y): bool => $y >= 150), 'a tint begins there');
         $this->assertSame([], $rules(fn (int $x, int $y): int => 240 - intdiv($x, 20)), 'a shadow');
         $this->assertSame([], $grey(fn (int $x, int $y): bool => $x >= 100 && $x < 130 && $y === 150), 'it is short');
+    }
+
+    public function test_an_oval_is_shaded_and_a_nought_is_not(): void
+    {
+        $oval = fn (int $wide, int $high): array => BitmapRings::find(
+            $this->bitmap(
+                fn (int $x, int $y): bool => hypot(($x - 200) / ($wide + 0.8), ($y - 300) / ($high + 0.8)) <= 1 &&
+                    hypot(($x - 200) / ($wide - 1.2), ($y - 300) / ($high - 1.2)) >= 1,
+            ),
+        )[0];
+
+        foreach ([[24, 15], [32, 16], [20, 17]] as [$wide, $high]) {
+            [$found] = $oval($wide, $high);
+            $this->assertEqualsWithDelta(
+                [100.0, 150.0, $wide, $high],
+                [$found->centre()->x, $found->middle(), $found->width, $found->height],
+                2.5,
+            );
+        }
+        $this->assertSame([], $oval(15, 24));
+        $this->assertSame([], $oval(48, 16));
+        // Only half of it.
+        $half = fn (int $x, int $y): bool => $x < 205 && abs(hypot(($x - 200) / 24, ($y - 300) / 15) - 1) <= 0.1;
+        $this->assertSame([[], []], BitmapRings::find($this->bitmap($half)));
+    }
+
+    public function test_the_room_in_an_outline_that_is_no_box_is_found(): void
+    {
+        $edge = fn (int $x, int $y): float => hypot(($x - 300) / 160, ($y - 300) / 100);
+        $cloud = fn (int $x, int $y): bool => abs($edge($x, $y) - 1) <= 0.02;
+        [$room] = BitmapOutlines::find($this->bitmap($cloud));
+        // The largest rectangle in an ellipse is the square root of two as wide and high as its halves.
+        $this->assertEqualsWithDelta(160 * 100 * M_SQRT2 ** 2 * 0.25, $room->width * $room->height, 1300.0);
+        $this->assertEqualsWithDelta([150.0, 150.0], [$room->centre()->x, $room->middle()], 6.0);
+
+        $none = [
+            'a box' => fn (int $x, int $y): bool => max(abs($x - 300) / 160, abs($y - 300) / 100) <= 1 &&
+                max(abs($x - 300) / 160, abs($y - 300) / 100) >= 0.98,
+            'one that is open' => fn (int $x, int $y): bool => $cloud($x, $y) && $x < 440,
+            'the inside of a letter' => fn (int $x, int $y): bool => abs(hypot($x - 300, $y - 300) - 20) <= 2,
+            'the page' => fn (int $x, int $y): bool => hypot(($x - 400) / 399, ($y - 500) / 499) >= 1,
+        ];
+        foreach ($none as $what => $ink) {
+            $this->assertSame([], BitmapOutlines::find($this->bitmap($ink)), $what);
+        }
+    }
+
+    public function test_the_sides_of_boxes_close_above_each_other_are_lines_and_feet_of_letters_are_none(): void
+    {
+        $at = fn (callable $ink): array => array_map(
+            fn (SeenRule $seen): float => $seen->rule->at,
+            array_values(array_filter(
+                BitmapRules::find($this->bitmap($ink)),
+                fn (SeenRule $seen): bool => $seen->rule->level,
+            )),
+        );
+        $line = fn (int $x, int $y, int $at): bool => $y === $at && $x >= 300 && $x < 380;
+
+        $two = $at(fn (int $x, int $y): bool => $line($x, $y, 400) || $line($x, $y, 403));
+        $this->assertEqualsWithDelta([200.25, 201.75], $two, 0.01);
+        $this->assertSame([], $at(fn (int $x, int $y): bool => $line($x, $y, 400) ||
+            ($y > 380 && $y < 400 && $x >= 300 && $x < 380 && $x % 8 < 3)));
+        $thick = $at(fn (int $x, int $y): bool => $x >= 300 && $x < 380 &&
+            abs($y - 400 - (($x - 340) / 8) ** 2) <= 3);
+        $this->assertSame([], $thick, 'the flat part of a thick bow');
     }
 
     public function test_a_picture_of_nothing_has_nothing_on_it(): void
