@@ -84,14 +84,6 @@ final class BitmapOutlines
     private static function enclosed(array $rows): array
     {
         $runs = $above = $of = [];
-        // Each run is of the piece of another one, or begins a piece of its own.
-        $piece = function (int $run) use (&$of): int {
-            while ($of[$run] !== $run) {
-                $run = $of[$run] = $of[$of[$run]];
-            }
-
-            return $run;
-        };
         foreach ($rows as $y => $row) {
             $here = [];
             preg_match_all('/0+/', $row, $white, PREG_OFFSET_CAPTURE);
@@ -101,7 +93,7 @@ final class BitmapOutlines
                 $here[] = $of[] = $at;
                 foreach ($above as $other) {
                     if ($runs[$other][1] < $x + strlen($run) && $runs[$other][1] + $runs[$other][2] > $x) {
-                        $of[$piece($other)] = $piece($at);
+                        $of[self::piece($of, $other)] = self::piece($of, $at);
                     }
                 }
             }
@@ -110,7 +102,7 @@ final class BitmapOutlines
         $pieces = $open = [];
         [$width, $last] = [strlen($rows[0] ?? ''), count($rows) - 1];
         foreach ($runs as $at => $run) {
-            $is = $piece($at);
+            $is = self::piece($of, $at);
             $pieces[$is][] = $run;
             if ($run[0] === 0 || $run[0] === $last || $run[1] === 0 || $width === $run[1] + $run[2]) {
                 $open[$is] = true;
@@ -118,6 +110,20 @@ final class BitmapOutlines
         }
 
         return array_values(array_diff_key($pieces, $open));
+    }
+
+    /**
+     * Which run stands for all that hang together with one.
+     *
+     * @param  array<int, int>  $of  of each run one that it hangs together with, or itself
+     */
+    private static function piece(array &$of, int $run): int
+    {
+        while ($of[$run] !== $run) {
+            $run = $of[$run] = $of[$of[$run]];
+        }
+
+        return $run;
     }
 
     /**
