@@ -42,6 +42,14 @@ final class BitmapRings
 
     private const ROOM_ENOUGH = 4.0;
 
+    /** With much room on one side it may have less on the other, as before "A" in a list: letters stand closer. */
+    private const MUCH_ROOM = 0.6;
+
+    private const LITTLE_ROOM = 0.1;
+
+    /** How much of its width may have ink right below it: more is the other round of an 8. */
+    private const BELOW = 0.2;
+
     /** Larger than letters, in points: lines may lead to it. */
     private const LARGE = 28.0;
 
@@ -165,18 +173,26 @@ final class BitmapRings
 
     private static function isAlone(Bitmap $bitmap, float $x, int $y, int $across, float $width): bool
     {
-        $room = max(3, (int) round(min(self::ROOM * $across, self::ROOM_ENOUGH / $bitmap->scale)));
         [$left, $right] = [(int) floor($x - $width / 2) - 1, (int) ceil($x + $width / 2) + 2];
+        $most = (int) ceil(self::MUCH_ROOM * $across);
+        $before = $behind = $most;
         for ($row = $y; $row < $y + $across; $row++) {
             $line = $bitmap->rows[$row] ?? '';
-            if (
-                str_contains(substr($line, max(0, $left - $room), min($left, $room)), '1') ||
-                str_contains(substr($line, $right, $room), '1')
-            ) {
-                return false;
-            }
+            $ink = strrpos(substr($line, max(0, $left - $most), min($left, $most)), '1');
+            $ink === false || ($before = min($before, min($left, $most) - $ink - 1));
+            $ink = strpos(substr($line, $right, $most), '1');
+            $ink === false || ($behind = min($behind, $ink));
+        }
+        $room = max(3, (int) round(min(self::ROOM * $across, self::ROOM_ENOUGH / $bitmap->scale)));
+        $isApart =
+            min($before, $behind) >= $room ||
+            (max($before, $behind) >= $most && min($before, $behind) >= max(2, self::LITTLE_ROOM * $across));
+        $below = 0;
+        for ($row = $y + $across + 1; $row <= $y + $across + 2; $row++) {
+            $ink = substr_count(substr($bitmap->rows[$row] ?? '', max(0, $left), $right - $left), '1');
+            $below = max($below, $ink);
         }
 
-        return true;
+        return $isApart && $below <= self::BELOW * $width;
     }
 }

@@ -114,7 +114,11 @@ final class BitmapSquares
                 }
             }
         }
-        if (! self::isAlone($bitmap, $x, $y, $width, $height) || self::areStems($bitmap, $x, $y, $width, $height)) {
+        if (
+            ! self::isAlone($bitmap, $x, $y, $width, $height) ||
+            self::areStems($bitmap, $x, $y, $width, $height) ||
+            self::isBow($bitmap, $x, $y, $width, $height)
+        ) {
             return false;
         }
         $border = max(self::ASIDE + 2, (int) round(0.2 * $width));
@@ -139,6 +143,14 @@ final class BitmapSquares
         }
 
         return str_contains((string) $both, '0');
+    }
+
+    /** The right side of a D goes out farther than its upper and its lower one. */
+    private static function isBow(Bitmap $bitmap, int $x, int $y, int $width, int $height): bool
+    {
+        $beyond = fn (int $row): int => self::ink($bitmap, $x + $width + 1, $row, self::ASIDE - 1, 1);
+
+        return $beyond($y + intdiv($height, 2)) > 0 && $beyond($y) === 0 && $beyond($y + $height - 1) === 0;
     }
 
     /** A letter has another beside it, and a word of one letter another word on both sides. */

@@ -52,8 +52,10 @@ final readonly class Content
 
     private const WHITE = 0.97;
 
-    /** How high what is written on a line is, in points. */
+    /** How high what is written on a line is, in points; in a picture, which has no runs of underscores, as its print. */
     private const WRITTEN = 12.0;
+
+    private const LEAST_WRITTEN = 8.0;
 
     /** How far a number may stand from the upper and the left side of its cell, in points. */
     private const IN_A_ROW = 22.0;
@@ -101,10 +103,14 @@ final readonly class Content
     /** @var list<Rule> */
     private array $dividers;
 
+    private float $written;
+
     /** @param  list<Blank>  $blanks */
     public function __construct(private Marks $marks, public array $blanks)
     {
         $size = $marks->size;
+        $body = (new PageText(1, $size, $marks->lines))->bodyHeight();
+        $this->written = $marks->seen ? max(self::LEAST_WRITTEN, min(self::WRITTEN, $body)) : self::WRITTEN;
         $this->top = self::HEAD * $size->height;
         $this->words = array_merge(
             [],
@@ -146,7 +152,6 @@ final readonly class Content
                     ! self::isWrittenOn($rule, $blanks),
             ),
         );
-        $body = (new PageText(1, $size, $marks->lines))->bodyHeight();
         $this->headings = array_values(
             array_filter(
                 $marks->lines,
@@ -185,7 +190,7 @@ final readonly class Content
     /** @return array<int, Blank> by their places among those of the page */
     public function blanksIn(Place $place): array
     {
-        return array_filter($this->blanks, fn (Blank $blank): bool => $place->has(self::seen($blank)));
+        return array_filter($this->blanks, fn (Blank $blank): bool => $place->has($this->seen($blank)));
     }
 
     public function said(Place $place): string
@@ -234,7 +239,7 @@ final readonly class Content
         $top = $number->y;
         $on = [
             ...array_map(fn (Word $word): Frame => $word->frame, $this->words),
-            ...array_map(self::seen(...), $this->blanks),
+            ...array_map($this->seen(...), $this->blanks),
             ...$this->drawn,
         ];
         foreach ($on as $frame) {
@@ -396,7 +401,7 @@ final readonly class Content
     {
         return [
             ...array_map(fn (Word $word): Frame => $word->frame, $this->words($place)),
-            ...array_map(self::seen(...), array_values($this->blanksIn($place))),
+            ...array_map($this->seen(...), array_values($this->blanksIn($place))),
             ...array_values(array_filter(array_map($place->part(...), $this->drawn))),
         ];
     }
@@ -408,10 +413,10 @@ final readonly class Content
     }
 
     /** A line to write on is seen at its foot, and not where one may write above it. */
-    private static function seen(Blank $blank): Frame
+    private function seen(Blank $blank): Frame
     {
         $frame = $blank->frame;
-        $height = $blank->kind === BlankKind::Line ? min(self::WRITTEN, $frame->height) : $frame->height;
+        $height = $blank->kind === BlankKind::Line ? min($this->written, $frame->height) : $frame->height;
 
         return Frame::of($frame->x, $frame->bottom() - $height, $frame->width, $height);
     }

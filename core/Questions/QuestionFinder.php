@@ -61,12 +61,16 @@ final class QuestionFinder
     {
         foreach (self::byStyle($markers) as $runs) {
             $all = array_merge(...$runs);
-            $asking = [];
-            foreach ($runs as $run) {
-                self::asks($run, $all, $content) && array_push($asking, ...$run);
-            }
+            $runs = array_values(array_filter($runs, fn (array $run): bool => self::asks($run, $all, $content)));
+            // The longest is found first, wherever it is read.
+            $place = fn (array $run): int => (int) array_search($run[0], $markers, true);
+            usort($runs, fn (array $a, array $b): int => $place($a) <=> $place($b));
+            $asking = array_merge(...$runs);
             if ($asking !== []) {
-                return self::questions(self::continued($asking, $markers, $content), $markers, $content);
+                $of = $asking[0]->style->isOfParts() ? NumbersOfParts::of($runs, $markers) : [];
+                $main = $of === [] ? self::continued($asking, $markers, $content) : $of;
+
+                return self::questions($main, $markers, $content);
             }
         }
 

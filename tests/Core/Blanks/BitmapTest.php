@@ -521,6 +521,41 @@ final class BitmapTest extends TestCase
         $this->assertSame([[], []], BitmapRings::find($this->bitmap($half)));
     }
 
+    public function test_a_ring_close_before_a_letter_is_ticked_and_the_round_of_a_letter_is_not(): void
+    {
+        $ring = fn (int $x, int $y, float $cx, float $cy): bool => abs(hypot($x - $cx, $y - $cy) - 10.5) <= 1.0;
+        $letter = fn (int $x, int $y, int $left): bool => $x >= $left && $x < $left + 14 &&
+            $y >= 292 && $y < 309 && ($x * 3 + $y) % 5 < 3;
+        $count = fn (callable $ink): int => count(BitmapRings::find($this->bitmap($ink))[0]);
+
+        $before = fn (int $room): int => $count(
+            fn (int $x, int $y): bool => $ring($x, $y, 200, 300) || $letter($x, $y, 212 + $room),
+        );
+        $this->assertSame([0, 1, 1], [$before(2), $before(5), $before(12)]);
+        // With as little room on both sides it is in a word.
+        $this->assertSame(0, $count(
+            fn (int $x, int $y): bool => $ring($x, $y, 200, 300) || $letter($x, $y, 217) || $letter($x, $y, 169),
+        ));
+        // One round on another is an 8.
+        $this->assertSame(0, $count(
+            fn (int $x, int $y): bool => $ring($x, $y, 200, 300) || $ring($x, $y, 200, 320),
+        ));
+    }
+
+    public function test_a_d_is_no_square(): void
+    {
+        $shape = fn (float $bow): int => count(BitmapSquares::find($this->bitmap(
+            function (int $x, int $y) use ($bow): bool {
+                $right = 217 + $bow * (1 - (($y - 308) / 8) ** 2);
+
+                return $y >= 300 && $y <= 316 && $x >= 200 && $x <= $right &&
+                    (min($x - 200, $y - 300, 316 - $y) < 2 || $right - $x < 2);
+            },
+        )));
+
+        $this->assertSame([1, 0], [$shape(0), $shape(4)]);
+    }
+
     public function test_the_room_in_an_outline_that_is_no_box_is_found(): void
     {
         $edge = fn (int $x, int $y): float => hypot(($x - 300) / 160, ($y - 300) / 100);

@@ -463,6 +463,37 @@ final class QuestionFinderTest extends TestCase
         $this->assertSame([], MarkerFinder::find($sheet->marks()->lines));
     }
 
+    public function test_bare_numbers_before_letters_number_the_questions(): void
+    {
+        $exam = fn (string ...$numbers): array => $this->numbered(array_reduce(
+            array_keys($numbers),
+            fn (PrintedSheet $sheet, int $at): PrintedSheet => $sheet
+                ->words("{$numbers[$at]} Ice melts in a room.", 72, 100 + 120 * $at)
+                ->words('(a) How? ________', 96, 130 + 120 * $at)
+                ->words('(b) Why? ________', 96, 160 + 120 * $at),
+            new PrintedSheet(),
+        ));
+
+        $this->assertSame(['1', '1a', '1b', '2', '2a', '2b'], $exam('1', '2'));
+        $this->assertSame(['3', '3a', '3b'], $exam('3.'));
+        $this->assertSame(['Question 7', '7a', '7b'], ['Question 7', ...array_slice($exam('Question 7'), 1)]);
+        // What does not count on, or is before none, is no number of a question.
+        $this->assertSame(['a', 'b', 'a', 'b'], $exam('8', '3'));
+        $this->assertSame(['a', 'b', 'a', 'b'], $exam('1', 'The'));
+    }
+
+    public function test_letters_that_go_on_from_the_page_before_stay(): void
+    {
+        $sheet = (new PrintedSheet())
+            ->words('(c) How? ________', 96, 100)
+            ->words('(d) Why? ________', 96, 130)
+            ->words('5 Ice melts.', 72, 190)
+            ->words('(a) How? ________', 96, 220)
+            ->words('(b) Why? ________', 96, 250);
+
+        $this->assertSame(['c', 'd', 'a', 'b'], $this->numbered($sheet));
+    }
+
     public function test_a_full_stop_that_a_reader_of_scans_takes_for_a_comma_ends_a_number_before_its_row(): void
     {
         $sheet = (new PrintedSheet())->words('3. Why did it turn back? ________', 72, 100);
