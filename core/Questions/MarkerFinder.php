@@ -12,8 +12,13 @@ use OpenSlate\Text\Word;
 /** Finds what may number a question: at the beginning of a row, or with room before it. */
 final class MarkerFinder
 {
-    /** Words that say that a number follows which counts a question. */
-    private const NAMES = '/^(?:question|questions|q|no|nr|number|task|problem|exercise)[.:]?$/iu';
+    /** Words that say that a number follows which counts a question, in the languages of Europe that schools teach in. */
+    private const NAMES = '/^(?:questions?|q|no|nr|num|number|task|problem|exercise|activity|[nº]°|nº|'.
+        'aufgabe|frage|übung|exercice|activité|pregunta|ejercicio|tarea|actividad|domanda|esercizio|attività|compito|'.
+        'pergunta|questão|exercício|tarefa|atividade|vraag|opgave|opdracht|oefening|fråga|uppgift|övning|spørgsmål|'.
+        'oppgave|øvelse|kysymys|tehtävä|harjoitus|pytanie|zadanie|ćwiczenie|otázka|úkol|úloha|cvičení|feladat|kérdés|'.
+        'întrebarea|exercițiul|ερώτηση|άσκηση|вопрос|задание|питання|завдання|cwestiwn|tasg|ymarfer|ceist|cleachtadh'.
+        ')[.:]?$/iu';
 
     /** Room before it, of its height. */
     private const ROOM = 1.1;
@@ -63,8 +68,8 @@ final class MarkerFinder
                     }
                 }
                 $next = $line->words[$at + 1] ?? null;
-                $isAsked = $next !== null && preg_match('/\p{L}{2}/u', $next->text) === 1;
-                array_push($markers, ...self::read($word, $next, $begins && ($before === null || $isAsked)));
+                $leads = $begins && ($before === null || self::isAsked($next));
+                array_push($markers, ...self::read($word, $next, $leads));
             }
         }
 
@@ -100,9 +105,16 @@ final class MarkerFinder
         return ($edges[$at - 1] ?? 0) + ($edges[$at] ?? 0) + ($edges[$at + 1] ?? 0) >= self::ROWS;
     }
 
+    /** Whether what follows a number is a word. */
+    private static function isAsked(?Word $next): bool
+    {
+        return $next !== null && preg_match('/\p{L}{2}/u', $next->text) === 1;
+    }
+
     /** @return list<Marker> */
     private static function read(Word $word, ?Word $next, bool $leads): array
     {
+        $isAsked = self::isAsked($next);
         if (
             $next !== null &&
             preg_match(self::NAMES, $word->text) === 1 &&
@@ -117,6 +129,9 @@ final class MarkerFinder
         foreach (NumberStyle::readings($word->text) as $style => [$value, $number]) {
             if ($style === NumberStyle::BareLetter->value && ! $hasRoom) {
                 continue; // "A limpet eats …"
+            }
+            if ($style === NumberStyle::Decimal->value && ! ($leads && $isAsked)) {
+                continue; // What is measured is "3.1" as well.
             }
             $markers[] = new Marker(NumberStyle::from($style), $value, $number, $word->frame, $leads);
         }

@@ -74,6 +74,29 @@ final class MisreadNumbers
             }
         }
 
+        return self::atEnds($markers, $order, $style);
+    }
+
+    /**
+     * The first and the last of several: said to be one of their neighbours, they are the one before these or after.
+     *
+     * @param  array<int, Marker>  $markers
+     * @param  list<int>  $order
+     * @return array<int, Marker>
+     */
+    private static function atEnds(array $markers, array $order, NumberStyle $style): array
+    {
+        foreach ([[array_slice($order, 0, 3), -1], [array_reverse(array_slice($order, -3)), 1]] as [$three, $step]) {
+            if (count($three) < self::RUN) {
+                break;
+            }
+            [$end, $near, $far] = array_map(fn (int $key): int => $markers[$key]->value, $three);
+            // "1" may begin anew.
+            if ($near - $far === $step && in_array($end, [$near, $far], true) && $end > 1 && $near + $step > 0) {
+                $markers[$three[0]] = self::marker($markers[$three[0]], $style, $near + $step);
+            }
+        }
+
         return $markers;
     }
 

@@ -12,10 +12,10 @@ enum NumberStyle: string
     /** "Question 3" */
     case Named = 'named';
 
-    /** "Q3" */
+    /** "Q3", "#3" */
     case Q = 'q';
 
-    /** "3.", "3)", "(3)" */
+    /** "3.", "3)", "(3)", "3/" */
     case Number = 'number';
 
     /** "③" */
@@ -35,6 +35,9 @@ enum NumberStyle: string
 
     /** "3a" */
     case Both = 'both';
+
+    /** "3.1" */
+    case Decimal = 'decimal';
 
     /** "b)" */
     case Letter = 'letter';
@@ -56,6 +59,12 @@ enum NumberStyle: string
         return $this === self::Letter || $this === self::Roman;
     }
 
+    /** Whether it counts within another number: after "2c" comes "2d", or "3a". */
+    public function isOfTwo(): bool
+    {
+        return $this === self::Both || $this === self::Decimal;
+    }
+
     /**
      * What a word at the beginning of a question may count.
      *
@@ -66,15 +75,17 @@ enum NumberStyle: string
         $found = [];
         // What reads scans takes the figure 1 for an l or a bar; what counts on from it tells what it is.
         $figures = preg_replace('/^(\(?)[l|](?=[a-h]?[.):]+$)/', '${1}1', $word) ?? $word;
-        if (preg_match('/^Q\.?(\d{1,3})[.:)]?$/i', $word, $match) === 1) {
+        if (preg_match('/^(?:Q\.?|#)(\d{1,3})[.:)]?$/i', $word, $match) === 1) {
             $found[self::Q->value] = [(int) $match[1], $match[1]];
-        } elseif (preg_match('/^\(?(\d{1,3})(?:[.):]|\.\))(?:\p{Lu}\p{L}+)?$/u', $figures, $match) === 1) {
+        } elseif (preg_match('/^\(?(\d{1,3})(?:[.):\/°º]|\.\))(?:\p{Lu}\p{L}+)?$/u', $figures, $match) === 1) {
             $found[self::Number->value] = [(int) $match[1], $match[1]];
         } elseif (preg_match('/^\(?(\d{1,2})\.?\(?([a-h])[.):]*$/i', $figures, $match) === 1) {
             $found[self::Both->value] = [
                 100 * (int) $match[1] + ord(strtolower($match[2])) - ord('a') + 1,
                 $match[1].strtolower($match[2]),
             ];
+        } elseif (preg_match('/^(\d{1,2})\.(\d{1,2})[.):]?$/', $word, $match) === 1) {
+            $found[self::Decimal->value] = [100 * (int) $match[1] + (int) $match[2], "{$match[1]}.{$match[2]}"];
         } elseif (preg_match('/^\d{1,2}$/', $word) === 1) {
             $found[self::Bare->value] = [(int) $word, $word];
         } elseif (preg_match('/^[A-Z]$/', $word) === 1) {

@@ -206,7 +206,7 @@ final class QuestionFinder
         $places = array_map(fn (Marker $marker): Place => Place::of($marker, $main, $content), $main);
         $last = LastQuestion::of($main, $places, $columns, $content);
         foreach ($main as $at => $marker) {
-            $place = $last->ended($marker, $places[$at]);
+            $place = self::withinSection($marker, $last->ended($marker, $places[$at]), $markers, $content);
             $questions[] = $content->question($marker->number, $place);
             foreach (self::parts($place, $markers, $marker, $content) as $part) {
                 $questions[] = $part;
@@ -216,6 +216,27 @@ final class QuestionFinder
         }
 
         return $questions;
+    }
+
+    /**
+     * What "3.2" numbers ends where "4" stands, which is over "4.1".
+     *
+     * @param  list<Marker>  $markers
+     */
+    private static function withinSection(Marker $marker, Place $place, array $markers, Content $content): Place
+    {
+        foreach ($marker->style === NumberStyle::Decimal ? $markers : [] as $other) {
+            if (
+                $other->leads &&
+                in_array($other->style, [NumberStyle::Bare, NumberStyle::Number], true) &&
+                $other->value === intdiv($marker->value, 100) + 1 &&
+                $other->frame->y > $marker->frame->middle()
+            ) {
+                $place = $place->upTo($content->top($other));
+            }
+        }
+
+        return $place;
     }
 
     /**

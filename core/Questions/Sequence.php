@@ -113,9 +113,8 @@ final class Sequence
 
     private static function follows(Marker $marker, Marker $before): bool
     {
-        // After "2c" comes "2d", or "3a".
         return $marker->value === $before->value + 1 ||
-            ($marker->style === NumberStyle::Both && $marker->value === 100 * (intdiv($before->value, 100) + 1) + 1);
+            ($marker->style->isOfTwo() && $marker->value === 100 * (intdiv($before->value, 100) + 1) + 1);
     }
 
     /** @param  list<Marker>  $run */

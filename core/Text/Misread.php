@@ -9,15 +9,15 @@ final class Misread
 {
     /**
      * A number or a letter that stands alone, behind which nothing can go on after a comma; what is behind its bracket
-     * is the beginning of a row of dots or of a line.
+     * is the beginning of a row of dots or of a line, and behind a dash the word that it numbers.
      */
     public static function alone(string $word): string
     {
         $number = '\(?(?:\d{1,3}|[A-Za-z])[a-h]?';
 
         return preg_replace(
-            ["/^({$number})[,;:]$/u", "/^({$number}[.)])[.,·_]+$/u"],
-            ['$1.', '$1'],
+            ["/^({$number})[,;:]$/u", "/^({$number}[.)])[.,·_]+$/u", '/^(\d{1,2})[–—]\p{L}+$/u'],
+            ['$1.', '$1', '$1'],
             $word,
         ) ?? $word;
     }

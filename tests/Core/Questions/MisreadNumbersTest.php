@@ -33,6 +33,16 @@ final class MisreadNumbersTest extends TestCase
         $this->assertSame(['1', '4', '2', '5', '3', '6'], $this->numbers($rows));
     }
 
+    public function test_the_first_and_the_last_are_no_neighbour_of_theirs(): void
+    {
+        $this->assertSame(['1', '2', '3'], $this->down(NumberStyle::Number, [2, 2, 3]));
+        $this->assertSame(['4', '5', '6', '7'], $this->down(NumberStyle::Number, [6, 5, 6, 7]));
+        $this->assertSame(['1', '2', '3', '4'], $this->down(NumberStyle::Number, [1, 2, 3, 3]));
+        foreach ([[1, 1, 2], [9, 2, 3], [1, 2, 3, 1], [2, 2], [2, 1, 2]] as $left) {
+            $this->assertSame(array_map(strval(...), $left), $this->down(NumberStyle::Number, $left));
+        }
+    }
+
     public function test_what_counts_on_or_begins_again_is_left(): void
     {
         foreach ([[1, 2, 3], [1, 2, 3, 1, 2], [1, 3, 5], [2, 4, 3], [4, 5], [7]] as $values) {

@@ -34,6 +34,12 @@ final class QuestionFinderTest extends TestCase
             'Roman' => [['I.', 'II.', 'III.', 'IV.'], ['I', 'II', 'III', 'IV']],
             'Roman, as a reader of scans has it' => [['I.', 'Il.', 'Ill.'], ['I', 'II', 'III']],
             'with letters' => [['1a.', '1b.', '2a.'], ['1a', '1b', '2a']],
+            'with numbers' => [['1.1', '1.2', '2.1', '2.2'], ['1.1', '1.2', '2.1', '2.2']],
+            'with strokes' => [['1/', '2/', '3/'], ['1', '2', '3']],
+            'with a sign' => [['#4', '#5'], ['4', '5']],
+            'in German' => [['Aufgabe 1:', 'Aufgabe 2:'], ['1', '2']],
+            'in Spanish' => [['Pregunta 1.', 'Pregunta 2.'], ['1', '2']],
+            'in Welsh' => [['Cwestiwn 1', 'Cwestiwn 2'], ['1', '2']],
             'rings' => [['①', '②'], ['1', '2']],
             'nothing behind' => [['7', '8', '9'], ['7', '8', '9']],
         ];
@@ -480,6 +486,21 @@ final class QuestionFinderTest extends TestCase
         // What does not count on, or is before none, is no number of a question.
         $this->assertSame(['a', 'b', 'a', 'b'], $exam('8', '3'));
         $this->assertSame(['a', 'b', 'a', 'b'], $exam('1', 'The'));
+    }
+
+    public function test_what_is_measured_counts_nothing_and_a_section_ends_what_is_numbered_in_the_one_before(): void
+    {
+        $measured = (new PrintedSheet())->words('1.1 ________', 72, 100)->words('1.2 ________', 72, 130);
+        $this->assertSame([], $this->numbered($measured));
+
+        $sheet = (new PrintedSheet())
+            ->words('1.1 Why? ________', 72, 100)
+            ->words('1.2 How? ________', 72, 140)
+            ->words('2 Magnets', 72, 200)
+            ->words('2.1 Who? ________', 72, 240);
+        $questions = QuestionFinder::find($sheet->marks(), $sheet->blanks());
+        $this->assertSame(['1.1', '1.2', '2.1'], array_column($questions, 'number'));
+        $this->assertLessThan(200, $questions[1]->frame->bottom());
     }
 
     public function test_letters_that_go_on_from_the_page_before_stay(): void

@@ -24,5 +24,7 @@ final class MisreadTest extends TestCase
         $this->assertSame('(c)', Misread::alone('(c)...'));
         $this->assertSame('4)', Misread::alone('4)_'));
         $this->assertSame('sea).', Misread::alone('sea).'));
+        $this->assertSame('1', Misread::alone('1—Who'));
+        $this->assertSame('1—2', Misread::alone('1—2'));
     }
 }
