@@ -59,7 +59,7 @@ final class RoleFinder
         foreach ($pages as $page) {
             $labels[$page->number] = self::labels($page, $known);
         }
-        $repeats = self::repeats($pages, $labels);
+        $repeats = self::repeats($pages, $labels) + FullerPages::of($pages);
         $gathered = self::gathered($labels);
         $largest = self::usualTitle($pages);
         $verdicts = [];
@@ -73,10 +73,70 @@ final class RoleFinder
                 $verdicts[$index - 1] ?? null,
                 count($pages),
                 $index > 0 && self::goesOn($page, $pages[$index - 1]),
+                in_array($page->number, $repeats, true),
             );
         }
 
-        return self::withNeighbours($pages, $verdicts, $labels);
+        return self::withAnswers($pages, self::withNeighbours($pages, $verdicts, $labels));
+    }
+
+    /**
+     * A page that says too little is the students' where another has its answers, or where its title alone names a
+     * puzzle and no other page has that title: that one may be its answers.
+     *
+     * @param  list<PageText>  $pages
+     * @param  list<Verdict>  $verdicts
+     * @return list<Verdict>
+     */
+    private static function withAnswers(array $pages, array $verdicts): array
+    {
+        $answered = [];
+        foreach ($verdicts as $at => $verdict) {
+            $verdict->role === Role::Key && $verdict->repeats !== null &&
+                ($answered[$verdict->repeats] ??= $pages[$at]->number);
+        }
+        $alike = [];
+        foreach (FullerPages::byTitle($pages) as $some) {
+            foreach ($some as $page) {
+                $alike[$page->number] = array_filter(
+                    $some,
+                    fn (PageText $other): bool => $other !== $page && ! isset($answered[$other->number]),
+                );
+            }
+        }
+        foreach ($verdicts as $at => $verdict) {
+            $page = $pages[$at];
+            if ($verdict->role !== Role::Unknown || $verdict->reason !== self::TOO_LITTLE) {
+                continue;
+            }
+            if (isset($answered[$page->number])) {
+                $verdicts[$at] = new Verdict(
+                    Role::Student,
+                    0.85,
+                    "page {$answered[$page->number]} repeats it with more on it",
+                );
+
+                continue;
+            }
+            $title = FullerPages::title($page);
+            if (RoleSigns::isPuzzleHeading($title) && self::areCopies($page, $alike[$page->number] ?? [])) {
+                $verdicts[$at] = new Verdict(Role::Student, 0.75, "titled “{$title}”");
+            }
+        }
+
+        return $verdicts;
+    }
+
+    /** @param  array<PageText>  $others */
+    private static function areCopies(PageText $page, array $others): bool
+    {
+        foreach ($others as $other) {
+            if ($page->ink === null || $page->ink !== $other->ink || ! FullerPages::areAlike($page, $other)) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     /**
@@ -96,13 +156,22 @@ final class RoleFinder
             ),
             $pages,
         );
+        // A text to read has no label, but the title of the questions about it.
+        $name = fn (PageText $page): ?string => ($labels[$page->number][0] ?? null)?->words() ??
+            (FullerPages::title($page) === '' ? null : mb_strtolower(FullerPages::title($page)));
         foreach ($verdicts as $at => $verdict) {
-            $label = ($labels[$pages[$at]->number][0] ?? null)?->words();
-            if ($verdict->role !== Role::Unknown || $verdict->reason !== self::TOO_LITTLE || $label === null) {
+            $label = $name($pages[$at]);
+            $isNamed = isset($labels[$pages[$at]->number][0]) || RoleSigns::isText($pages[$at]->text());
+            if (
+                $verdict->role !== Role::Unknown ||
+                $verdict->reason !== self::TOO_LITTLE ||
+                $label === null ||
+                ! $isNamed
+            ) {
                 continue;
             }
             foreach ([$at - 1, $at + 1] as $beside) {
-                $own = ($labels[$pages[$beside]->number ?? 0][0] ?? null)?->words();
+                $own = isset($pages[$beside]) ? $name($pages[$beside]) : null;
                 if (
                     $own === $label &&
                     $verdicts[$beside]->role === Role::Student &&
@@ -131,6 +200,7 @@ final class RoleFinder
         ?Verdict $before,
         int $count,
         bool $isLikeBefore,
+        bool $isRepeated,
     ): Verdict {
         $words = $page->wordCount();
         if ($words === 0) {
@@ -160,6 +230,7 @@ final class RoleFinder
             $before,
             $count,
             $isLikeBefore,
+            $isRepeated,
         );
         uasort($speaks, fn (array $a, array $b): int => $b[0] <=> $a[0]);
         $roles = array_keys($speaks);
@@ -196,6 +267,7 @@ final class RoleFinder
         ?Verdict $before,
         int $count,
         bool $isLikeBefore,
+        bool $isRepeated,
     ): array {
         $headings = array_map(fn (TextLine $line): string => trim($line->text), $page->headings());
         // A line that leads to a page number is an entry of a list of contents, and no title.
@@ -245,7 +317,7 @@ final class RoleFinder
                 2,
                 'names makers and sources',
             ),
-            Role::Cover->value => self::cover($page, $words, $largest, $student[0]),
+            Role::Cover->value => $isRepeated ? [0.0, ''] : self::cover($page, $words, $largest, $student[0]),
             Role::Student->value => $student,
         ];
     }

@@ -50,7 +50,9 @@ final class RoleSigns
         'using this (pack|resource|unit|book)|getting started|pacing( guide)?|unit overview|overview|'.
         'teaching (notes?|points|tips)|'.
         'planning|implementation|suggested (timeline|schedule)|materials list|learning (goals|objectives|'.
-        'intentions)|objectives|standards|set-?up|prep(aration)? (notes|guide)|directions for (the )?teachers?)\b/iu';
+        'intentions)|objectives|standards|rubrics?|(marking|assessment) (grid|criteria)|'.
+        '(day|week|month|term|unit|year) at a glance|scope and sequence|set-?up|'.
+        'prep(aration)? (notes|guide)|directions for (the )?teachers?)\b/iu';
 
     private const GUIDE = [
         '/\b(teachers?|educators?|staff)\b/iu',
@@ -80,6 +82,14 @@ final class RoleSigns
     /** Who is told of and not spoken to. */
     private const TOLD_OF = '/\b(?:students|pupils|learners|children|the class)\b(?!.{0,3}[’\'])'.
         '(?=\s+(?:\p{Ll}+ly\s+)?\p{Ll})/iu';
+
+    private const PUZZLE_HEADING =
+        '/\b(word ?search(es)?|cross ?words?|sudokus?|mazes?|(join|connect) the dots|dot.to.dot|colou?r(ing)? (by|in|'.
+        'the|pages?|sheets?)|colou?ring|puzzles?|word (scrambles?|ladders?|wheels?|squares?)|code ?breakers?|'.
+        'crack the code|spot the difference|bingo( cards?)?|dominoes|board game|'.
+        'snakes and ladders|certificate|(hundred|hundreds|'.
+        'number|multiplication|times ?tables?|addition) (squares?|grids?|charts?|lines?)|story maps?|mind maps?|'.
+        'venn diagrams?|cut (and|&) (stick|paste|glue)|tracing|handwriting|flash ?cards?|magic squares?)\b/iu';
 
     private const TERMS_HEADING =
         '/\b(terms( (of use|and conditions|& conditions))?|licen[cs]e|copyright|legal|permissions?|(thank you|'.
@@ -157,6 +167,12 @@ final class RoleSigns
     public static function isGuideHeading(string $line): bool
     {
         return preg_match(self::GUIDE_HEADING, $line) === 1;
+    }
+
+    /** What is done on a page that may say nothing but its name. */
+    public static function isPuzzleHeading(string $line): bool
+    {
+        return preg_match(self::PUZZLE_HEADING, $line) === 1;
     }
 
     public static function isTermsHeading(string $line): bool

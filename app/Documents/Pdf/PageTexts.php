@@ -23,9 +23,12 @@ final class PageTexts
     /** A page with no more words may hold nothing but its running head and its number. */
     private const FEW_WORDS = 20;
 
+    /** Pages that say the same are a puzzle and its answer where they are so few; more are copies of one sheet. */
+    private const COPIES = 4;
+
     /**
      * @param  list<SourcePage>  $pages
-     * @return list<PageText> one for each page; ink is looked at where there are few words or none
+     * @return list<PageText> one for each page; ink is looked at where there are few words or none, or those of another
      *
      * @throws FileRefused
      */
@@ -33,16 +36,32 @@ final class PageTexts
     {
         $out = LimitedProcess::run(['pdftotext', '-bbox-layout', '-cropbox', $path, '-'])->getOutput();
         $lines = $this->lines($out, $pages);
+        $said = array_map($this->said(...), $lines);
+        $alike = array_count_values($said);
+        $isLooked = fn (int $number): bool => $this->words($lines[$number] ?? []) <= self::FEW_WORDS ||
+            ($alike[$said[$number]] > 1 && $alike[$said[$number]] <= self::COPIES);
 
         return array_map(
             fn (SourcePage $page): PageText => new PageText(
                 $page->number,
                 $page->size,
                 $lines[$page->number] ?? [],
-                $this->words($lines[$page->number] ?? []) <= self::FEW_WORDS ? $this->ink($path, $page) : null,
+                $isLooked($page->number) ? $this->ink($path, $page) : null,
             ),
             $pages,
         );
+    }
+
+    /**
+     * What a page says, the numbers apart that stand by themselves: its own is one.
+     *
+     * @param  list<TextLine>  $lines
+     */
+    private function said(array $lines): string
+    {
+        $words = array_filter($lines, fn (TextLine $line): bool => preg_match('/^\W*\d+\W*$/u', $line->text) !== 1);
+
+        return implode("\n", array_column($words, 'text'));
     }
 
     /**

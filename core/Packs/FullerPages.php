@@ -1,0 +1,139 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenSlate\Packs;
+
+use OpenSlate\Text\PageText;
+use OpenSlate\Text\TextLine;
+use OpenSlate\Text\Word;
+
+/**
+ * Pages of few words that have the title of one before them, all that stands on it in the same places, and more: a grid
+ * that is filled, a word search with its words marked, a maze with the way through.
+ */
+final class FullerPages
+{
+    /** What is one place, in points, and how many of the words must stand in theirs, as a share. */
+    private const PLACE = 4.0;
+
+    private const SAME = 0.9;
+
+    /** So many words more at the least, and as a share of the others. */
+    private const MORE = 3;
+
+    private const MORE_SHARE = 0.03;
+
+    /** With the same words, how much more of the page is not paper. */
+    private const MORE_INK = 0.001;
+
+    /**
+     * @param  list<PageText>  $pages  without their furniture
+     * @return array<int, int> the page that each has more on it than, by its number
+     */
+    public static function of(array $pages): array
+    {
+        $fuller = [];
+        foreach (self::byTitle($pages) as $alike) {
+            foreach ($alike as $at => $page) {
+                foreach (array_reverse(array_slice($alike, 0, $at)) as $plain) {
+                    if (! isset($fuller[$plain->number]) && self::isFuller($page, $plain)) {
+                        $fuller[$page->number] = $plain->number;
+                        break;
+                    }
+                }
+            }
+        }
+
+        return $fuller;
+    }
+
+    /**
+     * @param  list<PageText>  $pages
+     * @return array<string, non-empty-list<PageText>> those with one title
+     */
+    public static function byTitle(array $pages): array
+    {
+        $titles = [];
+        foreach ($pages as $page) {
+            $title = mb_strtolower(self::title($page));
+            $title === '' || ($titles[$title][] = $page);
+        }
+
+        return $titles;
+    }
+
+    /** The largest of its headings that is a word: the numbers of a puzzle are larger. */
+    public static function title(PageText $page): string
+    {
+        $headings = array_filter(
+            $page->headings(),
+            fn (TextLine $line): bool => preg_match('/\p{L}{3}/u', $line->text) === 1,
+        );
+        usort($headings, fn (TextLine $a, TextLine $b): int => $b->frame->height <=> $a->frame->height);
+
+        return trim((string) preg_replace('/\s+/u', ' ', $headings[0]->text ?? ''));
+    }
+
+    /** Whether two have the same words in the same places. */
+    public static function areAlike(PageText $a, PageText $b): bool
+    {
+        [$one, $other] = [self::words($a), self::words($b)];
+
+        return count($one) === count($other) && self::inPlace($one, $other) === count($one);
+    }
+
+    private static function isFuller(PageText $page, PageText $plain): bool
+    {
+        if (self::areAlike($page, $plain)) {
+            // Of two pages of lines to write on one may have more of them.
+            return RoleSigns::isPuzzleHeading(self::title($page)) &&
+                $page->ink !== null &&
+                $plain->ink !== null &&
+                $page->ink >= $plain->ink + self::MORE_INK;
+        }
+        [$all, $some] = [self::words($page), self::words($plain)];
+        $asksMore =
+            RoleSigns::gaps($page->text()) > RoleSigns::gaps($plain->text()) ||
+            RoleSigns::tasks($page->text()) > RoleSigns::tasks($plain->text()) ||
+            substr_count($page->text(), '?') > substr_count($plain->text(), '?');
+
+        return ! $asksMore &&
+            count($all) >= count($some) + max(self::MORE, self::MORE_SHARE * count($some)) &&
+            self::inPlace($some, $all) >= self::SAME * count($some);
+    }
+
+    /**
+     * @param  list<Word>  $some
+     * @param  list<Word>  $all
+     * @return int how many of the first stand among the others where they do
+     */
+    private static function inPlace(array $some, array $all): int
+    {
+        $places = [];
+        foreach ($all as $word) {
+            $places[mb_strtolower($word->text)][] = $word->frame;
+        }
+        $found = 0;
+        foreach ($some as $word) {
+            foreach ($places[mb_strtolower($word->text)] ?? [] as $at => $frame) {
+                if (
+                    abs($frame->x - $word->frame->x) <= self::PLACE &&
+                    abs($frame->middle() - $word->frame->middle()) <= self::PLACE
+                ) {
+                    unset($places[mb_strtolower($word->text)][$at]);
+                    $found++;
+                    break;
+                }
+            }
+        }
+
+        return $found;
+    }
+
+    /** @return list<Word> */
+    private static function words(PageText $page): array
+    {
+        return array_merge([], ...array_map(fn (TextLine $line): array => $line->words, $page->lines));
+    }
+}

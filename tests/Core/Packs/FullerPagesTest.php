@@ -1,0 +1,155 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Packs;
+
+use OpenSlate\Geometry\Frame;
+use OpenSlate\Packs\PackReading;
+use OpenSlate\Packs\Role;
+use OpenSlate\Packs\Verdict;
+use OpenSlate\Paper\Size;
+use OpenSlate\Text\PageText;
+use OpenSlate\Text\TextLine;
+use OpenSlate\Text\Word;
+use PHPUnit\Framework\TestCase;
+
+/** Pages that say little more than their name, and those that have more on them. */
+final class FullerPagesTest extends TestCase
+{
+    private const PLAIN = [[0, 0, '5'], [2, 1, '4'], [1, 3, '1'], [3, 3, '2']];
+
+    private const FULL = [...self::PLAIN, [1, 0, '2'], [2, 0, '1'], [3, 0, '4'], [0, 1, '3']];
+
+    public function test_a_grid_that_is_filled_where_another_is_not_is_its_key(): void
+    {
+        $this->assertSame(['student', 'key'], $this->roles([
+            $this->page('Sudoku', self::PLAIN),
+            $this->page('Sudoku', self::FULL),
+        ]));
+        // Whatever is between them; a page before it is none.
+        $this->assertSame(['student', 'student', 'key'], $this->roles([
+            $this->page('Sudoku', self::PLAIN),
+            $this->page('Maze', []),
+            $this->page('Sudoku', self::FULL),
+        ]));
+        $this->assertNotContains('key', $this->roles([
+            $this->page('Sudoku', self::FULL),
+            $this->page('Sudoku', self::PLAIN),
+        ]));
+    }
+
+    public function test_the_first_page_is_no_cover_where_another_has_its_answers(): void
+    {
+        $verdicts = PackReading::of([
+            $this->page('Sudoku', self::PLAIN, number: 1),
+            $this->page('Sudoku', self::FULL, number: 2),
+        ])->verdicts;
+
+        $this->assertSame([Role::Student, Role::Key], [$verdicts[1]->role, $verdicts[2]->role]);
+    }
+
+    public function test_another_puzzle_of_the_same_name_is_no_key_and_neither_is_surely_the_students(): void
+    {
+        $other = array_map(fn (array $one): array => [3 - $one[0], $one[1], $one[2]], self::FULL);
+
+        $this->assertSame(['unknown', 'unknown'], $this->roles([
+            $this->page('Sudoku', self::PLAIN),
+            $this->page('Sudoku', $other),
+        ]));
+    }
+
+    public function test_of_two_word_searches_the_one_with_more_ink_is_the_key(): void
+    {
+        $search = fn (?float $ink): PageText => $this->page('Word search', self::FULL, $ink);
+
+        $this->assertSame(['student', 'key'], $this->roles([$search(0.04), $search(0.06)]));
+        $this->assertSame(['student', 'student'], $this->roles([$search(0.04), $search(0.04)]), 'copies');
+        $this->assertSame(['unknown', 'unknown'], $this->roles([$search(null), $search(null)]));
+        // More lines to write on are no answer.
+        $notes = fn (float $ink): PageText => $this->page('My notes', [], $ink);
+        $this->assertNotContains('key', $this->roles([$notes(0.02), $notes(0.05)]));
+    }
+
+    public function test_what_asks_for_more_is_no_answer(): void
+    {
+        $asks = [...self::FULL, [0, 5, 'Why?'], [0, 6, 'How?'], [0, 7, 'Who?']];
+
+        $this->assertNotContains('key', $this->roles([
+            $this->page('Sudoku', self::PLAIN),
+            $this->page('Sudoku', $asks),
+        ]));
+    }
+
+    public function test_a_puzzle_alone_and_a_text_beside_its_questions_are_the_students(): void
+    {
+        $this->assertSame(['student', 'unknown'], $this->roles([
+            $this->page('Join the dots', []),
+            $this->page('The quiet bay', []),
+        ]));
+        $text = [];
+        foreach (range(0, 9) as $row) {
+            $text[] = [0, $row, 'The Petrel left the quiet bay with timber for the north.'];
+        }
+        $questions = [[0, 0, '1. What did she carry?'], [0, 1, '2. Why did she go?'], [0, 2, '3. When was it?']];
+        $this->assertSame(['student', 'student'], $this->roles([
+            $this->page('The Petrel', $text),
+            $this->page('The Petrel', $questions),
+        ]));
+        $this->assertSame(['unknown', 'student'], $this->roles([
+            $this->page('The tern', $text),
+            $this->page('The Petrel', $questions),
+        ]));
+    }
+
+    public function test_the_plain_page_says_which_page_has_its_answers(): void
+    {
+        $reading = PackReading::of([
+            $this->page('Welcome to all', [], number: 1),
+            $this->page('Sudoku', self::PLAIN, number: 2),
+            $this->page('Sudoku', self::FULL, number: 3),
+        ]);
+
+        $this->assertSame('page 3 repeats it with more on it', $reading->verdicts[2]->reason);
+        $this->assertSame([2], $reading->answers[3]);
+    }
+
+    /**
+     * @param  list<PageText>  $pages
+     * @return list<string> the role of each, behind two that are none of them
+     */
+    private function roles(array $pages): array
+    {
+        $all = [$this->page('Harbour Puzzles', [], number: 1), $this->page('For a wet day', [], number: 2)];
+        foreach ($pages as $at => $page) {
+            $all[] = new PageText($at + 3, $page->size, $page->lines, $page->ink);
+        }
+        $verdicts = PackReading::of($all)->verdicts;
+        unset($verdicts[1], $verdicts[2]);
+
+        return array_map(fn (Verdict $one): string => $one->role->value, array_values($verdicts));
+    }
+
+    /** @param  list<array{int, int, string}>  $cells  across, down, and what stands there */
+    private function page(string $title, array $cells, ?float $ink = 0.05, int $number = 1): PageText
+    {
+        $lines = [$this->line($title, 60, 60, 24)];
+        foreach ($cells as [$column, $row, $text]) {
+            $lines[] = $this->line($text, 80 + 30 * $column, 140 + 30 * $row, 12);
+        }
+
+        return new PageText($number, Size::of(595, 842), $lines, $ink);
+    }
+
+    private function line(string $text, float $x, float $y, float $height): TextLine
+    {
+        $words = [];
+        foreach (explode(' ', $text) as $word) {
+            $width = 0.5 * $height * mb_strlen($word);
+            $words[] = new Word($word, Frame::of($x, $y, $width, $height));
+            $x += $width + 0.3 * $height;
+        }
+
+        return TextLine::of(...$words);
+    }
+}
