@@ -24,8 +24,8 @@ final class FullerPages
 
     private const MORE_SHARE = 0.03;
 
-    /** With the same words, how much more of the page is not paper. */
-    private const MORE_INK = 0.001;
+    /** With the same words, how much more of the page is not paper: more than another number of the page. */
+    private const MORE_INK = 0.0004;
 
     /**
      * @param  list<PageText>  $pages  without their furniture
@@ -33,15 +33,27 @@ final class FullerPages
      */
     public static function of(array $pages): array
     {
-        $fuller = [];
-        foreach (self::byTitle($pages) as $alike) {
+        $fuller = $inked = $titles = [];
+        foreach (self::byTitle($pages) as $title => $alike) {
             foreach ($alike as $at => $page) {
+                $titles[$page->number] = (string) $title;
                 foreach (array_reverse(array_slice($alike, 0, $at)) as $plain) {
-                    if (! isset($fuller[$plain->number]) && self::isFuller($page, $plain)) {
+                    if (isset($fuller[$plain->number])) {
+                        continue;
+                    }
+                    if (self::isFuller($page, $plain)) {
                         $fuller[$page->number] = $plain->number;
                         break;
                     }
+                    self::hasMoreInk($page, $plain) && ($inked[$page->number] ??= $plain->number);
                 }
+            }
+        }
+        foreach ($inked as $number => $plain) {
+            // Of two pages that say the same one may have more lines to write on; page after page it has answers.
+            $goesOn = ($inked[$number - 1] ?? null) === $plain - 1 || ($inked[$number + 1] ?? null) === $plain + 1;
+            if ($goesOn || RoleSigns::isPuzzleHeading($titles[$number])) {
+                $fuller[$number] ??= $plain;
             }
         }
 
@@ -83,15 +95,16 @@ final class FullerPages
         return count($one) === count($other) && self::inPlace($one, $other) === count($one);
     }
 
+    private static function hasMoreInk(PageText $page, PageText $plain): bool
+    {
+        return $page->ink !== null &&
+            $plain->ink !== null &&
+            $page->ink >= $plain->ink + self::MORE_INK &&
+            self::areAlike($page, $plain);
+    }
+
     private static function isFuller(PageText $page, PageText $plain): bool
     {
-        if (self::areAlike($page, $plain)) {
-            // Of two pages of lines to write on one may have more of them.
-            return RoleSigns::isPuzzleHeading(self::title($page)) &&
-                $page->ink !== null &&
-                $plain->ink !== null &&
-                $page->ink >= $plain->ink + self::MORE_INK;
-        }
         [$all, $some] = [self::words($page), self::words($plain)];
         $asksMore =
             RoleSigns::gaps($page->text()) > RoleSigns::gaps($plain->text()) ||

@@ -41,6 +41,11 @@ final class RoleFinder
     /** A page of fewer words has too little on it to be recognised on another. */
     private const FEWEST_WORDS = 12;
 
+    /** Nothing but what is to be seen from afar is so large, in points, in so many words at the least. */
+    private const LARGE_TYPE = 18.0;
+
+    private const FEWEST_LARGE = 8;
+
     private const TOO_LITTLE = 'too little tells what it is for';
 
     /** Pages that have more of their words in common, as a share, may be one with its answers. */
@@ -95,6 +100,7 @@ final class RoleFinder
             $verdict->role === Role::Key && $verdict->repeats !== null &&
                 ($answered[$verdict->repeats] ??= $pages[$at]->number);
         }
+        $likeness = new TextSimilarity($pages);
         $alike = [];
         foreach (FullerPages::byTitle($pages) as $some) {
             foreach ($some as $page) {
@@ -121,10 +127,33 @@ final class RoleFinder
             $title = FullerPages::title($page);
             if (RoleSigns::isPuzzleHeading($title) && self::areCopies($page, $alike[$page->number] ?? [])) {
                 $verdicts[$at] = new Verdict(Role::Student, 0.75, "titled “{$title}”");
+            } elseif (
+                $page->bodyHeight() >= self::LARGE_TYPE &&
+                $page->wordCount() >= self::FEWEST_LARGE &&
+                ! self::isSaidElsewhere($page, $pages, $likeness)
+            ) {
+                $verdicts[$at] = new Verdict(Role::Student, 0.7, 'printed large, as posters and cards are');
             }
         }
 
         return $verdicts;
+    }
+
+    /**
+     * Whether another page has most of its words: it may be the answer to that.
+     *
+     * @param  list<PageText>  $pages
+     */
+    private static function isSaidElsewhere(PageText $page, array $pages, TextSimilarity $likeness): bool
+    {
+        foreach ($pages as $other) {
+            $shared = $other === $page ? 0 : $likeness->shared($page->number, $other->number);
+            if ($shared >= self::SAME_WORDS * $likeness->size($page->number)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** @param  array<PageText>  $others */
@@ -317,7 +346,9 @@ final class RoleFinder
                 2,
                 'names makers and sources',
             ),
-            Role::Cover->value => $isRepeated ? [0.0, ''] : self::cover($page, $words, $largest, $student[0]),
+            Role::Cover->value => $isRepeated || $before?->role === Role::Cover
+                ? [0.0, '']
+                : self::cover($page, $words, $largest, $student[0]),
             Role::Student->value => $student,
         ];
     }

@@ -12,7 +12,8 @@ final class RoleSigns
 {
     private const CONTENTS =
         '/^\W*(table of contents|contents( page)?|what.?s (inside|included|in the (pack|box))|what is (inside|'.
-        'included)|(what you will find )?in(side)? this (pack|book|booklet|unit|resource|bundle|download|packet|'.
+        'included)|what you(.ll| will) find( inside| in here)?|'.
+        '(what you will find )?in(side)? this (pack|book|booklet|unit|resource|bundle|download|packet|'.
         'kit)|index( of .*)?|list of (activities|lessons|worksheets|pages|contents)|page guide|at a glance)\W*$/iu';
 
     private const KEY =
@@ -44,8 +45,9 @@ final class RoleSigns
     private const GUIDE_HEADING =
         '/\b((teacher|staff|educator|tutor|parent|adult|instructor|leader)s?.?s?.? (notes?|guide|guidance|pages?|'.
         'instructions|information|overview|tips|letter|directions)|(notes?|guidance|information|tips|directions|'.
-        'instructions|a word|advice|letter) (for|to) (the )?(teachers?|staff|educators?|tutors?|parents?|adults?|'.
-        'markers?|instructors?|leaders?|grown.?ups?)|dear (teachers?|colleagues?|educators?|parents?|friends?)|'.
+        'instructions|a word|advice|letter) (for|to) (the )?(teachers?|staff|educators?|tutors?|parents?|famil(y|ies)|'.
+        'carers?|guardians?|adults?|markers?|instructors?|leaders?|grown.?ups?)|letter home|'.
+        'dear (teachers?|colleagues?|educators?|parents?|famil(y|ies)|carers?|guardians?|friends?)|'.
         'for (the )?(teachers?|staff|educators?|tutors?|parents?|adults?|markers?)|lesson plans?|how to use|'.
         'using this (pack|resource|unit|book)|getting started|pacing( guide)?|unit overview|overview|'.
         'teaching (notes?|points|tips)|'.
@@ -139,11 +141,12 @@ final class RoleSigns
 
     private const TASKS =
         '/(?:^|[.!?:;]\s)\W*(?:\(?\d{1,2}[.):]?\s+|\(?[a-h][.)]\s+)?(write|draw|circle|fill|label|explain|choose|'.
-        'read|complete|find|match|sort|list|describe|show|colou?r|underline|tick|check|cut|calculate|work out|solve|'.
+        'read|complete|find|match|sort|'.
+        'list(?! \d)|describe|show|colou?r|underline|tick|check|cut|calculate|work out|solve|'.
         'use|answer|look|imagine|compare|add|shade|name|record|tell|think|copy|put|measure|trace|say|make|give|mark|'.
         'join|order|number|plot|round|convert|rewrite|correct|predict|identify|highlight|estimate|simplify|sketch|'.
         'decide|test|build|count|order|finish|spell|edit|pick|discuss|design|build|present|plan|prepare|invent|'.
-        'create|cross|trim|glue|stick|fold|set|give|list|what|why|how|which|when|who|where|did|does|do|is|are|'.
+        'create|cross|trim|glue|stick|fold|set|give|list(?! \d)|what|why|how|which|when|who|where|did|does|do|is|are|'.
         'can)\b/imu';
 
     private const TO_STUDENT =

@@ -102,6 +102,47 @@ final class FullerPagesTest extends TestCase
         ]));
     }
 
+    public function test_sheets_that_come_back_page_after_page_with_more_ink_are_their_keys(): void
+    {
+        $sheet = fn (string $title, float $ink): PageText => $this->page($title, [
+            [0, 0, 'Underline them.'],
+            [0, 1, 'The grey boat sails to the harbour.'],
+        ], $ink);
+
+        $this->assertSame(['student', 'student', 'key', 'key'], array_slice($this->roles([
+            $sheet('Nouns', 0.04),
+            $sheet('Verbs', 0.04),
+            $sheet('Nouns', 0.041),
+            $sheet('Verbs', 0.041),
+        ]), 0, 4));
+        $this->assertNotContains('key', $this->roles([
+            $sheet('Nouns', 0.04),
+            $sheet('Verbs', 0.04),
+            $sheet('Nouns', 0.041),
+            $this->page('The end', [], 0.02),
+        ]), 'one alone may have more lines to write on');
+        $this->assertNotContains('key', $this->roles([
+            $sheet('Nouns', 0.04),
+            $sheet('Verbs', 0.04),
+            $sheet('Nouns', 0.0401),
+            $sheet('Verbs', 0.0401),
+        ]), 'another number of the page');
+    }
+
+    public function test_what_is_printed_large_is_a_poster_unless_its_words_are_on_another_page(): void
+    {
+        $poster = $this->page('Nouns', []);
+        $lines = $poster->lines;
+        foreach (['name people, places and things', 'boat, harbour, keeper, tern'] as $at => $said) {
+            $lines[] = $this->line($said, 60, 200 + 60 * $at, 24);
+        }
+        $poster = new PageText(1, $poster->size, $lines, 0.05);
+        $small = $this->page('Words', [[0, 0, 'name people, places and things: boat, harbour, keeper, tern']]);
+
+        $this->assertSame(['student'], $this->roles([$poster]));
+        $this->assertSame('unknown', $this->roles([$poster, $small])[0]);
+    }
+
     public function test_the_plain_page_says_which_page_has_its_answers(): void
     {
         $reading = PackReading::of([
