@@ -15,6 +15,9 @@ use OpenSlate\Text\TextLine;
  */
 final class RoleFinder
 {
+    /** So many titles of other pages stand on a page of answers to them. */
+    private const TITLES = 2;
+
     /** Less than this share of the page is dust, not print. */
     private const NO_INK = 0.002;
 
@@ -64,8 +67,9 @@ final class RoleFinder
         foreach ($pages as $page) {
             $labels[$page->number] = self::labels($page, $known);
         }
-        $repeats = self::repeats($pages, $labels) + FullerPages::of($pages);
+        $repeats = self::repeats($pages, $labels) + FullerPages::of($pages) + AnsweredQuestions::of($pages);
         $gathered = self::gathered($labels);
+        $titles = self::titles($pages);
         $largest = self::usualTitle($pages);
         $verdicts = [];
         foreach ($pages as $index => $page) {
@@ -74,6 +78,7 @@ final class RoleFinder
                 $labels[$page->number],
                 $gathered[$page->number],
                 $repeats[$page->number] ?? null,
+                $titles[$page->number],
                 $largest,
                 $verdicts[$index - 1] ?? null,
                 count($pages),
@@ -130,7 +135,8 @@ final class RoleFinder
             } elseif (
                 $page->bodyHeight() >= self::LARGE_TYPE &&
                 $page->wordCount() >= self::FEWEST_LARGE &&
-                ! self::isSaidElsewhere($page, $pages, $likeness)
+                (! self::isSaidElsewhere($page, $pages, $likeness) ||
+                    (RoleSigns::tasks($page->text()) > 0 && $alike[$page->number] === []))
             ) {
                 $verdicts[$at] = new Verdict(Role::Student, 0.7, 'printed large, as posters and cards are');
             }
@@ -201,6 +207,9 @@ final class RoleFinder
             }
             foreach ([$at - 1, $at + 1] as $beside) {
                 $own = isset($pages[$beside]) ? $name($pages[$beside]) : null;
+                if (isset($pages[$beside]) && self::isAskedAbout($pages[$at], $pages[$beside])) {
+                    $own = $label;
+                }
                 if (
                     $own === $label &&
                     $verdicts[$beside]->role === Role::Student &&
@@ -219,12 +228,22 @@ final class RoleFinder
         return $verdicts;
     }
 
+    /** Whether a page names the title of a text, as "Read “The tern” again" does. */
+    private static function isAskedAbout(PageText $text, PageText $page): bool
+    {
+        $title = FullerPages::title($text);
+
+        return preg_match_all('/\p{L}{2,}/u', $title) >= 2 &&
+            mb_stripos((string) preg_replace('/\s+/u', ' ', $page->text()), $title) !== false;
+    }
+
     /** @param  list<SectionLabel>  $labels */
     private static function verdict(
         PageText $page,
         array $labels,
         int $gathered,
         ?int $repeated,
+        int $titles,
         float $largest,
         ?Verdict $before,
         int $count,
@@ -255,6 +274,7 @@ final class RoleFinder
             $text,
             $words,
             $repeated,
+            $titles,
             $largest,
             $before,
             $count,
@@ -292,6 +312,7 @@ final class RoleFinder
         string $text,
         int $words,
         ?int $repeated,
+        int $titles,
         float $largest,
         ?Verdict $before,
         int $count,
@@ -326,6 +347,7 @@ final class RoleFinder
                 $repeated,
                 $labels,
                 $leads ? 0 : $gathered,
+                $leads || $guide !== null ? 0 : $titles,
                 $student[0],
                 $before,
                 $isLikeBefore,
@@ -365,6 +387,7 @@ final class RoleFinder
         ?int $repeated,
         array $labels,
         int $gathered,
+        int $titles,
         float $student,
         ?Verdict $before,
         bool $isLikeBefore,
@@ -380,6 +403,9 @@ final class RoleFinder
         }
         if ($page->bodyHeight() < self::MINIATURE && $words > 120 && count($labels) >= 2) {
             return [self::CERTAIN, 'shows several pages in small'];
+        }
+        if ($titles >= self::TITLES && ! RoleSigns::hasNameLine($text) && RoleSigns::gaps($text) === 0) {
+            return [self::CERTAIN, 'has the titles of several pages before it, one below the other'];
         }
         $score = 2.0 * RoleSigns::answersWithin($text);
         $reason = 'speaks of answers that may vary, or of marks';
@@ -561,6 +587,33 @@ final class RoleFinder
             ),
             $words,
         );
+    }
+
+    /**
+     * How many of the headings of a page are the titles of pages before it, each with a page of its own.
+     *
+     * @param  list<PageText>  $pages
+     * @return array<int, int> by page
+     */
+    private static function titles(array $pages): array
+    {
+        $known = $counts = [];
+        foreach ($pages as $page) {
+            $title = mb_strtolower(FullerPages::title($page));
+            $headings = array_unique(
+                array_map(
+                    fn (TextLine $line): string => mb_strtolower(trim($line->text)),
+                    array_filter(
+                        $page->headings(),
+                        fn (TextLine $line): bool => $line->frame->height >= self::TITLE * $page->bodyHeight(),
+                    ),
+                ),
+            );
+            $counts[$page->number] = count(array_intersect_key($known, array_flip($headings)));
+            $title === '' || ($known[$title] = true);
+        }
+
+        return $counts;
     }
 
     /**

@@ -20,7 +20,8 @@ final class RoleSigns
         '/^\W*to (the|these) (questions|exercises?|tasks?|problems|activities|puzzles)\W*$|'.
         '\b(for|to) (self.?)?check(ing)?\W*$|\bcorrections\W*$|'.
         '^\W*(sample|model|suggested|possible|expected) responses\b|'.
-        '^\W*(the )?(answers|answer ?keys?|answer guide|solutions?( key)?|key|mark(ing)? scheme|marking guide|'.
+        '^\W*(the )?(answers|answer ?keys?|answer guide|solutions?( key)?|key|mark(ing)? scheme|'.
+        'marking (guide|guidance|notes)|'.
         'model answers?|suggested answers?|possible answers?|sample answers?|teacher.?s? (copy|version|edition|'.
         'answers?))\b|\b(answer ?keys?|answers|solutions|mark(ing)? scheme|teacher.?s? (copy|version|edition)|'.
         '\(key\)|[-–—:] key|(tests?|quiz(zes)?|assessments?|worksheets?|practice|review|homework|exam|check|ticket|'.
@@ -37,6 +38,7 @@ final class RoleSigns
         '/\banswers? (may|will|can) (vary|differ)\b/iu',
         '/\b(sample|possible|suggested|model|example) (answers?|responses?)\b/iu',
         '/\baccept\b.{0,40}\b(any|other|also|answers?|similar)\b/iu',
+        '/^\W*(accept|any (answer|sentence|reason|two|three|sensible|suitable))\b/imu',
         '/^\W*answers?\s*[:–-]\s*[\p{L}\p{N}]/imu',
         '/\[\d+ marks?\]/iu',
         '/\baward\b.{0,20}\bmarks?\b/iu',
@@ -48,7 +50,8 @@ final class RoleSigns
         'instructions|a word|advice|letter) (for|to) (the )?(teachers?|staff|educators?|tutors?|parents?|famil(y|ies)|'.
         'carers?|guardians?|adults?|markers?|instructors?|leaders?|grown.?ups?)|letter home|'.
         'dear (teachers?|colleagues?|educators?|parents?|famil(y|ies)|carers?|guardians?|friends?)|'.
-        'for (the )?(teachers?|staff|educators?|tutors?|parents?|adults?|markers?)|lesson plans?|how to use|'.
+        'for (the )?(teachers?|staff|educators?|tutors?|parents?|famil(y|ies)|adults?|grown.?ups?|markers?)|'.
+        'lesson plans?|how to use|(ideas|tips|suggestions) for us(e|ing)|ways to use|'.
         'using this (pack|resource|unit|book)|getting started|pacing( guide)?|unit overview|overview|'.
         'teaching (notes?|points|tips)|'.
         'planning|implementation|suggested (timeline|schedule)|materials list|learning (goals|objectives|'.

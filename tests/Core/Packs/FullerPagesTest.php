@@ -133,11 +133,11 @@ final class FullerPagesTest extends TestCase
     {
         $poster = $this->page('Nouns', []);
         $lines = $poster->lines;
-        foreach (['name people, places and things', 'boat, harbour, keeper, tern'] as $at => $said) {
+        foreach (['words for people, places and things', 'boat, harbour, keeper, tern'] as $at => $said) {
             $lines[] = $this->line($said, 60, 200 + 60 * $at, 24);
         }
         $poster = new PageText(1, $poster->size, $lines, 0.05);
-        $small = $this->page('Words', [[0, 0, 'name people, places and things: boat, harbour, keeper, tern']]);
+        $small = $this->page('Words', [[0, 0, 'words for people, places and things: boat, harbour, keeper, tern']]);
 
         $this->assertSame(['student'], $this->roles([$poster]));
         $this->assertSame('unknown', $this->roles([$poster, $small])[0]);

@@ -1,0 +1,140 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Packs;
+
+use OpenSlate\Geometry\Frame;
+use OpenSlate\Packs\AnsweredQuestions;
+use OpenSlate\Packs\PackReading;
+use OpenSlate\Packs\Role;
+use OpenSlate\Paper\Size;
+use OpenSlate\Text\PageText;
+use OpenSlate\Text\TextLine;
+use OpenSlate\Text\Word;
+use PHPUnit\Framework\TestCase;
+
+final class AnsweredQuestionsTest extends TestCase
+{
+    private const ASKED = ['Read the page.', '1 Where did Ines stand?', '2 What was late?', '3 How did she feel?'];
+
+    private const ANSWERED = [
+        'For the shelf',
+        '1. Where did Ines stand?',
+        'On the slip.',
+        '2. What was late?',
+        'The ferry.',
+        '3. How did she feel?',
+        'Cold, or worried.',
+    ];
+
+    public function test_the_questions_of_a_page_with_something_after_each_are_its_key(): void
+    {
+        $this->assertSame([2 => 1], $this->answers(self::ASKED, self::ANSWERED));
+        $this->assertSame([1 => 2], $this->answers(self::ANSWERED, self::ASKED));
+
+        $reading = PackReading::of([$this->page(1, self::ASKED), $this->page(2, self::ANSWERED)]);
+        $this->assertSame(
+            [Role::Student, Role::Key],
+            [$reading->verdicts[1]->role, $reading->verdicts[2]->role],
+            'handing out a key is the worst mistake',
+        );
+        $this->assertSame([1], $reading->answers[2]);
+    }
+
+    public function test_the_same_questions_once_more_are_not(): void
+    {
+        $this->assertSame([], $this->answers(self::ASKED, self::ASKED));
+        $this->assertSame([], $this->answers(self::ASKED, ['Test after the unit', ...array_slice(self::ASKED, 1)]));
+        $this->assertSame([], $this->answers(self::ANSWERED, self::ANSWERED));
+    }
+
+    public function test_one_question_alone_or_some_of_many_are_not(): void
+    {
+        $this->assertSame([], $this->answers(array_slice(self::ASKED, 0, 2), array_slice(self::ANSWERED, 0, 3)));
+        $many = [...self::ASKED, '4 Who came with her?', '5 Why was that?', '6 When did it go?'];
+        $this->assertSame([], $this->answers($many, self::ANSWERED));
+        // Few are answered.
+        $this->assertSame([], $this->answers(self::ASKED, [
+            '1. Where did Ines stand?',
+            'On the slip.',
+            '2. What was late?',
+            '3. How did she feel?',
+        ]));
+    }
+
+    public function test_lines_to_write_on_and_short_items_are_no_questions_of_their_own(): void
+    {
+        $this->assertSame([2 => 1], $this->answers(
+            array_map(fn (string $line): string => "{$line} ______", self::ASKED),
+            self::ANSWERED,
+        ));
+        $this->assertSame([], $this->answers(['1. boat', '2. sea', '3. tern'], ['1. boat', 'a', '2. sea', 'b']));
+    }
+
+    public function test_the_titles_of_several_pages_on_one_are_a_key_and_those_of_a_list_are_none(): void
+    {
+        $sheet = fn (int $n, string $title, string ...$lines): PageText => new PageText($n, Size::of(595, 842), [
+            $this->line($title, 40, 24),
+            ...$this->page($n, array_values($lines))->lines,
+        ], null);
+        $pages = [
+            $sheet(1, 'Cycle of water', 'Label the picture. ______', 'Check your answers with a partner.'),
+            $sheet(2, 'Challenge', 'Explain in your own words why the sea is not fuller. ______'),
+        ];
+        $both = new PageText(3, Size::of(595, 842), [
+            $this->line('Cycle of water', 40, 24),
+            $this->line('Label the picture.', 90, 12),
+            $this->line('sea, vapour, cloud and rain', 120, 12),
+            $this->line('Challenge', 180, 24),
+            $this->line('As much water leaves it as comes back.', 220, 12),
+        ], null);
+        $this->assertSame(Role::Key, PackReading::of([...$pages, $both])->verdicts[3]->role);
+
+        // What leaves room to write is a sheet.
+        $more = new PageText(3, $both->size, [...$both->lines, $this->line('Name ______', 300, 12)], null);
+        $this->assertNotSame(Role::Key, PackReading::of([...$pages, $more])->verdicts[3]->role);
+    }
+
+    /**
+     * @param  list<string>  ...$pages
+     * @return array<int, int>
+     */
+    private function answers(array ...$pages): array
+    {
+        return AnsweredQuestions::of(
+            array_map(
+                fn (array $lines, int $at): PageText => $this->page($at + 1, $lines),
+                $pages,
+                array_keys($pages),
+            ),
+        );
+    }
+
+    /** @param  list<string>  $lines */
+    private function page(int $number, array $lines): PageText
+    {
+        return new PageText(
+            $number,
+            Size::of(595, 842),
+            array_map(
+                fn (string $text, int $at): TextLine => $this->line($text, 90 + 30 * $at, 12),
+                $lines,
+                array_keys($lines),
+            ),
+        );
+    }
+
+    private function line(string $text, float $y, float $height): TextLine
+    {
+        $words = [];
+        $x = 60.0;
+        foreach (explode(' ', $text) as $word) {
+            $width = 0.5 * $height * mb_strlen($word);
+            $words[] = new Word($word, Frame::of($x, $y, $width, $height));
+            $x += $width + 0.3 * $height;
+        }
+
+        return TextLine::of(...$words);
+    }
+}
