@@ -20,7 +20,7 @@ final class AnsweredQuestions
 
     private const OPEN = 0.3;
 
-    /** Fewer words are no question that would be known again. */
+    /** Fewer words are no question that would be known again; with a question mark one less. */
     private const WORDS = 3;
 
     /**
@@ -71,8 +71,11 @@ final class AnsweredQuestions
 
     private static function asks(TextLine $line): bool
     {
-        return preg_match_all('/\p{L}+/u', $line->text) >= self::WORDS &&
-            (str_contains($line->text, '?') || preg_match('/^\W*\(?\d{1,2}[.):]?\s/u', $line->text) === 1);
+        $words = preg_match_all('/\p{L}+/u', $line->text);
+
+        return str_contains($line->text, '?')
+            ? $words >= self::WORDS - 1
+            : $words >= self::WORDS && preg_match('/^\W*\(?\d{1,2}[.):]?\s/u', $line->text) === 1;
     }
 
     /** What a line says, without its number, and what is there to write on. */

@@ -105,7 +105,11 @@ final class FullerPages
 
     private static function isFuller(PageText $page, PageText $plain): bool
     {
-        [$all, $some] = [self::words($page), self::words($plain)];
+        $all = self::words($page);
+        // Where one has gaps, the other has what they are filled with.
+        $some = array_values(
+            array_filter(self::words($plain), fn (Word $word): bool => RoleSigns::gaps($word->text) === 0),
+        );
         $asksMore =
             RoleSigns::gaps($page->text()) > RoleSigns::gaps($plain->text()) ||
             RoleSigns::tasks($page->text()) > RoleSigns::tasks($plain->text()) ||

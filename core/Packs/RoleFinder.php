@@ -54,6 +54,9 @@ final class RoleFinder
     /** Pages that have more of their words in common, as a share, may be one with its answers. */
     private const SAME_WORDS = 0.6;
 
+    /** One with most of them, some ticked, is. */
+    private const MOST_WORDS = 0.9;
+
     /** A page whose words are smaller than this, in points, shows other pages in small. */
     private const MINIATURE = 5.5;
 
@@ -117,6 +120,14 @@ final class RoleFinder
         }
         foreach ($verdicts as $at => $verdict) {
             $page = $pages[$at];
+            $said = $verdict->role === Role::Student ? self::saysLess($page, $pages, $likeness) : null;
+            if ($said !== null) {
+                $verdicts[$at] = new Verdict(
+                    Role::Unknown,
+                    $verdict->confidence,
+                    "it may be for students, but all its words are on page {$said}, and it asks for nothing",
+                );
+            }
             if ($verdict->role !== Role::Unknown || $verdict->reason !== self::TOO_LITTLE) {
                 continue;
             }
@@ -160,6 +171,40 @@ final class RoleFinder
         }
 
         return false;
+    }
+
+    /**
+     * The page before one of which it has the title and no other words, and nothing that it asks for: what was to be
+     * sorted may be sorted here.
+     *
+     * @param  list<PageText>  $pages
+     */
+    private static function saysLess(PageText $page, array $pages, TextSimilarity $likeness): ?int
+    {
+        $title = FullerPages::title($page);
+        $body = implode("\n", array_map(
+            fn (TextLine $line): string => trim($line->text) === $title ? '' : $line->text,
+            $page->lines,
+        ));
+        $asks =
+            RoleSigns::tasks($body) > 0 ||
+            RoleSigns::gaps($body) > 0 ||
+            RoleSigns::hasNameLine($body) ||
+            str_contains($body, '?');
+        foreach ($asks || $title === '' ? [] : $pages as $other) {
+            $size = $likeness->size($page->number);
+            if (
+                $other->number < $page->number &&
+                FullerPages::title($other) === $title &&
+                $size > self::FEWEST_WORDS / 2 &&
+                $size < $likeness->size($other->number) &&
+                $likeness->shared($page->number, $other->number) >= self::MOST_WORDS * $size
+            ) {
+                return $other->number;
+            }
+        }
+
+        return null;
     }
 
     /** @param  array<PageText>  $others */
@@ -657,6 +702,10 @@ final class RoleFinder
     private static function repeats(array $pages, array $labels): array
     {
         $likeness = new TextSimilarity($pages);
+        $ticks = [];
+        foreach ($pages as $page) {
+            $ticks[$page->number] = RoleSigns::ticks($page->text());
+        }
         $label = array_map(fn (array $some): ?SectionLabel => $some[0] ?? null, $labels);
         $repeats = [];
         foreach ($pages as $plain) {
@@ -666,6 +715,14 @@ final class RoleFinder
             }
             foreach ($pages as $fuller) {
                 $more = $likeness->size($fuller->number) - $size;
+                $isTicked = $ticks[$fuller->number] > $ticks[$plain->number];
+                if (
+                    $isTicked &&
+                    ($repeats[$fuller->number] ?? null) === null &&
+                    $likeness->shared($plain->number, $fuller->number) >= self::MOST_WORDS * $size
+                ) {
+                    $repeats[$fuller->number] = $plain->number;
+                }
                 if ($fuller->number === $plain->number || $more < max(3, 0.03 * $size) || $more > 2 * $size) {
                     continue;
                 }

@@ -94,7 +94,8 @@ final class RoleSigns
         'crack the code|spot the difference|bingo( cards?)?|dominoes|board game|'.
         'snakes and ladders|certificate|(hundred|hundreds|'.
         'number|multiplication|times ?tables?|addition) (squares?|grids?|charts?|lines?)|story maps?|mind maps?|'.
-        'venn diagrams?|cut (and|&) (stick|paste|glue)|tracing|handwriting|flash ?cards?|magic squares?)\b/iu';
+        'venn diagrams?|cut (and|&) (stick|paste|glue)|tracing|handwriting|flash ?cards?|'.
+        'magic squares?|(record(ing)?|score) sheets?|test record|reading (log|record))\b/iu';
 
     private const TERMS_HEADING =
         '/\b(terms( (of use|and conditions|& conditions))?|licen[cs]e|copyright|legal|permissions?|(thank you|'.
@@ -146,11 +147,13 @@ final class RoleSigns
         '/(?:^|[.!?:;]\s)\W*(?:\(?\d{1,2}[.):]?\s+|\(?[a-h][.)]\s+)?(write|draw|circle|fill|label|explain|choose|'.
         'read|complete|find|match|sort|'.
         'list(?! \d)|describe|show|colou?r|underline|tick|check|cut|calculate|work out|solve|'.
-        'use|answer|look|imagine|compare|add|shade|name|record|tell|think|copy|put|measure|trace|say|make|give|mark|'.
-        'join|order|number|plot|round|convert|rewrite|correct|predict|identify|highlight|estimate|simplify|sketch|'.
-        'decide|test|build|count|order|finish|spell|edit|pick|discuss|design|build|present|plan|prepare|invent|'.
-        'create|cross|trim|glue|stick|fold|set|give|list(?! \d)|what|why|how|which|when|who|where|did|does|do|is|are|'.
-        'can)\b/imu';
+        'use|answer|look|imagine|compare|add|shade|name|tell|think|copy|put|measure|trace|say|make|give|mark|'.
+        'join|plot|round|convert|rewrite|correct|predict|identify|highlight|estimate|simplify|sketch|'.
+        'decide|build|count|finish|spell|edit|pick|discuss|design|build|present|prepare|invent|'.
+        'create|cross|trim|glue|stick|fold|give|list(?! \d)|what|why|how|which|when|who|where|did|does|do|is|are|'.
+        'can|(number|order|test|set|plan|record)(?= (the|an?|these|them|each|every|all|your|this|'.
+        'that|some|any|in|on|from|'.
+        'what|how|out|up|two|three)\b))\b/imu';
 
     private const TO_STUDENT =
         '/\b(in your own words|your (own|answers?|partner|thinking|reasoning|work|drawing|idea|opinion|teacher|book|'.
@@ -159,6 +162,12 @@ final class RoleSigns
     private const ITEMS = '/^\W*(?:\(?\d{1,2}[.):]|\(?[a-h][.)])(?:\s|$)/imu';
 
     private const GAPS = '/_{3,}|\.{6,}|…{2,}/u';
+
+    /** How many boxes are ticked or crossed, or ticks stand by themselves. */
+    public static function ticks(string $text): int
+    {
+        return (int) preg_match_all('/[☑☒✓✔✗✘🗹🗸]/u', $text);
+    }
 
     public static function isContentsHeading(string $line): bool
     {

@@ -8,6 +8,8 @@ use OpenSlate\Geometry\Frame;
 use OpenSlate\Packs\AnsweredQuestions;
 use OpenSlate\Packs\PackReading;
 use OpenSlate\Packs\Role;
+use OpenSlate\Packs\RoleSigns;
+use OpenSlate\Packs\Verdict;
 use OpenSlate\Paper\Size;
 use OpenSlate\Text\PageText;
 use OpenSlate\Text\TextLine;
@@ -42,6 +44,14 @@ final class AnsweredQuestionsTest extends TestCase
         $this->assertSame([1], $reading->answers[2]);
     }
 
+    public function test_a_question_of_two_words_is_known_again(): void
+    {
+        $this->assertSame([2 => 1], $this->answers(
+            ['Think', 'Why do people live there?', 'Would you?'],
+            ['Think', 'Why do people live there?', 'The soil is good.', 'Would you?', 'Own answer.'],
+        ));
+    }
+
     public function test_the_same_questions_once_more_are_not(): void
     {
         $this->assertSame([], $this->answers(self::ASKED, self::ASKED));
@@ -70,6 +80,40 @@ final class AnsweredQuestionsTest extends TestCase
             self::ANSWERED,
         ));
         $this->assertSame([], $this->answers(['1. boat', '2. sea', '3. tern'], ['1. boat', 'a', '2. sea', 'b']));
+    }
+
+    public function test_boxes_that_are_ticked_where_another_page_has_them_empty_are_its_key(): void
+    {
+        $ask = fn (string $box): array => ['Tick the right one.', '1. What is a quay?', '☐ a bird that sings',
+            "{$box} a place for ships", '2. What is ebb?', "{$box} falling water of the sea", '☐ rising water'];
+        $roles = fn (string $first, string $then): array => array_map(
+            fn (Verdict $one): string => $one->role->value,
+            array_values(PackReading::of([
+                $this->page(1, ['Name ______', ...$ask($first)]),
+                $this->page(2, $ask($then)),
+            ])->verdicts),
+        );
+
+        $this->assertSame(['student', 'key'], $roles('☐', '☑'));
+        $this->assertNotContains('key', $roles('☐', '☐'));
+    }
+
+    public function test_what_has_no_word_of_its_own_and_asks_for_nothing_is_not_surely_the_students(): void
+    {
+        $words = ['smoke', 'lava', 'ash', 'Asleep', 'quiet', 'grass'];
+        $role = fn (string ...$more): Role => PackReading::of([
+            $this->page(1, ['Sheet 1: Sort them', 'Cut out the words. Name ______', 'Active', ...$words]),
+            $this->page(2, ['Sheet 1: Sort them', 'Active', ...$words, ...$more]),
+        ])->verdicts[2]->role;
+
+        $this->assertNotSame(Role::Student, $role());
+        $this->assertSame(Role::Student, $role('Write two more ______'));
+    }
+
+    public function test_a_number_or_an_order_is_no_task_and_to_number_is_one(): void
+    {
+        $this->assertSame(0, RoleSigns::tasks("Number bonds 7, 6, 5\nOrder 4\nTest 3\nPlan B\nRecord time\nList 2"));
+        $this->assertSame(4, RoleSigns::tasks("Number the lines.\nOrder these.\nPlan your day.\nList three birds."));
     }
 
     public function test_the_titles_of_several_pages_on_one_are_a_key_and_those_of_a_list_are_none(): void

@@ -49,6 +49,23 @@ final class FullerPagesTest extends TestCase
         $this->assertSame([Role::Student, Role::Key], [$verdicts[1]->role, $verdicts[2]->role]);
     }
 
+    public function test_gaps_that_are_filled_in_their_places_are_a_key(): void
+    {
+        $parts = fn (string ...$words): PageText => $this->page('Parts of a boat', array_merge(
+            [[0, 0, 'Label them.']],
+            array_map(
+                fn (string $word, int $at): array => [0, $at + 1, ($at + 1)." {$word}"],
+                $words,
+                array_keys($words),
+            ),
+        ));
+
+        $this->assertSame(['student', 'key'], $this->roles([
+            $parts('______', '______', '______'),
+            $parts('mast', 'keel', 'bow'),
+        ]));
+    }
+
     public function test_another_puzzle_of_the_same_name_is_no_key_and_neither_is_surely_the_students(): void
     {
         $other = array_map(fn (array $one): array => [3 - $one[0], $one[1], $one[2]], self::FULL);
