@@ -25,6 +25,9 @@ final class LineFinder
 
     private const POINTED = 36.0;
 
+    /** How far the edge of an outline may be from the room in it, in points. */
+    private const EDGE = 12.0;
+
     /** How near the bar of a root begins to its sign, in points. */
     private const ROOT = 2.5;
 
@@ -133,7 +136,30 @@ final class LineFinder
             }
         }
 
-        return true;
+        return ! $ground->marks->seen || ! self::isEdge($ground->marks->outlines, $rule);
+    }
+
+    /**
+     * Whether it is the flat part of an outline: what bends away from it was seen by itself.
+     *
+     * @param  list<Frame>  $outlines  the room in them
+     */
+    private static function isEdge(array $outlines, Rule $rule): bool
+    {
+        foreach ($outlines as $room) {
+            $away = max($room->y - $rule->at, $rule->at - $room->bottom());
+            if (
+                $away >= 0 &&
+                $away <= self::EDGE &&
+                $rule->length() < $room->width &&
+                $rule->from >= $room->x - self::EDGE &&
+                $rule->to <= $room->right() + self::EDGE
+            ) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** The bar of a root: it begins where the sign ends, which may go on under it with what it is the root of. */

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Core\Blanks;
 
+use OpenSlate\Blanks\Blank;
 use OpenSlate\Blanks\BlankFinder;
+use OpenSlate\Blanks\BlankKind;
 use OpenSlate\Blanks\Marks;
 use OpenSlate\Blanks\Rule;
 use OpenSlate\Geometry\Frame;
@@ -45,6 +47,26 @@ final class BubbleFinderTest extends TestCase
         $this->assertSame([], BlankFinder::find($this->marks($task, [Frame::of(140, 220, 30, 30)])), 'a drawing in it');
         $this->assertSame([], BlankFinder::find($this->marks($task, rules: [new Rule(true, 240, 80, 400)])));
         $this->assertSame([], BlankFinder::find($this->marks($task, room: Frame::of(110, 210, 40, 18))));
+    }
+
+    public function test_in_a_picture_the_flat_part_of_an_outline_is_no_line_to_write_on(): void
+    {
+        $kinds = fn (float $at, float $from, float $to): array => array_map(
+            fn (Blank $blank): BlankKind => $blank->kind,
+            BlankFinder::find(new Marks(
+                Size::of(600, 800),
+                [new Rule(true, $at, $from, $to)],
+                lines: $this->marks('Write in the cloud.')->lines,
+                seen: true,
+                outlines: [Frame::of(100, 205, 200, 70)],
+            )),
+        );
+
+        $this->assertSame([BlankKind::Box], $kinds(196, 150, 220), 'its upper side');
+        $this->assertSame([BlankKind::Box], $kinds(284, 150, 220), 'its lower side');
+        foreach ([[190, 150, 220], [196, 80, 150], [196, 90, 310]] as [$at, $from, $to]) {
+            $this->assertEqualsCanonicalizing([BlankKind::Line, BlankKind::Box], $kinds($at, $from, $to));
+        }
     }
 
     /**
