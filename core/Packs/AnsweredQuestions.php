@@ -7,7 +7,7 @@ namespace OpenSlate\Packs;
 use OpenSlate\Text\PageText;
 use OpenSlate\Text\TextLine;
 
-/** Pages on which the questions of another stand once more, with something said after most of them. */
+/** Pages on which the questions of another stand once more, with something said after most of them, or behind. */
 final class AnsweredQuestions
 {
     /** So many of them at the least, and this share of all that the other asks. */
@@ -25,48 +25,55 @@ final class AnsweredQuestions
 
     /**
      * @param  list<PageText>  $pages  without their furniture
-     * @return array<int, int> the page whose questions each answers, by its number
+     * @return array<int, non-empty-list<int>> the pages whose questions each answers, by its number
      */
     public static function of(array $pages): array
     {
-        $asked = $on = $lines = [];
+        $asked = $lines = $begin = [];
         foreach ($pages as $page) {
-            $lines[$page->number] = array_map(
-                fn (TextLine $line): string => self::plain($line->text),
-                $page->lines,
-            );
-            $asked[$page->number] = array_values(
-                array_unique(
-                    array_map(
-                        fn (TextLine $line): string => self::plain($line->text),
-                        array_filter($page->lines, self::asks(...)),
-                    ),
-                ),
-            );
-            foreach ($asked[$page->number] as $question) {
-                $on[$question][] = $page->number;
+            $asked[$page->number] = $lines[$page->number] = [];
+            foreach ($page->lines as $line) {
+                $plain = self::plain($line->text);
+                $lines[$page->number][] = $plain;
+                if (self::asks($line) && ! in_array($plain, $asked[$page->number], true)) {
+                    $asked[$page->number][] = $plain;
+                    $begin[self::beginning($plain)][$page->number][] = $plain;
+                }
             }
         }
         $answers = [];
-        foreach ($asked as $number => $questions) {
-            $others = array_count_values(
-                array_merge([], ...array_map(fn (string $question): array => $on[$question], $questions)),
-            );
-            foreach ($others as $other => $shared) {
+        foreach ($lines as $number => $said) {
+            // Of which page it has how many.
+            $shared = [];
+            foreach ($said as $line) {
+                foreach ($begin[self::beginning($line)] ?? [] as $other => $questions) {
+                    foreach ($questions as $question) {
+                        if (str_starts_with($line, $question)) {
+                            $shared[$other][$question] = true;
+                        }
+                    }
+                }
+            }
+            foreach ($shared as $other => $questions) {
                 if (
                     $other !== $number &&
-                    $shared >= self::FEWEST &&
-                    $shared >= self::ALL * count($asked[$other]) &&
-                    self::answered($lines[$number], $asked[$other], $lines[$other]) >= self::ANSWERED &&
-                    self::answered($lines[$other], $asked[$other], $lines[$number]) <= self::OPEN
+                    count($questions) >= self::FEWEST &&
+                    count($questions) >= self::ALL * count($asked[$other]) &&
+                    self::answered($said, $asked[$other], $lines[$other]) >= self::ANSWERED &&
+                    self::answered($lines[$other], $asked[$other], $said) <= self::OPEN
                 ) {
-                    $answers[$number] = $other;
-                    break;
+                    $answers[$number][] = $other;
                 }
             }
         }
 
         return $answers;
+    }
+
+    /** The words by which a line is looked for. */
+    private static function beginning(string $line): string
+    {
+        return implode(' ', array_slice(explode(' ', $line), 0, 2));
     }
 
     private static function asks(TextLine $line): bool
@@ -97,10 +104,17 @@ final class AnsweredQuestions
     {
         $answered = $there = 0;
         foreach ($lines as $at => $line) {
-            if (in_array($line, $questions, true)) {
+            foreach ($questions as $question) {
+                if (! str_starts_with($line, $question)) {
+                    continue;
+                }
                 $there++;
-                $next = $lines[$at + 1] ?? '';
-                $answered += (int) ($next !== '' && ! in_array($next, $others, true));
+                $behind = substr($line, strlen($question));
+                $next = $behind === '' ? $lines[$at + 1] ?? '' : $behind;
+                $answered += (int) (preg_match('/[\p{L}\p{N}]/u', $next) === 1 &&
+                    ! in_array($next, $others, true) &&
+                    array_filter($questions, fn (string $one): bool => str_starts_with($next, $one)) === []);
+                break;
             }
         }
 

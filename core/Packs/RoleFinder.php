@@ -70,7 +70,12 @@ final class RoleFinder
         foreach ($pages as $page) {
             $labels[$page->number] = self::labels($page, $known);
         }
-        $repeats = self::repeats($pages, $labels) + FullerPages::of($pages) + AnsweredQuestions::of($pages);
+        $answers = AnsweredQuestions::of($pages);
+        $repeats = self::repeats($pages, $labels) + FullerPages::of($pages);
+        $repeats += array_map(
+            fn (array $others): int => $others[0],
+            array_filter($answers, fn (array $others): bool => count($others) === 1),
+        );
         $gathered = self::gathered($labels);
         $titles = self::titles($pages);
         $largest = self::usualTitle($pages);
@@ -80,8 +85,10 @@ final class RoleFinder
                 $page,
                 $labels[$page->number],
                 $gathered[$page->number],
-                $repeats[$page->number] ?? null,
-                $titles[$page->number],
+                count($answers[$page->number] ?? []) > 1 || self::isInSmall($page, $labels[$page->number])
+                    ? null
+                    : $repeats[$page->number] ?? null,
+                max($titles[$page->number], count($answers[$page->number] ?? [])),
                 $largest,
                 $verdicts[$index - 1] ?? null,
                 count($pages),
@@ -446,11 +453,11 @@ final class RoleFinder
         if ($repeated !== null) {
             return [self::CERTAIN, "repeats page {$repeated} with more on it"];
         }
-        if ($page->bodyHeight() < self::MINIATURE && $words > 120 && count($labels) >= 2) {
+        if (self::isInSmall($page, $labels)) {
             return [self::CERTAIN, 'shows several pages in small'];
         }
         if ($titles >= self::TITLES && ! RoleSigns::hasNameLine($text) && RoleSigns::gaps($text) === 0) {
-            return [self::CERTAIN, 'has the titles of several pages before it, one below the other'];
+            return [self::CERTAIN, 'gathers what several pages before it ask'];
         }
         $score = 2.0 * RoleSigns::answersWithin($text);
         $reason = 'speaks of answers that may vary, or of marks';
@@ -484,6 +491,16 @@ final class RoleFinder
         }
 
         return [$score, $reason];
+    }
+
+    /**
+     * Whether it shows several pages in small.
+     *
+     * @param  list<SectionLabel>  $labels
+     */
+    private static function isInSmall(PageText $page, array $labels): bool
+    {
+        return $page->bodyHeight() < self::MINIATURE && $page->wordCount() > 120 && count($labels) >= 2;
     }
 
     /** Whether a page has no title and is set in the type of the page before it. */

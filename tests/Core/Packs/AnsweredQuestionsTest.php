@@ -32,8 +32,8 @@ final class AnsweredQuestionsTest extends TestCase
 
     public function test_the_questions_of_a_page_with_something_after_each_are_its_key(): void
     {
-        $this->assertSame([2 => 1], $this->answers(self::ASKED, self::ANSWERED));
-        $this->assertSame([1 => 2], $this->answers(self::ANSWERED, self::ASKED));
+        $this->assertSame([2 => [1]], $this->answers(self::ASKED, self::ANSWERED));
+        $this->assertSame([1 => [2]], $this->answers(self::ANSWERED, self::ASKED));
 
         $reading = PackReading::of([$this->page(1, self::ASKED), $this->page(2, self::ANSWERED)]);
         $this->assertSame(
@@ -46,10 +46,33 @@ final class AnsweredQuestionsTest extends TestCase
 
     public function test_a_question_of_two_words_is_known_again(): void
     {
-        $this->assertSame([2 => 1], $this->answers(
+        $this->assertSame([2 => [1]], $this->answers(
             ['Think', 'Why do people live there?', 'Would you?'],
             ['Think', 'Why do people live there?', 'The soil is good.', 'Would you?', 'Own answer.'],
         ));
+    }
+
+    public function test_what_stands_behind_them_on_their_lines_answers_them(): void
+    {
+        $asked = ['1. the boat of the keeper', '2. it is late', '3. do not go there'];
+
+        $this->assertSame([2 => [1]], $this->answers($asked, array_map(
+            fn (string $line, string $answer): string => "{$line} → {$answer}",
+            $asked,
+            ['the keeper’s boat', 'it’s late', 'don’t go there'],
+        )));
+        $this->assertSame([], $this->answers($asked, array_map(fn (string $line): string => "{$line} → ____", $asked)));
+    }
+
+    public function test_the_questions_of_several_pages_with_answers_are_a_key_of_all(): void
+    {
+        $more = ['1. Who came with her?', '2. Why was that, then?'];
+        $key = [...self::ANSWERED, $more[0], 'Her aunt.', $more[1], 'The boat was full.'];
+        $this->assertSame([3 => [1, 2]], $this->answers(self::ASKED, $more, $key));
+
+        $verdict = PackReading::of([$this->page(1, self::ASKED), $this->page(2, $more), $this->page(3, $key)])
+            ->verdicts[3];
+        $this->assertSame([Role::Key, null], [$verdict->role, $verdict->repeats]);
     }
 
     public function test_the_same_questions_once_more_are_not(): void
@@ -75,7 +98,7 @@ final class AnsweredQuestionsTest extends TestCase
 
     public function test_lines_to_write_on_and_short_items_are_no_questions_of_their_own(): void
     {
-        $this->assertSame([2 => 1], $this->answers(
+        $this->assertSame([2 => [1]], $this->answers(
             array_map(fn (string $line): string => "{$line} ______", self::ASKED),
             self::ANSWERED,
         ));
@@ -142,7 +165,7 @@ final class AnsweredQuestionsTest extends TestCase
 
     /**
      * @param  list<string>  ...$pages
-     * @return array<int, int>
+     * @return array<int, list<int>>
      */
     private function answers(array ...$pages): array
     {
