@@ -48,7 +48,7 @@ final class RoleSigns
         '/\b((teacher|staff|educator|tutor|parent|adult|instructor|leader)s?.?s?.? (notes?|guide|guidance|pages?|'.
         'instructions|information|overview|tips|letter|directions)|(notes?|guidance|information|tips|directions|'.
         'instructions|a word|advice|letter) (for|to) (the )?(teachers?|staff|educators?|tutors?|parents?|famil(y|ies)|'.
-        'carers?|guardians?|adults?|markers?|instructors?|leaders?|grown.?ups?)|letter home|'.
+        'carers?|guardians?|adults?|markers?|instructors?|leaders?|grown.?ups?)|'.
         'dear (teachers?|colleagues?|educators?|parents?|famil(y|ies)|carers?|guardians?|friends?)|'.
         'for (the )?(teachers?|staff|educators?|tutors?|parents?|famil(y|ies)|adults?|grown.?ups?|markers?)|'.
         'lesson plans?|how to use|(ideas|tips|suggestions) for us(e|ing)|ways to use|'.
