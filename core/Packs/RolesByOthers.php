@@ -1,0 +1,225 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenSlate\Packs;
+
+use OpenSlate\Text\PageText;
+use OpenSlate\Text\TextLine;
+
+/** What the other pages of a pack say of one that by itself says too little, or not surely enough. */
+final class RolesByOthers
+{
+    /** Pages that have more of their words in common, as a share, may be one with its answers. */
+    private const SAME_WORDS = 0.6;
+
+    private const MOST_WORDS = 0.9;
+
+    /** With no more words there is nothing that could have been sorted. */
+    private const FEWEST_WORDS = 6;
+
+    /** Nothing but what is to be seen from afar is so large, in points, in so many words at the least. */
+    private const LARGE_TYPE = 18.0;
+
+    private const FEWEST_LARGE = 8;
+
+    /**
+     * @param  list<PageText>  $pages  without their furniture
+     * @param  list<Verdict>  $verdicts  one for each page
+     * @param  array<int, list<SectionLabel>>  $labels  by page
+     * @return list<Verdict>
+     */
+    public static function settled(array $pages, array $verdicts, array $labels): array
+    {
+        return self::withAnswers($pages, self::withNeighbours($pages, $verdicts, $labels));
+    }
+
+    /**
+     * A page of few words, such as a map or a puzzle, goes with the students' page beside it that has its label; but
+     * not where it has the words of another: it may be the answer to it.
+     *
+     * @param  list<PageText>  $pages
+     * @param  list<Verdict>  $verdicts
+     * @param  array<int, list<SectionLabel>>  $labels  by page
+     * @return list<Verdict>
+     */
+    private static function withNeighbours(array $pages, array $verdicts, array $labels): array
+    {
+        $words = array_map(
+            fn (PageText $page): array => array_unique(
+                preg_split('/[^\p{L}\p{N}]+/u', mb_strtolower($page->text()), flags: PREG_SPLIT_NO_EMPTY) ?: [],
+            ),
+            $pages,
+        );
+        // A text to read has no label, but the title of the questions about it.
+        $name = fn (PageText $page): ?string => ($labels[$page->number][0] ?? null)?->words() ??
+            (FullerPages::title($page) === '' ? null : mb_strtolower(FullerPages::title($page)));
+        foreach ($verdicts as $at => $verdict) {
+            $label = $name($pages[$at]);
+            $isNamed = isset($labels[$pages[$at]->number][0]) || RoleSigns::isText($pages[$at]->text());
+            if (
+                $verdict->role !== Role::Unknown ||
+                $verdict->reason !== RoleFinder::TOO_LITTLE ||
+                $label === null ||
+                ! $isNamed
+            ) {
+                continue;
+            }
+            foreach ([$at - 1, $at + 1] as $beside) {
+                $own = isset($pages[$beside]) ? $name($pages[$beside]) : null;
+                if (isset($pages[$beside]) && self::isAskedAbout($pages[$at], $pages[$beside])) {
+                    $own = $label;
+                }
+                if (
+                    $own === $label &&
+                    $verdicts[$beside]->role === Role::Student &&
+                    count(array_intersect($words[$at], $words[$beside])) <=
+                        self::SAME_WORDS * count(array_unique([...$words[$at], ...$words[$beside]]))
+                ) {
+                    $verdicts[$at] = new Verdict(
+                        Role::Student,
+                        0.75,
+                        "stands beside a page that has its label “{$label}”",
+                    );
+                }
+            }
+        }
+
+        return $verdicts;
+    }
+
+    /** Whether a page names the title of a text, as "Read “The tern” again" does. */
+    private static function isAskedAbout(PageText $text, PageText $page): bool
+    {
+        $title = FullerPages::title($text);
+
+        return preg_match_all('/\p{L}{2,}/u', $title) >= 2 &&
+            mb_stripos((string) preg_replace('/\s+/u', ' ', $page->text()), $title) !== false;
+    }
+
+    /**
+     * A page that says too little is the students' where another has its answers, or where its title alone names a
+     * puzzle and no other page has that title: that one may be its answers.
+     *
+     * @param  list<PageText>  $pages
+     * @param  list<Verdict>  $verdicts
+     * @return list<Verdict>
+     */
+    private static function withAnswers(array $pages, array $verdicts): array
+    {
+        $answered = [];
+        foreach ($verdicts as $at => $verdict) {
+            $verdict->role === Role::Key && $verdict->repeats !== null &&
+                ($answered[$verdict->repeats] ??= $pages[$at]->number);
+        }
+        $likeness = new TextSimilarity($pages);
+        $alike = [];
+        foreach (FullerPages::byTitle($pages) as $some) {
+            foreach ($some as $page) {
+                $alike[$page->number] = array_filter(
+                    $some,
+                    fn (PageText $other): bool => $other !== $page && ! isset($answered[$other->number]),
+                );
+            }
+        }
+        foreach ($verdicts as $at => $verdict) {
+            $page = $pages[$at];
+            $said = $verdict->role === Role::Student ? self::saysLess($page, $pages, $likeness) : null;
+            if ($said !== null) {
+                $verdicts[$at] = new Verdict(
+                    Role::Unknown,
+                    $verdict->confidence,
+                    "it may be for students, but all its words are on page {$said}, and it asks for nothing",
+                );
+            }
+            if ($verdict->role !== Role::Unknown || $verdict->reason !== RoleFinder::TOO_LITTLE) {
+                continue;
+            }
+            if (isset($answered[$page->number])) {
+                $verdicts[$at] = new Verdict(
+                    Role::Student,
+                    0.85,
+                    "page {$answered[$page->number]} repeats it with more on it",
+                );
+
+                continue;
+            }
+            $title = FullerPages::title($page);
+            if (RoleSigns::isPuzzleHeading($title) && self::areCopies($page, $alike[$page->number] ?? [])) {
+                $verdicts[$at] = new Verdict(Role::Student, 0.75, "titled “{$title}”");
+            } elseif (
+                $page->bodyHeight() >= self::LARGE_TYPE &&
+                $page->wordCount() >= self::FEWEST_LARGE &&
+                (! self::isSaidElsewhere($page, $pages, $likeness) ||
+                    (RoleSigns::tasks($page->text()) > 0 && $alike[$page->number] === []))
+            ) {
+                $verdicts[$at] = new Verdict(Role::Student, 0.7, 'printed large, as posters and cards are');
+            }
+        }
+
+        return $verdicts;
+    }
+
+    /**
+     * The page before one of which it has the title and no other words, and nothing that it asks for: what was to be
+     * sorted may be sorted here.
+     *
+     * @param  list<PageText>  $pages
+     */
+    private static function saysLess(PageText $page, array $pages, TextSimilarity $likeness): ?int
+    {
+        $title = FullerPages::title($page);
+        $body = implode("\n", array_map(
+            fn (TextLine $line): string => trim($line->text) === $title ? '' : $line->text,
+            $page->lines,
+        ));
+        $asks =
+            RoleSigns::tasks($body) > 0 ||
+            RoleSigns::gaps($body) > 0 ||
+            RoleSigns::hasNameLine($body) ||
+            str_contains($body, '?');
+        foreach ($asks || $title === '' ? [] : $pages as $other) {
+            $size = $likeness->size($page->number);
+            if (
+                $other->number < $page->number &&
+                FullerPages::title($other) === $title &&
+                $size > self::FEWEST_WORDS &&
+                $size < $likeness->size($other->number) &&
+                $likeness->shared($page->number, $other->number) >= self::MOST_WORDS * $size
+            ) {
+                return $other->number;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * Whether another page has most of its words: it may be the answer to that.
+     *
+     * @param  list<PageText>  $pages
+     */
+    private static function isSaidElsewhere(PageText $page, array $pages, TextSimilarity $likeness): bool
+    {
+        foreach ($pages as $other) {
+            $shared = $other === $page ? 0 : $likeness->shared($page->number, $other->number);
+            if ($shared >= self::SAME_WORDS * $likeness->size($page->number)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** @param  array<PageText>  $others */
+    private static function areCopies(PageText $page, array $others): bool
+    {
+        foreach ($others as $other) {
+            if ($page->ink === null || $page->ink !== $other->ink || ! FullerPages::areAlike($page, $other)) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+}
