@@ -23,6 +23,23 @@ use Tests\TestCase;
 /** What is drawn on a page is read where it is displayed, whatever its boxes, its rotation and its unit. */
 final class PageMarksTest extends TestCase
 {
+    public function test_of_pages_that_say_the_same_it_is_seen_which_has_more_on_it_as_long_as_they_are_few(): void
+    {
+        $words = str_repeat('the tide turns every six hours ', 5);
+        $ink = function (int $pages) use ($words): array {
+            $path = PdfMaker::file(PdfMaker::make(array_map(
+                fn (int $at): array => ['words' => $words.intdiv($at, 2).'th'],
+                range(0, $pages - 1),
+            )));
+
+            return array_column(app(PageTexts::class)->read($path, app(PdfReader::class)->pages($path)), 'ink');
+        };
+
+        $this->assertNotContains(null, $ink(4));
+        $this->assertSame([null], array_values(array_unique($ink(18))));
+        $this->assertSame([null], $ink(1), 'it has words enough');
+    }
+
     public function test_rules_lie_where_they_are_displayed_on_cropped_turned_and_enlarged_pages(): void
     {
         $content = '1 w 150 300 m 350 300 l S 200 400 80 50 re S';

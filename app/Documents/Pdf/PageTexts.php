@@ -26,6 +26,9 @@ final class PageTexts
     /** Pages that say the same are a puzzle and its answer where they are so few; more are copies of one sheet. */
     private const COPIES = 4;
 
+    /** To look at more of them takes too long: each is drawn. */
+    private const MOST_LOOKED_AT = 16;
+
     /**
      * @param  list<SourcePage>  $pages
      * @return list<PageText> one for each page; ink is looked at where there are few words or none, or those of another
@@ -37,9 +40,13 @@ final class PageTexts
         $out = LimitedProcess::run(['pdftotext', '-bbox-layout', '-cropbox', $path, '-'])->getOutput();
         $lines = $this->lines($out, $pages);
         $said = array_map($this->said(...), $lines);
-        $alike = array_count_values($said);
+        $alike = array_filter(
+            array_count_values($said),
+            fn (int $count): bool => $count > 1 && $count <= self::COPIES,
+        );
+        $areFew = array_sum($alike) <= self::MOST_LOOKED_AT;
         $isLooked = fn (int $number): bool => $this->words($lines[$number] ?? []) <= self::FEW_WORDS ||
-            ($alike[$said[$number]] > 1 && $alike[$said[$number]] <= self::COPIES);
+            ($areFew && isset($alike[$said[$number]]));
 
         return array_map(
             fn (SourcePage $page): PageText => new PageText(
