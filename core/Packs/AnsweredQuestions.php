@@ -48,7 +48,7 @@ final class AnsweredQuestions
             foreach ($said as $line) {
                 foreach ($begin[self::beginning($line)] ?? [] as $other => $questions) {
                     foreach ($questions as $question) {
-                        if (str_starts_with($line, $question)) {
+                        if (self::begins($line, $question)) {
                             $shared[$other][$question] = true;
                         }
                     }
@@ -74,6 +74,12 @@ final class AnsweredQuestions
     private static function beginning(string $line): string
     {
         return implode(' ', array_slice(explode(' ', $line), 0, 2));
+    }
+
+    private static function begins(string $line, string $question): bool
+    {
+        return str_starts_with($line, $question) &&
+            preg_match('/^[\p{L}\p{N}]/u', substr($line, strlen($question))) !== 1;
     }
 
     private static function asks(TextLine $line): bool
@@ -105,7 +111,7 @@ final class AnsweredQuestions
         $answered = $there = 0;
         foreach ($lines as $at => $line) {
             foreach ($questions as $question) {
-                if (! str_starts_with($line, $question)) {
+                if (! self::begins($line, $question)) {
                     continue;
                 }
                 $there++;
@@ -113,7 +119,7 @@ final class AnsweredQuestions
                 $next = $behind === '' ? $lines[$at + 1] ?? '' : $behind;
                 $answered += (int) (preg_match('/[\p{L}\p{N}]/u', $next) === 1 &&
                     ! in_array($next, $others, true) &&
-                    array_filter($questions, fn (string $one): bool => str_starts_with($next, $one)) === []);
+                    array_filter($questions, fn (string $one): bool => self::begins($next, $one)) === []);
                 break;
             }
         }

@@ -68,23 +68,11 @@ final class FullerPages
     {
         $titles = [];
         foreach ($pages as $page) {
-            $title = mb_strtolower(self::title($page));
+            $title = mb_strtolower($page->name());
             $title === '' || ($titles[$title][] = $page);
         }
 
         return $titles;
-    }
-
-    /** The largest of its headings that is a word: the numbers of a puzzle are larger. */
-    public static function title(PageText $page): string
-    {
-        $headings = array_filter(
-            $page->headings(),
-            fn (TextLine $line): bool => preg_match('/\p{L}{3}/u', $line->text) === 1,
-        );
-        usort($headings, fn (TextLine $a, TextLine $b): int => $b->frame->height <=> $a->frame->height);
-
-        return trim((string) preg_replace('/\s+/u', ' ', $headings[0]->text ?? ''));
     }
 
     /** Whether two have the same words in the same places. */

@@ -465,7 +465,7 @@ final class RoleFinder
     {
         $known = $counts = [];
         foreach ($pages as $page) {
-            $title = mb_strtolower(FullerPages::title($page));
+            $title = mb_strtolower($page->name());
             $headings = array_unique(
                 array_map(
                     fn (TextLine $line): string => mb_strtolower(trim($line->text)),
@@ -475,7 +475,10 @@ final class RoleFinder
                     ),
                 ),
             );
-            $counts[$page->number] = count(array_intersect_key($known, array_flip($headings)));
+            // Under them there is more to read than on a sheet to record something on.
+            $more = $page->wordCount() - preg_match_all('/[\p{L}\p{N}]+/u', implode(' ', $headings));
+            $counts[$page->number] =
+                $more < self::FEWEST_WORDS ? 0 : count(array_intersect_key($known, array_flip($headings)));
             $title === '' || ($known[$title] = true);
         }
 

@@ -53,7 +53,7 @@ final class RolesByOthers
         );
         // A text to read has no label, but the title of the questions about it.
         $name = fn (PageText $page): ?string => ($labels[$page->number][0] ?? null)?->words() ??
-            (FullerPages::title($page) === '' ? null : mb_strtolower(FullerPages::title($page)));
+            ($page->name() === '' ? null : mb_strtolower($page->name()));
         foreach ($verdicts as $at => $verdict) {
             $label = $name($pages[$at]);
             $isNamed = isset($labels[$pages[$at]->number][0]) || RoleSigns::isText($pages[$at]->text());
@@ -91,7 +91,7 @@ final class RolesByOthers
     /** Whether a page names the title of a text, as "Read “The tern” again" does. */
     private static function isAskedAbout(PageText $text, PageText $page): bool
     {
-        $title = FullerPages::title($text);
+        $title = $text->name();
 
         return preg_match_all('/\p{L}{2,}/u', $title) >= 2 &&
             mb_stripos((string) preg_replace('/\s+/u', ' ', $page->text()), $title) !== false;
@@ -144,14 +144,14 @@ final class RolesByOthers
 
                 continue;
             }
-            $title = FullerPages::title($page);
+            $title = $page->name();
             if (RoleSigns::isPuzzleHeading($title) && self::areCopies($page, $alike[$page->number] ?? [])) {
                 $verdicts[$at] = new Verdict(Role::Student, 0.75, "titled “{$title}”");
             } elseif (
                 $page->bodyHeight() >= self::LARGE_TYPE &&
                 $page->wordCount() >= self::FEWEST_LARGE &&
                 (! self::isSaidElsewhere($page, $pages, $likeness) ||
-                    (RoleSigns::tasks($page->text()) > 0 && $alike[$page->number] === []))
+                    (RoleSigns::tasks($page->text()) > 0 && ($alike[$page->number] ?? []) === []))
             ) {
                 $verdicts[$at] = new Verdict(Role::Student, 0.7, 'printed large, as posters and cards are');
             }
@@ -168,7 +168,7 @@ final class RolesByOthers
      */
     private static function saysLess(PageText $page, array $pages, TextSimilarity $likeness): ?int
     {
-        $title = FullerPages::title($page);
+        $title = $page->name();
         $body = implode("\n", array_map(
             fn (TextLine $line): string => trim($line->text) === $title ? '' : $line->text,
             $page->lines,
@@ -182,7 +182,7 @@ final class RolesByOthers
             $size = $likeness->size($page->number);
             if (
                 $other->number < $page->number &&
-                FullerPages::title($other) === $title &&
+                $other->name() === $title &&
                 $size > self::FEWEST_WORDS &&
                 $size < $likeness->size($other->number) &&
                 $likeness->shared($page->number, $other->number) >= self::MOST_WORDS * $size

@@ -13,7 +13,7 @@ use OpenSlate\Text\Word;
 final class MarkerFinder
 {
     /** Words that say that a number follows which counts a question, in the languages of Europe that schools teach in. */
-    private const NAMES = '/^(?:questions?|q|no|nr|num|number|task|problem|exercise|activity|[nº]°|nº|'.
+    private const NAMES = '/^(?:questions?|q|no|nr|num|number|task|problem|exercise|activity|n[°º]|'.
         'aufgabe|frage|übung|exercice|activité|pregunta|ejercicio|tarea|actividad|domanda|esercizio|attività|compito|'.
         'pergunta|questão|exercício|tarefa|atividade|vraag|opgave|opdracht|oefening|fråga|uppgift|övning|spørgsmål|'.
         'oppgave|øvelse|kysymys|tehtävä|harjoitus|pytanie|zadanie|ćwiczenie|otázka|úkol|úloha|cvičení|feladat|kérdés|'.

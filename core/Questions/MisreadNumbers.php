@@ -10,8 +10,8 @@ use OpenSlate\Text\TextLine;
 use OpenSlate\Text\Word;
 
 /**
- * Numbers that a reader of print has taken for others: what stands between 6 and 8, and is said to be 1, is 7;
- * and those whose full stop was lost.
+ * Numbers that a reader of print has taken for others: what stands between 6 and 8, and is said to be 1, is 7; those
+ * whose full stop was lost; and those that were read as something else.
  */
 final class MisreadNumbers
 {

@@ -51,7 +51,7 @@ final class RingedChoices
         }
         $middle = [$marks->size->width / 2, $marks->size->height / 2];
         $ground = new Ground($marks);
-        $markers = MarkerFinder::find($marks->lines);
+        $markers = MarkerFinder::find($marks->lines, $marks->seen);
         $found = [];
         foreach ($questions as $question) {
             $frame = Tilt::turned($question->frame, -$marks->tilt, $middle);

@@ -115,4 +115,16 @@ final readonly class PageText
 
         return trim($headings[0]->text ?? '');
     }
+
+    /** The largest of its headings that is a word, whatever is larger, such as the numbers of a puzzle; or nothing. */
+    public function name(): string
+    {
+        $headings = array_filter(
+            $this->headings(),
+            fn (TextLine $line): bool => preg_match('/\p{L}{3}/u', $line->text) === 1,
+        );
+        usort($headings, fn (TextLine $a, TextLine $b): int => $b->frame->height <=> $a->frame->height);
+
+        return trim((string) preg_replace('/\s+/u', ' ', $headings[0]->text ?? ''));
+    }
 }

@@ -156,7 +156,7 @@ final class BringInTest extends TestCase
         $this->artisan('queue:work', ['--once' => true]);
         $this->assertSame(WorksheetState::Ready, $master->refresh()->state);
         $this->assertNotNull(Backdrop::sole()->blanks);
-        // Resuming gave it a second turn, in which nothing is left to do.
+        // Resuming gave it one turn more than there was to do.
         $this->artisan('queue:work', ['--once' => true]);
         $this->assertSame(0, DB::table('jobs')->count());
     }

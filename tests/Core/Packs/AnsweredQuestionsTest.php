@@ -61,7 +61,12 @@ final class AnsweredQuestionsTest extends TestCase
             $asked,
             ['the keeper’s boat', 'it’s late', 'don’t go there'],
         )));
-        $this->assertSame([], $this->answers($asked, array_map(fn (string $line): string => "{$line} → ____", $asked)));
+        foreach ([' → ____', 'ly', 's'] as $behind) {
+            $this->assertSame([], $this->answers(
+                $asked,
+                array_map(fn (string $line): string => "{$line}{$behind}", $asked),
+            ), 'what goes on as a word is another one');
+        }
     }
 
     public function test_the_questions_of_several_pages_with_answers_are_a_key_of_all(): void
@@ -158,6 +163,14 @@ final class AnsweredQuestionsTest extends TestCase
         ], null);
         $this->assertSame(Role::Key, PackReading::of([...$pages, $both])->verdicts[3]->role);
 
+        // Headings with room under them are a sheet to record something on.
+        $record = new PageText(3, $both->size, [
+            $this->line('Cycle of water', 40, 24),
+            $this->line('Draw it here.', 90, 12),
+            $this->line('Challenge', 400, 24),
+            $this->line('Write it here.', 450, 12),
+        ], null);
+        $this->assertNotSame(Role::Key, PackReading::of([...$pages, $record])->verdicts[3]->role);
         // What leaves room to write is a sheet.
         $more = new PageText(3, $both->size, [...$both->lines, $this->line('Name ______', 300, 12)], null);
         $this->assertNotSame(Role::Key, PackReading::of([...$pages, $more])->verdicts[3]->role);

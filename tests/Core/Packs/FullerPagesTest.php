@@ -158,6 +158,13 @@ final class FullerPagesTest extends TestCase
 
         $this->assertSame(['student'], $this->roles([$poster]));
         $this->assertSame('unknown', $this->roles([$poster, $small])[0]);
+        // One that stands low on its page has no title; asking for something, it is the students'.
+        $low = new PageText(1, $poster->size, [
+            $this->line('Trace words for people, places and things', 40, 640, 24),
+            $this->line('boat, harbour, keeper, tern', 40, 700, 24),
+        ], 0.05);
+        $this->assertSame('', $low->name());
+        $this->assertSame('student', $this->roles([$low, $small])[0]);
     }
 
     public function test_the_plain_page_says_which_page_has_its_answers(): void
