@@ -60,6 +60,24 @@ final readonly class Bitmap
         return ord($this->levels[$y * $this->width + $x] ?? "\xff");
     }
 
+    /** How light the lightest of four places round one is, in points: past strokes of letters and thin lines. */
+    public function paper(float $x, float $y, float $round): int
+    {
+        $left = max(0, (int) (($x - $round) / $this->scale));
+        $right = min($this->width - 1, (int) (($x + $round) / $this->scale));
+        $upper = max(0, (int) (($y - $round) / $this->scale)) * $this->width;
+        $lower = (int) (($y + $round) / $this->scale) * $this->width;
+
+        return ord(
+            max(
+                $this->levels[$upper + $left] ?? "\xff",
+                $this->levels[$upper + $right] ?? "\xff",
+                $this->levels[$lower + $left] ?? "\xff",
+                $this->levels[$lower + $right] ?? "\xff",
+            ),
+        );
+    }
+
     /**
      * From levels of grey, each pixel against the light of its neighbourhood: a photograph of a page is darker at one
      * side.

@@ -92,7 +92,7 @@ final class BitmapMarks
             array_filter(
                 array_map(
                     fn (SeenRule $seen): SeenRule => WordFeet::cut($bitmap, $seen),
-                    BitmapFaint::with($bitmap, BitmapRules::find($bitmap)),
+                    BitmapGuides::with($bitmap, BitmapFaint::with($bitmap, BitmapRules::find($bitmap))),
                 ),
                 fn (SeenRule $seen): bool => ! self::isSideOf($seen->rule, $ticks),
             ),
@@ -136,7 +136,7 @@ final class BitmapMarks
         return new Marks(
             size: $size,
             rules: $rules,
-            shades: array_map(fn (Shade $shade): Shade => new Shade($set($shade->frame), $shade->lightness), $shades),
+            shades: self::shades($shades, BitmapTints::find($bitmap, $tilt, $middle), $set),
             rings: array_map($set, [...$ticks, ...$written]),
             drawings: array_map($set, $drawings),
             lines: [...$lines, ...self::unread($words, $lines)],
@@ -146,6 +146,23 @@ final class BitmapMarks
             tilt: $tilt,
             outlines: array_map($set, BitmapOutlines::find($bitmap)),
         );
+    }
+
+    /**
+     * @param  list<Shade>  $solids  as they lie
+     * @param  list<Shade>  $tints  upright
+     * @param  callable(Frame): Frame  $set
+     * @return list<Shade> what is filled with ink, and what is tinted and not filled
+     */
+    private static function shades(array $solids, array $tints, callable $set): array
+    {
+        $solids = array_map(fn (Shade $solid): Shade => new Shade($set($solid->frame), $solid->lightness), $solids);
+        $isTint = fn (Shade $tint): bool => array_filter(
+            $solids,
+            fn (Shade $solid): bool => $solid->frame->meets($tint->frame),
+        ) === [];
+
+        return [...$solids, ...array_values(array_filter($tints, $isTint))];
     }
 
     /**

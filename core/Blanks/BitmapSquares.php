@@ -43,6 +43,12 @@ final class BitmapSquares
     /** How far a side may wander, in pixels: prints are scanned askew. */
     private const ASIDE = 2;
 
+    /** So many pixels of a corner are ink at the least. */
+    private const CORNER = 5;
+
+    /** How much shorter its upper side is at both ends where its corners are round, in pixels. */
+    private const ROUND = 5;
+
     /** @return list<Frame> */
     public static function find(Bitmap $bitmap): array
     {
@@ -62,10 +68,8 @@ final class BitmapSquares
                 if ($width < $least || $width > $most || self::isIn($squares, $x, $y)) {
                     continue;
                 }
-                $height = self::height($bitmap, $x, $y, $width, $most);
-                if ($height !== null) {
-                    $squares[] = [$x, $y, $width, $height];
-                }
+                $square = self::square($bitmap, $x, $y, $width, $most) ?? self::rounded($bitmap, $x, $y, $width, $most);
+                $square === null || ($squares[] = $square);
             }
         }
 
@@ -77,25 +81,62 @@ final class BitmapSquares
         );
     }
 
-    /** @return int|null pixels that a square is high whose upper side that is; null where it is none's */
-    private static function height(Bitmap $bitmap, int $x, int $y, int $width, int $most): ?int
+    /**
+     * One with round corners, whose upper side is shorter than it is wide, as much at both ends: that of a D is not.
+     *
+     * @return array{int, int, int, int}|null
+     */
+    private static function rounded(Bitmap $bitmap, int $x, int $y, int $width, int $most): ?array
     {
+        if ($x < self::ROUND) {
+            return null;
+        }
+        $middle = substr($bitmap->rows[$y + intdiv($width, 2)] ?? '', $x - self::ROUND, $width + 2 * self::ROUND);
+        $left = strspn($middle, '0');
+        $right = strspn(strrev($middle), '0');
+        $across = $width + 2 * self::ROUND - $left - $right;
+        if (
+            abs($left - $right) > self::ASIDE ||
+            max($left, $right) >= self::ROUND ||
+            $across * $bitmap->scale < self::NO_LETTER
+        ) {
+            return null;
+        }
+        while (self::ink($bitmap, $x, $y - 1, $width, 1) > $width / 2) {
+            $y--;
+        }
+
+        return self::square($bitmap, $x - self::ROUND + $left, $y, $across, $most, self::ROUND);
+    }
+
+    /**
+     * @param  int  $corner  how far from a corner there is ink, in pixels
+     * @return array{int, int, int, int}|null where the square is whose upper side that is; null where it is none's
+     */
+    private static function square(
+        Bitmap $bitmap,
+        int $x,
+        int $y,
+        int $width,
+        int $most,
+        int $corner = self::ASIDE + 1,
+    ): ?array {
         $least = (int) ceil(self::LOWEST * $width);
         $limit = min($most, (int) floor(self::HIGHEST * $width), $bitmap->height() - $y);
         // The lowest row that is a side: one of several pixels is several.
         for ($height = $limit; $height >= $least; $height--) {
             if (
                 self::ink($bitmap, $x, $y + $height - 1, $width, 1) >= self::SIDE * $width &&
-                self::isHollow($bitmap, $x, $y, $width, $height)
+                self::isHollow($bitmap, $x, $y, $width, $height, $corner)
             ) {
-                return $height;
+                return [$x, $y, $width, $height];
             }
         }
 
         return null;
     }
 
-    private static function isHollow(Bitmap $bitmap, int $x, int $y, int $width, int $height): bool
+    private static function isHollow(Bitmap $bitmap, int $x, int $y, int $width, int $height, int $corner): bool
     {
         $wide = 2 * self::ASIDE + 1;
         $left = $right = 0;
@@ -107,9 +148,9 @@ final class BitmapSquares
             return false;
         }
         // Round letters have no corners, and others have something inside.
-        foreach ([$x, $x + $width - $wide + self::ASIDE] as $at) {
-            foreach ([$y, $y + $height - self::ASIDE - 1] as $row) {
-                if (self::ink($bitmap, $at, $row, self::ASIDE + 1, self::ASIDE + 1) < 5) {
+        foreach ([$x, $x + $width - $corner] as $at) {
+            foreach ([$y, $y + $height - $corner] as $row) {
+                if (self::ink($bitmap, $at, $row, $corner, $corner) < self::CORNER) {
                     return false;
                 }
             }
@@ -142,7 +183,7 @@ final class BitmapSquares
             $both = $both === null ? $side : $both | $side;
         }
 
-        return str_contains((string) $both, '0');
+        return str_contains(trim((string) $both, '0'), '0');
     }
 
     /** The right side of a D goes out farther than its upper and its lower one. */

@@ -16,6 +16,9 @@ final class BlankFinder
     /** Blanks that share more of the smaller one's area are one; the surer one stays. */
     private const SAME = 0.5;
 
+    /** Lines below each other are as long as what they are together, but for so much, in points. */
+    private const AS_LONG = 6.0;
+
     /** @return list<Blank> in reading order */
     public static function find(Marks $marks): array
     {
@@ -91,17 +94,44 @@ final class BlankFinder
     {
         $middle = [$read->size->width / 2, $read->size->height / 2];
         $ground = new Ground(new Marks($read->size, lines: Tilt::lying($read->lines, $read->tilt, $middle)));
+        $again = array_values(
+            array_filter(
+                $read->lines === [] ? [] : self::find($read),
+                fn (Blank $one): bool => in_array($one->kind, [BlankKind::Line, BlankKind::Box], true),
+            ),
+        );
+        $blanks = array_merge([], ...array_map(fn (Blank $blank): array => self::each($blank, $again), $blanks));
         $labelled = array_map(
             fn (Blank $blank): Blank => $blank->label === '' ? $blank->labelled(Prompts::of($ground, $blank)) : $blank,
             $blanks,
         );
         $told = array_filter(
-            $read->lines === [] ? [] : self::find($read),
-            fn (Blank $one): bool => in_array($one->kind, [BlankKind::Line, BlankKind::Box], true) &&
-                array_filter($blanks, fn (Blank $blank): bool => $blank->frame->meets($one->frame)) === [],
+            $again,
+            fn (Blank $one): bool => array_filter(
+                $blanks,
+                fn (Blank $blank): bool => $blank->frame->meets($one->frame),
+            ) === [],
         );
 
         return OrderSquares::written($ground, $told === [] ? $labelled : self::ordered([...$labelled, ...$told]));
+    }
+
+    /**
+     * Lines that were taken for one place to write on, of which words tell that each is an answer.
+     *
+     * @param  list<Blank>  $again  what is found with the words
+     * @return non-empty-list<Blank>
+     */
+    private static function each(Blank $blank, array $again): array
+    {
+        $own = $blank->kind !== BlankKind::Lines ? [] : array_filter(
+            $again,
+            fn (Blank $one): bool => $one->kind === BlankKind::Line &&
+                $blank->frame->holds($one->frame->centre()) &&
+                abs($one->frame->width - $blank->frame->width) <= self::AS_LONG,
+        );
+
+        return count($own) > 1 ? array_values($own) : [$blank];
     }
 
     /**

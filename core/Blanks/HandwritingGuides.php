@@ -14,14 +14,14 @@ use OpenSlate\Text\Word;
 final class HandwritingGuides
 {
     /** How near to each other the three begin and end, and how high they are together, in points. */
-    private const ENDS = 4.0;
+    public const ENDS = 4.0;
 
-    private const LOWEST = 12.0;
+    public const LOWEST = 12.0;
 
-    private const HIGHEST = 70.0;
+    public const HIGHEST = 70.0;
 
     /** Where between the outer lines the dashed one lies, as shares. */
-    private const MIDDLE = [0.3, 0.7];
+    public const MIDDLE = [0.3, 0.7];
 
     /** How much of the dashed one is seen beside what is printed on it, as a share. */
     private const SEEN = 0.5;

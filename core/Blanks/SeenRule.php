@@ -24,8 +24,17 @@ final readonly class SeenRule
         return abs($this->at($middle) - $other->at($middle));
     }
 
+    /** A part of it, which lies as it does. */
+    public function between(float $from, float $to): self
+    {
+        $rule = $this->rule;
+        $at = $this->at(($from + $to) / 2);
+
+        return new self(new Rule($rule->level, $at, $from, $to, $rule->weight, $rule->dashed), $this->slope);
+    }
+
     /** Where it lies across, at a place along it. */
-    private function at(float $along): float
+    public function at(float $along): float
     {
         return $this->rule->at + $this->slope * ($along - ($this->rule->from + $this->rule->to) / 2);
     }

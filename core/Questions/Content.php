@@ -42,6 +42,9 @@ final readonly class Content
 
     private const LONGEST_HEADING = 10;
 
+    /** Letters apart, which in a picture seem larger than they are: a row of a puzzle. */
+    private const LETTERS = '/^\S{1,2}(?:\s\S{1,2})+$/u';
+
     /** A place to write in begins so near to the words before it, in points. */
     private const RIGHT_BEHIND = 12.0;
 
@@ -160,6 +163,7 @@ final readonly class Content
                     $line->frame->height <= self::LARGEST_HEADING * $body &&
                     $line->wordCount() > 0 &&
                     $line->wordCount() <= self::LONGEST_HEADING &&
+                    ! ($marks->seen && preg_match(self::LETTERS, $line->text) === 1) &&
                     ! self::isToBeWrittenAfter($line, $blanks),
             ),
         );

@@ -556,6 +556,28 @@ final class BitmapTest extends TestCase
         $this->assertSame([1, 0], [$shape(0), $shape(4)]);
     }
 
+    public function test_a_square_with_round_corners_is_one_and_a_round_is_none(): void
+    {
+        // The outline of all that is no farther from an inner square than a radius.
+        $round = fn (int $side, int $radius): array => BitmapSquares::find(
+            $this->bitmap(function (int $x, int $y) use ($side, $radius): bool {
+                $half = ($side - 1) / 2 - $radius;
+                $off = hypot(max(0, abs($x - 200) - $half), max(0, abs($y - 300) - $half));
+
+                return $off <= $radius + 0.5 && $off > $radius - 2;
+            }),
+        );
+
+        foreach ([22, 30, 41] as $side) {
+            foreach ([2, intdiv($side, 6)] as $radius) {
+                [$found] = $round($side, $radius) ?: [null];
+                $this->assertNotNull($found, "{$side} with corners of {$radius}");
+                $this->assertEqualsWithDelta([$side / 2, $side / 2], [$found->width, $found->height], 3.5);
+            }
+            $this->assertSame([], $round($side, intdiv($side, 2)));
+        }
+    }
+
     public function test_the_room_in_an_outline_that_is_no_box_is_found(): void
     {
         $edge = fn (int $x, int $y): float => hypot(($x - 300) / 160, ($y - 300) / 100);

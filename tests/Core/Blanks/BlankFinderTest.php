@@ -244,4 +244,22 @@ final class BlankFinderTest extends TestCase
         $this->assertSame($seen[0]->frame, $read[0]->frame);
         $this->assertEquals($seen, BlankFinder::read($seen, new Marks(Size::of(600, 800), $beside->marks()->rules)));
     }
+
+    public function test_once_its_words_are_read_lines_with_a_letter_each_are_an_answer_each(): void
+    {
+        $sheet = new PrintedSheet();
+        foreach ([200, 230, 260] as $y) {
+            $sheet->across($y, 400, 500);
+        }
+        $seen = BlankFinder::find($sheet->marks(true));
+        $this->assertSame([BlankKind::Lines], array_column($seen, 'kind'));
+        $this->assertSame([BlankKind::Lines], array_column(BlankFinder::read($seen, $sheet->marks()), 'kind'));
+        foreach (['a)', 'b)', 'c)'] as $row => $letter) {
+            $sheet->words($letter, 72, 190 + 30 * $row);
+        }
+        $this->assertSame(
+            [BlankKind::Line, BlankKind::Line, BlankKind::Line],
+            array_column(BlankFinder::read($seen, $sheet->marks()), 'kind'),
+        );
+    }
 }

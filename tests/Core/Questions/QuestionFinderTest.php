@@ -557,6 +557,32 @@ final class QuestionFinderTest extends TestCase
         $this->assertGreaterThan(250, $ends(60));
     }
 
+    public function test_letters_apart_on_a_picture_are_a_row_of_a_puzzle_and_no_heading(): void
+    {
+        $ends = function (string $read, bool $seen): float {
+            $sheet = (new PrintedSheet())
+                ->words('1. Look and write.', 72, 100)
+                ->across(260, 72, 200)
+                ->words('2. Look again. ________', 72, 300);
+            $words = array_map(
+                fn (int $at, string $word): Word => new Word($word, Frame::of(72 + 60 * $at, 150, 40, 20)),
+                array_keys(explode(' ', $read)),
+                explode(' ', $read),
+            );
+            $marks = $sheet->marks();
+
+            return QuestionFinder::find(
+                new Marks($marks->size, $marks->rules, lines: [...$marks->lines, TextLine::of(...$words)], seen: $seen),
+                $sheet->blanks(),
+            )[0]->frame->bottom();
+        };
+
+        $this->assertGreaterThan(250, $ends('B O A', true));
+        $this->assertGreaterThan(250, $ends('R| T', true), 'with a side of its cell');
+        $this->assertLessThan(150, $ends('The boats', true));
+        $this->assertLessThan(150, $ends('B O A', false));
+    }
+
     /** @return list<string> */
     private function numbered(PrintedSheet $sheet): array
     {
