@@ -38,6 +38,9 @@ final class PacksTest extends TestCase
                 $this->assertFalse($role === 'key' && $verdict->role === Role::Student, implode("\n", $wrong));
                 $this->assertNotSame('', $verdict->reason);
             }
+            if (! array_key_exists('section', $truth[0])) {
+                continue;
+            }
             $starts = $this->starts($truth);
             $found = array_map(fn (Section $section): int => $section->from, $reading->sections);
             $hit += count(array_intersect($starts, $found));
@@ -71,7 +74,7 @@ final class PacksTest extends TestCase
         $this->assertSame(['Week 4', 12, 14], [$last->label, $last->from, $last->to]);
     }
 
-    /** @return array<string, list<array{role: string, section: string|null}>> */
+    /** @return array<string, list<array{role: string, section?: string|null}>> */
     private function packs(): array
     {
         return json_decode(
@@ -89,14 +92,14 @@ final class PacksTest extends TestCase
     }
 
     /**
-     * @param  list<array{role: string, section: string|null}>  $truth
+     * @param  list<array{role: string, section?: string|null}>  $truth
      * @return list<int>
      */
     private function starts(array $truth): array
     {
         $starts = [];
         $last = null;
-        foreach ($truth as $index => ['section' => $section]) {
+        foreach (array_column($truth, 'section') as $index => $section) {
             if ($section !== null && $section !== $last) {
                 $starts[] = $index + 1;
             }

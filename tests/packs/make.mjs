@@ -1,11 +1,12 @@
 // Makes labelled packs in different layouts and wordings, all invented: each page says what it is for and which
 // section it belongs to. Writes NAME.pdf for each and truth.json for all.
-// Usage: node tests/packs/make.mjs      (the results are committed; run it only to change them)
+// Usage: node tests/packs/make.mjs [NAME…]      (the results are committed; run it only to change them)
 import { chromium } from '@playwright/test';
 import { execFileSync } from 'node:child_process';
-import { writeFileSync } from 'node:fs';
+import { readFileSync, writeFileSync } from 'node:fs';
 import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
+import { keyedPacks } from './keyed-packs.mjs';
 import { morePacks } from './more-packs.mjs';
 import { packs } from './packs.mjs';
 import { unlikePacks } from './unlike-packs.mjs';
@@ -13,8 +14,16 @@ import { unlikePacks } from './unlike-packs.mjs';
 const here = dirname(fileURLToPath(import.meta.url));
 const executablePath = execFileSync('sh', ['-c', 'command -v chromium'], { encoding: 'utf8' }).trim();
 const browser = await chromium.launch({ executablePath, args: ['--no-sandbox', '--disable-gpu'] });
-const truth = {};
-for (const { name, size, css, pages, furniture, scanned } of [...packs, ...morePacks, ...unlikePacks]) {
+const names = process.argv.slice(2);
+const all = [...packs, ...morePacks, ...unlikePacks, ...keyedPacks];
+// Packs that other programs laid out are labelled there by hand.
+const truth = JSON.parse(readFileSync(join(here, 'truth.json'), 'utf8'));
+for (const { name, size, css, pages, furniture, scanned, sections = true } of all) {
+    truth[name] = pages.map(({ role, section }) => {
+        const known = scanned ? { role: 'unknown', section: null } : { role, section: section ?? null };
+        return sections ? known : { role };
+    });
+    if (names.length > 0 && !names.includes(name)) continue;
     const [width, height] = size;
     const body = pages
         .map(
@@ -35,9 +44,6 @@ for (const { name, size, css, pages, furniture, scanned } of [...packs, ...moreP
     }
     await sheet.pdf({ path: join(here, `${name}.pdf`), preferCSSPageSize: true, printBackground: true });
     await sheet.close();
-    truth[name] = pages.map(({ role, section }) =>
-        scanned ? { role: 'unknown', section: null } : { role, section: section ?? null },
-    );
 }
 writeFileSync(join(here, 'truth.json'), `${JSON.stringify(truth, null, 1)}\n`);
 await browser.close();
