@@ -13,6 +13,9 @@ use OpenSlate\Blanks\Rule;
 use OpenSlate\Blanks\Shade;
 use OpenSlate\Geometry\Frame;
 use OpenSlate\Paper\Size;
+use OpenSlate\Questions\Question;
+use OpenSlate\Questions\QuestionBlanks;
+use OpenSlate\Questions\QuestionFinder;
 use OpenSlate\Text\TextLine;
 use OpenSlate\Text\Word;
 
@@ -24,9 +27,29 @@ final class RecordedPage
 {
     private const FOLDER = __DIR__.'/../blanks/recorded';
 
-    /** @param  list<list<mixed>>  $blanks  what is found on it, as said() says it */
-    private function __construct(public readonly Marks $marks, public readonly array $blanks)
-    {
+    /** Pages of tests/blanks/classes that are kept as pictures, and how they are scanned: see Scanner. */
+    public const SCANNED = [
+        'bubbles' => ['open', 4, -3],
+        'solids' => ['open', 15, 2],
+        'dots' => ['open', 26, 0],
+        'rounds' => ['open', 12, 2],
+        'guides' => ['typeset-numbers', 2, -3],
+        'bars' => ['styled-sheets', 1, 2],
+        'faint' => ['styled-weather', 1, -3],
+        'cells' => ['questions', 10, 0],
+        'panels' => ['typeset-floating', 1, -3],
+        'pointers' => ['plotted-limpet', 5, 2],
+    ];
+
+    /**
+     * @param  list<list<mixed>>  $blanks  what is found on it, as said() says it
+     * @param  array<string, list<list<mixed>>>  $asked  its questions and what hangs on them, as asked() says them
+     */
+    private function __construct(
+        public readonly Marks $marks,
+        public readonly array $blanks,
+        public readonly array $asked,
+    ) {
     }
 
     /** @return array<string, self> by sheet and number */
@@ -35,7 +58,11 @@ final class RecordedPage
         $all = [];
         foreach (glob(self::FOLDER.'/*.json') ?: [] as $file) {
             foreach (json_decode((string) file_get_contents($file), true, flags: JSON_THROW_ON_ERROR) as $at => $page) {
-                $all[basename($file, '.json').' '.($at + 1)] = new self(self::decode($page), $page['blanks']);
+                $all[basename($file, '.json').' '.($at + 1)] = new self(
+                    self::decode($page),
+                    $page['blanks'],
+                    $page['asked'],
+                );
             }
         }
 
@@ -49,13 +76,16 @@ final class RecordedPage
      */
     public static function seen(Bitmap $bitmap): array
     {
-        $marks = BitmapMarks::of($bitmap, Size::of(595.0, 842.0), []);
+        $size = Size::of($bitmap->width * $bitmap->scale, $bitmap->height() * $bitmap->scale);
+        $marks = BitmapMarks::of($bitmap, $size, []);
 
         return [
             'blanks' => array_map(self::said(...), BlankFinder::find($marks)),
             'rules' => count($marks->rules),
             'words' => array_map(fn (TextLine $line): array => self::frame($line->frame), $marks->lines),
             'drawings' => array_map(self::frame(...), $marks->drawings),
+            'shades' => array_map(fn (Shade $shade): array => self::frame($shade->frame), $marks->shades),
+            'rings' => array_map(self::frame(...), $marks->rings),
             'tilt' => round(rad2deg($marks->tilt), 2),
         ];
     }
@@ -66,6 +96,23 @@ final class RecordedPage
         $json = (string) file_get_contents(self::FOLDER."/scans/{$name}.json");
 
         return json_decode($json, true, flags: JSON_THROW_ON_ERROR);
+    }
+
+    /** A scan of one that is kept as a picture, in grey. */
+    public static function scanned(string $name): Bitmap
+    {
+        $image = imagecreatefrompng(self::FOLDER."/scans/{$name}.png");
+        assert($image !== false);
+        imagepalettetotruecolor($image);
+        $image = Scanner::scanned($image, self::SCANNED[$name][2], self::SCANNED[$name][1]);
+        $levels = '';
+        for ($y = 0; $y < imagesy($image); $y++) {
+            for ($x = 0; $x < imagesx($image); $x++) {
+                $levels .= chr((imagecolorat($image, $x, $y) >> 8) & 0xFF);
+            }
+        }
+
+        return Bitmap::of($levels, imagesx($image), imagesy($image), 0.36);
     }
 
     /** A scan of one of them, in black and white. */
@@ -93,6 +140,27 @@ final class RecordedPage
         return [$blank->kind->value, ...self::frame($blank->frame), $pitch, $blank->count, $blank->label];
     }
 
+    /**
+     * @return array<string, list<list<mixed>>> the questions of a page by itself, and the choices and rooms to answer
+     *                                          in that are known by them
+     */
+    public static function asked(Marks $marks): array
+    {
+        $blanks = BlankFinder::find($marks);
+        $questions = QuestionFinder::find($marks, $blanks);
+
+        return [
+            'questions' => array_map(
+                fn (Question $one): array => [$one->number, ...self::frame($one->frame), $one->blanks, $one->of],
+                $questions,
+            ),
+            'further' => array_map(
+                self::said(...),
+                array_slice(QuestionBlanks::of($marks, $blanks, $questions), count($blanks)),
+            ),
+        ];
+    }
+
     /** @return array<string, mixed> */
     public static function encode(Marks $marks): array
     {
@@ -116,6 +184,7 @@ final class RecordedPage
             ),
             'rings' => array_map(self::frame(...), $marks->rings),
             'drawings' => array_map(self::frame(...), $marks->drawings),
+            'dots' => array_map(self::frame(...), $marks->dots),
             'lines' => array_map(
                 fn (TextLine $line): array => [
                     $line->text,
@@ -128,7 +197,7 @@ final class RecordedPage
     }
 
     /** @param  array<string, mixed>  $page */
-    private static function decode(array $page): Marks
+    public static function decode(array $page): Marks
     {
         $word = fn (array $word): Word => new Word((string) array_shift($word), Frame::of(...$word));
 
@@ -149,6 +218,7 @@ final class RecordedPage
                 ),
                 $page['lines'],
             ),
+            dots: array_map(fn (array $dot): Frame => Frame::of(...$dot), $page['dots']),
         );
     }
 

@@ -42,8 +42,7 @@ final class Scanner
             throw new RuntimeException("Page {$page} of {$path} could not be drawn.");
         }
         [$width, $height] = [imagesx($image), imagesy($image)];
-        $image = self::turned($image, self::degrees($steps), $width, $height);
-        self::soil($image, $seed);
+        $image = self::scanned($image, $steps, $seed);
         ob_start();
         imagejpeg($image, null, 70);
         $jpeg = (string) ob_get_clean();
@@ -51,6 +50,15 @@ final class Scanner
         return PdfMaker::file(
             PdfMaker::picture($jpeg, $width, $height, ($width * 72) / self::DPI, ($height * 72) / self::DPI),
         );
+    }
+
+    /** The same of a page that is drawn already. */
+    public static function scanned(GdImage $image, int $steps, int $seed): GdImage
+    {
+        $image = self::turned($image, self::degrees($steps), imagesx($image), imagesy($image));
+        self::soil($image, $seed);
+
+        return $image;
     }
 
     /** GD reckons sines in steps of a 256th: only by such an angle is a picture turned exactly. Clockwise. */

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 /*
  * Writes tests/blanks/recorded: the pages of the PDFs here and of the demo as the program reads them, and what is found
- * on them; and some of them scanned. To be run when the sheets or the reading of PDFs have changed
- * (php tests/blanks/record.php), after Reference\BlanksTest is green; what has changed in the files is looked at before
- * it is kept.
+ * on them and asked there; and some of them scanned. Those that are held back are not among them. To be run when the
+ * sheets or the reading of PDFs have changed (php tests/blanks/record.php), after Reference\BlanksTest is green; what
+ * has changed in the files is looked at before it is kept.
  */
 
 use App\Documents\Pdf\PageMarks;
@@ -29,8 +29,11 @@ $json = fn (array $what): string => json_encode(
 );
 
 // The photo in the demo is no sheet of vectors; scans are below.
-$sheets = [...glob(__DIR__.'/*.pdf') ?: [], ...glob(__DIR__.'/../../database/demo/*.pdf') ?: []];
-foreach (preg_grep('/photo/', $sheets, PREG_GREP_INVERT) ?: [] as $path) {
+$sheets = array_merge(...array_map(
+    fn (string $folder): array => glob("{$folder}/*.pdf") ?: [],
+    [__DIR__, __DIR__.'/classes', __DIR__.'/../../database/demo'],
+));
+foreach (preg_grep('/photo|held/', $sheets, PREG_GREP_INVERT) ?: [] as $path) {
     $pages = app(PdfReader::class)->pages($path);
     $numbers = range(1, count($pages));
     $recorded = [];
@@ -38,17 +41,16 @@ foreach (preg_grep('/photo/', $sheets, PREG_GREP_INVERT) ?: [] as $path) {
     foreach (app(PageMarks::class)->read($path, $pages, $texts, $numbers) as $marks) {
         $recorded[] = RecordedPage::encode($marks);
     }
-    $file = __DIR__.'/recorded/'.basename($path, '.pdf').'.json';
-    $write = fn (array $pages) => file_put_contents(
-        $file,
-        "[\n".implode(",\n", array_map($json, $pages))."\n]\n",
-    );
-    $write(array_map(fn (array $page): array => $page + ['blanks' => []], $recorded));
     foreach ($recorded as $at => $page) {
-        $marks = RecordedPage::all()[basename($path, '.pdf').' '.($at + 1)]->marks;
+        // As the tests will have it: what is written is rounded.
+        $marks = RecordedPage::decode(json_decode($json($page), true));
         $recorded[$at]['blanks'] = array_map(RecordedPage::said(...), BlankFinder::find($marks));
+        $recorded[$at]['asked'] = RecordedPage::asked($marks);
     }
-    $write($recorded);
+    file_put_contents(
+        __DIR__.'/recorded/'.basename($path, '.pdf').'.json',
+        "[\n".implode(",\n", array_map($json, $recorded))."\n]\n",
+    );
 }
 
 $scans = ['lines' => [1, 3], 'tables' => [1, -3], 'boxes' => [2, 5], 'decoys' => [3, 2]];
@@ -67,5 +69,23 @@ foreach ($scans as $name => [$number, $steps]) {
     }
     imagepng($image, __DIR__."/recorded/scans/{$name}.png", 9);
     $said = RecordedPage::seen(RecordedPage::scan($name)) + ['askew' => Scanner::degrees($steps)];
+    file_put_contents(__DIR__."/recorded/scans/{$name}.json", $json($said)."\n");
+}
+
+// Pages as they were drawn, in grey; what a scanner would make of them is made anew for each test.
+foreach (RecordedPage::SCANNED as $name => [$set, $number]) {
+    (new Process([
+        'pdftoppm',
+        '-gray',
+        '-r',
+        '200',
+        '-f',
+        (string) $number,
+        '-singlefile',
+        '-png',
+        __DIR__."/classes/{$set}.pdf",
+        __DIR__."/recorded/scans/{$name}",
+    ]))->mustRun();
+    $said = RecordedPage::seen(RecordedPage::scanned($name));
     file_put_contents(__DIR__."/recorded/scans/{$name}.json", $json($said)."\n");
 }

@@ -36,4 +36,16 @@ final class RecordedPagesTest extends TestCase
         unset($recorded['askew']);
         $this->assertSame($recorded, RecordedPage::seen(RecordedPage::scan($name)));
     }
+
+    #[DataProvider('scanned')]
+    public function test_in_grey_too_with_dust_and_darker_at_one_side(string $name): void
+    {
+        $this->assertSame(RecordedPage::recorded($name), RecordedPage::seen(RecordedPage::scanned($name)));
+    }
+
+    /** @return list<array{string}> */
+    public static function scanned(): array
+    {
+        return array_map(fn (string $name): array => [$name], array_keys(RecordedPage::SCANNED));
+    }
 }
