@@ -11,8 +11,8 @@ use OpenSlate\Paper\PaperTone;
 /** Reads the colour of the paper off a picture of a page. */
 final class PagePaper
 {
-    /** Every fourth pixel across and down is plenty. */
-    private const STEP = 4;
+    /** Every eighth pixel across and down, some two thousand, is plenty. */
+    private const STEP = 8;
 
     public function of(string $jpeg): Colour
     {

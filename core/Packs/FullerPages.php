@@ -27,6 +27,9 @@ final class FullerPages
     /** With the same words, how much more of the page is not paper: more than another number of the page. */
     private const MORE_INK = 0.0004;
 
+    /** And where there is no number of the page, of which some words may be underlined. */
+    private const LITTLE_INK = 0.00005;
+
     /**
      * @param  list<PageText>  $pages  without their furniture
      * @return array<int, int> the page that each has more on it than, by its number
@@ -83,6 +86,16 @@ final class FullerPages
         return count($one) === count($other) && self::inPlace($one, $other) === count($one);
     }
 
+    /** Whether one has the words of another in their places and a little more, so that something may be marked on it. */
+    public static function mayBeMarked(PageText $page, PageText $plain): bool
+    {
+        return $page->ink !== null &&
+            $plain->ink !== null &&
+            $page->ink > $plain->ink + self::LITTLE_INK &&
+            $page->furniture + $plain->furniture === 0 &&
+            self::areAlike($page, $plain);
+    }
+
     private static function hasMoreInk(PageText $page, PageText $plain): bool
     {
         return $page->ink !== null &&
@@ -93,11 +106,8 @@ final class FullerPages
 
     private static function isFuller(PageText $page, PageText $plain): bool
     {
-        $all = self::words($page);
         // Where one has gaps, the other has what they are filled with.
-        $some = array_values(
-            array_filter(self::words($plain), fn (Word $word): bool => RoleSigns::gaps($word->text) === 0),
-        );
+        [$all, $some] = [self::withoutGaps($page), self::withoutGaps($plain)];
         $asksMore =
             RoleSigns::gaps($page->text()) > RoleSigns::gaps($plain->text()) ||
             RoleSigns::tasks($page->text()) > RoleSigns::tasks($plain->text()) ||
@@ -134,6 +144,14 @@ final class FullerPages
         }
 
         return $found;
+    }
+
+    /** @return list<Word> */
+    private static function withoutGaps(PageText $page): array
+    {
+        return array_values(
+            array_filter(self::words($page), fn (Word $word): bool => RoleSigns::gaps($word->text) === 0),
+        );
     }
 
     /** @return list<Word> */

@@ -29,6 +29,9 @@ final class Furniture
     /** A number larger than running text by this counts something else than pages. */
     private const LARGE_NUMBER = 1.4;
 
+    /** An item of a list, which may stand high on page after page. */
+    private const ITEM = '/^\W*\d{1,2}[.)]\s+\S/u';
+
     /**
      * @param  list<PageText>  $pages
      * @return list<PageText> the same pages without their furniture
@@ -61,7 +64,7 @@ final class Furniture
                         $limit,
                         $pages,
                     ): bool {
-                        if (! self::atEdge($line, $page)) {
+                        if (! self::atEdge($line, $page) || preg_match(self::ITEM, $line->text) === 1) {
                             return true;
                         }
                         if (self::isPageNumber($line)) {

@@ -19,7 +19,8 @@ final class RoleSigns
     private const KEY =
         '/^\W*to (the|these) (questions|exercises?|tasks?|problems|activities|puzzles)\W*$|'.
         '\b(for|to) (self.?)?check(ing)?\W*$|\bcorrections\W*$|'.
-        '^\W*(sample|model|suggested|possible|expected) responses\b|'.
+        '^\W*(sample|model|suggested|possible|expected) responses\b|^\W*exemplars?\b|'.
+        '\bcall(ing|er.?s?) (lists?|sheets?|cards?|boards?)\W*$|'.
         '^\W*(the )?(answers|answer ?keys?|answer guide|solutions?( key)?|key|mark(ing)? scheme|'.
         'marking (guide|guidance|notes)|'.
         'model answers?|suggested answers?|possible answers?|sample answers?|teacher.?s? (copy|version|edition|'.
@@ -82,6 +83,7 @@ final class RoleSigns
         '/\bhow to use\b/iu',
         '/\b(curriculum|key stage|grade level|grades? \d|year \d)\b/iu',
         '/\b(before you start|short of time|in advance|after the lesson)\b/iu',
+        '/\bwhat to look for\b/iu',
     ];
 
     /** Who is told of and not spoken to. */
@@ -253,6 +255,12 @@ final class RoleSigns
     {
         return preg_match_all('/\p{Ll}[.!?][”"’\')]?(?=\s|$)/u', $text) >= 4 &&
             preg_match_all('/[\p{L}\p{N}]+/u', $text) >= 50;
+    }
+
+    /** Whether it is filled in by whoever made it: "Name __KEY__". */
+    public static function isSignedKey(string $text): bool
+    {
+        return preg_match('/(?:\bname\b\W*|_\s*)(?:answer )?(?:key|answers)\s*(?:_|$)/imu', $text) === 1;
     }
 
     /** Numbered answers in one line: "1. 65 2. cat 3. varies". */

@@ -132,6 +132,14 @@ final class RolesByOthers
                     "it may be for students, but all its words are on page {$said}, and it asks for nothing",
                 );
             }
+            $plain = $verdict->role === Role::Student ? self::plain($page, $alike[$page->number] ?? []) : null;
+            if ($plain !== null) {
+                $verdicts[$at] = new Verdict(
+                    Role::Unknown,
+                    $verdict->confidence,
+                    "it may be for students, but page {$plain} says the same, and something is marked here",
+                );
+            }
             if ($verdict->role !== Role::Unknown || $verdict->reason !== RoleFinder::TOO_LITTLE) {
                 continue;
             }
@@ -158,6 +166,18 @@ final class RolesByOthers
         }
 
         return $verdicts;
+    }
+
+    /** @param  array<PageText>  $others */
+    private static function plain(PageText $page, array $others): ?int
+    {
+        foreach ($others as $other) {
+            if ($other->number < $page->number && FullerPages::mayBeMarked($page, $other)) {
+                return $other->number;
+            }
+        }
+
+        return null;
     }
 
     /**

@@ -11,6 +11,7 @@ use OpenSlate\Packs\Verdict;
 use OpenSlate\Paper\Size;
 use OpenSlate\Text\PageText;
 use OpenSlate\Text\TextLine;
+use OpenSlate\Text\Word;
 
 /**
  * A pack of tests/packs as the program read its words from the PDF, so that the core is tried on it without the tools
@@ -73,7 +74,7 @@ final class RecordedPack
         return [
             'number' => $page->number,
             'size' => [$page->size->width, $page->size->height],
-            'ink' => $page->ink === null ? null : round($page->ink, 4),
+            'ink' => $page->ink === null ? null : round($page->ink, 5),
             'lines' => array_map(
                 fn (TextLine $line): array => [
                     $line->text,
@@ -81,6 +82,14 @@ final class RecordedPack
                     round($line->frame->y, 1),
                     round($line->frame->width, 1),
                     round($line->frame->height, 1),
+                    array_map(
+                        fn (Word $word): array => [
+                            $word->text,
+                            round($word->frame->x, 1),
+                            round($word->frame->width, 1),
+                        ],
+                        $line->words,
+                    ),
                 ],
                 $page->lines,
             ),
@@ -94,7 +103,18 @@ final class RecordedPack
             number: $page['number'],
             size: Size::of(...$page['size']),
             lines: array_map(
-                fn (array $line): TextLine => new TextLine((string) array_shift($line), Frame::of(...$line)),
+                function (array $line): TextLine {
+                    [$text, $x, $y, $width, $height, $words] = $line;
+
+                    return new TextLine(
+                        $text,
+                        Frame::of($x, $y, $width, $height),
+                        array_map(
+                            fn (array $word): Word => new Word($word[0], Frame::of($word[1], $y, $word[2], $height)),
+                            $words,
+                        ),
+                    );
+                },
                 $page['lines'],
             ),
             ink: $page['ink'],

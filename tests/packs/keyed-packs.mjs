@@ -43,6 +43,12 @@ const M = [
 ];
 const T = (rows, w = 40) =>
     `<table>${rows.map((r) => `<tr>${r.map((c) => `<td style="width:${w}mm;height:12mm">${c}</td>`).join('')}</tr>`).join('')}</table>`;
+const cards = [
+    ['1', 'A boat has 12 crates. 5 are taken off. How many are left?'],
+    ['2', 'Four gulls eat 3 fish each. How many fish?'],
+    ['3', 'A rope of 20 m is cut in 5. How long is each?'],
+    ['4', 'Half of 46 shells are white. How many?'],
+];
 const packs = {
     puzzles: [
         [
@@ -598,6 +604,186 @@ const packs = {
         [
             'key',
             `<h2>Chapter 2</h2>${['The bell rings when the tide turns.', 'She finds a hatch with letters.', 'All come home but one.'].map((x, k) => `<p>${k + 1}. ${x}</p>`).join('')}`,
+        ],
+    ],
+    cards: [
+        [
+            'cover',
+            '<h1 style="margin-top:80mm;text-align:center">Harbour task cards</h1><p style="text-align:center">Grade 3 word problems</p>',
+        ],
+        [
+            'guide',
+            '<h2>Ideas for use</h2><p>Hang the cards round the room. Students walk with a clipboard and write on the sheet. You may also use them in a small group or as early finisher work. Laminate the cards to use them for years.</p>',
+        ],
+        [
+            'student',
+            `<table>${[0, 2].map((i) => `<tr>${[i, i + 1].map((k) => `<td style="width:85mm;height:110mm"><h3>Card ${cards[k][0]}</h3><p style="font-size:18pt">${cards[k][1]}</p></td>`).join('')}</tr>`).join('')}</table>`,
+        ],
+        [
+            'student',
+            `<h2>Answer sheet</h2><p>Name ________________ Date __________</p>${T(
+                [
+                    ['1', '2'],
+                    ['3', '4'],
+                ],
+                80,
+            )}`,
+        ],
+        [
+            'key',
+            `<h2>Answer sheet</h2><p>Name ___KEY___</p>${T(
+                [
+                    ['1<br>7 crates', '2<br>12 fish'],
+                    ['3<br>4 m', '4<br>23 shells'],
+                ],
+                80,
+            )}`,
+        ],
+    ],
+    sorts: [
+        [
+            'student',
+            `<h2>Living or not?</h2><p>Cut out the pictures and glue them in the right column.</p>${T(
+                [
+                    ['Living', 'Not living'],
+                    ['', ''],
+                    ['', ''],
+                    ['', ''],
+                ],
+                80,
+            )}`,
+        ],
+        [
+            'student',
+            `<h3>Pieces</h3>${T(
+                [
+                    ['crab', 'anchor'],
+                    ['seaweed', 'rope'],
+                    ['gull', 'stone'],
+                ],
+                60,
+            )}`,
+        ],
+        [
+            'key',
+            `<h2>Living or not?</h2>${T(
+                [
+                    ['Living', 'Not living'],
+                    ['crab', 'anchor'],
+                    ['seaweed', 'rope'],
+                    ['gull', 'stone'],
+                ],
+                80,
+            )}`,
+        ],
+        ['student', `<h2>Write about the shore</h2><p>Write three sentences. Use because, but and so.</p>${L(8)}`],
+        [
+            'student',
+            `<h2>Write about the shore: a model text</h2><p>The shore is loud because the waves break on it. The gulls are hungry, but the crabs hide well. The tide comes in, so everyone goes home.</p>`,
+        ],
+        [
+            'guide',
+            `<h2>Success criteria</h2>${T(
+                [
+                    ['Marks', 'What to look for'],
+                    ['3', 'All three words join two thoughts'],
+                    ['2', 'Two of them do'],
+                    ['1', 'One does'],
+                ],
+                70,
+            )}`,
+        ],
+    ],
+    chapters: [
+        [
+            'student',
+            `<h2>Chapter 1: The lamp</h2>${['Why does Tam climb the tower?', 'What does he count?', 'Who comes up the stairs?'].map((q, i) => `<p>${i + 1}. ${q}</p>${L(2)}`).join('')}`,
+        ],
+        [
+            'student',
+            `<h2>Chapter 2: The fog</h2>${['What can nobody see?', 'How does the horn help?', 'What would you have done?'].map((q, i) => `<p>${i + 1}. ${q}</p>${L(2)}`).join('')}`,
+        ],
+        [
+            'student',
+            `<h2>Chapter 3: The wreck</h2>${['Where does the boat strike?', 'Who is saved?', 'How does Tam feel?'].map((q, i) => `<p>${i + 1}. ${q}</p>${L(2)}`).join('')}`,
+        ],
+        [
+            'key',
+            `<h3>Chapter 1</h3><p>1. He wants to see the ships.<br>2. He counts the masts.<br>3. His aunt comes.</p><h3>Chapter 2</h3><p>1. The rocks.<br>2. It warns the crews.<br>3. Students' own ideas.</p><h3>Chapter 3</h3><p>1. On the north ledge.<br>2. All but the cat.<br>3. Proud and tired.</p>`,
+        ],
+    ],
+    chapterkeys: [
+        ...[1, 2, 3].flatMap((n) => [
+            [
+                'student',
+                `<h2>Lesson ${n}</h2><p>Name __________</p>${[1, 2, 3, 4].map((i) => `<p>${i}. ${['Find the area of a deck', 'Find the length of a rope', 'How many crates fit in the hold', 'Which tank holds more'][i - 1]}: ${n * 3 + i} by ${n + i}. ____________</p>`).join('')}`,
+            ],
+        ]),
+        ...[1, 2, 3].map((n) => [
+            'key',
+            `<h2>Lesson ${n}</h2>${[1, 2, 3, 4].map((i) => `<p>${i}. ${(n * 3 + i) * (n + i)}</p>`).join('')}`,
+        ]),
+    ],
+    mathsunit: [
+        [
+            'student',
+            '<h2>Worked example</h2><p>There are 3 boats with 4 crew each. How many are aboard?</p><p>Step 1: Draw 3 boats.</p><p>Step 2: Draw 4 crew in each.</p><p>Step 3: Count in fours: 4, 8, 12.</p><p>Answer: 12</p><h3>Your turn</h3><p>There are 5 boats with 2 crew each. How many are aboard? ______</p>',
+        ],
+        [
+            'student',
+            `<h2>Practice</h2><p>Hint: count in steps.</p>${[1, 2, 3, 4, 5].map((i) => `<p>${i}. ${i + 2} × ${i + 3} = ____</p>`).join('')}`,
+        ],
+        [
+            'key',
+            `<h2>Practice</h2><p>Hint: count in steps.</p>${[1, 2, 3, 4, 5].map((i) => `<p>${i}. ${i + 2} × ${i + 3} = ${(i + 2) * (i + 3)}</p>`).join('')}`,
+        ],
+        [
+            'student',
+            `<h2>How did it go?</h2><p>Colour a star for each thing you can do.</p>${T(
+                [
+                    ['I can count in steps', '☆ ☆ ☆'],
+                    ['I can draw groups', '☆ ☆ ☆'],
+                    ['I can write a sum', '☆ ☆ ☆'],
+                ],
+                70,
+            )}`,
+        ],
+        [
+            'guide',
+            '<h2>Dear families</h2><p>This month your child is learning to multiply. You can help at home by counting in steps on the stairs. Please return the slip by Friday.</p>',
+        ],
+        [
+            'student',
+            `<h2>Bingo</h2>${T(
+                [
+                    ['12', '20', '30'],
+                    ['42', 'FREE', '56'],
+                    ['6', '15', '24'],
+                ],
+                50,
+            )}`,
+        ],
+        [
+            'key',
+            `<h2>Calling list</h2><p>3 × 4 = 12<br>4 × 5 = 20<br>5 × 6 = 30<br>6 × 7 = 42<br>7 × 8 = 56<br>2 × 3 = 6<br>3 × 5 = 15<br>4 × 6 = 24</p>`,
+        ],
+    ],
+    grammar: [
+        [
+            'student',
+            `<h2>Commas in a list</h2><p>Write each sentence with commas.</p>${['We saw crabs gulls and seals', 'Tam Ines and Rhea rowed home', 'Bring a coat a hat and boots'].map((q, i) => `<p>${i + 1}. ${q}</p>${L(1)}`).join('')}`,
+        ],
+        [
+            'key',
+            `<h2>Commas in a list</h2><p>Write each sentence with commas.</p>${['We saw crabs, gulls and seals.', 'Tam, Ines and Rhea rowed home.', 'Bring a coat, a hat and boots.'].map((q, i) => `<p>${i + 1}. ${q}</p>`).join('')}`,
+        ],
+        [
+            'student',
+            `<h2>Is or are?</h2><p>Underline the right word.</p>${['The gulls is / are loud.', 'The lamp is / are lit.', 'Two boats is / are late.'].map((q, i) => `<p>${i + 1}. ${q}</p>`).join('')}`,
+        ],
+        [
+            'key',
+            `<h2>Is or are?</h2><p>Underline the right word.</p>${['The gulls is / <u>are</u> loud.', 'The lamp <u>is</u> / are lit.', 'Two boats is / <u>are</u> late.'].map((q, i) => `<p>${i + 1}. ${q}</p>`).join('')}`,
         ],
     ],
 };

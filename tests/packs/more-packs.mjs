@@ -114,7 +114,7 @@ export const morePacks = [
             ...['One', 'Two'].flatMap((w, i) =>
                 ['Monday', 'Tuesday', 'Wednesday'].map((d) =>
                     student(
-                        `week ${i + 1}`,
+                        `week ${i + 1}, ${d}`,
                         `<h2>Week ${w}: ${d}</h2><p>Name: _________</p><div class="g"><div>1. 45 + 2${i} = ___</div><div>2. Circle the noun: The cat sat.</div><div>3. Write a sentence about rain. ${lines(3)}</div><div>4. What time is it? ______</div></div>`,
                     ),
                 ),

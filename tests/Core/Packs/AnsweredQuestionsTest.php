@@ -138,6 +138,44 @@ final class AnsweredQuestionsTest extends TestCase
         $this->assertSame(Role::Student, $role('Write two more ______'));
     }
 
+    public function test_a_sheet_that_has_less_on_it_and_asks_for_something_is_the_students(): void
+    {
+        $words = ['The lamp is lit at dusk.', 'The keeper climbs the stair.', 'Boats come home by its light.'];
+        $verdicts = PackReading::of([
+            $this->page(1, ['The lamp', ...$words, 'Name ______', 'Write what comes next. ______', 'Draw the lamp.']),
+            $this->page(2, ['The lamp', ...$words, 'Name ______', 'Write what comes next. ______']),
+        ])->verdicts;
+
+        $this->assertSame(Role::Student, $verdicts[2]->role);
+    }
+
+    public function test_a_sheet_on_which_answers_are_spoken_of_is_never_surely_the_students(): void
+    {
+        $sheet = ['Name ______', '1. What is ebb? ______', '2. What is a hull? ______', 'Write a line of your own.'];
+        $verdict = fn (string ...$more): Verdict => PackReading::of([$this->page(1, [...$sheet, ...$more])])->verdicts[1];
+
+        $this->assertSame(Role::Student, $verdict()->role);
+        $doubtful = $verdict('Answers will vary.');
+        $this->assertSame(Role::Unknown, $doubtful->role);
+        $this->assertStringContainsString('speaks of answers that may vary', $doubtful->reason);
+    }
+
+    public function test_a_text_has_four_sentences_and_fifty_words_at_the_least(): void
+    {
+        $text = fn (int $sentences, int $words): string => implode(
+            ' ',
+            array_map(
+                fn (int $of): string => 'The '.str_repeat('tide ', $of - 2).'turns.',
+                array_fill(0, $sentences, intdiv($words, $sentences)),
+            ),
+        );
+
+        $this->assertTrue(RoleSigns::isText($text(4, 52)));
+        $this->assertTrue(RoleSigns::isText($text(5, 50)));
+        $this->assertFalse(RoleSigns::isText($text(3, 60)));
+        $this->assertFalse(RoleSigns::isText($text(4, 48)));
+    }
+
     public function test_a_number_or_an_order_is_no_task_and_to_number_is_one(): void
     {
         $this->assertSame(0, RoleSigns::tasks("Number bonds 7, 6, 5\nOrder 4\nTest 3\nPlan B\nRecord time\nList 2"));

@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenSlate\Packs;
+
+use OpenSlate\Text\PageText;
+
+/**
+ * Pages that have the title of one before them and something for each of its numbers, and ask for nothing: its answers,
+ * whatever their words.
+ */
+final class NumberedAnswers
+{
+    private const ITEM = '/^\W*\(?(\d{1,2})[a-h]?[.):]\s*(.*)$/u';
+
+    /** Fewer numbers come together by chance. */
+    private const FEWEST = 3;
+
+    /** Answers have as many words as what they answer, on the whole, or fewer. */
+    private const AS_LONG = 1.25;
+
+    /**
+     * @param  list<PageText>  $pages  without their furniture
+     * @param  array<int, list<SectionLabel>>  $labels  by page
+     * @return array<int, int> the page whose numbers each answers, by its number
+     */
+    public static function of(array $pages, array $labels): array
+    {
+        $answers = $asking = [];
+        foreach ($pages as $page) {
+            $items = self::items($page);
+            if (count($items) < self::FEWEST) {
+                continue;
+            }
+            $title = isset($labels[$page->number][0])
+                ? $labels[$page->number][0]->words()
+                : mb_strtolower($page->name());
+            if (self::asks($page)) {
+                $asking[$title][$page->number] = $items;
+
+                continue;
+            }
+            foreach ($title === '' ? [] : array_reverse($asking[$title] ?? [], true) as $number => $asked) {
+                if (self::areAnswers($items, $asked)) {
+                    $answers[$page->number] = $number;
+                    break;
+                }
+            }
+        }
+
+        return $answers;
+    }
+
+    private static function asks(PageText $page): bool
+    {
+        $text = $page->text();
+
+        return str_contains($text, '?') ||
+            RoleSigns::hasNameLine($text) ||
+            RoleSigns::gaps($text) > 0 ||
+            RoleSigns::tasks($text) > 0;
+    }
+
+    /** @return array<int, string> what stands behind each number, the first time it comes */
+    private static function items(PageText $page): array
+    {
+        $items = [];
+        foreach ($page->lines as $line) {
+            if (preg_match(self::ITEM, $line->text, $is) === 1) {
+                $items[(int) $is[1]] ??= trim($is[2]);
+            }
+        }
+        ksort($items);
+
+        return $items;
+    }
+
+    /**
+     * @param  array<int, string>  $said
+     * @param  array<int, string>  $asked
+     */
+    private static function areAnswers(array $said, array $asked): bool
+    {
+        $words = fn (array $items): int => (int) preg_match_all('/[\p{L}\p{N}]+/u', implode(' ', $items));
+
+        return array_keys($said) === array_keys($asked) &&
+            ! in_array('', $said, true) &&
+            array_intersect_assoc($said, $asked) === [] &&
+            $words($said) <= self::AS_LONG * $words($asked);
+    }
+}
