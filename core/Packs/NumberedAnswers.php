@@ -82,11 +82,15 @@ final class NumberedAnswers
      */
     private static function areAnswers(array $said, array $asked): bool
     {
-        $words = fn (array $items): int => (int) preg_match_all('/[\p{L}\p{N}]+/u', implode(' ', $items));
-
         return array_keys($said) === array_keys($asked) &&
             ! in_array('', $said, true) &&
             array_intersect_assoc($said, $asked) === [] &&
-            $words($said) <= self::AS_LONG * $words($asked);
+            self::words($said) <= self::AS_LONG * self::words($asked);
+    }
+
+    /** @param  array<int, string>  $items */
+    private static function words(array $items): int
+    {
+        return (int) preg_match_all('/[\p{L}\p{N}]+/u', implode(' ', $items));
     }
 }

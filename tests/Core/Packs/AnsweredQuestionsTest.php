@@ -152,7 +152,9 @@ final class AnsweredQuestionsTest extends TestCase
     public function test_a_sheet_on_which_answers_are_spoken_of_is_never_surely_the_students(): void
     {
         $sheet = ['Name ______', '1. What is ebb? ______', '2. What is a hull? ______', 'Write a line of your own.'];
-        $verdict = fn (string ...$more): Verdict => PackReading::of([$this->page(1, [...$sheet, ...$more])])->verdicts[1];
+        $verdict = fn (string ...$more): Verdict => PackReading::of([
+            $this->page(1, [...$sheet, ...$more]),
+        ])->verdicts[1];
 
         $this->assertSame(Role::Student, $verdict()->role);
         $doubtful = $verdict('Answers will vary.');

@@ -69,9 +69,9 @@ final class NumberedAnswersTest extends TestCase
         $this->assertSame(Role::Key, PackReading::of([$this->page(1, $sheet)])->verdicts[1]->role);
     }
 
-    public function test_a_sheet_with_a_little_more_ink_than_another_that_says_the_same_is_not_surely_the_students(): void
+    public function test_of_two_sheets_that_say_the_same_one_with_a_little_more_ink_is_doubtful(): void
     {
-        $words = ['Is or are?', 'Underline the right word.', '1. The gulls is / are loud.', '2. The lamp is / are lit.'];
+        $words = ['Is or are?', 'Underline the right word.', '1. The gulls is / are loud.', '2. It is / are lit.'];
         $role = fn (float $ink): Role => PackReading::of([
             $this->page(1, $words, 0.0104),
             $this->page(2, $words, $ink),
