@@ -68,7 +68,9 @@ final class MarkerFinder
                     }
                 }
                 $next = $line->words[$at + 1] ?? null;
-                $leads = $begins && ($before === null || self::isAsked($next));
+                // What stands behind a number by itself may not have been read.
+                $isAlone = $seen && count($line->words) === 1;
+                $leads = $begins && ($before === null || $isAlone || self::isAsked($next));
                 array_push($markers, ...self::read($word, $next, $leads));
             }
         }

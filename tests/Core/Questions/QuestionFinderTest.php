@@ -557,6 +557,31 @@ final class QuestionFinderTest extends TestCase
         $this->assertGreaterThan(250, $ends(60));
     }
 
+    public function test_a_number_of_a_picture_begins_a_question_though_what_is_behind_it_was_not_read(): void
+    {
+        $numbers = function (bool $seen, string ...$behind): array {
+            $sheet = new PrintedSheet();
+            foreach (['Write the letter of what each means', '1 gale', '2 breeze', '3 squall'] as $row => $words) {
+                $sheet->words($words, 72, 100 + 40 * $row);
+                $row === 0 || $sheet->across(112 + 40 * $row, 160, 260);
+            }
+            $sheet->words(implode(' ', ['4', ...$behind]), 340, 100)->across(112, 420, 500);
+            $marks = $sheet->marks();
+
+            return array_column(
+                QuestionFinder::find(
+                    new Marks($marks->size, $marks->rules, lines: $marks->lines, seen: $seen),
+                    $sheet->blanks(),
+                ),
+                'number',
+            );
+        };
+
+        $this->assertSame(['1', '2', '3', '4'], $numbers(true));
+        $this->assertSame(['1', '2', '3', '4'], $numbers(false, 'calm'));
+        $this->assertSame(['1', '2', '3'], $numbers(false), 'where all is known, it is a number by itself');
+    }
+
     public function test_letters_apart_on_a_picture_are_a_row_of_a_puzzle_and_no_heading(): void
     {
         $ends = function (string $read, bool $seen): float {
