@@ -209,7 +209,7 @@ final class RingedChoices
                 ),
             );
             $run = $within === [] ? [] : Sequence::runs($within)[0] ?? [];
-            if (count($run) < self::FEWEST || count($run) > Choices::MOST || $run[0]->value !== 1) {
+            if (count($run) < self::FEWEST || $run[0]->value !== 1) {
                 continue;
             }
             // The letters are looked for from the first on: "a" is a word as well.

@@ -50,6 +50,21 @@ final class LetteredRingsTest extends TestCase
         $this->assertSame([], LetteredRings::find($large->words('B', 136, 100)->marks()));
     }
 
+    public function test_a_ring_is_as_large_as_one_marks_it(): void
+    {
+        $found = function (float $across): int {
+            $sheet = new PrintedSheet();
+            foreach (['A', 'B', 'C'] as $at => $letter) {
+                $x = 100 + 3 * $across * $at;
+                $sheet->ring($x, 100, $across, $across)->words($letter, $x + $across / 2 - 3, 100 + $across / 2 - 6);
+            }
+
+            return count(LetteredRings::find($sheet->marks()));
+        };
+
+        $this->assertSame([0, 1, 1, 0], [$found(7), $found(9), $found(27), $found(30)]);
+    }
+
     private function rings(PrintedSheet $sheet, string $letters, float $x, float $y): PrintedSheet
     {
         foreach (str_split($letters) as $at => $letter) {

@@ -138,6 +138,7 @@ final class QuestionFinderTest extends TestCase
         $before = $page($first, []);
 
         $this->assertSame(['4', '5'], array_column($page($next, $before), 'number'));
+        $this->assertSame([true, false], array_column($page($next, $before), 'goesOn'));
         $this->assertSame(['5'], array_column($page($next, []), 'number'));
         $this->assertSame(['5'], array_column($page($next, array_slice($before, 0, 1)), 'number'));
         // A letter is followed by no number.

@@ -46,6 +46,21 @@ final class RingedChoicesTest extends TestCase
         $this->assertSame([], $this->choices($filled));
     }
 
+    public function test_letters_that_begin_later_are_none(): void
+    {
+        $of = function (string $letters): array {
+            $sheet = (new PrintedSheet())->words('1. Which of these floats?', 72, 60);
+            foreach (str_split($letters) as $at => $letter) {
+                $sheet->words("{$letter}) thing {$at}", 90, 80 + 20 * $at);
+            }
+
+            return $this->choices($sheet->words('2. Why? ______', 72, 100 + 20 * strlen($letters)));
+        };
+
+        $this->assertCount(1, $of('abcd'));
+        $this->assertSame([], $of('bcde'));
+    }
+
     public function test_pairs_are_chosen_from_where_they_say_so_or_the_question_does(): void
     {
         $said = fn (string $words): array => $this->choices(
