@@ -50,7 +50,7 @@ final class ReadScans
                 ? null
                 : Original::where('sha256', $first->source)->where('pages', '!=', '[]')->oldest('id')->first();
         if ($first === null || $original === null) {
-            $first === null || $this->none($worksheet);
+            $first === null ? $this->sortAnew($worksheet) : $this->none($worksheet);
 
             return false;
         }
@@ -80,10 +80,19 @@ final class ReadScans
         if ($this->missing($worksheet)->exists()) {
             return true;
         }
-        // Of a worksheet that has pages of several files each was sorted with its own.
-        $worksheet->original_id === $original->id && $this->sort->anew($worksheet, $path);
+        $this->sortAnew($worksheet);
 
         return false;
+    }
+
+    /**
+     * By its words, which may have been read before it was there: somebody had brought the file in already. Of a
+     * worksheet that has pages of several files each was sorted with its own.
+     */
+    private function sortAnew(Worksheet $worksheet): void
+    {
+        $original = $worksheet->original;
+        $original === null || $this->sort->anew($worksheet, $this->files->path($original->sha256));
     }
 
     /** What was brought in before there was a reader is read once somebody looks at it. */

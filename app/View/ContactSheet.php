@@ -116,6 +116,7 @@ final readonly class ContactSheet
             'total' => $worksheet->pages_total,
             'left' => $sheet->leftOut(),
             'asks' => self::knowsQuestions($worksheet),
+            'reading' => self::reading($worksheet),
         ];
     }
 

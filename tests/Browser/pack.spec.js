@@ -154,3 +154,15 @@ test('the questions of a page are seen large, and mended by pointer and by keys'
     await dialog.getByRole('button', { name: 'As they were found' }).click();
     await expect(open).toBeVisible();
 });
+
+test('while pages that are pictures are read it says so, and no longer once they are', async ({ teacher: page }) => {
+    await page.goto('/shelf');
+    await page.locator('#bring-file').setInputFiles('tests/packs/scan.pdf');
+    await page.waitForURL('**/worksheets/*');
+    const notice = page.getByText('Some pages are only pictures.');
+    await expect(notice).toBeVisible({ timeout: 60000 });
+    // Nobody has to look again by themselves.
+    await expect(notice).toBeHidden({ timeout: 60000 });
+    await expect(page.getByText('The words of the pictures have been read.')).toBeAttached();
+    await expect(page.getByText('no words can be read on it')).toHaveCount(0);
+});

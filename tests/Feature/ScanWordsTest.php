@@ -13,6 +13,7 @@ use App\Models\FileStage;
 use App\Models\Teacher;
 use App\Models\Worksheet;
 use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Support\Facades\Storage;
 use OpenSlate\Elements\Answerable;
 use OpenSlate\Elements\AnswerBox;
 use OpenSlate\Packs\Role;
@@ -96,6 +97,15 @@ final class ScanWordsTest extends TestCase
         $this->assertNotSame(
             [Role::Student],
             $pack->pages->map(fn ($page): Role => $page->role)->unique()->values()->all(),
+        );
+
+        // Brought in once more, by somebody else too, its words are there already.
+        $file = Storage::disk('local')->path('files/'.substr($sha = $pack->original->sha256, 0, 2)."/{$sha}");
+        $again = app(BringInFile::class)(Teacher::factory()->create(), $file, 'again.pdf')->refresh();
+        $this->assertNotSame($pack->id, $again->id);
+        $this->assertSame(
+            $pack->pages->map(fn ($page): Role => $page->role)->all(),
+            $again->pages->map(fn ($page): Role => $page->role)->all(),
         );
 
         // Read again after somebody has arranged it, it stays as they have it.

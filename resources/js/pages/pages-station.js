@@ -313,9 +313,19 @@ export class PagesStation {
         this.#ledger.querySelector('[data-left-out]').textContent = answer.left ?? '';
         document.querySelector('[data-job-state="pages"]').textContent =
             answer.total === 1 ? '1 page' : `${answer.total} pages`;
+        this.#reading(answer.reading);
         this.#steps(answer);
         this.#offered(answer);
         document.dispatchEvent(new CustomEvent('slate:contact'));
+    }
+
+    /** What is said of pages that are only pictures, until they are read. */
+    #reading(words) {
+        const notice = this.#table.querySelector('[data-reading]');
+        if (!notice || notice.textContent.trim() === words) return;
+        if (words === '') this.#say('The words of the pictures have been read.');
+        notice.querySelector('p').textContent = words;
+        notice.hidden = words === '';
     }
 
     #steps({ undo, redo }) {

@@ -60,11 +60,9 @@
             </div>
             @if ($ready)
                 @include('bench.lock')
-                @if (($reading = ContactSheet::reading($worksheet)) !== '')
-                    <div class="notice">
-                        <p>{{ $reading }}</p>
-                    </div>
-                @endif
+                <div class="notice" data-reading @if (($reading = ContactSheet::reading($worksheet)) === '') hidden @endif>
+                    <p>{{ $reading }}</p>
+                </div>
                 @foreach ($documents as $document)
                     <div class="notice locked">
                         <p>{{ OriginWords::made($document) }}</p>
