@@ -88,7 +88,7 @@ final class BlankFinder
      *
      * @param  list<Blank>  $blanks
      * @param  Marks  $read  with its words, of a picture
-     * @return list<Blank> in reading order
+     * @return list<Blank> those in their places, which somebody may have refused already, and the others behind them
      */
     public static function read(array $blanks, Marks $read): array
     {
@@ -100,27 +100,33 @@ final class BlankFinder
                 fn (Blank $one): bool => in_array($one->kind, [BlankKind::Line, BlankKind::Box], true),
             ),
         );
-        $blanks = array_merge([], ...array_map(fn (Blank $blank): array => self::each($blank, $again), $blanks));
-        $labelled = array_map(
-            fn (Blank $blank): Blank => $blank->label === '' ? $blank->labelled(Prompts::of($ground, $blank)) : $blank,
-            $blanks,
-        );
+        $more = [];
+        foreach ($blanks as $at => $blank) {
+            [$blanks[$at], $rest] = self::each($blank, $again);
+            array_push($more, ...$rest);
+        }
         $told = array_filter(
             $again,
             fn (Blank $one): bool => array_filter(
-                $blanks,
+                [...$blanks, ...$more],
                 fn (Blank $blank): bool => $blank->frame->meets($one->frame),
             ) === [],
         );
 
-        return OrderSquares::written($ground, $told === [] ? $labelled : self::ordered([...$labelled, ...$told]));
+        return OrderSquares::written(
+            $ground,
+            array_map(
+                fn (Blank $one): Blank => $one->label === '' ? $one->labelled(Prompts::of($ground, $one)) : $one,
+                [...$blanks, ...$more, ...$told],
+            ),
+        );
     }
 
     /**
      * Lines that were taken for one place to write on, of which words tell that each is an answer.
      *
      * @param  list<Blank>  $again  what is found with the words
-     * @return non-empty-list<Blank>
+     * @return array{Blank, list<Blank>} the first, or what there was, and the others
      */
     private static function each(Blank $blank, array $again): array
     {
@@ -131,7 +137,7 @@ final class BlankFinder
                 abs($one->frame->width - $blank->frame->width) <= self::AS_LONG,
         );
 
-        return count($own) > 1 ? array_values($own) : [$blank];
+        return count($own) > 1 ? [array_shift($own), array_values($own)] : [$blank, []];
     }
 
     /**

@@ -243,6 +243,12 @@ final class BlankFinderTest extends TestCase
         $this->assertSame(['Name'], array_column($read, 'label'));
         $this->assertSame($seen[0]->frame, $read[0]->frame);
         $this->assertEquals($seen, BlankFinder::read($seen, new Marks(Size::of(600, 800), $beside->marks()->rules)));
+
+        // What comes to it stands behind: what was seen may have been refused by its place.
+        $both = (new PrintedSheet())->across(300, 72, 500)->words('Name', 72, 488)->across(500, 110, 300);
+        $seen = BlankFinder::find($both->words('At what time may a boat come in?', 72, 270)->marks(true));
+        $read = BlankFinder::read($seen, $both->marks());
+        $this->assertSame(['Name', 'At what time may a boat come in?'], array_column($read, 'label'));
     }
 
     public function test_once_its_words_are_read_lines_with_a_letter_each_are_an_answer_each(): void
