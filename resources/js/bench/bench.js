@@ -34,6 +34,8 @@ import { Tray } from './tray';
 import { Writing } from './writing';
 
 const GUIDES_REST = 120; // milliseconds after an edit before the lines to hold to are asked for
+const LOOKING = '[data-looking]';
+const LOOK_AGAIN = 2000; // milliseconds
 const GAP = 4; // points between a thing and its first repeat
 
 /**
@@ -80,6 +82,18 @@ export class Bench {
         scrollBack();
         this.#sentTo(/^#on=([\w-]+)$/.exec(window.location.hash)?.[1]);
         this.#showPaste();
+        this.#await();
+    }
+
+    /** Blanks are found while one works here already; then they are shown. */
+    async #await() {
+        if (!this.ledger.querySelector(LOOKING)) return;
+        await new Promise((later) => {
+            setTimeout(later, LOOK_AGAIN);
+        });
+        const page = document.hidden ? null : await this.edits.look();
+        if (page && !page.ledger.includes('data-looking')) this.#draw(page);
+        this.#await();
     }
 
     /** What the ledger and the dialogs do to what is selected. */

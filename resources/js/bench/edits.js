@@ -42,6 +42,16 @@ export class Edits {
         return this.#queue.length === 0;
     }
 
+    /** The page as the server has it now; null where something is on its way, or another window has changed it. */
+    async look() {
+        const page = this.idle ? await this.#page() : null;
+        return page?.revision === this.#revision && this.idle ? page : null;
+    }
+
+    #page() {
+        return request('GET', this.station ? `${this.#url}?station=${this.station}` : this.#url).catch(() => null);
+    }
+
     async #run() {
         if (this.#running) return;
         this.#running = true;
@@ -98,9 +108,7 @@ export class Edits {
             return;
         }
         this.refused(problem);
-        const page = await request('GET', this.station ? `${this.#url}?station=${this.station}` : this.#url).catch(
-            () => null,
-        );
+        const page = await this.#page();
         if (page && this.#queue.length === 0) {
             this.#revision = page.revision;
             this.drawn(page);

@@ -2,7 +2,7 @@
 @use('App\View\Count')
 @use('OpenSlate\Blanks\SelfFilling')
 @if ($sure === null)
-    <p class="ledger__hint">Still looking for blanks on this page. Reload it in a moment.</p>
+    <p class="ledger__hint" data-looking>Still looking for blanks on this page. They show as soon as they are found.</p>
 @elseif ($sure !== [])
     <section class="proposed" id="proposed-sure" aria-labelledby="proposed-title">
         <h2 id="proposed-title">{{ Count::of(count($sure), 'blank') }} found here</h2>
