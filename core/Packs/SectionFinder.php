@@ -19,6 +19,9 @@ final class SectionFinder
 
     private const CONTINUED = '/\b(continued|cont\.?)\b/iu';
 
+    /** A lesson has so many pages with titles at the most. */
+    private const LESSON = 5;
+
     /** The number of a card stands out by this. */
     private const NUMBER = 1.1;
 
@@ -223,8 +226,22 @@ final class SectionFinder
             }
             $open = $open?->until($page->number);
         }
+        $sections = $open === null ? [] : [...$sections, $open];
 
-        return $sections === [] || $open === null ? [] : [...$sections, $open];
+        return count($sections) < 2 || self::areOneLesson($sections) ? [] : $sections;
+    }
+
+    /**
+     * Some pages one after the other, each with a title of its own, are those of one lesson; with something for the
+     * teacher after each, or many, they are one each.
+     *
+     * @param  list<Section>  $sections
+     */
+    private static function areOneLesson(array $sections): bool
+    {
+        $pages = count($sections);
+
+        return $pages <= self::LESSON && $sections[$pages - 1]->to - $sections[0]->from === $pages - 1;
     }
 
     private static function title(PageText $page): ?string

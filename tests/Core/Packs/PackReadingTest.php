@@ -385,6 +385,30 @@ final class PackReadingTest extends TestCase
         $this->assertSame(3, $until($page(3, 'Scene 2 continued')));
     }
 
+    public function test_some_titled_pages_in_a_row_are_one_lesson_and_those_with_keys_between_are_not(): void
+    {
+        $pages = function (int $count, int $step): array {
+            $pages = [];
+            for ($at = 0; $at < $count; $at++) {
+                $title = ['Ropes', 'Sails', 'Tides', 'Lamps', 'Knots', 'Gulls'][$at];
+                $pages[] = $this->page($at * $step + 1, [
+                    [$title, 100, 24],
+                    ["Write what you know of {$title}. ______", 200, 12],
+                    ['Draw one of them. ______', 300, 12],
+                ]);
+                if ($step === 2) {
+                    $pages[] = $this->page($at * 2 + 2, [["{$title}: Answers", 100, 24], ['They differ.', 200, 12]]);
+                }
+            }
+
+            return $pages;
+        };
+
+        $this->assertSame([], $this->labelsOf($pages(4, 1)));
+        $this->assertSame(['Ropes', 'Sails', 'Tides', 'Lamps', 'Knots', 'Gulls'], $this->labelsOf($pages(6, 1)));
+        $this->assertSame(['Ropes', 'Sails', 'Tides'], $this->labelsOf($pages(3, 2)));
+    }
+
     public function test_pages_without_a_title_go_on_with_the_key_in_its_type(): void
     {
         $sheet = fn (int $number): PageText => $this->page($number, [
