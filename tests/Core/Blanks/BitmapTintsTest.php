@@ -140,7 +140,7 @@ final class BitmapTintsTest extends TestCase
         $this->assertCount(1, $dashed($this->guides(0.84)));
         $this->assertCount(0, $dashed($this->guides(1.0)));
         $this->assertCount(0, $dashed($this->guides(0.84, fn (float $x): bool => fmod($x * $x, 31) < 14)), 'uneven');
-        $this->assertCount(0, $dashed($this->guides(0.84, fn (float $x): bool => fmod($x, 40) < 20)), 'far apart');
+        $this->assertCount(0, $dashed($this->guides(0.84, fn (float $x): bool => fmod($x, 20) < 10)), 'far apart');
     }
 
     /** @return callable(float, float): float two lines from 50 to 250 and between them dashes of such a light */
