@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Documents\PrintReader;
+use App\Models\FileStage;
 use App\Models\PageRevision;
 use App\Models\WorksheetPage;
 use OpenSlate\Blanks\Blank;
@@ -17,9 +19,16 @@ use OpenSlate\Parts\Guides;
 /** A page as the Boxes station shows it: what is on it, what is proposed for it, and what can be undone. */
 final readonly class BenchPage
 {
-    /** @param  array<int, Blank>|null  $proposals  null while they are still looked for */
-    private function __construct(public PageRevision $revision, public Page $content, public ?array $proposals)
-    {
+    /**
+     * @param  array<int, Blank>|null  $proposals  null while they are still looked for
+     * @param  bool  $reading  whether the words of its print, which is a picture, are about to be read
+     */
+    private function __construct(
+        public PageRevision $revision,
+        public Page $content,
+        public ?array $proposals,
+        private bool $reading,
+    ) {
     }
 
     public static function of(WorksheetPage $page): self
@@ -31,7 +40,14 @@ final readonly class BenchPage
     {
         $content = $revision->page();
 
-        return new self($revision, $content, $page->proposals($content));
+        return new self($revision, $content, $page->proposals($content), self::isBeingRead($page));
+    }
+
+    private static function isBeingRead(WorksheetPage $page): bool
+    {
+        return $page->backdrop?->isUnread() === true &&
+            in_array($page->worksheet->stage, [FileStage::Blanks, FileStage::Words], true) &&
+            PrintReader::isThere();
     }
 
     /** @return list<string> ids of what is on it, the lowest first */
@@ -66,10 +82,14 @@ final readonly class BenchPage
                     '. Students could not reach both: move one of them.';
     }
 
-    /** @return array{sure: array<int, Blank>|null, likely: array<int, Blank>} what is proposed, told apart */
+    /**
+     * @return array{reading: bool, sure: array<int, Blank>|null, likely: array<int, Blank>} whether more may come, and
+     *                                                                                      what is proposed, told apart
+     */
     public function proposed(): array
     {
         return [
+            'reading' => $this->reading,
             'sure' => $this->proposals === null ? null : Proposals::sure($this->proposals),
             'likely' => Proposals::likely($this->proposals ?? []),
         ];

@@ -1,4 +1,4 @@
-import { bringIn, expect, expectAccessible, test } from './support.js';
+import { bringIn, bringInScan, expect, expectAccessible, test } from './support.js';
 
 test('blanks that were found are taken by a press and by keys, refused, and taken all together', async ({
     teacher: page,
@@ -92,4 +92,12 @@ test('printed choices of a quiz are laid as such, and a student rings one', asyn
     const cork = page.getByRole('radio', { name: /a cork in a bottle/ });
     await cork.check({ force: true });
     await expect(cork).toBeChecked();
+});
+
+test('what the words of a picture say shows on its page as soon as they are read', async ({ teacher: page }) => {
+    await bringInScan(page);
+    await expect(page.getByRole('button', { name: 'Cut the set' })).toBeEnabled({ timeout: 60000 });
+    await page.getByRole('link', { name: /^Boxes/ }).click();
+    await expect(page.locator('[data-looking]')).toHaveCount(0, { timeout: 60000 });
+    await expect(page.getByRole('region', { name: /^\d+ blanks? found here$/ })).toBeVisible();
 });

@@ -1,4 +1,4 @@
-import { bringIn, expect, expectAccessible, test } from './support.js';
+import { bringIn, bringInScan, expect, expectAccessible, test } from './support.js';
 
 test('a pack is told apart, corrected by a key press, and cut by its sections', async ({ teacher: page }) => {
     const name = await bringIn(page, 'working-harbour-pack.pdf');
@@ -156,9 +156,7 @@ test('the questions of a page are seen large, and mended by pointer and by keys'
 });
 
 test('while pages that are pictures are read it says so, and no longer once they are', async ({ teacher: page }) => {
-    await page.goto('/shelf');
-    await page.locator('#bring-file').setInputFiles('tests/packs/scan.pdf');
-    await page.waitForURL('**/worksheets/*');
+    await bringInScan(page);
     const notice = page.getByText('Some pages are only pictures.');
     await expect(notice).toBeVisible({ timeout: 60000 });
     // Nobody has to look again by themselves.

@@ -188,6 +188,19 @@ export async function bringIn(page, file = 'tide-times.pdf', name = `Sheet ${pro
     return name;
 }
 
+/** A file of pages that are pictures, which nobody has brought in before: its words are still to be read. */
+export async function bringInScan(page) {
+    count += 1;
+    const unlike = Buffer.from(`\n% ${process.pid} ${count}\n`);
+    await page.goto('/shelf');
+    await page.locator('#bring-file').setInputFiles({
+        name: `Scan ${process.pid} ${count}.pdf`,
+        mimeType: 'application/pdf',
+        buffer: Buffer.concat([readFileSync('tests/packs/scan.pdf'), unlike]),
+    });
+    await page.waitForURL('**/worksheets/*');
+}
+
 /** On the bench: a place on the page, in points, to pixels of the window. */
 export async function at(page, x, y) {
     return page.locator('.sheet__layer').evaluate(

@@ -121,6 +121,23 @@ final class ScanWordsTest extends TestCase
         $this->assertSame($roles[5], $pack->pages[5]->refresh()->role);
     }
 
+    public function test_while_a_picture_is_about_to_be_read_its_page_says_that_more_may_be_found(): void
+    {
+        $scanned = $this->scanned(database_path('demo/tide-times.pdf'));
+        $says = function (FileStage $stage, bool $isRead) use ($scanned): bool {
+            $scanned->update(['stage' => $stage]);
+            Backdrop::query()->update(['looked_for_words' => $isRead, 'lines' => '[]']);
+            $page = $this->getJson("/pages/{$scanned->pages[0]->id}")->assertOk();
+
+            return str_contains((string) $page->json('ledger'), 'The words of this picture are being read.');
+        };
+
+        $this->assertFalse($says(FileStage::Words, true));
+        $this->assertTrue($says(FileStage::Words, false));
+        $this->assertTrue($says(FileStage::Blanks, false));
+        $this->assertFalse($says(FileStage::Draw, false), 'that is not what is next');
+    }
+
     public function test_what_is_no_print_is_not_read_and_pages_with_words_are_left_alone(): void
     {
         $empty = app(BringInFile::class)(

@@ -35,6 +35,7 @@ import { Writing } from './writing';
 
 const GUIDES_REST = 120; // milliseconds after an edit before the lines to hold to are asked for
 const LOOKING = '[data-looking]';
+const TYPED = 'input:not([type=checkbox]):not([type=radio]), textarea, select, [contenteditable]';
 const LOOK_AGAIN = 2000; // milliseconds
 const GAP = 4; // points between a thing and its first repeat
 
@@ -85,15 +86,21 @@ export class Bench {
         this.#await();
     }
 
-    /** Blanks are found while one works here already; then they are shown. */
-    async #await() {
+    /** Blanks are found, and words of pictures read, while one works here already; then they are shown. */
+    async #await(shown = null) {
         if (!this.ledger.querySelector(LOOKING)) return;
         await new Promise((later) => {
             setTimeout(later, LOOK_AGAIN);
         });
-        const page = document.hidden ? null : await this.edits.look();
-        if (page && !page.ledger.includes('data-looking')) this.#draw(page);
-        this.#await();
+        const page = document.hidden || this.#isBusy ? null : await this.edits.look();
+        const isNew = page && page.ledger !== shown && !this.#isBusy;
+        if (isNew) this.#draw(page);
+        this.#await(isNew ? page.ledger : shown);
+    }
+
+    /** Whether something is dragged or typed, which what is drawn anew would end. */
+    get #isBusy() {
+        return this.gestures.busy || document.activeElement.matches(TYPED);
     }
 
     /** What the ledger and the dialogs do to what is selected. */

@@ -1,9 +1,13 @@
-{{-- What is proposed for the page. $sure: Blank[] or null while they are looked for; $likely: Blank[], by their places --}}
+{{-- What is proposed for the page. $sure: Blank[] or null while they are looked for; $likely: Blank[], by their places;
+    $reading: whether more may come of it --}}
 @use('App\View\Count')
 @use('OpenSlate\Blanks\SelfFilling')
 @if ($sure === null)
     <p class="ledger__hint" data-looking>Still looking for blanks on this page. They show as soon as they are found.</p>
-@elseif ($sure !== [])
+@elseif ($reading)
+    <p class="ledger__hint" data-looking>The words of this picture are being read. More may be found by them.</p>
+@endif
+@if (($sure ?? []) !== [])
     <section class="proposed" id="proposed-sure" aria-labelledby="proposed-title">
         <h2 id="proposed-title">{{ Count::of(count($sure), 'blank') }} found here</h2>
         <div class="verbs">
