@@ -10,6 +10,9 @@ final class RoleScores
     /** More than all that can speak for a page being the students'. */
     private const CERTAIN = 18.0;
 
+    /** What speaks for a role by itself. */
+    private const ENOUGH = 2.0;
+
     /** The titles or the questions of so many other pages stand on a page of answers to them. */
     private const ANSWERED = 2;
 
@@ -167,6 +170,9 @@ final class RoleScores
             'has gaps to fill' => min(2.0, 0.7 * RoleSigns::gaps($text)),
             'has a word bank' => preg_match('/\b(word ?bank|word ?box|word ?list)\b/iu', $text) === 1 ? 1.5 : 0.0,
             'has a text to read under a label' => $label !== null && RoleSigns::isText($text) ? 1.0 : 0.0,
+            'has a text to read' => $signs->title(RoleSigns::isTextHeading(...)) !== null && RoleSigns::isText($text)
+                    ? self::ENOUGH
+                    : 0.0,
             'speaks to the student' => RoleSigns::speaksToStudent($text) ? 1.0 : 0.0,
         ];
         $more = [

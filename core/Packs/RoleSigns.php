@@ -55,7 +55,7 @@ final class RoleSigns
         'lesson plans?|how to use|(ideas|tips|suggestions) for us(e|ing)|ways to use|'.
         'using this (pack|resource|unit|book)|getting started|pacing( guide)?|unit overview|overview|'.
         'teaching (notes?|points|tips)|'.
-        'planning|implementation|suggested (timeline|schedule)|materials list|learning (goals|objectives|'.
+        'planning(?! (pages?|sheets?|grids?|frames?|templates?)\b)|implementation|suggested (timeline|schedule)|materials list|learning (goals|objectives|'.
         'intentions)|objectives|standards|rubrics?|(marking|assessment) (grid|criteria)|'.
         '(day|week|month|term|unit|year) at a glance|scope and sequence|set-?up|'.
         'prep(aration)? (notes|guide)|directions for (the )?teachers?)\b/iu';
@@ -97,7 +97,8 @@ final class RoleSigns
         'snakes and ladders|certificate|(hundred|hundreds|'.
         'number|multiplication|times ?tables?|addition) (squares?|grids?|charts?|lines?)|story maps?|mind maps?|'.
         'venn diagrams?|cut (and|&) (stick|paste|glue)|tracing|handwriting|flash ?cards?|'.
-        'magic squares?|(record(ing)?|score) sheets?|test record|reading (log|record))\b/iu';
+        'magic squares?|(record(ing)?|score|planning) sheets?|planning (pages?|grids?|frames?|templates?)|test record|'.
+        'reading (log|record))\b/iu';
 
     private const TERMS_HEADING =
         '/\b(terms( (of use|and conditions|& conditions))?|licen[cs]e|copyright|legal|permissions?|(thank you|'.
@@ -255,6 +256,15 @@ final class RoleSigns
     {
         return preg_match_all('/\p{Ll}[.!?][”"’\')]?(?=\s|$)/u', $text) >= 4 &&
             preg_match_all('/[\p{L}\p{N}]+/u', $text) >= 50;
+    }
+
+    /** "Source 2", "Extract B: the storm". */
+    public static function isTextHeading(string $line): bool
+    {
+        return preg_match(
+            '/^\W*(?i:source|passage|extract|excerpt|article|reading)\s+(\d{1,2}|[A-Z]|[IVX]+)\b/u',
+            $line,
+        ) === 1;
     }
 
     /** Whether it is filled in by whoever made it: "Name __KEY__". */

@@ -49,6 +49,19 @@ const cards = [
     ['3', 'A rope of 20 m is cut in 5. How long is each?'],
     ['4', 'Half of 46 shells are white. How many?'],
 ];
+const mc = [
+    ['Which of these is a mammal?', ['crab', 'seal', 'gull'], 1],
+    ['Where do limpets live?', ['on rocks', 'in trees', 'under sand'], 0],
+    ['What pulls the tides?', ['the wind', 'the moon', 'the fish'], 1],
+    ['What do terns eat?', ['fish', 'grass', 'bark'], 0],
+];
+const quiz = (how) =>
+    mc
+        .map(
+            ([q, o, k], i) =>
+                `<p>${i + 1}. ${q}</p>${o.map((t, j) => `<p style="margin-left:8mm">${'abc'[j]}) ${how && j === k ? how(t) : t}</p>`).join('')}`,
+        )
+        .join('');
 const packs = {
     puzzles: [
         [
@@ -784,6 +797,129 @@ const packs = {
         [
             'key',
             `<h2>Is or are?</h2><p>Underline the right word.</p>${['The gulls is / <u>are</u> loud.', 'The lamp <u>is</u> / are lit.', 'Two boats is / <u>are</u> late.'].map((q, i) => `<p>${i + 1}. ${q}</p>`).join('')}`,
+        ],
+    ],
+    boldmc: [
+        ['student', `<h2>Shore quiz</h2><p>Name ____________</p>${quiz()}`],
+        ['key', `<h2>Shore quiz</h2><p>Name ____________</p>${quiz((t) => `<b>${t}</b>`)}`],
+    ],
+    boldmc2: [
+        ['student', `<h2>Shore quiz</h2><p>Circle the letter.</p>${quiz()}`],
+        [
+            'student',
+            `<h2>Sound quiz</h2><p>Circle the letter.</p>${quiz().replaceAll('crab', 'bat').replaceAll('seal', 'fox')}`,
+        ],
+        [
+            'key',
+            `<h2>Shore quiz</h2><p>Circle the letter.</p>${quiz((t) => `<span style="background:#fde68a">${t}</span>`)}`,
+        ],
+        [
+            'key',
+            `<h2>Sound quiz</h2><p>Circle the letter.</p>${quiz(
+                (t) => `<span style="border:1.5pt solid #c00;border-radius:50%">${t}</span>`,
+            )
+                .replaceAll('crab', 'bat')
+                .replaceAll('seal', 'fox')}`,
+        ],
+    ],
+    letters: [
+        [
+            'key',
+            `<h2>Letter hunt</h2><p>1 B&nbsp;&nbsp;2 A&nbsp;&nbsp;3 B&nbsp;&nbsp;4 A</p><p>Score 1 point for each.</p>`,
+        ],
+        ['student', `<h2>Letter hunt</h2>${quiz()}`],
+    ],
+    keyfirst: [
+        [
+            'guide',
+            '<h2>About this lesson</h2><p>Students learn how boats float. Give each pair a bowl, foil and coins. Allow ten minutes for testing. Ask what they notice.</p>',
+        ],
+        [
+            'key',
+            `<h2>Will it float? (teacher)</h2>${T(
+                [
+                    ['Thing', 'Floats', 'Sinks'],
+                    ['cork', 'x', ''],
+                    ['coin', '', 'x'],
+                    ['foil boat', 'x', ''],
+                ],
+                45,
+            )}<p>3. The boat pushes water aside.</p>`,
+        ],
+        [
+            'student',
+            `<h2>Will it float?</h2><p>Tick what you think.</p>${T(
+                [
+                    ['Thing', 'Floats', 'Sinks'],
+                    ['cork', '', ''],
+                    ['coin', '', ''],
+                    ['foil boat', '', ''],
+                ],
+                45,
+            )}<p>3. Why does the boat float?</p>${L(2)}`,
+        ],
+    ],
+    graph: [
+        [
+            'student',
+            `<h2>Reading a graph</h2><svg width="150mm" height="70mm" viewBox="0 0 150 70"><path d="M10 5V60H140" fill="none" stroke="#222"/><path d="M10 50L40 30L70 40L100 15L130 20" fill="none" stroke="#06c"/></svg>${['How many gulls were seen on Monday?', 'On which day were most seen?', 'How many more on Thursday than on Monday?'].map((q, i) => `<p>${i + 1}. ${q} ________</p>`).join('')}`,
+        ],
+        [
+            'key',
+            `<h2>Reading a graph</h2><svg width="150mm" height="70mm" viewBox="0 0 150 70"><path d="M10 5V60H140" fill="none" stroke="#222"/><path d="M10 50L40 30L70 40L100 15L130 20" fill="none" stroke="#06c"/></svg>${['How many gulls were seen on Monday?', 'On which day were most seen?', 'How many more on Thursday than on Monday?'].map((q, i) => `<p>${i + 1}. ${q} <i>${['10', 'Thursday', '35'][i]}</i></p>`).join('')}`,
+        ],
+        [
+            'student',
+            `<h2>Make a graph</h2><p>Draw a bar for each day.</p><table>${'<tr>'.concat('<td style="width:12mm;height:10mm"></td>'.repeat(8), '</tr>').repeat(8)}</table>`,
+        ],
+        [
+            'key',
+            `<h2>Make a graph</h2><p>Draw a bar for each day.</p><table>${Array.from({ length: 8 }, (_, y) => `<tr>${Array.from({ length: 8 }, (_, x) => `<td style="width:12mm;height:10mm;${x % 2 && y > 3 + (x % 4) ? 'background:#68a' : ''}"></td>`).join('')}</tr>`).join('')}</table>`,
+        ],
+    ],
+    essay: [
+        ['cover', '<h1 style="margin-top:80mm;text-align:center">The lighthouse essay</h1>'],
+        [
+            'student',
+            '<h2>Your task</h2><p>Write an essay of five paragraphs: should the old lighthouse be kept? Use two sources and your own words.</p><h3>Checklist</h3><p>☐ I say what I think</p><p>☐ I give three reasons</p><p>☐ I answer those who disagree</p>',
+        ],
+        [
+            'student',
+            `<h2>Source 1</h2><p>${'The tower has stood on the point for two hundred years and its lamp is seen from far out at sea. '.repeat(6)}</p>`,
+        ],
+        [
+            'student',
+            `<h2>Planning page</h2>${T(
+                [
+                    ['Reason 1', ''],
+                    ['Reason 2', ''],
+                    ['Reason 3', ''],
+                ],
+                80,
+            )}`,
+        ],
+        [
+            'key',
+            `<h2>Planning page: sample answers</h2>${T(
+                [
+                    ['Reason 1', 'It guides boats.'],
+                    ['Reason 2', 'It is part of our history.'],
+                    ['Reason 3', 'Visitors bring work.'],
+                ],
+                80,
+            )}`,
+        ],
+        [
+            'guide',
+            `<h2>Scoring</h2>${T(
+                [
+                    ['4', 'Clear claim, three reasons, both sources'],
+                    ['3', 'Claim and two reasons'],
+                    ['2', 'Claim and one reason'],
+                    ['1', 'No claim'],
+                ],
+                80,
+            )}`,
         ],
     ],
 };

@@ -90,6 +90,19 @@ final class NumberedAnswersTest extends TestCase
         $this->assertNotContains(Role::Key, $roles);
     }
 
+    public function test_a_text_that_is_called_one_is_read_by_students_and_a_planning_page_is_theirs(): void
+    {
+        foreach (['Source 2', 'Extract B: the storm', 'Passage IV'] as $title) {
+            $this->assertTrue(RoleSigns::isTextHeading($title), $title);
+        }
+        foreach (['Sources', 'Source of light', 'Reading for pleasure', 'Article about bells'] as $title) {
+            $this->assertFalse(RoleSigns::isTextHeading($title), $title);
+        }
+        $this->assertFalse(RoleSigns::isGuideHeading('Planning page'));
+        $this->assertTrue(RoleSigns::isGuideHeading('Planning'));
+        $this->assertTrue(RoleSigns::isPuzzleHeading('Planning page'));
+    }
+
     private function last(string ...$lines): Verdict
     {
         return PackReading::of([$this->page(1, self::ASKED), $this->page(2, array_values($lines))])->verdicts[2];
