@@ -55,7 +55,8 @@ final class RoleSigns
         'lesson plans?|how to use|(ideas|tips|suggestions) for us(e|ing)|ways to use|'.
         'using this (pack|resource|unit|book)|getting started|pacing( guide)?|unit overview|overview|'.
         'teaching (notes?|points|tips)|'.
-        'planning(?! (pages?|sheets?|grids?|frames?|templates?)\b)|implementation|suggested (timeline|schedule)|materials list|learning (goals|objectives|'.
+        'planning(?! (pages?|sheets?|grids?|frames?|templates?)\b)|'.
+        'implementation|suggested (timeline|schedule)|materials list|learning (goals|objectives|'.
         'intentions)|objectives|standards|rubrics?|(marking|assessment) (grid|criteria)|'.
         '(day|week|month|term|unit|year) at a glance|scope and sequence|set-?up|'.
         'prep(aration)? (notes|guide)|directions for (the )?teachers?)\b/iu';
