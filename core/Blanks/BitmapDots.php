@@ -171,29 +171,15 @@ final class BitmapDots
         return array_values($rows);
     }
 
-    /**
-     * The straight line through its pieces, by least squares.
-     *
-     * @param  non-empty-list<array{int, int, int}>  $row
-     */
+    /** @param  non-empty-list<array{int, int, int}>  $row */
     private static function rule(array $row, float $scale): SeenRule
     {
         [$from, $to] = [min(array_column($row, 1)), max(array_column($row, 2))];
-        $ink = $sum = $along = $square = $moment = 0.0;
-        foreach ($row as [$y, $start, $end]) {
-            [$length, $middle] = [$end - $start, ($start + $end) / 2];
-            $ink += $length;
-            $sum += $y * $length;
-            $along += $middle * $length;
-            $square += $middle ** 2 * $length;
-            $moment += $middle * $y * $length;
-        }
-        $spread = $square - $along ** 2 / $ink;
-        $slope = $spread < $ink ? 0.0 : ($moment - ($along * $sum) / $ink) / $spread;
-        $at = $sum / $ink + $slope * (($from + $to) / 2 - $along / $ink);
+        usort($row, fn (array $a, array $b): int => $a[1] <=> $b[1]);
+        [$middle, $slope] = BitmapRules::fit($row);
 
         return new SeenRule(
-            new Rule(true, ($at + 0.5) * $scale, $from * $scale, $to * $scale, self::HIGH / 2, true),
+            new Rule(true, ($middle + 0.5) * $scale, $from * $scale, $to * $scale, self::HIGH / 2, true),
             $slope,
         );
     }

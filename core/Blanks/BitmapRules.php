@@ -223,7 +223,7 @@ final class BitmapRules
      * @return array{float, float, float} where it lies at the middle of its length, how steep it is, and how far the
      *                                    run that is farthest from it lies aside, in pixels
      */
-    private static function fit(array $runs): array
+    public static function fit(array $runs): array
     {
         $ink = $sum = $along = $square = $moment = 0.0;
         foreach ($runs as [$at, $from, $to]) {

@@ -27,6 +27,10 @@ final class RecordedPage
 {
     private const FOLDER = __DIR__.'/../blanks/recorded';
 
+    private const DPI = 200;
+
+    private const SEEN_DPI = 110;
+
     /** Pages of tests/blanks/classes that are kept as pictures, and how they are scanned: see Scanner. */
     public const SCANNED = [
         'bubbles' => ['open', 4, -3],
@@ -105,6 +109,9 @@ final class RecordedPage
         assert($image !== false);
         imagepalettetotruecolor($image);
         $image = Scanner::scanned($image, self::SCANNED[$name][2], self::SCANNED[$name][1]);
+        // As coarse as the program looks at pictures.
+        $image = imagescale($image, (int) round((imagesx($image) * self::SEEN_DPI) / self::DPI));
+        assert($image !== false);
         $levels = '';
         for ($y = 0; $y < imagesy($image); $y++) {
             for ($x = 0; $x < imagesx($image); $x++) {
@@ -112,7 +119,7 @@ final class RecordedPage
             }
         }
 
-        return Bitmap::of($levels, imagesx($image), imagesy($image), 0.36);
+        return Bitmap::of($levels, imagesx($image), imagesy($image), 72 / self::SEEN_DPI);
     }
 
     /** A scan of one of them, in black and white. */

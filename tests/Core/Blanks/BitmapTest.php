@@ -200,6 +200,20 @@ final class BitmapTest extends TestCase
         );
     }
 
+    public function test_a_row_of_dots_of_which_the_upper_halves_are_seen_at_one_end_alone_is_level(): void
+    {
+        $seen = BitmapDots::find(
+            $this->bitmap(
+                fn (int $x, int $y): bool => $x >= 100 && $x % 5 < 3 && (
+                    ($y === 500 && $x < 130) || ($y === 501 && $x < 180)
+                ),
+            ),
+        );
+        $this->assertCount(1, $seen);
+        $this->assertLessThan(0.02, abs($seen[0]->slope));
+        $this->assertEqualsWithDelta([50.0, 89.0], [$seen[0]->rule->from, $seen[0]->rule->to], 1.5);
+    }
+
     public function test_dots_far_apart_are_a_line_where_they_are_many(): void
     {
         $found = fn (int $step, int $to): int => count(
