@@ -54,19 +54,25 @@ final readonly class Bitmap
         return new self($rows, $this->width, $this->scale, $this->faint, $this->levels);
     }
 
-    /** How light a pixel is, from 0 to 255. */
+    /** How light a pixel is, from 0 to 255; beyond the edges all is white. */
     public function level(int $x, int $y): int
     {
-        return ord($this->levels[$y * $this->width + $x] ?? "\xff");
+        return $x < 0 || $y < 0 || $x >= $this->width
+            ? 255
+            : ord($this->levels[$y * $this->width + $x] ?? "\xff");
     }
 
-    /** How light the lightest of four places round one is, in points: past strokes of letters and thin lines. */
+    /**
+     * How light the lightest of four places round one is, in points: past strokes of letters and thin lines. Beyond the
+     * edges is what lies at them. Asked of tens of thousands of places, and so without calls.
+     */
     public function paper(float $x, float $y, float $round): int
     {
-        $left = max(0, (int) (($x - $round) / $this->scale));
-        $right = min($this->width - 1, (int) (($x + $round) / $this->scale));
+        $last = $this->width - 1;
+        $left = min($last, max(0, (int) (($x - $round) / $this->scale)));
+        $right = min($last, max(0, (int) (($x + $round) / $this->scale)));
         $upper = max(0, (int) (($y - $round) / $this->scale)) * $this->width;
-        $lower = (int) (($y + $round) / $this->scale) * $this->width;
+        $lower = max(0, (int) (($y + $round) / $this->scale)) * $this->width;
 
         return ord(
             max(

@@ -48,7 +48,7 @@ final readonly class BitmapTints
     /** @var list<list<int>> how light the points of the grid are, by rows */
     private array $grid;
 
-    /** @param  array{float, float}  $middle  about which the page is turned, in points */
+    /** @param  array{float, float}  $middle  of the page, in points: it lies askew about that */
     private function __construct(private Bitmap $bitmap, private float $tilt, private array $middle)
     {
         [$cos, $sin] = [self::STEP * cos($tilt), self::STEP * sin($tilt)];
@@ -101,9 +101,8 @@ final readonly class BitmapTints
     private function level(float $x, float $y): int
     {
         [$x, $y] = Tilt::point($x, $y, $this->tilt, $this->middle);
-        $x = (int) ($x / $this->bitmap->scale);
 
-        return $x < 0 || $x >= $this->bitmap->width ? 255 : $this->bitmap->level($x, (int) ($y / $this->bitmap->scale));
+        return $this->bitmap->level((int) floor($x / $this->bitmap->scale), (int) floor($y / $this->bitmap->scale));
     }
 
     /** @return array<int, string> for each row of the grid where it gets (d)arker and (u)nshaded from above to below */

@@ -21,9 +21,6 @@ final class RoleFinder
     /** What a word of a running head covers at the most, as a share of the page. */
     private const INK_OF_A_WORD = 0.0012;
 
-    /** What speaks for a role must come to this much, or nothing is said. */
-    private const ENOUGH = 2.0;
-
     /** A page is the students' where so much more speaks for that than for anything else. */
     private const CLEARLY = 0.75;
 
@@ -103,12 +100,12 @@ final class RoleFinder
         $roles = array_keys($scores);
         [$score, $reason] = $scores[$roles[0]];
         [$second, $but] = $scores[$roles[1]];
-        if ($score < self::ENOUGH) {
+        if ($score < RoleScores::ENOUGH) {
             return new Verdict(Role::Unknown, 0.5, self::TOO_LITTLE);
         }
         $role = Role::from($roles[0]);
         $confidence = round(min(0.99, 0.5 + (0.5 * ($score - $second)) / $score), 2);
-        $mayBeKey = $scores[Role::Key->value][0] >= self::ENOUGH;
+        $mayBeKey = $scores[Role::Key->value][0] >= RoleScores::ENOUGH;
         if ($role === Role::Student && ($mayBeKey || $score - $second < self::CLEARLY)) {
             return new Verdict(Role::Unknown, $confidence, "it may be for students ({$reason}), but also: {$but}");
         }

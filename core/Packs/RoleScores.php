@@ -10,8 +10,8 @@ final class RoleScores
     /** More than all that can speak for a page being the students'. */
     private const CERTAIN = 18.0;
 
-    /** What speaks for a role by itself. */
-    private const ENOUGH = 2.0;
+    /** What speaks for a role must come to this much, or nothing is said. */
+    public const ENOUGH = 2.0;
 
     /** The titles or the questions of so many other pages stand on a page of answers to them. */
     private const ANSWERED = 2;

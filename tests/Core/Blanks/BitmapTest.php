@@ -43,6 +43,22 @@ final class BitmapTest extends TestCase
         $this->assertSame(str_repeat('0', 300), $bitmap->rows[10]);
     }
 
+    public function test_beyond_its_edges_all_is_white(): void
+    {
+        $bitmap = Bitmap::of(str_repeat("\x10", 40 * 30), 40, 30, 0.5);
+        $this->assertSame(16, $bitmap->level(0, 0));
+        $this->assertSame(16, $bitmap->level(39, 29));
+        foreach ([[-1, 5], [40, 5], [5, -1], [5, 30]] as [$x, $y]) {
+            $this->assertSame(255, $bitmap->level($x, $y));
+        }
+        $this->assertSame(16, $bitmap->paper(10.0, 7.0, 0.8));
+        // Round a place at an edge and far beyond it the paper is that of the edge, not of the other side.
+        $halves = Bitmap::of(str_repeat(str_repeat("\x10", 20).str_repeat("\xf0", 20), 30), 40, 30, 0.5);
+        $along = fn (float $x): int => $halves->paper($x, 7.0, 0.8);
+        $this->assertSame([16, 16, 240], array_map($along, [0.2, -9.0, 29.0]));
+        $this->assertSame([16, 16], array_map(fn (float $y): int => $halves->paper(2.0, $y, 0.8), [0.2, -9.0]));
+    }
+
     public function test_lines_are_found_level_and_askew_with_their_slope(): void
     {
         foreach ([0.0, 0.01, -0.02] as $slope) {
