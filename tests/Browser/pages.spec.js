@@ -236,3 +236,13 @@ test('several files become one master of them all', async ({ teacher: page }) =>
     await expect(page.locator('[data-contact] > li')).toHaveCount(2, { timeout: 30000 });
     await expect.poll(() => order(page)).toEqual(['1', '1']);
 });
+
+test('on a phone all of the head of a worksheet lies on its own ground', async ({ teacher: page }) => {
+    await bringIn(page);
+    await page.setViewportSize({ width: 390, height: 844 });
+    const head = await page.locator('.topbar').boundingBox();
+    const out = await page.getByRole('button', { name: 'Sign out' }).boundingBox();
+    expect(out.y + out.height).toBeLessThanOrEqual(head.y + head.height);
+    const sheet = await page.getByRole('heading', { name: 'Contact sheet' }).boundingBox();
+    expect(sheet.y).toBeGreaterThan(head.y + head.height);
+});
