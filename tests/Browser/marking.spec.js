@@ -231,6 +231,7 @@ test('a comment is said aloud, heard before it is sent, and heard by its student
 
     const alba = await student('Alba Weir', 'CRLW26');
     await alba.getByRole('link', { name: 'Look at Tide times' }).click();
+    await alba.waitForURL('**/copies/*'); // with its scripts: a press before them comes to nothing
     const heard = alba.locator('[data-sound]');
     const sound = alba.waitForResponse(/\/sound$/);
     await heard.click();

@@ -92,11 +92,16 @@ test('one of a team hands in when the others were told, and its teacher gives on
         await expect(dev.locator('[data-ask]')).toContainText('Jonas Eddy is at it, too, and will be told first.');
         await dev.getByRole('button', { name: 'Yes, hand in' }).click();
     };
+    // One who is quick says no before the page of the one who asked has heard anything.
+    const no = jonas.waitForResponse(/\/not-yet$/);
+    await dev.route(/\/pulse(\?|$)/, (route) => no.then(() => route.continue()));
     await handIn();
     await expect(jonas.locator('[data-asked]')).toContainText('Dev Rowan wants to hand this in');
     await jonas.getByRole('button', { name: 'Not yet' }).first().click();
     await expect(dev.getByText('One of you is not done yet')).toBeVisible();
+    await dev.unrouteAll({ behavior: 'ignoreErrors' });
     await handIn();
+    await expect(dev.locator('[data-asked]')).toContainText('The others are told');
     await jonas.getByRole('button', { name: 'Yes, all done' }).click();
     await expect(jonas.getByText(/^Handed in/)).toBeVisible();
     await expect(dev.getByText(/^Handed in/)).toBeVisible();

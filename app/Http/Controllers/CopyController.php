@@ -129,7 +129,8 @@ final class CopyController
         $moved = $isAlone ? $move->handIn($copy) : $move->handInTogether($copy, $student);
 
         return to_route(CopyAddress::route($copy->item->handout, 'show'), $copy)
-            ->with('handed-in', $moved->state === CopyState::HandedIn);
+            ->with('handed-in', $moved->state === CopyState::HandedIn)
+            ->with('others-told', $moved->state !== CopyState::HandedIn);
     }
 
     /** One of those who share it is not done yet. */

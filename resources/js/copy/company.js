@@ -18,6 +18,8 @@ export class Company {
         Object.assign(this, { work, root });
         this.with = root.querySelector('[data-company]');
         this.notice = root.querySelector('[data-asked]');
+        // This page is what came of asking: one who is quick may have said no before it first hears of it.
+        if (this.notice?.dataset.othersTold === 'yes') this.#asked = { mine: true, left: Infinity };
         this.notice?.querySelector('[data-asked-no]').addEventListener('click', () => this.#notYet());
         this.notice?.querySelector('[data-asked-yes]').addEventListener('click', () => this.#handIn());
     }

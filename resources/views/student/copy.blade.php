@@ -101,7 +101,8 @@
         @unless ($handout->trial)
             @if ($copy->isShared() && !$closed)
                 <p class="company" data-company role="status"></p>
-                <div class="notice company__asked" data-asked="{{ route('copies.not-yet', $copy) }}" hidden role="alert">
+                <div class="notice company__asked" data-asked="{{ route('copies.not-yet', $copy) }}"
+                    data-others-told="{{ session('others-told') ? 'yes' : 'no' }}" hidden role="alert">
                     <p data-asked-words></p>
                     <button type="button" class="btn btn-plain" data-asked-no>Not yet</button>
                     <button type="button" class="btn btn-primary" data-asked-yes>Yes, all done</button>
