@@ -5,3 +5,15 @@ try {
 } catch (blocked) {
     /* Then nothing was left behind either. */
 }
+
+// A press that is too early for the page's scripts is not lost: it is made once more when they have come. Only the last
+// one, once, however often somebody pressed: what did nothing at first is pressed again.
+{
+    let early = null;
+    const keep = ({ target }) => (early = target.closest?.('button[type="button"]:not([popovertarget])') ?? early);
+    addEventListener('click', keep, true);
+    addEventListener('DOMContentLoaded', () => {
+        removeEventListener('click', keep, true);
+        early?.click();
+    });
+}
