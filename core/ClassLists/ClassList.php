@@ -36,7 +36,7 @@ final readonly class ClassList
         $rows = self::onePerRow($rows);
         $columns = Columns::of($rows);
         $students = [];
-        foreach ($columns->isHeaded ? array_slice($rows, 1) : $rows as $row) {
+        foreach (array_slice($rows, $columns->heads) as $row) {
             $at = fn (?int $column): string => $column === null ? '' : $row[$column] ?? '';
             $name = PersonName::of($at($columns->first), $at($columns->last));
             if ($name->first.$name->last === '') {

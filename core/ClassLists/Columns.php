@@ -33,23 +33,38 @@ final readonly class Columns
         'teachinggroup', 'klasse', 'classe', 'clase', 'klas', 'klass', 'gruppe', 'yeargroup', 'division',
     ];
 
+    /** Above its heads a table may have a title, a date, the name of the school. */
+    private const MOST_ABOVE = 5;
+
+    /** @param  int  $heads  rows before the first student's */
     private function __construct(
         public ?int $first,
         public ?int $last,
         public ?int $whole,
         public ?int $class,
-        public bool $isHeaded,
+        public int $heads = 0,
     ) {
     }
 
     /** @param  non-empty-list<list<string>>  $rows  the whole table */
     public static function of(array $rows): self
     {
-        return self::headed($rows[0]) ?? self::guessed($rows);
+        $widest = 0;
+        foreach (array_slice($rows, 0, self::MOST_ABOVE + 1) as $above => $row) {
+            $filled = count(array_filter($row, fn (string $cell): bool => trim($cell) !== ''));
+            // What stands above heads is shorter than they are; among rows of students, "Child" is a student's name.
+            $columns = $filled > $widest ? self::headed($row, $above + 1) : null;
+            if ($columns !== null) {
+                return $columns;
+            }
+            $widest = max($widest, $filled);
+        }
+
+        return self::guessed($rows);
     }
 
     /** @param  list<string>  $row */
-    private static function headed(array $row): ?self
+    private static function headed(array $row, int $heads): ?self
     {
         $find = function (array $words) use ($row): ?int {
             foreach ($words as $word) {
@@ -68,33 +83,68 @@ final readonly class Columns
             [$whole, $last] = [$last, null];
         }
 
-        return $first === null && $whole === null ? null : new self($first, $last, $whole, $class, true);
+        return $first === null && $whole === null ? null : new self($first, $last, $whole, $class, $heads);
     }
 
     /**
-     * Without heads: a column of names; or first name, last name, class. Where each line was written as "Last, First",
-     * the comma being no separator of columns but part of the name, it is the other way round.
+     * Without heads: a column of names, or two; then the class. Where each line was written as "Last, First", the comma
+     * being no separator of columns but part of the name, it is the other way round. Numbers, dates and addresses are
+     * passed over.
      *
-     * @param  list<list<string>>  $rows
+     * @param  non-empty-list<list<string>>  $rows
      */
     private static function guessed(array $rows): self
     {
-        $wide = max(0, ...array_map(count(...), $rows));
-        if ($wide < 2) {
-            return new self(null, null, 0, null, false);
-        }
-        $seconds = array_filter($rows, fn (array $row): bool => isset($row[1]) && trim($row[1]) !== '');
-        // A first column of several words and a second that looks like a class: "Nia Penrose | 6 Heron".
-        $isClass = fn (string $text): bool => preg_match('/\d/', $text) === 1;
-        if ($wide === 2 && $seconds !== []) {
-            $classes = array_filter($seconds, fn (array $row): bool => $isClass($row[1]));
-            if (count($classes) * 2 > count($seconds)) {
-                return new self(null, null, 0, 1, false);
+        $cells = fn (int $at): array => array_values(
+            array_filter(array_column($rows, $at), fn (string $cell): bool => trim($cell) !== ''),
+        );
+        $wide = max(array_map(count(...), $rows));
+        $named = [];
+        $class = null;
+        for ($at = 0; $at < $wide; $at++) {
+            if (self::mostly($cells($at), '/^[^\d@]*\p{L}[^\d@]*$/u')) {
+                $named[] = $at;
+            } elseif ($named !== [] && self::areClasses($cells($at))) {
+                $class ??= $at;
             }
         }
-        $spaced = array_filter($seconds, fn (array $row): bool => str_starts_with($row[1], ' '));
-        $isTurned = $seconds !== [] && count($spaced) === count($seconds);
+        if (count($named) < 2) {
+            return new self(null, null, $named[0] ?? 0, $class);
+        }
+        [$one, $other] = $named;
+        // "Nia Penrose | Heron": whole names, and beside them what many have in common.
+        if (count($named) === 2 && $class === null && self::areShared($cells($other)) &&
+            self::mostly($cells($one), '/\p{L}\S*\s+\S*\p{L}/u')) {
+            return new self(null, null, $one, $other);
+        }
+        $seconds = $cells($other);
+        $isTurned = array_filter($seconds, fn (string $cell): bool => ! str_starts_with($cell, ' ')) === [];
 
-        return new self($isTurned ? 1 : 0, $isTurned ? 0 : 1, null, $wide > 2 ? 2 : null, false);
+        return new self($isTurned ? $other : $one, $isTurned ? $one : $other, null, $class ?? $named[2] ?? null);
+    }
+
+    /** @param  list<string>  $cells */
+    private static function mostly(array $cells, string $pattern): bool
+    {
+        return count((array) preg_grep($pattern, $cells)) * 2 > count($cells);
+    }
+
+    /**
+     * "6 Heron", or a bare number that several have in common; a date and an address are none.
+     *
+     * @param  list<string>  $cells
+     */
+    private static function areClasses(array $cells): bool
+    {
+        return self::mostly($cells, '/^(?=.*\p{L})(?=.*\d)[^@]*$/u') ||
+            (self::areShared($cells) && self::mostly($cells, '/^\s*\d{1,2}\s*$/'));
+    }
+
+    /** @param  list<string>  $cells */
+    private static function areShared(array $cells): bool
+    {
+        $said = array_unique(array_map(fn (string $cell): string => mb_strtolower(PersonName::tidy($cell)), $cells));
+
+        return count($cells) > 2 && count($said) * 2 <= count($cells);
     }
 }
