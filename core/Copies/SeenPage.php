@@ -21,7 +21,20 @@ final class SeenPage
         $elements = is_array($whole['elements']) ? $whole['elements'] : [];
         $whole['elements'] = array_map(self::seen(...), $elements);
 
-        return sha1(serialize($whole));
+        return sha1(serialize(self::inOrder($whole)));
+    }
+
+    /**
+     * In whatever order a page says what it is, it is the same page.
+     *
+     * @param  array<mixed>  $fields
+     * @return array<mixed>
+     */
+    private static function inOrder(array $fields): array
+    {
+        array_is_list($fields) || ksort($fields);
+
+        return array_map(fn (mixed $one): mixed => is_array($one) ? self::inOrder($one) : $one, $fields);
     }
 
     private static function seen(mixed $element): mixed

@@ -7,8 +7,10 @@ namespace Tests\Core\Arrange;
 use OpenSlate\Arrange\ArrangedPage;
 use OpenSlate\Arrange\Arrangement;
 use OpenSlate\Arrange\ArrangementRefused;
+use OpenSlate\Geometry\Frame;
 use OpenSlate\Json\InvalidJson;
 use OpenSlate\Packs\Role;
+use OpenSlate\Questions\Question;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -164,5 +166,89 @@ final class ArrangementTest extends TestCase
         );
         $this->assertSame([[], [], [1]], $answers($keys->roles([2], Role::Guide)));
         $this->assertSame([[], [1], [1]], $answers($keys->roles([2], Role::Key)));
+    }
+
+    public function test_the_same_pages_are_so_whatever_they_are_for(): void
+    {
+        $six = self::six();
+        $this->assertTrue($six->samePages($six->roles([4], Role::Guide)));
+        $this->assertTrue($six->samePages($six->sectionStarted(2, 'Extra')));
+        $this->assertFalse($six->samePages($six->moved([4], 1)));
+        $this->assertFalse($six->samePages($six->without([4])));
+        $this->assertFalse($six->samePages($six->revised([4 => 2])));
+        $this->assertTrue($six->samePages($six->revised([9 => 2])), 'a page of another worksheet');
+        $this->assertSame([1, 1, 1, 2, 1, 1], array_column($six->revised([4 => 2])->pages, 'revision'));
+    }
+
+    public function test_sections_begin_where_they_are_said_to_and_join_and_move(): void
+    {
+        $sections = fn (Arrangement $of): array => array_column($of->pages, 'section');
+        $two = self::six()->sectionsStarted([2 => 'Warm-up', 3 => 'Work']);
+        $this->assertSame(['Day 1', 'Warm-up', 'Work', 'Day 2', 'Day 2', null], $sections($two));
+        $this->assertSame(
+            ['Day 1', 'Warm-up', 'Warm-up', 'Day 2', 'Day 2', null],
+            $sections($two->sectionJoined(3)),
+        );
+        $this->assertSame(
+            ['Day 1', 'Day 1', 'Day 1', 'Day 1', 'Day 2', null],
+            $sections(self::six()->boundaryMoved(4, 5)),
+        );
+        $this->assertRefused(
+            'no longer in this worksheet',
+            fn (): Arrangement => self::six()->sectionStarted(7, 'Day 3'),
+        );
+    }
+
+    public function test_a_teachers_word_on_the_questions_of_a_page_is_of_that_page_alone_and_is_kept(): void
+    {
+        $asked = self::six()->asked(2, [new Question('3a', Frame::of(10, 20, 30, 40), [0, 2])]);
+        $back = Arrangement::decode($asked->encode());
+        $this->assertTrue($back->isSameAs($asked));
+        $this->assertSame('3a', $back->pages[1]->questions[0]->number ?? null);
+        $this->assertSame([0, 2], $back->pages[1]->questions[0]->blanks ?? null);
+        $this->assertSame([null, null, null, null, null], array_column([...array_slice($back->pages, 0, 1),
+            ...array_slice($back->pages, 2)], 'questions'));
+        $none = self::six()->asked(2, []);
+        $this->assertSame([], Arrangement::decode($none->encode())->pages[1]->questions, 'that there are none');
+        $this->assertFalse($none->isSameAs(self::six()));
+        $this->assertTrue($none->asked(2, null)->isSameAs(self::six()));
+    }
+
+    public function test_a_worksheet_holds_so_many_pages_and_not_one_more(): void
+    {
+        $pages = array_map(
+            fn (int $id): ArrangedPage => new ArrangedPage($id, 1, Role::Student),
+            range(1, Arrangement::MOST_PAGES - 1),
+        );
+        $nearly = new Arrangement($pages);
+        $full = $nearly->with([new ArrangedPage(9001, 1, Role::Student)], 5);
+        $this->assertSame([4, 9001, 5], array_slice($full->ids(), 3, 3));
+        $this->assertRefused(
+            (string) Arrangement::MOST_PAGES,
+            fn (): Arrangement => $full->with([new ArrangedPage(9002, 1, Role::Student)], null),
+        );
+        $last = $nearly->with([new ArrangedPage(9003, 1, Role::Student)], 777777)->ids();
+        $this->assertSame(9003, end($last), 'before a page that is gone');
+    }
+
+    public function test_nothing_is_done_to_no_page_and_to_one_that_is_not_here(): void
+    {
+        foreach ([[], [1, 7]] as $ids) {
+            foreach ([
+                fn (): Arrangement => self::six()->moved($ids, null),
+                fn (): Arrangement => self::six()->without($ids),
+                fn (): Arrangement => self::six()->roles($ids, Role::Key),
+                fn (): Arrangement => self::six()->tied($ids, [1]),
+            ] as $change) {
+                $this->assertRefused($ids === [] ? 'No page is ticked' : 'no longer in this worksheet', $change);
+            }
+        }
+        $this->assertSame([2, 3, 4, 5, 6], self::six()->without([1, 1])->ids(), 'one that is said twice');
+    }
+
+    public function test_only_a_key_is_tied_to_what_it_answers_and_never_to_itself(): void
+    {
+        $this->assertRefused('4', fn (): Arrangement => self::six()->tied([4], [1]));
+        $this->assertSame([1, 5], self::six()->tied([6], [5, 6, 1, 99])->pages[5]->answers);
     }
 }

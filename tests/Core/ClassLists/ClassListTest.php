@@ -100,7 +100,7 @@ final class ClassListTest extends TestCase
      * @param  list<string>  $expected
      */
     #[DataProvider('tables')]
-    public function test_names_and_classes_are_found_in_tables_as_they_are_usually_written(array $rows, array $expected): void
+    public function test_names_and_classes_are_found_in_tables_of_any_usual_kind(array $rows, array $expected): void
     {
         $this->assertSame($expected, array_map(
             fn (ListedStudent $one): string => "{$one->first}|{$one->last}|{$one->class}",

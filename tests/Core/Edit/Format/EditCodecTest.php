@@ -9,6 +9,7 @@ use OpenSlate\Edit\Edit;
 use OpenSlate\Edit\Elements\Change;
 use OpenSlate\Edit\Elements\CopyStyle;
 use OpenSlate\Edit\Elements\Group;
+use OpenSlate\Edit\Elements\LayChoice;
 use OpenSlate\Edit\Elements\Lock;
 use OpenSlate\Edit\Elements\Move;
 use OpenSlate\Edit\Elements\Order;
@@ -17,20 +18,37 @@ use OpenSlate\Edit\Elements\Remove;
 use OpenSlate\Edit\Elements\Repeat;
 use OpenSlate\Edit\Elements\RepeatOver;
 use OpenSlate\Edit\Elements\Resize;
+use OpenSlate\Edit\Elements\WriteLines;
 use OpenSlate\Edit\Format\EditCodec;
 use OpenSlate\Edit\History\Revision;
+use OpenSlate\Edit\Keys\SetKey;
+use OpenSlate\Edit\Keys\SetModelAspects;
+use OpenSlate\Edit\Keys\SetModelPoints;
 use OpenSlate\Edit\Layout\Align;
 use OpenSlate\Edit\Layout\AlignTo;
+use OpenSlate\Edit\Layout\CentreOnPage;
 use OpenSlate\Edit\Layout\SameSize;
 use OpenSlate\Edit\Layout\Side;
 use OpenSlate\Edit\Layout\SpaceOut;
 use OpenSlate\Edit\Layout\Stack;
+use OpenSlate\Edit\Parts\LayOutStock;
+use OpenSlate\Edit\Parts\LoosenOrganiser;
+use OpenSlate\Edit\Parts\SetPartsCount;
+use OpenSlate\Edit\Parts\SetTray;
 use OpenSlate\Edit\Place;
 use OpenSlate\Edit\Selection;
 use OpenSlate\Edit\Tables\CellChange;
 use OpenSlate\Edit\Tables\ChangeCells;
+use OpenSlate\Edit\Tables\InsertLine;
+use OpenSlate\Edit\Tables\MoveLine;
+use OpenSlate\Edit\Tables\RemoveLine;
+use OpenSlate\Elements\AnswerBox;
 use OpenSlate\Geometry\Axis;
+use OpenSlate\Geometry\Frame;
 use OpenSlate\Json\InvalidJson;
+use OpenSlate\Page\ModelAspect;
+use OpenSlate\Page\Tray;
+use OpenSlate\Page\TraySide;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -105,6 +123,56 @@ final class EditCodecTest extends TestCase
         $this->assertSame(3.0, $resize->frames['123']->width);
     }
 
+    public function test_edits_of_keys_tables_and_parts_are_read_with_all_they_say(): void
+    {
+        $model = ['kind' => 'model-points', 'points' => null];
+        $line = ['table' => 't', 'axis' => 'down'];
+        $expected = [
+            [new SetKey('b.2-1', ['ebb', '']), ['kind' => 'key', 'place' => 'b.2-1', 'answers' => ['ebb', '']]],
+            [
+                new SetModelAspects([ModelAspect::Spots, ModelAspect::Ends]),
+                ['kind' => 'model-counts', 'counts' => ['spots', 'ends']],
+            ],
+            [new SetModelPoints(2.5), ['points' => 2.5] + $model],
+            [new SetModelPoints(null), $model],
+            [new InsertLine('t', Axis::Down, 3), ['kind' => 'insert-line', 'at' => 3] + $line],
+            [new RemoveLine('t', Axis::Across, 0), ['kind' => 'remove-line', 'axis' => 'across', 'at' => 0] + $line],
+            [new MoveLine('t', Axis::Down, 1, -4.5), ['kind' => 'move-line', 'after' => 1, 'by' => -4.5] + $line],
+            [new MoveLine('t', Axis::Down, null), ['kind' => 'even-lines'] + $line],
+            [new CentreOnPage(Selection::of(['a'])), ['kind' => 'centre', 'ids' => ['a']]],
+            [new SetPartsCount(true), ['kind' => 'parts-count', 'each' => true]],
+            [new SetTray(null), ['kind' => 'tray', 'tray' => null]],
+            [
+                new SetTray(new Tray(TraySide::Bottom, 80.0, false)),
+                ['kind' => 'tray', 'tray' => ['side' => 'bottom', 'depth' => 80, 'open' => false]],
+            ],
+            [
+                new LayChoice('new1', Frame::of(1, 2, 3, 4), Printed::nothing()),
+                ['kind' => 'choice', 'x' => 1, 'y' => 2, 'width' => 3, 'height' => 4],
+            ],
+        ];
+        foreach ($expected as [$edit, $said]) {
+            $this->assertEquals($edit, $this->read($said));
+        }
+    }
+
+    public function test_what_makes_elements_is_given_names_for_them(): void
+    {
+        $lines = $this->read(['kind' => 'write', 'id' => 't', 'cell' => 4, 'lines' => ['ebb', '']]);
+        $this->assertInstanceOf(WriteLines::class, $lines);
+        $this->assertSame(['t', 4, ['ebb', '']], [$lines->id, $lines->cell, $lines->lines]);
+        $this->assertSame(['new1', 'new2'], [($lines->newId)(), ($lines->newId)()]);
+        $box = $this->read(['kind' => 'write', 'id' => 'b', 'lines' => ['ebb']]);
+        $this->assertInstanceOf(WriteLines::class, $box);
+        $this->assertNull($box->cell);
+        $loosened = $this->read(['kind' => 'loosen', 'organiser' => 'o']);
+        $this->assertInstanceOf(LoosenOrganiser::class, $loosened);
+        $this->assertSame(['o', 'new1'], [$loosened->id, ($loosened->newId)()]);
+        $stock = $this->read(['kind' => 'lay-out', 'part' => 'p']);
+        $this->assertInstanceOf(LayOutStock::class, $stock);
+        $this->assertSame(['p', 'new1'], [$stock->id, ($stock->newId)()]);
+    }
+
     public function test_new_elements_are_named_by_the_server(): void
     {
         $place = $this->read(['kind' => 'place', 'elements' => [self::BOX, self::BOX]]);
@@ -139,6 +207,23 @@ final class EditCodecTest extends TestCase
             'a seventh way to line up' => [
                 ['kind' => 'align', 'ids' => ['a'], 'to' => 'askew'],
                 '$.edit.to: must be one of',
+            ],
+            'more answers than a key has' => [
+                ['kind' => 'key', 'place' => 'a', 'answers' => array_fill(0, AnswerBox::MOST_KEYS + 1, 'x')],
+                '$.edit.answers',
+            ],
+            'points below nothing' => [['kind' => 'model-points', 'points' => -1], '$.edit.points'],
+            'a tray at no side' => [
+                ['kind' => 'tray', 'tray' => ['side' => 'above', 'depth' => 80, 'open' => true]],
+                '$.edit.tray.side',
+            ],
+            'a line before the first' => [
+                ['kind' => 'insert-line', 'table' => 't', 'axis' => 'down', 'at' => -1],
+                '$.edit.at',
+            ],
+            'more lines than are written at once' => [
+                ['kind' => 'write', 'id' => 't', 'lines' => array_fill(0, WriteLines::MOST + 1, '')],
+                '$.edit.lines',
             ],
             'ids that are none' => [['kind' => 'remove', 'ids' => [['a']]], '$.edit.ids[0]'],
             'half a frame' => [
