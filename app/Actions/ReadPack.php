@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Documents\FileRefused;
+use App\Documents\PackReader;
 use App\Documents\PrintedLink;
 use App\Documents\Sources;
 use App\Models\Backdrop;
@@ -22,7 +23,7 @@ use OpenSlate\Text\PageText;
 /** Notes on the pages of a new master what each seems to be for, which section it belongs to, and its links. */
 final class ReadPack
 {
-    public function __construct(private Sources $sources)
+    public function __construct(private Sources $sources, private PackReader $reader)
     {
     }
 
@@ -33,9 +34,10 @@ final class ReadPack
         $source = $this->sources->of($path);
         $texts = $source->texts($path, $pages);
         $links = $source->links($path, $texts);
-        DB::transaction(function () use ($master, $links, $texts): void {
+        $reading = $this->reader->read($path, $pages, $texts);
+        DB::transaction(function () use ($master, $links, $texts, $reading): void {
             $this->keepLines($master->original()->firstOrFail()->sha256, $texts);
-            $this->note($master, PackReading::of($texts));
+            $this->note($master, $reading);
             foreach ($master->pages()->with('current')->get() as $page) {
                 $this->layLinks($page->current, $links[$page->number()] ?? []);
             }
@@ -58,6 +60,7 @@ final class ReadPack
         if ($lines->isEmpty() || $master->sets()->withTrashed()->exists()) {
             return;
         }
+        $pages = $original->sourcePages();
         $texts = array_map(
             fn (PageText $text): PageText => new PageText(
                 $text->number,
@@ -65,11 +68,12 @@ final class ReadPack
                 $lines[$text->number] ?? $text->lines,
                 $text->ink,
             ),
-            $this->sources->of($path)->texts($path, $original->sourcePages()),
+            $this->sources->of($path)->texts($path, $pages),
         );
-        DB::transaction(function () use ($master, $texts): void {
+        $reading = $this->reader->read($path, $pages, $texts);
+        DB::transaction(function () use ($master, $reading): void {
             $locked = Worksheet::query()->lockForUpdate()->findOrFail($master->id);
-            $locked->arranged === 0 && $this->note($locked, PackReading::of($texts));
+            $locked->arranged === 0 && $this->note($locked, $reading);
         });
     }
 

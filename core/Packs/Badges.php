@@ -24,13 +24,7 @@ final class Badges
     public static function joined(array $pages): array
     {
         return array_map(
-            fn (PageText $page): PageText => new PageText(
-                $page->number,
-                $page->size,
-                self::lines($page->lines),
-                $page->ink,
-                $page->furniture,
-            ),
+            fn (PageText $page): PageText => $page->withLines(self::lines($page->lines)),
             $pages,
         );
     }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace OpenSlate\Packs;
 
 use OpenSlate\Text\PageText;
-use OpenSlate\Text\TextLine;
 use OpenSlate\Text\Word;
 
 /**
@@ -18,6 +17,9 @@ final class FullerPages
     private const PLACE = 4.0;
 
     private const SAME = 0.9;
+
+    /** What stands centred in a cell, and has more above, below or beside it, is so far from its place, in points. */
+    private const ASIDE = 22.0;
 
     /** So many words more at the least, and as a share of the others. */
     private const MORE = 3;
@@ -81,9 +83,9 @@ final class FullerPages
     /** Whether two have the same words in the same places. */
     public static function areAlike(PageText $a, PageText $b): bool
     {
-        [$one, $other] = [self::words($a), self::words($b)];
+        [$one, $other] = [$a->words(), $b->words()];
 
-        return count($one) === count($other) && self::inPlace($one, $other) === count($one);
+        return count($one) === count($other) && self::others($one, $other) === [];
     }
 
     /** Whether one has the words of another in their places and a little more, so that something may be marked on it. */
@@ -115,48 +117,42 @@ final class FullerPages
 
         return ! $asksMore &&
             count($all) >= count($some) + max(self::MORE, self::MORE_SHARE * count($some)) &&
-            self::inPlace($some, $all) >= self::SAME * count($some);
+            count(self::others($some, $all, self::ASIDE)) <= (1 - self::SAME) * count($some);
     }
 
     /**
      * @param  list<Word>  $some
      * @param  list<Word>  $all
-     * @return int how many of the first stand among the others where they do
+     * @param  float  $aside  how far they may stand aside of their places, either across or down, in points
+     * @return list<Word> those of the first that do not stand in their places among the others
      */
-    private static function inPlace(array $some, array $all): int
+    public static function others(array $some, array $all, float $aside = self::PLACE): array
     {
         $places = [];
         foreach ($all as $word) {
             $places[mb_strtolower($word->text)][] = $word->frame;
         }
-        $found = 0;
+        $missing = [];
         foreach ($some as $word) {
             foreach ($places[mb_strtolower($word->text)] ?? [] as $at => $frame) {
-                if (
-                    abs($frame->x - $word->frame->x) <= self::PLACE &&
-                    abs($frame->middle() - $word->frame->middle()) <= self::PLACE
-                ) {
+                $off = [abs($frame->x - $word->frame->x), abs($frame->middle() - $word->frame->middle())];
+                if (min($off) <= self::PLACE && max($off) <= $aside) {
                     unset($places[mb_strtolower($word->text)][$at]);
-                    $found++;
-                    break;
+
+                    continue 2;
                 }
             }
+            $missing[] = $word;
         }
 
-        return $found;
+        return $missing;
     }
 
     /** @return list<Word> */
     private static function withoutGaps(PageText $page): array
     {
         return array_values(
-            array_filter(self::words($page), fn (Word $word): bool => RoleSigns::gaps($word->text) === 0),
+            array_filter($page->words(), fn (Word $word): bool => RoleSigns::gaps($word->text) === 0),
         );
-    }
-
-    /** @return list<Word> */
-    private static function words(PageText $page): array
-    {
-        return array_merge([], ...array_map(fn (TextLine $line): array => $line->words, $page->lines));
     }
 }

@@ -17,8 +17,8 @@ final class NumberedAnswers
     /** Fewer numbers come together by chance. */
     private const FEWEST = 3;
 
-    /** Answers have as many words as what they answer, on the whole, or fewer. */
-    private const AS_LONG = 1.25;
+    /** Answers in whole sentences have so many times the words of what they answer, on the whole; texts have more. */
+    private const AS_LONG = 2.5;
 
     /**
      * @param  list<PageText>  $pages  without their furniture
@@ -36,7 +36,7 @@ final class NumberedAnswers
             $title = isset($labels[$page->number][0])
                 ? $labels[$page->number][0]->words()
                 : mb_strtolower($page->name());
-            if (self::asks($page)) {
+            if (RoleSigns::asks($page->text())) {
                 $asking[$title][$page->number] = $items;
 
                 continue;
@@ -50,16 +50,6 @@ final class NumberedAnswers
         }
 
         return $answers;
-    }
-
-    private static function asks(PageText $page): bool
-    {
-        $text = $page->text();
-
-        return str_contains($text, '?') ||
-            RoleSigns::hasNameLine($text) ||
-            RoleSigns::gaps($text) > 0 ||
-            RoleSigns::tasks($text) > 0;
     }
 
     /** @return array<int, string> what stands behind each number, the first time it comes */

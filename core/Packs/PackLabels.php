@@ -15,7 +15,7 @@ final readonly class PackLabels
     /** Words that stand before a number and head no section. */
     private const NOT_SECTIONS =
         '/^(page|p|pg|pages|question|q|problem|item|number|no|nr|figure|fig|table|example|step|rule|tip|year|years|'
-        .'grade|grades|age|ages|key stage|ks|form|class|period|room|volume|vol|edition|version|level|name|date|score|'
+        .'grade|grades|age|ages|key stage|ks|form|class|period|room|volume|vol|edition|version|name|date|score|'
         .'total|time|copyright|isbn|key|answers?|answer key|january|february|march|april|may|june|july|august|'
         .'september|october|november|december)$/iu';
 

@@ -30,6 +30,18 @@ final readonly class PackReading
         return new self($byNumber, $sections, KeyFinder::answers($plain, $byNumber, $sections, $labels));
     }
 
+    /** @return list<int> the pages of which too little is said: what else is on them may tell */
+    public function open(): array
+    {
+        return array_keys(
+            array_filter(
+                $this->verdicts,
+                fn (Verdict $verdict): bool => $verdict->role === Role::Unknown &&
+                    $verdict->reason === RoleFinder::TOO_LITTLE,
+            ),
+        );
+    }
+
     public function sectionOf(int $page): ?Section
     {
         foreach ($this->sections as $section) {

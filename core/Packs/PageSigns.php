@@ -39,10 +39,12 @@ final readonly class PageSigns
      * @param  int  $gathered  how many sections' labels stand here together and elsewhere by themselves
      * @param  int|null  $repeated  the page that it has again, with more on it
      * @param  int|null  $numbered  the page that it has something for each number of
+     * @param  int|null  $placed  the page whose words it has in their places
+     * @param  int|null  $corrected  the page whose sentences it has with more marks
      * @param  int  $answered  how many pages before it it has the titles or the questions of
      * @param  bool  $isRepeated  whether another has it again, with more on it
      * @param  float  $largest  the usual height of a page's largest line in the pack, in points
-     * @param  int  $count  of the pages of the pack
+     * @param  list<string>  $names  of the pages of the pack, in small letters
      * @param  Verdict|null  $before  what the page before it is for
      * @param  bool  $goesOn  whether it goes on in the type of that, without a title
      */
@@ -52,10 +54,12 @@ final readonly class PageSigns
         public int $gathered,
         public ?int $repeated,
         public ?int $numbered,
+        public ?int $placed,
+        public ?int $corrected,
         public int $answered,
         public bool $isRepeated,
         public float $largest,
-        public int $count,
+        private array $names,
         public ?Verdict $before,
         public bool $goesOn,
     ) {
@@ -83,6 +87,12 @@ final readonly class PageSigns
         return $this->before?->role === $role;
     }
 
+    /** Whether a student page is before it, or the key of one. */
+    public function followsSheet(): bool
+    {
+        return $this->follows(Role::Student) || ($this->follows(Role::Key) && $this->before?->repeats !== null);
+    }
+
     /** Whether it tells of tasks that it does not set, as a guide does. */
     public function tellsOfTasks(): bool
     {
@@ -93,7 +103,7 @@ final readonly class PageSigns
 
     public function asksNothing(): bool
     {
-        return ! $this->isFilledIn && RoleSigns::tasks($this->text) === 0 && ! str_contains($this->text, '?');
+        return ! RoleSigns::asks($this->text);
     }
 
     /** @return int how many sections it has labels of */
@@ -114,23 +124,28 @@ final readonly class PageSigns
             count($labels) >= 2;
     }
 
-    /** Whether most of a page's lines end in numbers that rise, as page numbers do, and that the pack has as pages. */
+    /**
+     * Whether most of a page's lines end in numbers that rise, as page numbers do, and that the pack has as pages: four
+     * of them, or two that are the titles of pages.
+     */
     public function leadsToPages(): bool
     {
         $rows = $this->rows();
         $numbers = [];
+        $titles = 0;
         foreach ($rows as $row) {
-            if (preg_match('/\p{L}{3}.*?[\s.…·]+(\d{1,3})(?:\s*[-–]\s*\d{1,3})?\W*$/u', $row, $match) === 1) {
-                $numbers[] = (int) $match[1];
+            if (preg_match('/(\p{L}{3}.*?)[\s.…·_]+(\d{1,3})(?:\s*[-–]\s*\d{1,3})?\W*$/u', $row, $match) === 1) {
+                $numbers[] = (int) $match[2];
+                $titles += (int) in_array(mb_strtolower(trim($match[1])), $this->names, true);
             }
         }
         $sorted = $numbers;
         sort($sorted);
 
-        return count($numbers) >= 4 &&
+        return (count($numbers) >= 4 || ($titles >= 2 && $titles === count($numbers))) &&
             $numbers === $sorted &&
             end($numbers) > reset($numbers) &&
-            end($numbers) <= $this->count + self::COUNTED_OTHERWISE &&
+            end($numbers) <= count($this->names) + self::COUNTED_OTHERWISE &&
             count($numbers) >= 0.5 * count($rows);
     }
 

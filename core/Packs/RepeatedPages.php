@@ -31,7 +31,7 @@ final class RepeatedPages
             $ticks[$page->number] = RoleSigns::ticks($page->text());
         }
         $label = array_map(fn (array $some): ?SectionLabel => $some[0] ?? null, $labels);
-        $repeats = [];
+        $repeats = $best = [];
         foreach ($pages as $plain) {
             $size = $likeness->size($plain->number);
             if ($size < self::FEWEST_WORDS) {
@@ -55,11 +55,10 @@ final class RepeatedPages
                     $label[$plain->number] !== null &&
                     $label[$fuller->number] !== null &&
                     $label[$plain->number]->words() !== $label[$fuller->number]->words();
-                $nearer =
-                    abs($plain->number - $fuller->number) <
-                    abs(($repeats[$fuller->number] ?? PHP_INT_MAX) - $fuller->number);
-                if (! $other && $nearer && $missing <= max(2, 0.04 * $size)) {
-                    $repeats[$fuller->number] = $plain->number;
+                // Of several it repeats the one of which the least is missing, and of those the nearest.
+                $is = [$missing, abs($plain->number - $fuller->number)];
+                if (! $other && $missing <= max(2, 0.04 * $size) && $is < ($best[$fuller->number] ?? [INF, INF])) {
+                    [$repeats[$fuller->number], $best[$fuller->number]] = [$plain->number, $is];
                 }
             }
         }

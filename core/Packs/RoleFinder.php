@@ -55,7 +55,10 @@ final class RoleFinder
             array_filter($answers, fn (array $others): bool => count($others) === 1),
         );
         $numbered = NumberedAnswers::of($pages, $labels);
+        $placed = PlacedAnswers::of($pages);
+        $corrected = CorrectedPages::of($pages);
         $gathered = self::gathered($labels);
+        $names = array_map(fn (PageText $page): string => mb_strtolower($page->name()), $pages);
         $titles = self::titles($pages);
         $largest = self::usualTitle($pages);
         $verdicts = [];
@@ -71,10 +74,12 @@ final class RoleFinder
                         ? null
                         : $repeats[$number] ?? null,
                     numbered: $numbered[$number] ?? null,
+                    placed: $placed[$number] ?? null,
+                    corrected: $corrected[$number] ?? null,
                     answered: max($titles[$number], $answered),
                     isRepeated: in_array($number, $repeats, true),
                     largest: $largest,
-                    count: count($pages),
+                    names: $names,
                     before: $verdicts[$index - 1] ?? null,
                     goesOn: $index > 0 && self::goesOn($page, $pages[$index - 1]),
                 ),
@@ -110,7 +115,7 @@ final class RoleFinder
             return new Verdict(Role::Unknown, $confidence, "it may be for students ({$reason}), but also: {$but}");
         }
 
-        return new Verdict($role, $confidence, $reason, $signs->repeated);
+        return new Verdict($role, $confidence, $reason, $signs->repeated ?? $signs->placed ?? $signs->corrected);
     }
 
     /** Whether a page has no title and is set in the type of the page before it. */

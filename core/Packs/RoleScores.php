@@ -58,6 +58,12 @@ final class RoleScores
         if ($signs->repeated !== null) {
             return [self::CERTAIN, $repeats];
         }
+        if ($signs->placed !== null) {
+            return [self::CERTAIN, "has the words of page {$signs->placed} in their places"];
+        }
+        if ($signs->corrected !== null) {
+            return [self::CERTAIN, "has the sentences of page {$signs->corrected} with more marks"];
+        }
         if (PageSigns::isInSmall($signs->page, $signs->labels)) {
             return [self::CERTAIN, 'shows several pages in small'];
         }
@@ -177,7 +183,7 @@ final class RoleScores
         ];
         $more = [
             'has numbered questions' => min(1.5, 0.4 * RoleSigns::items($text)),
-            'goes on from a student page' => $signs->follows(Role::Student) && $tasks > 0 ? 1.3 : 0.0,
+            'goes on from a student page' => $signs->followsSheet() && $tasks > 0 ? 1.3 : 0.0,
             'has a label such as “'.$label?->words().'”' => $label === null ? 0.0 : 2.0,
         ];
         $all = $asks + $more;

@@ -50,22 +50,26 @@ final class RoleSigns
         'instructions|information|overview|tips|letter|directions)|(notes?|guidance|information|tips|directions|'.
         'instructions|a word|advice|letter) (for|to) (the )?(teachers?|staff|educators?|tutors?|parents?|famil(y|ies)|'.
         'carers?|guardians?|adults?|markers?|instructors?|leaders?|grown.?ups?)|'.
-        'dear (teachers?|colleagues?|educators?|parents?|famil(y|ies)|carers?|guardians?|friends?)|'.
+        'dear (teachers?|substitutes?|subs?|(cover|guest|supply) teachers?|colleagues?|'.
+        'educators?|parents?|famil(y|ies)|carers?|guardians?|friends?)|'.
         'for (the )?(teachers?|staff|educators?|tutors?|parents?|famil(y|ies)|adults?|grown.?ups?|markers?)|'.
         'lesson plans?|how to use|(ideas|tips|suggestions) for us(e|ing)|ways to use|'.
         'using this (pack|resource|unit|book)|getting started|pacing( guide)?|unit overview|overview|'.
         'teaching (notes?|points|tips)|'.
         'planning(?! (pages?|sheets?|grids?|frames?|templates?)\b)|'.
+        'how (I|we|you can) use (this|these|it|them)|'.
         'implementation|suggested (timeline|schedule)|materials list|learning (goals|objectives|'.
-        'intentions)|objectives|standards|rubrics?|(marking|assessment) (grid|criteria)|'.
-        '(day|week|month|term|unit|year) at a glance|scope and sequence|set-?up|'.
+        'intentions)|objectives|standards|rubrics?|'.
+        'scoring(?= ?(guide|criteria)?\W*$)|(marking|assessment) (grid|criteria)|'.
+        '(day|week|month|term|unit|year)( \w+)? at a glance|scope and sequence|set-?up|'.
         'prep(aration)? (notes|guide)|directions for (the )?teachers?)\b/iu';
 
     private const GUIDE = [
         '/\b(teachers?|educators?|staff)\b/iu',
         '/\b(students|pupils|learners)\b/iu',
         '/\b(students|pupils|learners|children) (who|rotate|record|finish|complete|use|write|share|read|choose|'.
-        'place|take|get|glue|find|answer|discuss|swap|bring|sit|stand|learn|practi[cs]e)\b/iu',
+        'place|take|get|glue|find|answer|discuss|swap|bring|sit|stand|learn|practi[cs]e|begin|start|turn|hand|keep|'.
+        'collect|cut|work|play|solve|sort|try|go|come)\b/iu',
         '/\b(objectives?|learning (goals?|intentions?|outcomes?)|success criteria)\b/iu',
         '/\bstandards?\b/iu',
         '/\bmaterials?\b/iu',
@@ -145,7 +149,9 @@ final class RoleSigns
         '/\bthank(s| you)\b/iu',
     ];
 
-    private const NAME_LINE = '/^\W*(my )?name\b\W*(:|_|\.{3}|…|date|class|$)/imu';
+    private const NAME_LINE =
+        '/^\W*(?:(my )?name\b\W*(:|_|\.{3}|…|date|class|$)|'.
+        '((our |my )?(team|group|partners?|names))\b\W*_{3})/imu';
 
     private const TASKS =
         '/(?:^|[.!?:;]\s)\W*(?:\(?\d{1,2}[.):]?\s+|\(?[a-h][.)]\s+)?(write|draw|circle|fill|label|explain|choose|'.
@@ -154,10 +160,15 @@ final class RoleSigns
         'use|answer|look|imagine|compare|add|shade|name|tell|think|copy|put|measure|trace|say|make|give|mark|'.
         'join|plot|round|convert|rewrite|correct|predict|identify|highlight|estimate|simplify|sketch|'.
         'decide|build|count|finish|spell|edit|pick|discuss|design|build|present|prepare|invent|'.
-        'create|cross|trim|glue|stick|fold|give|list(?! \d)|what|why|how|which|when|who|where|did|does|do|is|are|'.
-        'can|(number|order|test|set|plan|record)(?= (the|an?|these|them|each|every|all|your|this|'.
+        'create|cross|trim|glue|stick|fold|give|list(?! \d)|'.
+        // A line may go on with these in small letters.
+        '(?-i:(?=\p{Lu}))(what|why|how|which|when|who|where|did|does|do|is|are|can)|'.
+        '(number|order|test|set|plan|record)(?= (the|an?|these|them|each|every|all|your|this|'.
         'that|some|any|in|on|from|'.
         'what|how|out|up|two|three)\b))\b/imu';
+
+    /** What is on the page, or on the one behind it, is put in order. */
+    private const TO_SORT = '/\b(sort|cut|glue|stick|paste|put|place|match|order|arrange|group)\b/iu';
 
     private const TO_STUDENT =
         '/\b(in your own words|your (own|answers?|partner|thinking|reasoning|work|drawing|idea|opinion|teacher|book|'.
@@ -229,6 +240,15 @@ final class RoleSigns
         return preg_match(self::NAME_LINE, $text) === 1;
     }
 
+    /** Whether it asks for anything, or has a place for it. */
+    public static function asks(string $text): bool
+    {
+        return str_contains($text, '?') ||
+            self::hasNameLine($text) ||
+            self::gaps($text) > 0 ||
+            self::tasks($text) > 0;
+    }
+
     /** Lines that ask for something. */
     public static function tasks(string $text): int
     {
@@ -238,6 +258,11 @@ final class RoleSigns
     public static function speaksToStudent(string $text): bool
     {
         return preg_match(self::TO_STUDENT, $text) === 1;
+    }
+
+    public static function asksToSort(string $text): bool
+    {
+        return preg_match(self::TO_SORT, $text) === 1;
     }
 
     /** How often students are told of, as one does to their teacher. */

@@ -23,6 +23,9 @@ final class RolesByOthers
 
     private const FEWEST_LARGE = 8;
 
+    /** So many places to write on make a sheet, or one for what is asked. */
+    private const BLANKS = 3;
+
     /**
      * @param  list<PageText>  $pages  without their furniture
      * @param  list<Verdict>  $verdicts  one for each page
@@ -153,7 +156,13 @@ final class RolesByOthers
                 continue;
             }
             $title = $page->name();
-            if (RoleSigns::isPuzzleHeading($title) && self::areCopies($page, $alike[$page->number] ?? [])) {
+            if (
+                self::hasPlaces($page) &&
+                ($alike[$page->number] ?? []) === [] &&
+                ! self::isSaidElsewhere($page, $pages, $likeness)
+            ) {
+                $verdicts[$at] = new Verdict(Role::Student, 0.75, 'has places to write on');
+            } elseif (RoleSigns::isPuzzleHeading($title) && self::areCopies($page, $alike[$page->number] ?? [])) {
                 $verdicts[$at] = new Verdict(Role::Student, 0.75, "titled “{$title}”");
             } elseif (
                 $page->bodyHeight() >= self::LARGE_TYPE &&
@@ -166,6 +175,11 @@ final class RolesByOthers
         }
 
         return $verdicts;
+    }
+
+    private static function hasPlaces(PageText $page): bool
+    {
+        return $page->blanks >= (RoleSigns::tasks($page->text()) > 0 ? 1 : self::BLANKS);
     }
 
     /** @param  array<PageText>  $others */
@@ -193,12 +207,7 @@ final class RolesByOthers
             fn (TextLine $line): string => trim($line->text) === $title ? '' : $line->text,
             $page->lines,
         ));
-        $asks =
-            RoleSigns::tasks($body) > 0 ||
-            RoleSigns::gaps($body) > 0 ||
-            RoleSigns::hasNameLine($body) ||
-            str_contains($body, '?');
-        foreach ($asks || $title === '' ? [] : $pages as $other) {
+        foreach (RoleSigns::asks($body) || $title === '' ? [] : $pages as $other) {
             $size = $likeness->size($page->number);
             if (
                 $other->number < $page->number &&

@@ -5,15 +5,19 @@ declare(strict_types=1);
 namespace OpenSlate\Text;
 
 use OpenSlate\Paper\Size;
+use OpenSlate\Withers;
 
 /** What is printed on a page, as far as its part in a pack can be told from it. */
 final readonly class PageText
 {
+    use Withers;
+
     /**
      * @param  int  $number  from 1
      * @param  list<TextLine>  $lines  in the order of reading
      * @param  float|null  $ink  share of the page that is not paper, 0 to 1; null where it was not looked at
      * @param  int  $furniture  how many words were on it besides: running heads, page numbers
+     * @param  int|null  $blanks  how many places to write were found on it; null where nobody looked
      */
     public function __construct(
         public int $number,
@@ -21,6 +25,7 @@ final readonly class PageText
         public array $lines,
         public ?float $ink = null,
         public int $furniture = 0,
+        public ?int $blanks = null,
     ) {
     }
 
@@ -31,20 +36,25 @@ final readonly class PageText
      */
     public function withLines(array $lines): self
     {
-        $less = new self($this->number, $this->size, $lines, $this->ink);
+        $less = $this->with(lines: $lines);
 
-        return new self(
-            $this->number,
-            $this->size,
-            $lines,
-            $this->ink,
-            $this->furniture + $this->wordCount() - $less->wordCount(),
-        );
+        return $less->with(furniture: $this->furniture + $this->wordCount() - $less->wordCount());
+    }
+
+    public function withBlanks(int $blanks): self
+    {
+        return $this->with(blanks: $blanks);
     }
 
     public function text(): string
     {
         return implode("\n", array_map(fn (TextLine $line): string => $line->text, $this->lines));
+    }
+
+    /** @return list<Word> */
+    public function words(): array
+    {
+        return array_merge([], ...array_map(fn (TextLine $line): array => $line->words, $this->lines));
     }
 
     public function wordCount(): int

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Reference;
 
+use App\Documents\PackReader;
 use App\Documents\Pdf\PageTexts;
 use App\Documents\Pdf\PdfReader;
 use OpenSlate\Packs\PackReading;
@@ -93,7 +94,9 @@ final class PacksTest extends TestCase
     {
         $path = base_path("tests/packs/{$name}.pdf");
 
-        return PackReading::of(app(PageTexts::class)->read($path, app(PdfReader::class)->pages($path)));
+        $pages = app(PdfReader::class)->pages($path);
+
+        return app(PackReader::class)->read($path, $pages, app(PageTexts::class)->read($path, $pages));
     }
 
     /**

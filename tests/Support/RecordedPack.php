@@ -75,6 +75,7 @@ final class RecordedPack
             'number' => $page->number,
             'size' => [$page->size->width, $page->size->height],
             'ink' => $page->ink === null ? null : round($page->ink, 5),
+            'blanks' => $page->blanks,
             'lines' => array_map(
                 fn (TextLine $line): array => [
                     $line->text,
@@ -118,6 +119,7 @@ final class RecordedPack
                 $page['lines'],
             ),
             ink: $page['ink'],
+            blanks: $page['blanks'],
         );
     }
 }

@@ -62,6 +62,37 @@ const quiz = (how) =>
                 `<p>${i + 1}. ${q}</p>${o.map((t, j) => `<p style="margin-left:8mm">${'abc'[j]}) ${how && j === k ? how(t) : t}</p>`).join('')}`,
         )
         .join('');
+const frayer = (word, said) =>
+    `<h2 style="text-align:center">${word}</h2>${T(
+        [
+            [`Meaning<br>${said?.[0] ?? ''}`, 'Picture'],
+            [`It is…<br>${said?.[1] ?? ''}`, `It is not…<br>${said?.[2] ?? ''}`],
+        ],
+        80,
+    )}`;
+const words = [
+    ['estuary', ['where a river meets the sea', 'wide, muddy, salty and fresh', 'a lake']],
+    ['erosion', ['the wearing away of land', 'slow, made by waves', 'building up']],
+    ['harbour', ['a place where boats are safe', 'calm, walled', 'the open sea']],
+];
+const bank = ['petal', 'stem', 'root', 'leaf', 'bud'];
+const plant = (named) =>
+    `<svg width="140mm" height="120mm" viewBox="0 0 140 120"><path d="M70 110V40M70 80C50 80 40 65 40 60M70 70C95 70 100 55 100 50" fill="none" stroke="#2a2"/><circle cx="70" cy="30" r="12" fill="#fc6"/>${[
+        [105, 25],
+        [105, 95],
+        [20, 112],
+        [10, 58],
+        [108, 48],
+    ]
+        .map(
+            ([x, y], i) =>
+                `<rect x="${x - 4}" y="${y - 5}" width="32" height="8" fill="#fff" stroke="#333"/>${named ? `<text x="${x}" y="${y + 1}" font-size="5">${bank[i]}</text>` : ''}`,
+        )
+        .join('')}</svg>`;
+const sounds = (cells) =>
+    `<h2>Sort the words: long a, long e</h2><p>Cut out the cards. Glue each under its sound.</p>${T([['long a', 'long e'], ...cells], 80)}`;
+const clap = (counts) =>
+    `<h2>Clap and count</h2><p>Write the counts below each line.</p>${`<div style="font-size:26pt;margin:8mm 0">♩ ♫ ♩ ♩ | ♫ ♫ ♩ ♩ |</div><div class="l">${counts}</div>`.repeat(3)}`;
 const packs = {
     puzzles: [
         [
@@ -920,6 +951,81 @@ const packs = {
                 ],
                 80,
             )}`,
+        ],
+    ],
+    frayer: [
+        ['contents', '<h2>What is in here</h2><p>Estuary ..... 2</p><p>Erosion ..... 4</p><p>Harbour ..... 6</p>'],
+        ...words.flatMap(([word, said]) => [
+            ['student', frayer(word)],
+            ['key', frayer(word, said)],
+        ]),
+    ],
+    sounds: [
+        [
+            'student',
+            `${sounds([
+                ['', ''],
+                ['', ''],
+                ['', ''],
+            ])}<p>✂ ${['rain', 'sea', 'bay', 'reef', 'sail', 'green'].map((w) => `<span style="border:1px dashed #333;padding:3mm;margin:1mm;display:inline-block">${w}</span>`).join('')}</p>`,
+        ],
+        [
+            'key',
+            sounds([
+                ['rain', 'sea'],
+                ['bay', 'reef'],
+                ['sail', 'green'],
+            ]),
+        ],
+    ],
+    plant: [
+        [
+            'student',
+            `<h2>Parts of a plant</h2><p>Label the parts. Use the words in the box.</p><p>${bank.map((w) => `<span style="display:inline-block;border:1px solid #333;padding:2mm 4mm;margin:1mm">${w}</span>`).join('')}</p>${plant(false)}`,
+        ],
+        [
+            'key',
+            `<h2>Parts of a plant</h2><p>Label the parts. Use the words in the box.</p><p style="height:12mm"></p>${plant(true)}`,
+        ],
+    ],
+    play: [
+        [
+            'student',
+            `<h2>The fox and the ferry</h2><h3>Parts: Narrator, Fox, Ferryman, Otter</h3>${[
+                'Narrator: One evening a fox came to the river.',
+                'Fox: I must cross before dark.',
+                'Ferryman: It costs two fish.',
+                'Fox: I have none, but I have a good story.',
+                'Otter: Do not believe him!',
+            ]
+                .map((t) => `<p>${t}</p>`)
+                .join('')
+                .repeat(3)}`,
+        ],
+        [
+            'student',
+            `<h2>After you read</h2>${['Why did the fox want to cross?', 'What did the otter say, and why?', 'How would you end the story?'].map((q, i) => `<p>${i + 1}. ${q}</p>${L(4)}`).join('')}`,
+        ],
+        [
+            'key',
+            '<h2>After you read</h2><p>1. The fox wanted to cross because it was getting dark.</p><p>2. The otter said not to believe him, because the fox had tricked others before.</p><p>3. Endings will vary.</p>',
+        ],
+    ],
+    rhythm: [
+        ['cover', '<h1 style="text-align:center;margin-top:80mm">Rhythm reading 1</h1>'],
+        ['student', clap('')],
+        ['key', clap('<i>1 2&amp; 3 4 1&amp; 2&amp; 3 4</i>')],
+        ['student', `<h2>Your turn</h2><p>Make up four bars. Use each sign at least once.</p>${L(4)}`],
+    ],
+    speeches: [
+        ['student', `<h2>My speech</h2><p>Opening</p>${L(3)}<p>Reasons</p>${L(6)}<p>Closing</p>${L(3)}`],
+        [
+            'student',
+            `<h2>Listening sheet</h2>${T([['Speaker', 'Best point', 'A question I have'], ...Array.from({ length: 4 }, () => ['', '', ''])], 55)}`,
+        ],
+        [
+            'guide',
+            '<h2>Running the debate</h2><p>1. Give students two days to prepare. 2. Seat the sides across from each other. 3. Each speaker has two minutes. 4. The class votes before and after. Score with the sheet on the next page.</p>',
         ],
     ],
 };

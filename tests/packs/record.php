@@ -8,6 +8,7 @@ declare(strict_types=1);
  * green; what has changed in the files is looked at before it is kept.
  */
 
+use App\Documents\PackReader;
 use App\Documents\Pdf\PageTexts;
 use App\Documents\Pdf\PdfReader;
 use Illuminate\Contracts\Console\Kernel;
@@ -24,7 +25,9 @@ $json = fn (mixed $what): string => json_encode(
 );
 foreach (glob(__DIR__.'/*.pdf') ?: [] as $path) {
     $name = basename($path, '.pdf');
-    $texts = app(PageTexts::class)->read($path, app(PdfReader::class)->pages($path));
+    $pages = app(PdfReader::class)->pages($path);
+    $texts = app(PageTexts::class)->read($path, $pages);
+    $texts = app(PackReader::class)->looked($path, $pages, $texts, PackReading::of($texts)->open());
     $pages = implode(",\n", array_map(fn ($text): string => $json(RecordedPack::encode($text)), $texts));
     $write = fn (mixed $reading) => file_put_contents(
         __DIR__."/recorded/{$name}.json",

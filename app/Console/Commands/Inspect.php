@@ -7,6 +7,7 @@ namespace App\Console\Commands;
 use App\Documents\Converted;
 use App\Documents\FileRefused;
 use App\Documents\FileStore;
+use App\Documents\PackReader;
 use App\Documents\Pdf\PageImages;
 use App\Documents\PrintedLink;
 use App\Documents\Sources;
@@ -35,6 +36,11 @@ final class Inspect extends Command
         {--pages= : Which pages, such as 1-5, 8, 11-} {--json : As JSON}';
 
     protected $description = 'Say what the program sees in a file, without keeping it';
+
+    public function __construct(private PackReader $packs)
+    {
+        parent::__construct();
+    }
 
     public function handle(Sources $sources, PageImages $images, FileStore $files): int
     {
@@ -129,7 +135,7 @@ final class Inspect extends Command
             : $text, $texts);
         $counts = $images->count($path, count($pages));
         $targets = $source->links($path, $read);
-        $reading = PackReading::of($read);
+        $reading = $this->packs->read($path, $pages, $read);
 
         $said = $questions = [];
         foreach ($wanted as $number) {

@@ -1,0 +1,125 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenSlate\Packs;
+
+use OpenSlate\Text\PageText;
+use OpenSlate\Text\TextLine;
+use OpenSlate\Text\Word;
+
+/**
+ * Pages that have the title of one before them and its words, some of them where nothing stood: words of a bank that
+ * are put in, cards that are sorted. On another version of the same sheet words stand where others stood.
+ */
+final class PlacedAnswers
+{
+    /** Fewer words that moved, or that stayed, say nothing. */
+    private const FEWEST = 3;
+
+    /** How many of those that moved must have been there before, and lie where nothing lay, as a share. */
+    private const MOST = 0.8;
+
+    private const MOST_SORTED = 0.9;
+
+    /**
+     * @param  list<PageText>  $pages  without their furniture
+     * @return array<int, int> the page whose words each has in their places, by its number
+     */
+    public static function of(array $pages): array
+    {
+        $placed = $next = [];
+        foreach ($pages as $at => $page) {
+            $next[$page->number] = $pages[$at + 1] ?? null;
+        }
+        foreach (FullerPages::byTitle($pages) as $alike) {
+            foreach ($alike as $at => $page) {
+                foreach (array_reverse(array_slice($alike, 0, $at)) as $plain) {
+                    if (
+                        ! isset($placed[$plain->number]) &&
+                        (self::arePlaced($page, $plain) || self::areSorted($page, $plain, $next[$plain->number]))
+                    ) {
+                        $placed[$page->number] = $plain->number;
+                        break;
+                    }
+                }
+            }
+        }
+
+        return $placed;
+    }
+
+    private static function arePlaced(PageText $page, PageText $plain): bool
+    {
+        [$words, $given] = [$page->words(), $plain->words()];
+        if (count($words) > count($given)) {
+            return false;
+        }
+        $moved = FullerPages::others($words, $given);
+        $left = FullerPages::others($given, $words);
+        if (count($moved) < self::FEWEST || count($words) - count($moved) < self::FEWEST) {
+            return false;
+        }
+        $texts = array_count_values(array_map(self::text(...), $left));
+        $known = array_filter($moved, function (Word $word) use (&$texts): bool {
+            $text = self::text($word);
+            $texts[$text] = ($texts[$text] ?? 0) - 1;
+
+            return $texts[$text] >= 0;
+        });
+
+        return count($known) >= self::MOST * count($moved) &&
+            self::areFree($moved, $given) &&
+            self::areFree($left, $words);
+    }
+
+    /** Whether a page asks for nothing, and has the words of one that asks to sort them, or of the page behind that. */
+    private static function areSorted(PageText $page, PageText $plain, ?PageText $behind): bool
+    {
+        if (RoleSigns::asks(self::body($page)) || ! RoleSigns::asksToSort($plain->text())) {
+            return false;
+        }
+        $texts = fn (PageText $of): array => array_map(self::text(...), $of->words());
+        $words = $texts($page);
+        $given = $texts($plain);
+        $behind === null || $behind === $page || ($given = [...$given, ...$texts($behind)]);
+        $title = array_map(self::text(...), (new PageText(1, $page->size, array_slice($page->lines, 0, 1)))->words());
+        $known = array_intersect($words, $given);
+
+        return count(array_diff($words, $title)) >= 2 * self::FEWEST &&
+            count($known) >= self::MOST_SORTED * count($words) &&
+            count($words) < count($given);
+    }
+
+    private static function body(PageText $page): string
+    {
+        return implode("\n", array_map(
+            fn (TextLine $line): string => $line->text === $page->name() ? '' : $line->text,
+            $page->lines,
+        ));
+    }
+
+    private static function text(Word $word): string
+    {
+        return mb_strtolower(trim($word->text, " \t.,;:"));
+    }
+
+    /**
+     * Whether most words lie where no other page's do.
+     *
+     * @param  list<Word>  $words
+     * @param  list<Word>  $others
+     */
+    private static function areFree(array $words, array $others): bool
+    {
+        $free = array_filter(
+            $words,
+            fn (Word $word): bool => array_filter(
+                $others,
+                fn (Word $other): bool => $word->frame->meets($other->frame),
+            ) === [],
+        );
+
+        return count($free) >= self::MOST * count($words);
+    }
+}

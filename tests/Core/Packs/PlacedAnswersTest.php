@@ -1,0 +1,221 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Packs;
+
+use OpenSlate\Geometry\Frame;
+use OpenSlate\Packs\CorrectedPages;
+use OpenSlate\Packs\PackReading;
+use OpenSlate\Packs\PlacedAnswers;
+use OpenSlate\Packs\RoleSigns;
+use OpenSlate\Packs\Verdict;
+use OpenSlate\Paper\Size;
+use OpenSlate\Text\PageText;
+use OpenSlate\Text\TextLine;
+use OpenSlate\Text\Word;
+use PHPUnit\Framework\TestCase;
+
+/** Keys that have no other words than their sheets: common practice of teaching resources, no source. */
+final class PlacedAnswersTest extends TestCase
+{
+    private const HEADS = [[60, 120, 'Label the parts with these words.'], [60, 700, 'Look closely.']];
+
+    private const BANK = [[60, 180, 'petal'], [160, 180, 'stem'], [260, 180, 'root'], [360, 180, 'leaf']];
+
+    private const PUT = [[90, 600, 'stem'], [390, 300, 'petal'], [90, 300, 'leaf'], [390, 600, 'root']];
+
+    public function test_words_of_a_bank_that_stand_where_nothing_stood_are_put_in(): void
+    {
+        $sheet = $this->page(1, 'A plant', [...self::HEADS, ...self::BANK]);
+        $this->assertSame([2 => 1], PlacedAnswers::of([
+            $sheet,
+            $this->page(2, 'A plant', [...self::HEADS, ...self::PUT]),
+        ]));
+        $this->assertSame([], PlacedAnswers::of([
+            $sheet,
+            $this->page(2, 'A flower', [...self::HEADS, ...self::PUT]),
+        ]), 'another title');
+        $other = array_map(fn (array $one): array => [$one[0], $one[1], strrev($one[2])], self::PUT);
+        $this->assertSame([], PlacedAnswers::of([
+            $sheet,
+            $this->page(2, 'A plant', [...self::HEADS, ...$other]),
+        ]), 'other words');
+    }
+
+    public function test_another_order_of_the_same_cards_is_another_sheet_and_no_key(): void
+    {
+        $mixed = [[60, 180, 'leaf'], [160, 180, 'root'], [260, 180, 'stem'], [360, 180, 'petal']];
+        $this->assertSame([], PlacedAnswers::of([
+            $this->page(1, 'A plant', [...self::HEADS, ...self::BANK]),
+            $this->page(2, 'A plant', [...self::HEADS, ...$mixed]),
+        ]));
+    }
+
+    public function test_where_few_words_moved_or_few_stayed_nothing_is_said(): void
+    {
+        $two = fn (array $words): array => [...self::HEADS, ...$words, ...array_slice(self::BANK, 2)];
+        $this->assertSame([], PlacedAnswers::of([
+            $this->page(1, 'A plant', [...self::HEADS, ...self::BANK]),
+            $this->page(2, 'A plant', $two([[90, 600, 'petal'], [390, 300, 'stem']])),
+        ]));
+        $this->assertSame([], PlacedAnswers::of([
+            $this->page(1, 'Plant', self::BANK),
+            $this->page(2, 'Plant', self::PUT),
+        ]));
+    }
+
+    public function test_cards_that_were_to_be_sorted_are_sorted_where_nothing_is_asked(): void
+    {
+        $asks = [[60, 120, 'Cut out the cards and glue them.'], [60, 200, 'Alive'], [300, 200, 'Not alive']];
+        $cards = [[60, 500, 'crab'], [160, 500, 'stone'], [260, 500, 'gull'], [360, 500, 'rope']];
+        $sorted = [[60, 160, 'Alive'], [300, 160, 'Not alive'], [60, 200, 'crab'], [300, 200, 'stone'],
+            [60, 240, 'gull'], [300, 240, 'rope']];
+        $this->assertSame([2 => 1], PlacedAnswers::of([
+            $this->page(1, 'Alive?', [...$asks, ...$cards]),
+            $this->page(2, 'Alive?', $sorted),
+        ]));
+        $this->assertSame([3 => 1], PlacedAnswers::of([
+            $this->page(1, 'Alive?', $asks),
+            $this->page(2, 'Cards', $cards),
+            $this->page(3, 'Alive?', $sorted),
+        ]), 'the cards on the page behind');
+        $this->assertSame([], PlacedAnswers::of([
+            $this->page(1, 'Alive?', [[60, 120, 'Talk about these.'], ...array_slice($asks, 1), ...$cards]),
+            $this->page(2, 'Alive?', $sorted),
+        ]), 'nothing was to be sorted');
+        $this->assertSame([], PlacedAnswers::of([
+            $this->page(1, 'Alive?', [...$asks, ...$cards]),
+            $this->page(2, 'Alive?', [...$sorted, [60, 400, 'Why?'], [60, 420, 'How?']]),
+        ]), 'something is asked');
+    }
+
+    public function test_the_same_sentences_with_more_marks_are_corrected_whichever_comes_first(): void
+    {
+        $plain = [[60, 120, 'Mend these.'], [60, 160, 'we saw gulls crabs and seals'],
+            [60, 200, 'tam rowed home to bay']];
+        $right = [[60, 120, 'Mend these.'], [60, 160, 'We saw gulls, crabs, and seals.'],
+            [60, 200, 'Tam rowed home to Bay.']];
+        $this->assertSame([2 => 1], CorrectedPages::of([
+            $this->page(1, 'Commas', $plain),
+            $this->page(2, 'Commas', $right),
+        ]));
+        $this->assertSame([1 => 2], CorrectedPages::of([
+            $this->page(1, 'Commas', $right),
+            $this->page(2, 'Commas', $plain),
+        ]));
+        $this->assertSame([], CorrectedPages::of([
+            $this->page(1, 'Commas', $plain),
+            $this->page(2, 'Commas', [$right[0], $plain[1], [60, 200, 'Tam rowed home to bay.']]),
+        ]), 'two marks are another setting');
+        $this->assertSame([], CorrectedPages::of([
+            $this->page(1, 'Commas', $plain),
+            $this->page(2, 'Commas', [...$right, [60, 240, 'more']]),
+        ]));
+    }
+
+    public function test_a_list_of_two_titles_with_their_pages_is_the_contents(): void
+    {
+        $list = fn (string ...$lines): array => array_map(
+            fn (string $line, int $at): array => [60, 140 + 40 * $at, $line],
+            $lines,
+            array_keys($lines),
+        );
+        $pages = fn (string ...$lines): array => [
+            $this->page(1, 'What is here', $list(...$lines)),
+            $this->page(2, 'Estuary', [[60, 200, 'Write what it means.'], [60, 400, '________']]),
+            $this->page(3, 'Erosion', [[60, 200, 'Draw what it does.'], [60, 400, '________']]),
+        ];
+        $this->assertSame('contents', $this->roles($pages('Estuary ..... 2', 'Erosion ..... 3'))[0]);
+        $this->assertNotSame('contents', $this->roles($pages('Estuary ..... 3', 'Erosion ..... 2'))[0]);
+        $this->assertNotSame('contents', $this->roles($pages('Estuary ..... 2', 'Harbours .... 3'))[0]);
+    }
+
+    public function test_places_to_write_on_make_a_sheet_of_what_says_too_little(): void
+    {
+        $speech = [[60, 160, 'Opening'], [60, 300, 'Reasons'], [60, 500, 'Closing']];
+        $role = fn (?int $blanks, array $words = []): string => $this->roles([
+            $this->page(1, 'Debates', [], 40),
+            $this->page(2, 'My speech', [...$speech, ...$words], blanks: $blanks),
+        ])[1];
+        $this->assertSame(['unknown', 'unknown', 'student'], [$role(null), $role(2), $role(3)]);
+        $task = [[60, 120, 'Make a plan.']];
+        $this->assertSame(['unknown', 'student'], [$role(0, $task), $role(1, $task)]);
+        $twice = $this->roles([
+            $this->page(1, 'Debates', [], 40),
+            $this->page(2, 'My speech', $speech, blanks: 3),
+            $this->page(3, 'My speech', [[60, 160, 'Birds of the bay'], [60, 300, 'boats']], blanks: 3),
+        ]);
+        $this->assertSame(['unknown', 'unknown'], array_slice($twice, 1), 'one may be the answer to the other');
+    }
+
+    public function test_a_page_repeats_the_one_that_it_has_most_of_and_not_the_nearest(): void
+    {
+        $week = fn (int $page, int $week, string $more): PageText => $this->page($page, "Bell work, week {$week}", [
+            [60, 160, "Monday: what is {$week} times {$week}?"],
+            [60, 200, "Tuesday: name two birds of the bay {$more}"],
+            [60, 240, 'Wednesday: which word rhymes with tide'],
+        ]);
+        $verdicts = PackReading::of([
+            $week(1, 1, ''),
+            $week(2, 2, ''),
+            $week(3, 1, 'tern gull oystercatcher'),
+            $week(4, 2, 'tern gull oystercatcher'),
+        ])->verdicts;
+        $this->assertSame([null, null, 1, 2], array_column($verdicts, 'repeats'));
+    }
+
+    public function test_lines_that_go_on_in_small_letters_ask_nothing(): void
+    {
+        $this->assertSame(0, RoleSigns::tasks("The place\nwhere a river meets the sea\nwhich is wide"));
+        $this->assertSame(2, RoleSigns::tasks("Where does it flow\n2. When is the tide in"));
+        $this->assertSame(1, RoleSigns::tasks('a) write it down'));
+    }
+
+    public function test_a_line_for_the_team_is_a_line_for_the_name(): void
+    {
+        $this->assertTrue(RoleSigns::hasNameLine('Team: ____________'));
+        $this->assertTrue(RoleSigns::hasNameLine('Our names ________'));
+        $this->assertFalse(RoleSigns::hasNameLine('Team work is fun'));
+        $this->assertFalse(RoleSigns::hasNameLine('Group the words: ______'));
+    }
+
+    /**
+     * @param  list<PageText>  $pages
+     * @return list<string>
+     */
+    private function roles(array $pages): array
+    {
+        return array_map(
+            fn (Verdict $one): string => $one->role->value,
+            array_values(PackReading::of($pages)->verdicts),
+        );
+    }
+
+    /** @param  list<array{int, int, string}>  $lines  x, y and words */
+    private function page(int $number, string $title, array $lines, int $height = 20, ?int $blanks = null): PageText
+    {
+        return new PageText(
+            $number,
+            Size::of(595, 842),
+            [$this->line($title, 60, 80, $height), ...array_map(
+                fn (array $line): TextLine => $this->line($line[2], $line[0], $line[1], 12),
+                $lines,
+            )],
+            0.05,
+            blanks: $blanks,
+        );
+    }
+
+    private function line(string $text, int $x, int $y, int $height): TextLine
+    {
+        $words = [];
+        $at = $x;
+        foreach (explode(' ', $text) as $word) {
+            $words[] = new Word($word, Frame::of($at, $y, 6 * strlen($word), $height));
+            $at += 6 * strlen($word) + 6;
+        }
+
+        return new TextLine($text, Frame::of($x, $y, $at - $x, $height), $words);
+    }
+}
