@@ -6,7 +6,7 @@ namespace OpenSlate\Packs;
 
 use OpenSlate\Text\PageText;
 
-/** Pages that have the title of another and all its words in their order, and more marks and capital letters to them. */
+/** Pages that have all the words of another in their order, and more marks and capital letters to them. */
 final class CorrectedPages
 {
     /** So many more, or it is another setting of the same. */
@@ -21,31 +21,34 @@ final class CorrectedPages
      */
     public static function of(array $pages): array
     {
-        $corrected = [];
-        foreach (FullerPages::byTitle($pages) as $alike) {
-            foreach ($alike as $page) {
-                foreach ($alike as $plain) {
-                    $words = self::words($page);
-                    if (
-                        $words !== null &&
-                        $words === self::words($plain) &&
-                        self::marks($page) >= self::marks($plain) + self::MORE
-                    ) {
-                        $corrected[$page->number] ??= $plain->number;
-                    }
+        $alike = $corrected = [];
+        foreach ($pages as $page) {
+            $page->wordCount() < self::FEWEST_WORDS || ($alike[self::words($page)][] = $page);
+        }
+        foreach ($alike as $some) {
+            $plain = array_reduce(
+                $some,
+                fn (PageText $least, PageText $page): PageText => self::marks($page) < self::marks($least)
+                    ? $page
+                    : $least,
+                $some[0],
+            );
+            foreach ($some as $page) {
+                if (self::marks($page) >= self::marks($plain) + self::MORE) {
+                    $corrected[$page->number] = $plain->number;
                 }
             }
         }
 
-        return array_diff_key($corrected, array_flip($corrected));
+        return $corrected;
     }
 
-    /** @return list<string>|null in small letters; null where they are too few */
-    private static function words(PageText $page): ?array
+    /** In small letters, without the marks in them. */
+    private static function words(PageText $page): string
     {
-        preg_match_all('/[\p{L}\p{N}]+(?:[’\'][\p{L}]+)?/u', mb_strtolower($page->text()), $words);
+        preg_match_all('/[\p{L}\p{N}]+/u', str_replace(['’', "'"], '', mb_strtolower($page->text())), $words);
 
-        return count($words[0]) < self::FEWEST_WORDS ? null : str_replace(['’', "'"], '', $words[0]);
+        return implode(' ', $words[0]);
     }
 
     private static function marks(PageText $page): int

@@ -106,16 +106,20 @@ final class FullerPages
             self::areAlike($page, $plain);
     }
 
+    /** Whether more is to be filled in, done or answered on one page than on another, by their texts. */
+    public static function asksMore(string $text, string $other): bool
+    {
+        return RoleSigns::gaps($text) > RoleSigns::gaps($other) ||
+            RoleSigns::tasks($text) > RoleSigns::tasks($other) ||
+            substr_count($text, '?') > substr_count($other, '?');
+    }
+
     private static function isFuller(PageText $page, PageText $plain): bool
     {
         // Where one has gaps, the other has what they are filled with.
         [$all, $some] = [self::withoutGaps($page), self::withoutGaps($plain)];
-        $asksMore =
-            RoleSigns::gaps($page->text()) > RoleSigns::gaps($plain->text()) ||
-            RoleSigns::tasks($page->text()) > RoleSigns::tasks($plain->text()) ||
-            substr_count($page->text(), '?') > substr_count($plain->text(), '?');
 
-        return ! $asksMore &&
+        return ! self::asksMore($page->text(), $plain->text()) &&
             count($all) >= count($some) + max(self::MORE, self::MORE_SHARE * count($some)) &&
             count(self::others($some, $all, self::ASIDE)) <= (1 - self::SAME) * count($some);
     }

@@ -76,8 +76,9 @@ final class Furniture
                         $counts =
                             ! $alwaysTheSame &&
                             (SectionLabel::in($line->text) !== null ||
-                                (SectionLabel::ofAnyKind($line->text) !== null &&
-                                    $line->frame->height >= self::HEADING * $page->bodyHeight()));
+                                ($line->frame->height >= self::HEADING * $page->bodyHeight() &&
+                                    (SectionLabel::ofAnyKind($line->text) !== null ||
+                                        self::counts($line, $seen[self::shape($line, $page)] ?? 0, $exact))));
 
                         return ! $comesBack || $counts;
                     }),
@@ -85,6 +86,17 @@ final class Furniture
             ),
             $pages,
         );
+    }
+
+    /**
+     * Whether a line that comes back does so with another number on most pages: "Mend it! Week 3".
+     *
+     * @param  array<string, array<int, true>>  $exact  the pages that have a line, by its words
+     */
+    private static function counts(TextLine $line, int $times, array $exact): bool
+    {
+        return preg_match('/\d/', $line->text) === 1 &&
+            count($exact[mb_strtolower(trim($line->text))] ?? []) * 2 <= $times;
     }
 
     private static function atEdge(TextLine $line, PageText $page): bool

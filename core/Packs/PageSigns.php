@@ -87,6 +87,12 @@ final readonly class PageSigns
         return $this->before?->role === $role;
     }
 
+    /** Whether no other page of the pack has its name. */
+    public function isOnlyOne(): bool
+    {
+        return count(array_keys($this->names, mb_strtolower($this->page->name()), true)) === 1;
+    }
+
     /** Whether a student page is before it, or the key of one. */
     public function followsSheet(): bool
     {

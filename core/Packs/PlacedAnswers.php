@@ -82,7 +82,10 @@ final class PlacedAnswers
         $texts = fn (PageText $of): array => array_map(self::text(...), $of->words());
         $words = $texts($page);
         $given = $texts($plain);
-        $behind === null || $behind === $page || ($given = [...$given, ...$texts($behind)]);
+        // Cards may lie on the page behind; what has all the words of a sheet has been given nothing.
+        if (count(array_diff($words, $given)) >= self::FEWEST && $behind !== null && $behind !== $page) {
+            $given = [...$given, ...$texts($behind)];
+        }
         $title = array_map(self::text(...), (new PageText(1, $page->size, array_slice($page->lines, 0, 1)))->words());
         $known = array_intersect($words, $given);
 

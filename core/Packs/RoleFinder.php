@@ -54,6 +54,7 @@ final class RoleFinder
             fn (array $others): int => $others[0],
             array_filter($answers, fn (array $others): bool => count($others) === 1),
         );
+        $repeats = self::answering($pages, $repeats);
         $numbered = NumberedAnswers::of($pages, $labels);
         $placed = PlacedAnswers::of($pages);
         $corrected = CorrectedPages::of($pages);
@@ -124,6 +125,29 @@ final class RoleFinder
         $body = $page->bodyHeight();
 
         return $page->tallest() < self::TITLE * $body && abs($body - $before->bodyHeight()) <= self::SAME_TYPE;
+    }
+
+    /**
+     * What asks is no answer to what does not, and nothing is one to answers, whatever else it has.
+     *
+     * @param  list<PageText>  $pages
+     * @param  array<int, int>  $repeats  the page that each has again with more on it
+     * @return array<int, int>
+     */
+    private static function answering(array $pages, array $repeats): array
+    {
+        $byNumber = array_column($pages, null, 'number');
+        $isKey = fn (PageText $page): bool => array_filter(
+            $page->headings(),
+            fn (TextLine $line): bool => RoleSigns::isKeyHeading(trim($line->text)),
+        ) !== [];
+
+        return array_filter(
+            $repeats,
+            fn (int $plain, int $fuller): bool => ! $isKey($byNumber[$plain]) &&
+                (RoleSigns::asks($byNumber[$plain]->text()) || ! RoleSigns::asks($byNumber[$fuller]->text())),
+            ARRAY_FILTER_USE_BOTH,
+        );
     }
 
     /** @return list<SectionLabel> of the lines that are labels */

@@ -149,6 +149,7 @@ final class RoleScores
         $isOne =
             $page->number <= 2 &&
             ! $signs->isRepeated &&
+            ($page->number === 1 || $signs->isOnlyOne()) &&
             ! $signs->follows(Role::Cover) &&
             $signs->words <= ($page->number === 1 ? 90 : 25) &&
             $student <= 3.0 &&

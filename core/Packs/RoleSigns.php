@@ -17,7 +17,7 @@ final class RoleSigns
         'kit)|index( of .*)?|list of (activities|lessons|worksheets|pages|contents)|page guide|at a glance)\W*$/iu';
 
     private const KEY =
-        '/^\W*to (the|these) (questions|exercises?|tasks?|problems|activities|puzzles)\W*$|'.
+        '/[:–—-]\s*solution\W*$|^\W*to (the|these) (questions|exercises?|tasks?|problems|activities|puzzles)\W*$|'.
         '\b(for|to) (self.?)?check(ing)?\W*$|\bcorrections\W*$|'.
         '^\W*(sample|model|suggested|possible|expected) responses\b|^\W*exemplars?\b|'.
         '\bcall(ing|er.?s?) (lists?|sheets?|cards?|boards?)\W*$|'.
@@ -62,6 +62,8 @@ final class RoleSigns
         'intentions)|objectives|standards|rubrics?|'.
         'scoring(?= ?(guide|criteria)?\W*$)|(marking|assessment) (grid|criteria)|'.
         '(day|week|month|term|unit|year)( \w+)? at a glance|scope and sequence|set-?up|'.
+        '(class|group) (records?|lists?|registers?|check ?lists?)|'.
+        '(class|student|pupil)s?.? (data|track(er|ing)|records?)|'.
         'prep(aration)? (notes|guide)|directions for (the )?teachers?)\b/iu';
 
     private const GUIDE = [
@@ -69,7 +71,7 @@ final class RoleSigns
         '/\b(students|pupils|learners)\b/iu',
         '/\b(students|pupils|learners|children) (who|rotate|record|finish|complete|use|write|share|read|choose|'.
         'place|take|get|glue|find|answer|discuss|swap|bring|sit|stand|learn|practi[cs]e|begin|start|turn|hand|keep|'.
-        'collect|cut|work|play|solve|sort|try|go|come)\b/iu',
+        'collect|cut|work|play|solve|sort|try|go|come|test|guess|measure|count|explain)\b/iu',
         '/\b(objectives?|learning (goals?|intentions?|outcomes?)|success criteria)\b/iu',
         '/\bstandards?\b/iu',
         '/\bmaterials?\b/iu',
@@ -89,6 +91,7 @@ final class RoleSigns
         '/\b(curriculum|key stage|grade level|grades? \d|year \d)\b/iu',
         '/\b(before you start|short of time|in advance|after the lesson)\b/iu',
         '/\bwhat to look for\b/iu',
+        '/^\W*(aims?|main( activity| part| teaching)?|resources|key (vocabulary|questions)|differentiation)\W*$/imu',
     ];
 
     /** Who is told of and not spoken to. */
@@ -104,6 +107,9 @@ final class RoleSigns
         'venn diagrams?|cut (and|&) (stick|paste|glue)|tracing|handwriting|flash ?cards?|'.
         'magic squares?|(record(ing)?|score|planning) sheets?|planning (pages?|grids?|frames?|templates?)|test record|'.
         'reading (log|record))\b/iu';
+
+    /** Each is another, and none the answer to another. */
+    private const CARDS_HEADING = '/\b(bingo|dominoes|loop cards|flash ?cards|playing cards|game boards?)\b/iu';
 
     private const TERMS_HEADING =
         '/\b(terms( (of use|and conditions|& conditions))?|licen[cs]e|copyright|legal|permissions?|(thank you|'.
@@ -168,7 +174,8 @@ final class RoleSigns
         'what|how|out|up|two|three)\b))\b/imu';
 
     /** What is on the page, or on the one behind it, is put in order. */
-    private const TO_SORT = '/\b(sort|cut|glue|stick|paste|put|place|match|order|arrange|group)\b/iu';
+    private const TO_SORT =
+        '/(?:^|[.!?:;]\s)\W*(?:\d{1,2}[.):]\s*)?(sort|cut|glue|stick|paste|put|place|match|order|arrange|group)\b/imu';
 
     private const TO_STUDENT =
         '/\b(in your own words|your (own|answers?|partner|thinking|reasoning|work|drawing|idea|opinion|teacher|book|'.
@@ -203,6 +210,11 @@ final class RoleSigns
     public static function isPuzzleHeading(string $line): bool
     {
         return preg_match(self::PUZZLE_HEADING, $line) === 1;
+    }
+
+    public static function isCardsHeading(string $line): bool
+    {
+        return preg_match(self::CARDS_HEADING, $line) === 1;
     }
 
     public static function isTermsHeading(string $line): bool

@@ -162,7 +162,10 @@ final class RolesByOthers
                 ! self::isSaidElsewhere($page, $pages, $likeness)
             ) {
                 $verdicts[$at] = new Verdict(Role::Student, 0.75, 'has places to write on');
-            } elseif (RoleSigns::isPuzzleHeading($title) && self::areCopies($page, $alike[$page->number] ?? [])) {
+            } elseif (
+                RoleSigns::isCardsHeading($title) ||
+                (RoleSigns::isPuzzleHeading($title) && self::areCopies($page, $alike[$page->number] ?? []))
+            ) {
                 $verdicts[$at] = new Verdict(Role::Student, 0.75, "titled “{$title}”");
             } elseif (
                 $page->bodyHeight() >= self::LARGE_TYPE &&

@@ -6,6 +6,7 @@ namespace Tests\Core\Packs;
 
 use OpenSlate\Geometry\Frame;
 use OpenSlate\Packs\CorrectedPages;
+use OpenSlate\Packs\Furniture;
 use OpenSlate\Packs\PackReading;
 use OpenSlate\Packs\PlacedAnswers;
 use OpenSlate\Packs\RoleSigns;
@@ -112,6 +113,45 @@ final class PlacedAnswersTest extends TestCase
             $this->page(1, 'Commas', $plain),
             $this->page(2, 'Commas', [...$right, [60, 240, 'more']]),
         ]));
+    }
+
+    public function test_what_has_all_the_words_of_a_key_and_asks_more_is_none(): void
+    {
+        $meanings = fn (string $mark, string ...$more): array => array_map(
+            fn (string $line, int $at): array => [60, 160 + 30 * $at, $line],
+            [...$more, "oar {$mark} a pole to row with", "slip {$mark} a slope for boats", "oak {$mark} a hard wood"],
+            array_keys([...$more, 1, 2, 3]),
+        );
+        $roles = $this->roles([
+            $this->page(1, 'Words', $meanings('•', 'Draw a line from each word to its meaning, please.')),
+            $this->page(2, 'Words: solution', $meanings('is')),
+        ]);
+        $this->assertNotSame('key', $roles[0]);
+        $this->assertSame('key', $roles[1]);
+        $text = $this->page(1, 'The boat', $meanings('is'));
+        $asked = $this->page(2, 'The boat', [...$meanings('is'), [60, 400, '1. Which word is that of a tree?'],
+            [60, 440, '2. Write it here: ________']]);
+        $this->assertNotSame('key', $this->roles([$text, $asked])[1]);
+    }
+
+    public function test_a_title_that_counts_stays_where_it_comes_back_and_a_running_head_does_not(): void
+    {
+        $left = fn (int $height): int => count(Furniture::removed(array_map(
+            fn (int $number): PageText => new PageText($number, Size::of(595, 842), [
+                $this->line("Mend it! Week {$number}", 60, 30, $height),
+                $this->line('we saw gulls and crabs on the pier', 60, 200, 12),
+            ]),
+            range(1, 5),
+        ))[3]->lines);
+        $this->assertSame([2, 1], [$left(20), $left(12)]);
+    }
+
+    public function test_the_second_page_is_no_cover_where_others_have_its_title(): void
+    {
+        $card = fn (int $number, string $words): PageText => $this->page($number, 'Bingo', [[60, 200, $words]], 40);
+        $rules = $this->page(1, 'Rules', [[60, 200, 'Read a sum. Write down each answer. Check it. Draw a line.']]);
+        $this->assertSame('cover', $this->roles([$rules, $card(2, '1 2')])[1]);
+        $this->assertNotContains('cover', $this->roles([$rules, $card(2, '1 2'), $card(3, '3 4'), $card(4, '5 6')]));
     }
 
     public function test_a_list_of_two_titles_with_their_pages_is_the_contents(): void
