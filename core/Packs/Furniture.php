@@ -10,8 +10,8 @@ use OpenSlate\Text\TextLine;
 /**
  * Running heads, feet and page numbers: lines at the edge of the page that come back on page after page.
  *
- * Digits are taken as alike, so that "Page 3 of 24" comes back as "Page 4 of 24". A section's own label ("Day 3") in
- * such a place comes back too, but is what the page is about; it stays, unless every page has the same one.
+ * Digits are taken as alike, so that "Page 3 of 24" comes back as "Page 4 of 24". A section's own label ("Day 3") and a
+ * heading come back too, but are what the page is about; they stay, unless most pages have the same one.
  */
 final class Furniture
 {
@@ -73,12 +73,11 @@ final class Furniture
                         $comesBack = ($seen[self::shape($line, $page)] ?? 0) >= $limit;
                         $alwaysTheSame = count($exact[mb_strtolower(trim($line->text))] ?? []) > count($pages) * 0.6;
 
+                        // A text, the questions about it and their answers have one title.
                         $counts =
                             ! $alwaysTheSame &&
                             (SectionLabel::in($line->text) !== null ||
-                                ($line->frame->height >= self::HEADING * $page->bodyHeight() &&
-                                    (SectionLabel::ofAnyKind($line->text) !== null ||
-                                        self::counts($line, $seen[self::shape($line, $page)] ?? 0, $exact))));
+                                $line->frame->height >= self::HEADING * $page->bodyHeight());
 
                         return ! $comesBack || $counts;
                     }),
@@ -86,17 +85,6 @@ final class Furniture
             ),
             $pages,
         );
-    }
-
-    /**
-     * Whether a line that comes back does so with another number on most pages: "Mend it! Week 3".
-     *
-     * @param  array<string, array<int, true>>  $exact  the pages that have a line, by its words
-     */
-    private static function counts(TextLine $line, int $times, array $exact): bool
-    {
-        return preg_match('/\d/', $line->text) === 1 &&
-            count($exact[mb_strtolower(trim($line->text))] ?? []) * 2 <= $times;
     }
 
     private static function atEdge(TextLine $line, PageText $page): bool

@@ -16,6 +16,9 @@ final class RoleScores
     /** The titles or the questions of so many other pages stand on a page of answers to them. */
     private const ANSWERED = 2;
 
+    /** A cover says no more, in whole sentences. */
+    private const SENTENCES = 3;
+
     /** What goes on with answers has so many words at the least. */
     private const FEWEST_WORDS = 12;
 
@@ -153,6 +156,7 @@ final class RoleScores
             ! $signs->follows(Role::Cover) &&
             $signs->words <= ($page->number === 1 ? 90 : 25) &&
             $student <= 3.0 &&
+            RoleSigns::sentences($signs->text) <= self::SENTENCES &&
             $isLarge;
 
         return $isOne
@@ -175,6 +179,7 @@ final class RoleScores
             'asks for something to be done' => min(3.0, 0.7 * $tasks),
             'asks questions' => $tells ? 0.0 : min(1.5, 0.6 * substr_count($text, '?')),
             'has gaps to fill' => min(2.0, 0.7 * RoleSigns::gaps($text)),
+            'is headed as a student’s own' => $signs->title(RoleSigns::isStudentHeading(...)) !== null ? 1.5 : 0.0,
             'has a word bank' => preg_match('/\b(word ?bank|word ?box|word ?list)\b/iu', $text) === 1 ? 1.5 : 0.0,
             'has a text to read under a label' => $label !== null && RoleSigns::isText($text) ? 1.0 : 0.0,
             'has a text to read' => $signs->title(RoleSigns::isTextHeading(...)) !== null && RoleSigns::isText($text)

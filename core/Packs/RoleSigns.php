@@ -57,7 +57,7 @@ final class RoleSigns
         'using this (pack|resource|unit|book)|getting started|pacing( guide)?|unit overview|overview|'.
         'teaching (notes?|points|tips)|'.
         'planning(?! (pages?|sheets?|grids?|frames?|templates?)\b)|'.
-        'how (I|we|you can) use (this|these|it|them)|'.
+        'how (I|we|you can) (use|mark|grade|score|run) (this|these|it|them)|'.
         'implementation|suggested (timeline|schedule)|materials list|learning (goals|objectives|'.
         'intentions)|objectives|standards|rubrics?|'.
         'scoring(?= ?(guide|criteria)?\W*$)|(marking|assessment) (grid|criteria)|'.
@@ -91,6 +91,7 @@ final class RoleSigns
         '/\b(curriculum|key stage|grade level|grades? \d|year \d)\b/iu',
         '/\b(before you start|short of time|in advance|after the lesson)\b/iu',
         '/\bwhat to look for\b/iu',
+        '/\bI (glue|use|copy|print|collect|keep|put|give|let|have|laminate|store|mark)\b/u',
         '/^\W*(aims?|main( activity| part| teaching)?|resources|key (vocabulary|questions)|differentiation)\W*$/imu',
     ];
 
@@ -173,13 +174,18 @@ final class RoleSigns
         'that|some|any|in|on|from|'.
         'what|how|out|up|two|three)\b))\b/imu';
 
+    private const STUDENT_HEADING =
+        '/^\W*(your|my|our) (tasks?|turn|plan|work|job|mission|challenge|notes|ideas?|speech|report|story|project|'.
+        'results?|questions?|design|map|poem|letter|diary|journal|words)\b/iu';
+
     /** What is on the page, or on the one behind it, is put in order. */
     private const TO_SORT =
-        '/(?:^|[.!?:;]\s)\W*(?:\d{1,2}[.):]\s*)?(sort|cut|glue|stick|paste|put|place|match|order|arrange|group)\b/imu';
+        '/(?:^|[.!?:;]\s)\W*(?:\d{1,2}[.):]\s*)?'.
+        '(sort|cut|glue|stick|paste|put|place|match|order|arrange|group)\b/imu';
 
     private const TO_STUDENT =
-        '/\b(in your own words|your (own|answers?|partner|thinking|reasoning|work|drawing|idea|opinion|teacher|book|'.
-        'notebook)|you (think|know|notice|see|learned|learnt|found|need))\b/iu';
+        '/\b(in your own words|your (own|answers?|partner|group|team|thinking|reasoning|work|drawing|idea|opinion|teacher|book|'.
+        'notebook)|you (think|know|notice|see|learned|learnt|found|need|will|have))\b/iu';
 
     private const ITEMS = '/^\W*(?:\(?\d{1,2}[.):]|\(?[a-h][.)])(?:\s|$)/imu';
 
@@ -210,6 +216,11 @@ final class RoleSigns
     public static function isPuzzleHeading(string $line): bool
     {
         return preg_match(self::PUZZLE_HEADING, $line) === 1;
+    }
+
+    public static function isStudentHeading(string $line): bool
+    {
+        return preg_match(self::STUDENT_HEADING, $line) === 1;
     }
 
     public static function isCardsHeading(string $line): bool
@@ -292,8 +303,13 @@ final class RoleSigns
     /** Whole sentences, several of them. */
     public static function isText(string $text): bool
     {
-        return preg_match_all('/\p{Ll}[.!?][”"’\')]?(?=\s|$)/u', $text) >= 4 &&
-            preg_match_all('/[\p{L}\p{N}]+/u', $text) >= 50;
+        return self::sentences($text) >= 4 && preg_match_all('/[\p{L}\p{N}]+/u', $text) >= 50;
+    }
+
+    /** How many whole sentences it has. */
+    public static function sentences(string $text): int
+    {
+        return (int) preg_match_all('/\p{Ll}[.!?][”"’\')]?(?=\s|$)/u', $text);
     }
 
     /** "Source 2", "Extract B: the storm". */

@@ -146,6 +146,34 @@ final class PlacedAnswersTest extends TestCase
         $this->assertSame([2, 1], [$left(20), $left(12)]);
     }
 
+    public function test_the_title_of_a_text_its_questions_and_its_key_stays_on_each(): void
+    {
+        $page = fn (int $number, string $title): PageText => new PageText($number, Size::of(595, 842), [
+            $this->line($title, 60, 40, 20),
+            $this->line('Saltmarsh readers', 60, 800, 8),
+            $this->line('the wind pulled at it', 60, 200, 12),
+        ]);
+        $titles = ['The kite', 'The kite', 'The old bus', 'The old bus', 'The kite'];
+        $this->assertSame($titles, array_map(
+            fn (PageText $left): string => implode('|', array_column(array_slice($left->lines, 0, -1), 'text')),
+            Furniture::removed(array_map($page, range(1, 5), $titles)),
+        ));
+    }
+
+    public function test_what_is_headed_as_ones_own_is_the_students_and_what_tells_much_is_no_cover(): void
+    {
+        $task = [[60, 200, 'With your group you will build a bridge that holds a tin.']];
+        $first = $this->page(1, 'Bridges', [], 40);
+        $this->assertSame('student', $this->roles([$first, $this->page(2, 'Your task', $task)])[1]);
+        $this->assertSame('unknown', $this->roles([$first, $this->page(2, 'A task', $task)])[1]);
+        $told = fn (int $sentences): array => array_map(
+            fn (int $at): array => [60, 200 + 30 * $at, 'The bay was calm that day.'],
+            range(1, $sentences),
+        );
+        $this->assertSame('cover', $this->roles([$this->page(1, 'Bridges', $told(3), 40)])[0]);
+        $this->assertNotSame('cover', $this->roles([$this->page(1, 'Bridges', $told(4), 40)])[0]);
+    }
+
     public function test_the_second_page_is_no_cover_where_others_have_its_title(): void
     {
         $card = fn (int $number, string $words): PageText => $this->page($number, 'Bingo', [[60, 200, $words]], 40);
@@ -176,15 +204,15 @@ final class PlacedAnswersTest extends TestCase
         $speech = [[60, 160, 'Opening'], [60, 300, 'Reasons'], [60, 500, 'Closing']];
         $role = fn (?int $blanks, array $words = []): string => $this->roles([
             $this->page(1, 'Debates', [], 40),
-            $this->page(2, 'My speech', [...$speech, ...$words], blanks: $blanks),
+            $this->page(2, 'A speech', [...$speech, ...$words], blanks: $blanks),
         ])[1];
         $this->assertSame(['unknown', 'unknown', 'student'], [$role(null), $role(2), $role(3)]);
         $task = [[60, 120, 'Make a plan.']];
         $this->assertSame(['unknown', 'student'], [$role(0, $task), $role(1, $task)]);
         $twice = $this->roles([
             $this->page(1, 'Debates', [], 40),
-            $this->page(2, 'My speech', $speech, blanks: 3),
-            $this->page(3, 'My speech', [[60, 160, 'Birds of the bay'], [60, 300, 'boats']], blanks: 3),
+            $this->page(2, 'A speech', $speech, blanks: 3),
+            $this->page(3, 'A speech', [[60, 160, 'Birds of the bay'], [60, 300, 'boats']], blanks: 3),
         ]);
         $this->assertSame(['unknown', 'unknown'], array_slice($twice, 1), 'one may be the answer to the other');
     }
