@@ -184,7 +184,8 @@ final class RoleSigns
         '(sort|cut|glue|stick|paste|put|place|match|order|arrange|group)\b/imu';
 
     private const TO_STUDENT =
-        '/\b(in your own words|your (own|answers?|partner|group|team|thinking|reasoning|work|drawing|idea|opinion|teacher|book|'.
+        '/\b(in your own words|your (own|answers?|partner|group|team|thinking|reasoning|work|drawing|'.
+        'idea|opinion|teacher|book|'.
         'notebook)|you (think|know|notice|see|learned|learnt|found|need|will|have))\b/iu';
 
     private const ITEMS = '/^\W*(?:\(?\d{1,2}[.):]|\(?[a-h][.)])(?:\s|$)/imu';
