@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Questions;
 
 use OpenSlate\Blanks\Blank;
+use OpenSlate\Blanks\Marks;
 use OpenSlate\Questions\AnswerRooms;
 use OpenSlate\Questions\QuestionFinder;
 use PHPUnit\Framework\TestCase;
@@ -36,6 +37,16 @@ final class AnswerRoomsTest extends TestCase
         $this->assertSame([], $this->rooms($this->sheet('1. Why? ________', '2. How? ________')));
         $this->assertSame([], $this->rooms($this->sheet('1. Circle the boat.', '2. Underline the verbs.')));
         $this->assertSame([], $this->rooms($this->sheet('1. It is old.', '2. It is of oak.')));
+    }
+
+    public function test_on_a_picture_whose_words_nobody_has_read_there_are_none(): void
+    {
+        $marks = $this->sheet()->marks();
+        $questions = QuestionFinder::find($marks, []);
+        $unread = new Marks($marks->size, $marks->rules, lines: $marks->lines, readable: false);
+        $this->assertSame([], AnswerRooms::with($unread, [], $questions));
+        $this->assertSame([], AnswerRooms::with($marks, [], []));
+        $this->assertCount(2, AnswerRooms::with($marks, [], $questions));
     }
 
     public function test_where_most_have_no_room_they_are_answered_elsewhere(): void

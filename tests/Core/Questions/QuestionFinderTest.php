@@ -147,6 +147,39 @@ final class QuestionFinderTest extends TestCase
         $this->assertSame(['1'], array_column($page($anew, [$letter]), 'number'));
     }
 
+    public function test_under_a_heading_on_the_next_page_nothing_goes_on(): void
+    {
+        $page = fn (PrintedSheet $sheet, array $before = []): array => QuestionFinder::find(
+            $sheet->marks(),
+            $sheet->blanks(),
+            $before,
+        );
+        $before = $page((new PrintedSheet())->words('3. Why? ________', 72, 100)->words('4. Say more:', 72, 700));
+        $next = fn (string $heading, float $at): PrintedSheet => (new PrintedSheet())
+            ->words($heading, 72, $at)
+            ->across(130, 72, 500)
+            ->across(156, 72, 500)
+            ->words('5. Who? ________', 72, 200);
+
+        $this->assertSame(['4', '5'], array_column($page($next('and how it was', 90), $before), 'number'));
+        $this->assertSame(['5'], array_column($page($next('Part B', 90), $before), 'number'));
+    }
+
+    public function test_what_has_a_place_to_write_right_behind_it_is_no_heading(): void
+    {
+        $ends = function (float $from): float {
+            $sheet = (new PrintedSheet())
+                ->words('1. Trace it, and write it.', 72, 100)
+                ->words('Part A', 72, 140)
+                ->across(150, $from, $from + 200)
+                ->words('2. How? ________', 72, 240);
+
+            return QuestionFinder::find($sheet->marks(), $sheet->blanks())[0]->frame->bottom();
+        };
+        $this->assertGreaterThan(145, $ends(112));
+        $this->assertLessThan(140, $ends(300));
+    }
+
     public function test_a_heading_ends_a_question(): void
     {
         $sheet = (new PrintedSheet())

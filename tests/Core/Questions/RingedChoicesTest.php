@@ -46,6 +46,18 @@ final class RingedChoicesTest extends TestCase
         $this->assertSame([], $this->choices($filled));
     }
 
+    public function test_choices_far_apart_on_one_line_are_of_few_words_each(): void
+    {
+        $sheet = fn (string $last): PrintedSheet => (new PrintedSheet())
+            ->words('1. Ring what floats.', 72, 100)
+            ->words('a cork', 90, 124)
+            ->words('a stone', 220, 124)
+            ->words($last, 350, 124)
+            ->words('2. Why? ______', 72, 170);
+        $this->assertSame([['a cork', 'a stone', 'an iron key']], $this->choices($sheet('an iron key')));
+        $this->assertSame([], $this->choices($sheet('an iron key that was found in the harbour')));
+    }
+
     public function test_letters_that_begin_later_are_none(): void
     {
         $of = function (string $letters): array {
