@@ -14,12 +14,12 @@ use OpenSlate\Text\Word;
 final class FullerPages
 {
     /** What is one place, in points, and how many of the words must stand in theirs, as a share. */
-    private const PLACE = 4.0;
+    public const PLACE = 4.0;
 
     private const SAME = 0.9;
 
     /** What stands centred in a cell, and has more above, below or beside it, is so far from its place, in points. */
-    private const ASIDE = 22.0;
+    public const ASIDE = 22.0;
 
     /** So many words more at the least, and as a share of the others. */
     private const MORE = 3;

@@ -22,6 +22,8 @@ final class PlacedAnswers
 
     private const MOST_SORTED = 0.9;
 
+    private const HALF = 0.5;
+
     /**
      * @param  list<PageText>  $pages  without their furniture
      * @return array<int, int> the page whose words each has in their places, by its number
@@ -55,8 +57,8 @@ final class PlacedAnswers
         if (count($words) > count($given)) {
             return false;
         }
-        $moved = FullerPages::others($words, $given);
-        $left = FullerPages::others($given, $words);
+        $moved = FullerPages::others($words, $given, FullerPages::ASIDE);
+        $left = FullerPages::others($given, $words, FullerPages::ASIDE);
         if (count($moved) < self::FEWEST || count($words) - count($moved) < self::FEWEST) {
             return false;
         }
@@ -68,7 +70,15 @@ final class PlacedAnswers
             return $texts[$text] >= 0;
         });
 
+        // With room to write between them the same lines stand further down.
+        $lower = array_filter($moved, fn (Word $word): bool => array_filter(
+            $left,
+            fn (Word $one): bool => self::text($one) === self::text($word) &&
+                abs($one->frame->x - $word->frame->x) <= FullerPages::PLACE,
+        ) !== []);
+
         return count($known) >= self::MOST * count($moved) &&
+            count($lower) <= self::HALF * count($moved) &&
             self::areFree($moved, $given) &&
             self::areFree($left, $words);
     }
@@ -79,6 +89,8 @@ final class PlacedAnswers
         if (RoleSigns::asks(self::body($page)) || ! RoleSigns::asksToSort($plain->text())) {
             return false;
         }
+        // What stands where it stood is but the same with less on it.
+        $moved = FullerPages::others($page->words(), $plain->words(), FullerPages::ASIDE);
         $texts = fn (PageText $of): array => array_map(self::text(...), $of->words());
         $words = $texts($page);
         $given = $texts($plain);
@@ -89,7 +101,8 @@ final class PlacedAnswers
         $title = array_map(self::text(...), (new PageText(1, $page->size, array_slice($page->lines, 0, 1)))->words());
         $known = array_intersect($words, $given);
 
-        return count(array_diff($words, $title)) >= 2 * self::FEWEST &&
+        return count($moved) >= self::HALF * count($words) &&
+            count(array_diff($words, $title)) >= 2 * self::FEWEST &&
             count($known) >= self::MOST_SORTED * count($words) &&
             count($words) < count($given);
     }

@@ -53,6 +53,18 @@ final class PlacedAnswersTest extends TestCase
         ]));
     }
 
+    public function test_the_same_lines_with_room_between_them_are_no_key_of_those_without(): void
+    {
+        $lines = fn (int $apart): array => array_map(
+            fn (int $at): array => [60, 160 + $apart * $at, 'Which of the birds'.str_repeat(' here', $at)],
+            range(0, 3),
+        );
+        $this->assertSame([], PlacedAnswers::of([
+            $this->page(1, 'Birds', [...self::HEADS, ...$lines(16)]),
+            $this->page(2, 'Birds', [...self::HEADS, ...$lines(90)]),
+        ]));
+    }
+
     public function test_where_few_words_moved_or_few_stayed_nothing_is_said(): void
     {
         $two = fn (array $words): array => [...self::HEADS, ...$words, ...array_slice(self::BANK, 2)];
