@@ -37,12 +37,12 @@ final class NumberedAnswers
                 ? $labels[$page->number][0]->words()
                 : mb_strtolower($page->name());
             if (RoleSigns::asks($page->text())) {
-                $asking[$title][$page->number] = $items;
+                $asking[$page->number] = [$title, $items];
 
                 continue;
             }
-            foreach ($title === '' ? [] : array_reverse($asking[$title] ?? [], true) as $number => $asked) {
-                if (self::areAnswers($items, $asked)) {
+            foreach ($title === '' ? [] : array_reverse($asking, true) as $number => [$of, $asked]) {
+                if (self::isTitleOf($title, $of) && self::areAnswers($items, $asked)) {
                     $answers[$page->number] = $number;
                     break;
                 }
@@ -50,6 +50,12 @@ final class NumberedAnswers
         }
 
         return $answers;
+    }
+
+    /** Whether it is the title, or what that begins with: "Ecosystems" of "Ecosystems: exit slip". */
+    private static function isTitleOf(string $title, string $of): bool
+    {
+        return $title === $of || preg_match('/^'.preg_quote($title, '/').'\W*\s/u', $of) === 1;
     }
 
     /** @return array<int, string> what stands behind each number, the first time it comes */

@@ -54,10 +54,19 @@ final class RoleFinder
             fn (array $others): int => $others[0],
             array_filter($answers, fn (array $others): bool => count($others) === 1),
         );
-        $repeats = self::answering($pages, $repeats);
         $numbered = NumberedAnswers::of($pages, $labels);
         $placed = PlacedAnswers::of($pages);
         $corrected = CorrectedPages::of($pages);
+        // What has its answers on another page is no answer to that.
+        $repeats = array_filter(
+            self::answering($pages, $repeats),
+            fn (int $plain, int $fuller): bool => ! in_array(
+                $fuller,
+                [$numbered[$plain] ?? null, $placed[$plain] ?? null, $corrected[$plain] ?? null],
+                true,
+            ),
+            ARRAY_FILTER_USE_BOTH,
+        );
         $gathered = self::gathered($labels);
         $names = array_map(fn (PageText $page): string => mb_strtolower($page->name()), $pages);
         $titles = self::titles($pages);

@@ -17,7 +17,11 @@ final class RoleSigns
         'kit)|index( of .*)?|list of (activities|lessons|worksheets|pages|contents)|page guide|at a glance)\W*$/iu';
 
     private const KEY =
-        '/[:–—-]\s*solution\W*$|^\W*to (the|these) (questions|exercises?|tasks?|problems|activities|puzzles)\W*$|'.
+        '/[:–—-]\s*solution\W*$|'.
+        // In other languages, from memory.
+        '\b(clave de respuestas|respuestas|soluciones|lösung(en|sblatt|sbogen)?|antworten|corrigés?|réponses|'.
+        'soluzioni|risposte|antwoorden|uitwerkingen|respostas|soluções|atebion|odpowiedzi|facit)\W*$|'.
+        '^\W*to (the|these) (questions|exercises?|tasks?|problems|activities|puzzles)\W*$|'.
         '\b(for|to) (self.?)?check(ing)?\W*$|\bcorrections\W*$|'.
         '^\W*(sample|model|suggested|possible|expected) responses\b|^\W*exemplars?\b|'.
         '\bcall(ing|er.?s?) (lists?|sheets?|cards?|boards?)\W*$|'.
@@ -32,7 +36,9 @@ final class RoleSigns
     /** A line that tells the student to do something with answers is not a title. */
     private const NOT_KEY =
         '/^\W*(\d+\W+)?(write|check|show|explain|record|circle|find|use|my|our|your|compare|mark(?!ing| ?scheme)|'.
-        'put|give|choose|share|type|enter|copy|draw|tick)\b|\byour answers?\b|\b(with|and|plus|includ(es|ing)|&|'.
+        'put|give|choose|share|type|enter|copy|draw|tick)\b|\byour answers?\b|'.
+        '\b(deine?|meine?|eure|ihre|mis?|tus?|sus?|mes|tes|vos|mijn|jouw|je|eich|dy) \p{L}+\W*$|'.
+        '\b(with|and|plus|includ(es|ing)|&|'.
         '\+) (an? |the |full |all )?(answers?|answer ?keys?|solutions)\W*$/iu';
 
     private const ANSWERS_WITHIN = [
@@ -55,7 +61,12 @@ final class RoleSigns
         'for (the )?(teachers?|staff|educators?|tutors?|parents?|famil(y|ies)|adults?|grown.?ups?|markers?)|'.
         'lesson plans?|how to use|(ideas|tips|suggestions) for us(e|ing)|ways to use|'.
         'using this (pack|resource|unit|book)|getting started|pacing( guide)?|unit overview|overview|'.
-        'teaching (notes?|points|tips)|'.
+        'teaching (notes?|points|tips)|about this (unit|pack|lesson|resource|book|set|bundle)|'.
+        // In other languages, from memory.
+        '(para|por) (el|la|los|las) (maestr|profesor|docente)\w*|notas? (para|del) (el )?(maestro|profesor|docente)|'.
+        '(für|an) (die )?lehr(er|kr)\w*|lehrer(hinweise|seite|information\w*|heft)|'.
+        '(pour|à) l[’\']enseignante?|fiche (de l[’\'])?enseignante?|per (il|la|gli) (docent|insegnant)\w*|'.
+        'voor de (leraar|leerkracht|docent)|'.
         'planning(?! (pages?|sheets?|grids?|frames?|templates?)\b)|'.
         'how (I|we|you can) (use|mark|grade|score|run) (this|these|it|them)|'.
         'implementation|suggested (timeline|schedule)|materials list|learning (goals|objectives|'.
@@ -91,6 +102,10 @@ final class RoleSigns
         '/\b(curriculum|key stage|grade level|grades? \d|year \d)\b/iu',
         '/\b(before you start|short of time|in advance|after the lesson)\b/iu',
         '/\bwhat to look for\b/iu',
+        '/\byour (class|students|pupils)\b/iu',
+        '/\bcriteri(a|on)\b/iu',
+        '/\b(beginning|emerging|developing|approaching)\b.*\b(secure|proficient|meets|expected|mastered|exceeding|'.
+        'advanced|excellent)\b/isu',
         '/\bI (glue|use|copy|print|collect|keep|put|give|let|have|laminate|store|mark)\b/u',
         '/^\W*(aims?|main( activity| part| teaching)?|resources|key (vocabulary|questions)|differentiation)\W*$/imu',
     ];
@@ -157,7 +172,7 @@ final class RoleSigns
     ];
 
     private const NAME_LINE =
-        '/^\W*(?:(my )?name\b\W*(:|_|\.{3}|…|date|class|$)|'.
+        '/^\W*(?:(my )?(?:name|nombre|nom|nome|naam|enw)\b\W*(:|_|\.{3}|…|date|class|$)|'.
         '((our |my )?(team|group|partners?|names))\b\W*_{3})/imu';
 
     private const TASKS =
@@ -176,7 +191,7 @@ final class RoleSigns
 
     private const STUDENT_HEADING =
         '/^\W*(your|my|our) (tasks?|turn|plan|work|job|mission|challenge|notes|ideas?|speech|report|story|project|'.
-        'results?|questions?|design|map|poem|letter|diary|journal|words)\b/iu';
+        'results?|questions?|design|map|poem|letter|diary|journal|words|review|thoughts|opinion|book report)\b/iu';
 
     /** What is on the page, or on the one behind it, is put in order. */
     private const TO_SORT =

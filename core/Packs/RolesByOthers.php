@@ -182,7 +182,9 @@ final class RolesByOthers
 
     private static function hasPlaces(PageText $page): bool
     {
-        return $page->blanks >= (RoleSigns::tasks($page->text()) > 0 ? 1 : self::BLANKS);
+        $asks = RoleSigns::tasks($page->text()) > 0 || RoleSigns::isStudentHeading($page->name());
+
+        return $page->blanks >= ($asks ? 1 : self::BLANKS);
     }
 
     /** @param  array<PageText>  $others */

@@ -252,6 +252,45 @@ final class PlacedAnswersTest extends TestCase
         $this->assertSame(1, RoleSigns::tasks('a) write it down'));
     }
 
+    public function test_keys_and_notes_for_teachers_are_titled_in_other_languages_too(): void
+    {
+        foreach (['Lösungen', 'Respuestas', 'El pretérito: respuestas', 'Corrigé', 'Atebion'] as $title) {
+            $this->assertTrue(RoleSigns::isKeyHeading($title), $title);
+        }
+        foreach (['Deine Antworten', 'Mis respuestas', 'Tes réponses', 'Problem and solution'] as $title) {
+            $this->assertFalse(RoleSigns::isKeyHeading($title), $title);
+        }
+        foreach (['Für die Lehrkraft', 'Para el maestro', 'Pour l’enseignant', 'About this unit'] as $title) {
+            $this->assertTrue(RoleSigns::isGuideHeading($title), $title);
+        }
+        $this->assertTrue(RoleSigns::hasNameLine('Nombre: ____'));
+    }
+
+    public function test_answers_may_have_but_the_beginning_of_the_title(): void
+    {
+        $lines = fn (string ...$said): array => array_map(
+            fn (string $line, int $at): array => [60, 160 + 30 * $at, $line],
+            $said,
+            array_keys($said),
+        );
+        $sheet = $this->page(1, 'Rivers: exit slip', $lines('1. What is a mouth?', '2. What is a bed?', '3. Why?'));
+        $key = fn (string $title): PageText => $this->page(2, $title, $lines('1. the end', '2. the floor', '3. rain'));
+        $this->assertSame('key', $this->roles([$sheet, $key('Rivers')])[1]);
+        $this->assertNotSame('key', $this->roles([$sheet, $key('River')])[1]);
+        $this->assertNotSame('key', $this->roles([$sheet, $key('Exit slip')])[1]);
+    }
+
+    public function test_what_has_its_answers_on_another_page_is_no_answer_to_that(): void
+    {
+        $cards = [[60, 160, 'Wash the jar.'], [60, 190, 'Add the water.'], [60, 220, 'Cover it with cloth.']];
+        $sorted = [[90, 500, 'Add the water.'], [90, 540, 'Cover it with cloth.'], [90, 460, 'Wash the jar.']];
+        $roles = $this->roles([
+            $this->page(1, 'Cut and order', [[60, 120, 'Cut out the steps. Glue them in order.'], ...$cards]),
+            $this->page(2, 'Cut and order', $sorted),
+        ]);
+        $this->assertSame(['student', 'key'], $roles);
+    }
+
     public function test_a_line_for_the_team_is_a_line_for_the_name(): void
     {
         $this->assertTrue(RoleSigns::hasNameLine('Team: ____________'));
