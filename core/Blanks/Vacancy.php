@@ -43,6 +43,10 @@ final readonly class Vacancy
 
     private const MOST_WORDS_IN_A_BOX = 12;
 
+    private const TABLE = 3;
+
+    private const FEW_EMPTY = 0.2;
+
     /** What is measured, in the signs of the trade (SI, money, time), at the end of a place for a number. */
     private const UNIT =
         '(?:[mcdkµμ]?m[²³23]?|[mk]?g|[mcd]?l|km|kn|°\s?[CF]?|[%‰]|°|mph|km/h|m/s|[kM]?[NJW]|Pa|Hz|V|A|'.
@@ -50,9 +54,12 @@ final readonly class Vacancy
         'metres?|meters?|centimet(?:re|er)s?|millimet(?:re|er)s?|kilomet(?:re|er)s?|grams?|kilograms?|lit(?:re|er)s?|'.
         'millilit(?:re|er)s?|degrees?|points?|marks?|units?|[£$€¥₹])';
 
+    private bool $isFull;
+
     /** @param  list<Cell>  $figure  the cells that are joined to it, and itself */
     public function __construct(private Ground $ground, private array $figure)
     {
+        $this->isFull = count($figure) >= self::TABLE ** 2 && $this->saysAll();
     }
 
     /** @return Frame|null the free part; null where there is none */
@@ -221,7 +228,7 @@ final readonly class Vacancy
             $frame->height < self::HIGH ||
             $caption->height > 1.6 * $height ||
             count($printed) > ($isBox ? self::MOST_WORDS_IN_A_BOX : self::MOST_WORDS) ||
-            (! $isBox && ! $this->areAllCaptions($cell))
+            (! $isBox && ($this->isFull || ! $this->areAllCaptions($cell)))
         ) {
             return null;
         }
@@ -238,10 +245,33 @@ final readonly class Vacancy
             : Frame::of($frame->x, $frame->y, $frame->width, $above);
     }
 
+    /**
+     * Three rows and three columns of cells are there to be read where nearly all say something, and most of those that
+     * are no heads say it in words.
+     */
+    private function saysAll(): bool
+    {
+        $rows = $columns = $words = [];
+        foreach ($this->figure as $cell) {
+            $rows[] = $row = (int) round($cell->frame->y / self::NEAR);
+            $columns[] = $column = (int) round($cell->frame->x / self::NEAR);
+            $words[] = [$row, $column, count($this->ground->printedIn($cell->frame))];
+        }
+        [$first, $left] = [min([INF, ...$rows]), min([INF, ...$columns])];
+        $body = array_filter($words, fn (array $one): bool => $one[0] > $first && $one[1] > $left);
+
+        $empty = array_filter($words, fn (array $one): bool => $one[2] === 0);
+
+        return count($empty) <= self::FEW_EMPTY * count($words) &&
+            count(array_unique($rows)) >= self::TABLE &&
+            count(array_unique($columns)) >= self::TABLE &&
+            2 * count(array_filter($body, fn (array $one): bool => $one[2] > 1)) > count($body);
+    }
+
     /** A cell with words beside an empty one is its head; beside a full one, what it says is short. */
     private function areAllCaptions(Cell $cell): bool
     {
-        $beside = $this->row($cell) ?: $this->column($cell);
+        $beside = [...$this->row($cell), ...$this->column($cell)];
         foreach ($beside as $other) {
             $printed = $this->ground->printedIn($other->frame);
             $said = $printed === [] ? null : Frame::around(array_map(fn (Word $word): Frame => $word->frame, $printed));

@@ -64,6 +64,30 @@ final class TablesAndGuidesTest extends TestCase
         $this->assertSame([], $full->said());
     }
 
+    public function test_a_grid_that_says_something_everywhere_is_read_and_one_of_captions_is_written_in(): void
+    {
+        $grid = function (array $rows): array {
+            $sizes = [array_fill(0, count($rows[0]), 120), array_fill(0, count($rows), 60)];
+            $sheet = (new PrintedSheet())->grid(40, 100, ...$sizes);
+            foreach ($rows as $y => $row) {
+                foreach ($row as $x => $said) {
+                    $said === '' || $sheet->words($said, 46 + 120 * $x, 104 + 60 * $y);
+                }
+            }
+
+            return $sheet->blanks();
+        };
+        $heads = ['Aim', 'Starts', 'Secure', 'Deep'];
+        $rubric = [$heads, ['Tells', 'names things', 'art words', 'some parts'], ['Shows', 'a list', 'a map', 'a dot']];
+        $this->assertCount(0, $grid($rubric));
+        $this->assertCount(12, $grid([$heads, ['ebb', 'neap', 'spring', 'flood'], ['bay', 'quay', 'pier', 'slip']]));
+        $this->assertCount(12, $grid([['1', '2', '3', '4'], ['5', '6', '7', '8'], ['9', '10', '11', '12']]));
+        $this->assertCount(4, $grid([['What it is', 'A picture'], ['It is like', 'It is not']]));
+        $this->assertCount(8, $grid(array_slice($rubric, 0, 2)), 'two rows');
+        $rubric[2][3] = '';
+        $this->assertCount(1, $grid($rubric));
+    }
+
     public function test_a_cell_is_named_by_the_heads_of_its_row_and_column_and_not_by_values(): void
     {
         $table = (new PrintedSheet())->words('Fill the table.', 72, 70)->grid(72, 100, [100, 80, 80], [20, 20, 20]);
