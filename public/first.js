@@ -7,13 +7,16 @@ try {
 }
 
 // A press that is too early for the page's scripts is not lost: it is made once more when they have come. Only the last
-// one, once, however often somebody pressed: what did nothing at first is pressed again.
+// one, once, however often somebody pressed: what did nothing at first is pressed again. Once the first of them has
+// begun (resources/js/app.js says so) it may answer by itself.
 {
     let early = null;
     const keep = ({ target }) => (early = target.closest?.('button[type="button"]:not([popovertarget])') ?? early);
+    const stop = () => removeEventListener('click', keep, true);
     addEventListener('click', keep, true);
+    addEventListener('open-slate:begun', stop);
     addEventListener('DOMContentLoaded', () => {
-        removeEventListener('click', keep, true);
-        early?.click();
+        stop();
+        setTimeout(() => early?.click());
     });
 }
