@@ -21,6 +21,11 @@ final class FullerPages
     /** What stands centred in a cell, and has more above, below or beside it, is so far from its place, in points. */
     public const ASIDE = 22.0;
 
+    /** Pages with fewer of their words in common, as a share, are not compared word by word; nor are more than so many. */
+    private const IN_COMMON = 0.7;
+
+    private const MOST_NEAREST = 8;
+
     /** So many words more at the least, and as a share of the others. */
     private const MORE = 3;
 
@@ -39,10 +44,11 @@ final class FullerPages
     public static function of(array $pages): array
     {
         $fuller = $inked = $titles = [];
+        $likeness = new TextSimilarity($pages);
         foreach (self::byTitle($pages) as $title => $alike) {
             foreach ($alike as $at => $page) {
                 $titles[$page->number] = (string) $title;
-                foreach (array_reverse(array_slice($alike, 0, $at)) as $plain) {
+                foreach (self::nearest($page, array_slice($alike, 0, $at), $likeness) as $plain) {
                     if (isset($fuller[$plain->number])) {
                         continue;
                     }
@@ -78,6 +84,30 @@ final class FullerPages
         }
 
         return $titles;
+    }
+
+    /**
+     * Those of which a page may be the answers, or they of it: most of the words of one are on the other.
+     *
+     * @param  list<PageText>  $others
+     * @return list<PageText> few, those with the most words in common first, and of those the last
+     */
+    public static function nearest(PageText $page, array $others, TextSimilarity $likeness): array
+    {
+        $shared = [];
+        foreach ($others as $other) {
+            $in = $likeness->shared($page->number, $other->number);
+            if ($in >= self::IN_COMMON * min($likeness->size($page->number), $likeness->size($other->number))) {
+                $shared[$other->number] = $in;
+            }
+        }
+        usort(
+            $others,
+            fn (PageText $a, PageText $b): int => [$shared[$b->number] ?? -1, $b->number] <=>
+                [$shared[$a->number] ?? -1, $a->number],
+        );
+
+        return array_slice($others, 0, min(count($shared), self::MOST_NEAREST));
     }
 
     /** Whether two have the same words in the same places. */

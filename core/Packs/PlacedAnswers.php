@@ -24,31 +24,56 @@ final class PlacedAnswers
 
     private const HALF = 0.5;
 
+    /** No more pages before it that ask to sort are compared. */
+    private const MOST_SORTED_FROM = 8;
+
     /**
      * @param  list<PageText>  $pages  without their furniture
      * @return array<int, int> the page whose words each has in their places, by its number
      */
     public static function of(array $pages): array
     {
-        $placed = $next = [];
+        $placed = $behind = [];
+        $likeness = new TextSimilarity($pages);
         foreach ($pages as $at => $page) {
-            $next[$page->number] = $pages[$at + 1] ?? null;
+            $behind[$page->number] = $pages[$at + 1] ?? null;
         }
         foreach (FullerPages::byTitle($pages) as $alike) {
+            $toSort = array_filter($alike, fn (PageText $page): bool => RoleSigns::asksToSort($page->text()));
             foreach ($alike as $at => $page) {
-                foreach (array_reverse(array_slice($alike, 0, $at)) as $plain) {
-                    if (
-                        ! isset($placed[$plain->number]) &&
-                        (self::arePlaced($page, $plain) || self::areSorted($page, $plain, $next[$plain->number]))
-                    ) {
-                        $placed[$page->number] = $plain->number;
-                        break;
-                    }
-                }
+                $before = array_slice($alike, 0, $at);
+                $sorted = RoleSigns::asks(self::body($page)) ? [] : array_intersect_key($toSort, $before);
+                $plain =
+                    self::first(
+                        FullerPages::nearest($page, $before, $likeness),
+                        fn (PageText $plain): bool => ! isset($placed[$plain->number]) &&
+                            self::arePlaced($page, $plain),
+                    ) ??
+                    self::first(
+                        array_slice(array_reverse($sorted), 0, self::MOST_SORTED_FROM),
+                        fn (PageText $plain): bool => ! isset($placed[$plain->number]) &&
+                            self::areSorted($page, $plain, $behind[$plain->number]),
+                    );
+                $plain === null || ($placed[$page->number] = $plain->number);
             }
         }
 
         return $placed;
+    }
+
+    /**
+     * @param  list<PageText>  $pages
+     * @param  callable(PageText): bool  $is
+     */
+    private static function first(array $pages, callable $is): ?PageText
+    {
+        foreach ($pages as $page) {
+            if ($is($page)) {
+                return $page;
+            }
+        }
+
+        return null;
     }
 
     private static function arePlaced(PageText $page, PageText $plain): bool
@@ -70,25 +95,38 @@ final class PlacedAnswers
             return $texts[$text] >= 0;
         });
 
-        // With room to write between them the same lines stand further down.
-        $lower = array_filter($moved, fn (Word $word): bool => array_filter(
-            $left,
-            fn (Word $one): bool => self::text($one) === self::text($word) &&
-                abs($one->frame->x - $word->frame->x) <= FullerPages::PLACE,
-        ) !== []);
-
         return count($known) >= self::MOST * count($moved) &&
-            count($lower) <= self::HALF * count($moved) &&
+            ! self::areLower($moved, $left) &&
             self::areFree($moved, $given) &&
             self::areFree($left, $words);
     }
 
-    /** Whether a page asks for nothing, and has the words of one that asks to sort them, or of the page behind that. */
+    /**
+     * Whether words have but moved down: with room to write between them the same lines stand further apart.
+     *
+     * @param  list<Word>  $moved
+     * @param  list<Word>  $left  where they were
+     */
+    private static function areLower(array $moved, array $left): bool
+    {
+        $were = [];
+        foreach ($left as $word) {
+            $were[self::text($word)][] = $word->frame->x;
+        }
+        $lower = array_filter(
+            $moved,
+            fn (Word $word): bool => array_filter(
+                $were[self::text($word)] ?? [],
+                fn (float $x): bool => abs($x - $word->frame->x) <= FullerPages::PLACE,
+            ) !== [],
+        );
+
+        return count($lower) > self::HALF * count($moved);
+    }
+
+    /** Whether a page that asks for nothing has the words of one that asks to sort them, or of the page behind that. */
     private static function areSorted(PageText $page, PageText $plain, ?PageText $behind): bool
     {
-        if (RoleSigns::asks(self::body($page)) || ! RoleSigns::asksToSort($plain->text())) {
-            return false;
-        }
         // What stands where it stood is but the same with less on it.
         $moved = FullerPages::others($page->words(), $plain->words(), FullerPages::ASIDE);
         $texts = fn (PageText $of): array => array_map(self::text(...), $of->words());

@@ -6,10 +6,12 @@ namespace Tests\Core\Packs;
 
 use OpenSlate\Geometry\Frame;
 use OpenSlate\Packs\CorrectedPages;
+use OpenSlate\Packs\FullerPages;
 use OpenSlate\Packs\Furniture;
 use OpenSlate\Packs\PackReading;
 use OpenSlate\Packs\PlacedAnswers;
 use OpenSlate\Packs\RoleSigns;
+use OpenSlate\Packs\TextSimilarity;
 use OpenSlate\Packs\Verdict;
 use OpenSlate\Paper\Size;
 use OpenSlate\Text\PageText;
@@ -289,6 +291,22 @@ final class PlacedAnswersTest extends TestCase
             $this->page(2, 'Cut and order', $sorted),
         ]);
         $this->assertSame(['student', 'key'], $roles);
+    }
+
+    public function test_of_many_pages_under_one_title_only_the_few_most_alike_are_compared(): void
+    {
+        $ticket = fn (int $number, string $words): PageText => $this->page($number, 'Exit ticket', [[60, 160, $words]]);
+        $same = 'boats gulls crabs seals tides';
+        $pages = [
+            $ticket(1, "{$same} rope"),
+            $ticket(2, 'quite other words stand here alone now'),
+            ...array_map(fn (int $number): PageText => $ticket($number, $same), range(3, 14)),
+            $ticket(15, "{$same} rope oar sail"),
+        ];
+        $last = end($pages);
+        $nearest = FullerPages::nearest($last, array_slice($pages, 0, -1), new TextSimilarity($pages));
+        $this->assertSame([1, 14, 13, 12, 11, 10, 9, 8], array_column($nearest, 'number'));
+        $this->assertSame([], FullerPages::nearest($pages[1], [$pages[0]], new TextSimilarity($pages)));
     }
 
     public function test_a_line_for_the_team_is_a_line_for_the_name(): void
