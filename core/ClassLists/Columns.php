@@ -102,7 +102,9 @@ final readonly class Columns
         $named = [];
         $class = null;
         for ($at = 0; $at < $wide; $at++) {
-            if (self::mostly($cells($at), '/^[^\d@]*\p{L}[^\d@]*$/u')) {
+            // The first may count the rows: "1. Brine". Later that is a class: "5. Klasse".
+            $number = $named === [] ? '(?:\(?\d{1,3}[.):]\s*)?' : '';
+            if (self::mostly($cells($at), "/^{$number}[^\\d@]*\\p{L}[^\\d@]*$/u")) {
                 $named[] = $at;
             } elseif ($named !== [] && self::areClasses($cells($at))) {
                 $class ??= $at;

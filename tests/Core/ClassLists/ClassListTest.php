@@ -63,6 +63,14 @@ final class ClassListTest extends TestCase
             [['Penrose', ' Nia'], ['Hale', ' Tom']],
             ['Nia|Penrose|', 'Tom|Hale|'],
         ];
+        yield 'numbered, last names first, the comma parted' => [
+            [['1. Penrose', ' Nia'], ['2. Hale', ' Tom']],
+            ['Nia|Penrose|', 'Tom|Hale|'],
+        ];
+        yield 'whole names, and a class that is numbered' => [
+            [['Nia Penrose', '5. Klasse'], ['Tom Hale', '5. Klasse']],
+            ['Nia|Penrose|5. Klasse', 'Tom|Hale|5. Klasse'],
+        ];
         yield 'one of them with a space before' => [
             [['Nia', ' Penrose'], ['Tom', 'Hale']],
             ['Nia|Penrose|', 'Tom|Hale|'],
