@@ -26,34 +26,22 @@ final class PackReader
      */
     public function read(string $path, array $pages, array $texts): PackReading
     {
-        $reading = PackReading::of($texts);
-
-        return $reading->open() === []
-            ? $reading
-            : PackReading::of($this->looked($path, $pages, $texts, $reading->open()));
+        return PackReading::of($texts, fn (array $open): array => $this->blanks($path, $pages, $open));
     }
 
     /**
      * @param  list<SourcePage>  $pages
-     * @param  list<PageText>  $texts  one for each page
-     * @param  list<int>  $open  the numbers of those of which the words say too little
-     * @return list<PageText> with how many blanks are on them
+     * @param  non-empty-list<int>  $open
+     * @return array<int, int> how many blanks are on the first of the open pages, by their numbers
      */
-    public function looked(string $path, array $pages, array $texts, array $open): array
+    public function blanks(string $path, array $pages, array $open): array
     {
-        $some = array_slice($open, 0, self::MOST_LOOKED_AT);
         try {
-            $marks = $some === [] ? [] : $this->sources->of($path)->marks($path, $pages, $some);
+            $marks = $this->sources->of($path)->marks($path, $pages, array_slice($open, 0, self::MOST_LOOKED_AT));
         } catch (FileRefused) {
-            return $texts; // It takes too long; the words have said what they can.
+            return []; // It takes too long; the words have said what they can.
         }
-        $blanks = array_map(fn (Marks $one): int => count(BlankFinder::find($one)), $marks);
 
-        return array_map(
-            fn (PageText $text): PageText => isset($blanks[$text->number])
-                ? $text->withBlanks($blanks[$text->number])
-                : $text,
-            $texts,
-        );
+        return array_map(fn (Marks $one): int => count(BlankFinder::find($one)), $marks);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OpenSlate\Packs;
 
+use Closure;
 use OpenSlate\Text\PageText;
 
 /** A pack as read: the role of each page, and the sections of its student pages. */
@@ -18,28 +19,20 @@ final readonly class PackReading
     {
     }
 
-    /** @param  list<PageText>  $pages  all pages of the pack, in order */
-    public static function of(array $pages): self
+    /**
+     * @param  list<PageText>  $pages  all pages of the pack, in order
+     * @param  (Closure(non-empty-list<int>): array<int, int>)|null  $blanks  how many places to write are on pages of
+     *                                                               which the words say too little, by their numbers
+     */
+    public static function of(array $pages, ?Closure $blanks = null): self
     {
         $plain = Furniture::removed(Badges::joined($pages));
         $labels = PackLabels::of($plain);
-        $verdicts = RoleFinder::verdicts($plain, $labels);
+        $verdicts = RoleFinder::verdicts($plain, $labels, $blanks);
         $sections = SectionFinder::sections($plain, $verdicts, $labels);
         $byNumber = array_combine(array_map(fn (PageText $page): int => $page->number, $plain), $verdicts);
 
         return new self($byNumber, $sections, KeyFinder::answers($plain, $byNumber, $sections, $labels));
-    }
-
-    /** @return list<int> the pages of which too little is said: what else is on them may tell */
-    public function open(): array
-    {
-        return array_keys(
-            array_filter(
-                $this->verdicts,
-                fn (Verdict $verdict): bool => $verdict->role === Role::Unknown &&
-                    $verdict->reason === RoleFinder::TOO_LITTLE,
-            ),
-        );
     }
 
     public function sectionOf(int $page): ?Section

@@ -42,7 +42,8 @@ final class PlacedAnswers
             $toSort = array_filter($alike, fn (PageText $page): bool => RoleSigns::asksToSort($page->text()));
             foreach ($alike as $at => $page) {
                 $before = array_slice($alike, 0, $at);
-                $sorted = RoleSigns::asks(self::body($page)) ? [] : array_intersect_key($toSort, $before);
+                $sorted = array_intersect_key($toSort, $before);
+                $sorted = $sorted === [] || RoleSigns::asks(self::body($page)) ? [] : $sorted;
                 $plain =
                     self::first(
                         FullerPages::nearest($page, $before, $likeness),
@@ -147,8 +148,10 @@ final class PlacedAnswers
 
     private static function body(PageText $page): string
     {
+        $title = $page->name();
+
         return implode("\n", array_map(
-            fn (TextLine $line): string => $line->text === $page->name() ? '' : $line->text,
+            fn (TextLine $line): string => $line->text === $title ? '' : $line->text,
             $page->lines,
         ));
     }

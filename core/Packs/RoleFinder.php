@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OpenSlate\Packs;
 
+use Closure;
 use OpenSlate\Text\PageText;
 use OpenSlate\Text\TextLine;
 
@@ -40,9 +41,10 @@ final class RoleFinder
 
     /**
      * @param  list<PageText>  $pages  without their furniture
+     * @param  (Closure(non-empty-list<int>): array<int, int>)|null  $blanks  as PackReading::of has it
      * @return list<Verdict> one for each page
      */
-    public static function verdicts(array $pages, PackLabels $known): array
+    public static function verdicts(array $pages, PackLabels $known, ?Closure $blanks = null): array
     {
         $labels = [];
         foreach ($pages as $page) {
@@ -96,7 +98,38 @@ final class RoleFinder
             );
         }
 
-        return RolesByOthers::settled($pages, $verdicts, $labels);
+        $settled = RolesByOthers::settled($pages, $verdicts, $labels);
+        $open = self::open($pages, $settled);
+        if ($blanks === null || $open === []) {
+            return $settled;
+        }
+        $counts = $blanks($open);
+
+        return RolesByOthers::settled(
+            array_map(
+                fn (PageText $page): PageText => isset($counts[$page->number])
+                    ? $page->withBlanks($counts[$page->number])
+                    : $page,
+                $pages,
+            ),
+            $verdicts,
+            $labels,
+        );
+    }
+
+    /**
+     * @param  list<PageText>  $pages
+     * @param  list<Verdict>  $verdicts  one for each page
+     * @return list<int> the numbers of those of which too little is said: what else is on them may tell
+     */
+    private static function open(array $pages, array $verdicts): array
+    {
+        $open = array_filter(
+            $verdicts,
+            fn (Verdict $verdict): bool => $verdict->role === Role::Unknown && $verdict->reason === self::TOO_LITTLE,
+        );
+
+        return array_values(array_map(fn (PageText $page): int => $page->number, array_intersect_key($pages, $open)));
     }
 
     private static function verdict(PageSigns $signs): Verdict

@@ -27,7 +27,14 @@ foreach (glob(__DIR__.'/*.pdf') ?: [] as $path) {
     $name = basename($path, '.pdf');
     $pages = app(PdfReader::class)->pages($path);
     $texts = app(PageTexts::class)->read($path, $pages);
-    $texts = app(PackReader::class)->looked($path, $pages, $texts, PackReading::of($texts)->open());
+    $blanks = [];
+    PackReading::of($texts, function (array $open) use ($path, $pages, &$blanks): array {
+        return $blanks = app(PackReader::class)->blanks($path, $pages, $open);
+    });
+    $texts = array_map(
+        fn ($text) => isset($blanks[$text->number]) ? $text->withBlanks($blanks[$text->number]) : $text,
+        $texts,
+    );
     $pages = implode(",\n", array_map(fn ($text): string => $json(RecordedPack::encode($text)), $texts));
     $write = fn (mixed $reading) => file_put_contents(
         __DIR__."/recorded/{$name}.json",
