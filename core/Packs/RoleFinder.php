@@ -19,6 +19,9 @@ final class RoleFinder
     /** Less than this share of the page is dust, not print. */
     private const NO_INK = 0.002;
 
+    /** With no more than some large words on it there is no place to write. */
+    private const LITTLE_INK = 0.012;
+
     /** What a word of a running head covers at the most, as a share of the page. */
     private const INK_OF_A_WORD = 0.0012;
 
@@ -125,11 +128,14 @@ final class RoleFinder
     private static function open(array $pages, array $verdicts): array
     {
         $open = array_filter(
-            $verdicts,
-            fn (Verdict $verdict): bool => $verdict->role === Role::Unknown && $verdict->reason === self::TOO_LITTLE,
+            $pages,
+            fn (PageText $page, int $at): bool => $verdicts[$at]->role === Role::Unknown &&
+                $verdicts[$at]->reason === self::TOO_LITTLE &&
+                ($page->ink === null || $page->ink >= self::LITTLE_INK || RoleSigns::tasks($page->text()) > 0),
+            ARRAY_FILTER_USE_BOTH,
         );
 
-        return array_values(array_map(fn (PageText $page): int => $page->number, array_intersect_key($pages, $open)));
+        return array_values(array_map(fn (PageText $page): int => $page->number, $open));
     }
 
     private static function verdict(PageSigns $signs): Verdict

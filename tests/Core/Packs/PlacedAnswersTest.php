@@ -231,6 +231,31 @@ final class PlacedAnswersTest extends TestCase
         $this->assertSame(['unknown', 'unknown'], array_slice($twice, 1), 'one may be the answer to the other');
     }
 
+    public function test_blanks_are_looked_for_where_the_words_say_too_little_and_there_is_ink(): void
+    {
+        $page = fn (int $number, string $title, float $ink): PageText => new PageText(
+            $number,
+            Size::of(595, 842),
+            [$this->line($title, 60, 80, 20), $this->line(strrev($title), 60, 200, 12)],
+            $ink,
+        );
+        $asked = [];
+        $verdicts = PackReading::of(
+            [$this->page(1, 'Debates', [], 40), $page(2, 'Speeches', 0.05), $page(3, 'Voices', 0.008),
+                $this->page(4, 'Sheet', [[60, 200, 'Write. Draw. Measure. Name: ____']])],
+            function (array $open) use (&$asked): array {
+                $asked[] = $open;
+
+                return [2 => 4];
+            },
+        )->verdicts;
+        $this->assertSame([[2]], $asked);
+        $this->assertSame(
+            ['has places to write on', 'too little tells what it is for'],
+            [$verdicts[2]->reason, $verdicts[3]->reason],
+        );
+    }
+
     public function test_a_page_repeats_the_one_that_it_has_most_of_and_not_the_nearest(): void
     {
         $week = fn (int $page, int $week, string $more): PageText => $this->page($page, "Bell work, week {$week}", [
