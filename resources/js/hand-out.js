@@ -172,17 +172,30 @@ class HandOut {
                 },
             );
             if (asked !== this.#asked) return;
-            Object.entries(words).forEach(([name, said]) => {
-                this.#bracket(name).textContent = said;
+            this.#keptInPlace(() => {
+                Object.entries(words).forEach(([name, said]) => {
+                    this.#bracket(name).textContent = said;
+                });
+                this.#problems(problems);
             });
             this.#form.querySelector('[data-will]').textContent = will ?? 'Nobody gets anything yet.';
             this.#form.querySelector('[data-go]').textContent = button;
             const short = this.#form.querySelector('[data-found]');
             if (short) short.innerHTML = found;
-            this.#problems(problems);
         } catch (problem) {
             if (asked === this.#asked) this.#form.querySelector('[data-will]').textContent = problem.message;
         }
+    }
+
+    /** The sentence may take a line more or less; what is open below it stays under the hand that chooses there. */
+    #keptInPlace(change) {
+        const opened = this.#form.querySelector('[data-opened]:not([hidden])');
+        const top = opened?.getBoundingClientRect().top;
+        change();
+        if (!opened) return;
+        const main = opened.closest('main');
+        const scroller = main.scrollHeight > main.clientHeight ? main : window; // a phone’s page is its own
+        scroller.scrollBy(0, opened.getBoundingClientRect().top - top);
     }
 
     #problems(problems) {

@@ -128,6 +128,18 @@ test('it is handed out to a class, with what is wrong said beside it', async ({ 
     await expect(page.getByRole('alert').getByText('Choose who gets it: a class, or students of it.')).toBeVisible();
     await expectAccessible(page);
 
+    // What is wrong comes while one chooses, and goes; nothing that one is about to press moves for it.
+    const wrong = page.getByRole('alert').getByText('Choose who gets it');
+    const whole = page.locator('[data-opened="to"]').getByLabel(/The whole class/);
+    const at = async () => Math.round((await whole.first().boundingBox()).y);
+    const before = await at();
+    await whole.first().check();
+    await expect(wrong).toHaveCount(0);
+    expect(await at()).toBe(before);
+    await page.locator('[data-opened="to"]').getByLabel('Not this class').first().check();
+    await expect(wrong).toBeVisible();
+    expect(await at()).toBe(before);
+
     await handOutTo(page, '6 Curlew');
     await bracket('title').click();
     await page.getByLabel('Title').fill(`${sheet} handed out`);

@@ -11,7 +11,8 @@
 <fieldset class="opened" id="bracket-{{ $name }}" data-opened="{{ $name }}" data-fields="{{ implode(' ', $fields) }}"
     @if ($problems === []) hidden @endif>
     <legend>{{ $says }}</legend>
-    <p class="field__error" role="alert" data-problem-of="{{ $name }}">{{ implode(' ', array_unique($problems)) }}</p>
     {{ $slot }}
     <button type="button" class="btn btn-plain opened__close" data-close-bracket>Done</button>
+    {{-- Last: it comes while one chooses, and moves nothing that is about to be pressed. --}}
+    <p class="field__error" role="alert" data-problem-of="{{ $name }}">{{ implode(' ', array_unique($problems)) }}</p>
 </fieldset>
