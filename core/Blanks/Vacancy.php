@@ -43,6 +43,7 @@ final readonly class Vacancy
 
     private const MOST_WORDS_IN_A_BOX = 12;
 
+    /** So many rows and columns make a table that may be there to be read, of which at most this share is empty. */
     private const TABLE = 3;
 
     private const FEW_EMPTY = 0.2;

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace OpenSlate\Packs;
 
 use OpenSlate\Text\PageText;
-use OpenSlate\Text\TextLine;
 use OpenSlate\Text\Word;
 
 /**
@@ -20,8 +19,10 @@ final class PlacedAnswers
     /** How many of those that moved must have been there before, and lie where nothing lay, as a share. */
     private const MOST = 0.8;
 
+    /** How many words of a page on which cards are sorted are those of the sheet, as a share. */
     private const MOST_SORTED = 0.9;
 
+    /** How many have moved where the page is not but the same, as a share. */
     private const HALF = 0.5;
 
     /** No more pages before it that ask to sort are compared. */
@@ -43,7 +44,7 @@ final class PlacedAnswers
             foreach ($alike as $at => $page) {
                 $before = array_slice($alike, 0, $at);
                 $sorted = array_intersect_key($toSort, $before);
-                $sorted = $sorted === [] || RoleSigns::asks(self::body($page)) ? [] : $sorted;
+                $sorted = $sorted === [] || RoleSigns::asks($page->body()) ? [] : $sorted;
                 $plain =
                     self::first(
                         FullerPages::nearest($page, $before, $likeness),
@@ -144,16 +145,6 @@ final class PlacedAnswers
             count(array_diff($words, $title)) >= 2 * self::FEWEST &&
             count($known) >= self::MOST_SORTED * count($words) &&
             count($words) < count($given);
-    }
-
-    private static function body(PageText $page): string
-    {
-        $title = $page->name();
-
-        return implode("\n", array_map(
-            fn (TextLine $line): string => $line->text === $title ? '' : $line->text,
-            $page->lines,
-        ));
     }
 
     private static function text(Word $word): string

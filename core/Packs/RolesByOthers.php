@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace OpenSlate\Packs;
 
 use OpenSlate\Text\PageText;
-use OpenSlate\Text\TextLine;
 
 /** What the other pages of a pack say of one that by itself says too little, or not surely enough. */
 final class RolesByOthers
@@ -208,11 +207,7 @@ final class RolesByOthers
     private static function saysLess(PageText $page, array $pages, TextSimilarity $likeness): ?int
     {
         $title = $page->name();
-        $body = implode("\n", array_map(
-            fn (TextLine $line): string => trim($line->text) === $title ? '' : $line->text,
-            $page->lines,
-        ));
-        foreach (RoleSigns::asks($body) || $title === '' ? [] : $pages as $other) {
+        foreach (RoleSigns::asks($page->body()) || $title === '' ? [] : $pages as $other) {
             $size = $likeness->size($page->number);
             if (
                 $other->number < $page->number &&

@@ -51,6 +51,17 @@ final readonly class PageText
         return implode("\n", array_map(fn (TextLine $line): string => $line->text, $this->lines));
     }
 
+    /** What it says below its name. */
+    public function body(): string
+    {
+        $name = $this->name();
+
+        return implode("\n", array_map(
+            fn (TextLine $line): string => trim($line->text) === $name ? '' : $line->text,
+            $this->lines,
+        ));
+    }
+
     /** @return list<Word> */
     public function words(): array
     {
