@@ -46,9 +46,12 @@ const length = (page, which) =>
         .locator(which)
         .evaluate((media) => media.duration > 0.5 || media.duration);
 
-/** Records until the clock says so. */
-async function record(page, seconds = 1) {
-    await expect(dialog(page).getByRole('timer')).toContainText(new RegExp(`^${seconds} of 120 seconds`));
+/** Until the clock says a second or more: on a busy machine it steps over some. */
+const isRunning = (where) => expect(where.getByRole('timer')).toContainText(/^[1-9]\d* of 120 seconds/);
+
+/** Records for a second. */
+async function record(page) {
+    await isRunning(dialog(page));
     await dialog(page).getByRole('button', { name: 'Stop' }).click();
 }
 
@@ -72,7 +75,7 @@ test('a teacher says something, hears it again, throws it away, says it anew and
     await expectAccessible(page);
     await dialog(page).getByRole('button', { name: 'Lay it on the page' }).click();
     await expect(dialog(page)).toBeHidden();
-    await expect(laid(page)).toHaveAccessibleName(/recording: Welcome, \d seconds?$/);
+    await expect(laid(page)).toHaveAccessibleName(/recording: Welcome, \d+ seconds?$/);
     const { x, width } = await laid(page).evaluate((one) => JSON.parse(one.dataset.element));
     expect([Math.round(x), Math.round(width)]).toEqual([60, 260]);
 
@@ -101,7 +104,7 @@ test('a film shows what the camera sees while it is made, and by keys alone it c
     await expect.poll(() => seen.evaluate((video) => video.videoWidth)).toBeGreaterThan(0);
     expect(await seen.evaluate((video) => video.videoWidth)).toBeLessThanOrEqual(640);
     await expect(dialog(page).getByRole('button', { name: 'Stop' })).toBeFocused();
-    await expect(dialog(page).getByRole('timer')).toContainText('1 of 120 seconds');
+    await isRunning(dialog(page));
     await page.keyboard.press('Enter');
     await expect(dialog(page).getByRole('button', { name: 'Lay it on the page' })).toBeFocused();
     await page.keyboard.press('Enter');
@@ -188,7 +191,7 @@ test('students play what was said, and say an answer of their own, also without 
     const place = page.locator('[data-kind=spoken]');
     await place.getByRole('button', { name: 'Say why' }).click();
     await expect(go, 'what is said is not mixed with what is played').toHaveAccessibleName('Play: hello');
-    await expect(place.getByRole('timer')).toContainText('1 of 120 seconds');
+    await isRunning(place);
     await place.getByRole('button', { name: 'Stop' }).click();
     await expect(page.getByText('Kept on this device')).toBeVisible();
     await expect(page.locator('[data-tally]')).toContainText('1 of 1');
@@ -217,7 +220,7 @@ test('students play what was said, and say an answer of their own, also without 
     // Whoever hands in while they speak hands in what they said until then.
     const before = await place.getAttribute('data-value');
     await place.getByRole('button', { name: 'Say it again' }).click();
-    await expect(place.getByRole('timer')).toContainText('1 of 120 seconds');
+    await isRunning(place);
     await page.getByRole('button', { name: 'Hand in' }).click();
     await page.getByRole('button', { name: 'Yes, hand in' }).click();
     await expect(page.getByText('Handed in').first()).toBeVisible();
