@@ -4,8 +4,8 @@ import { execFileSync } from 'node:child_process';
 const port = Number(process.env.SLATE_TEST_PORT ?? 8199);
 const executablePath = execFileSync('sh', ['-c', 'command -v chromium'], { encoding: 'utf8' }).trim();
 
-// What Playwright itself takes away (its chromiumSwitches; the last list is the one that counts), and the lists below the
-// address, for which Chromium starts a page of its own beside every window: an eighth of what these tests cost.
+// What Playwright itself takes away (its chromiumSwitches; the last list is the one that counts), and the list below
+// the address, for which Chromium starts a page of its own beside every window: an eighth of what these tests cost.
 const unwanted = [
     ...['AvoidUnnecessaryBeforeUnloadCheckSync', 'DestroyProfileOnBrowserClose', 'HttpsUpgrades'],
     ...['HttpsFirstBalancedModeAutoEnable', 'LensOverlay', 'MediaRouter', 'PaintHolding', 'OptimizationHints'],

@@ -140,7 +140,8 @@ final class NumberWords
             } elseif ($scale !== null) {
                 $sum += max(1, $group) * $scale;
                 $group = 0;
-            } elseif ($word !== 'and' && $word !== 'a') {
+            } else {
+                // "and" and "a" count nothing.
                 $group += self::UNITS[$word] ?? self::TENS[$word] ?? 0;
             }
         }

@@ -6,8 +6,10 @@ namespace Tests\Core\Answers;
 
 use OpenSlate\Answers\AnswerForm;
 use OpenSlate\Answers\AnswerRefused;
+use OpenSlate\Answers\ChoiceAnswer;
 use OpenSlate\Answers\ListAnswer;
 use OpenSlate\Answers\ModelAnswer;
+use OpenSlate\Answers\Option;
 use OpenSlate\Answers\Ruling;
 use OpenSlate\Answers\TickAnswer;
 use OpenSlate\Assembly\Model;
@@ -37,6 +39,16 @@ final class JudgedAnswersTest extends TestCase implements Lexicon
         yield 'another' => [$tides, ['ebb', 'flood'], 'slack', 'wrong', 'not as in the key'];
         yield 'none' => [$tides, ['ebb'], '', 'wrong', 'left empty'];
         yield 'a list without a key' => [$tides, [], 'ebb', 'unjudged', 'no key'];
+        $options = array_map(fn (string $id): Option => new Option($id, $id, 0, 0, 0.5, 0.5), ['a', 'b', 'c']);
+        [$one, $many] = [ChoiceAnswer::of($options), ChoiceAnswer::of($options, many: true)];
+        yield 'the right choice' => [$one, ['a'], 'a', 'right', 'as in the key'];
+        yield 'either of two right choices' => [$one, ['a', 'c'], 'c', 'right', 'as in the key'];
+        yield 'another choice' => [$one, ['a'], 'b', 'wrong', 'not as in the key'];
+        yield 'the right choice and another, where one is asked for' => [$one, ['a'], 'a,b', 'wrong', 'not as in the key'];
+        yield 'no choice' => [$one, ['a'], '', 'wrong', 'left empty'];
+        yield 'all of several' => [$many, ['a', 'b'], 'b,a', 'right', '2 of 2 chosen'];
+        yield 'some of several' => [$many, ['a', 'b'], 'b', 'part', '1 of 2 chosen'];
+        yield 'some of several and another' => [$many, ['a', 'b'], 'b,c', 'wrong', '1 of 2 chosen, and 1 not right'];
         yield 'parts, whose key is their page’s' => [new ModelAnswer, ['{}'], '{"a":[1,2]}', 'unjudged', 'no key'];
     }
 

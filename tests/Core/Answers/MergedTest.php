@@ -77,6 +77,30 @@ final class MergedTest extends TestCase
         $this->assertSame($ink($a, $a), $drawing->merged('', $ink($a), $ink($a)));
     }
 
+    public function test_a_drawing_that_would_hold_too_much_is_not_put_together(): void
+    {
+        $ink = fn (string ...$strokes): string => '{"ink":['.implode(',', $strokes).']}';
+        $dots = fn (int $count, int $y): array => array_map(
+            fn (int $x): string => "[\"dark\",20,[{$x},{$y}]]",
+            range(1, $count),
+        );
+        $long = fn (int $points, int $y): string => "[\"dark\",20,[0,{$y}".str_repeat(',1,1', $points - 1).']]';
+        $both = fn (array $theirs, array $mine): bool => (new DrawingAnswer)
+            ->merged('', $ink(...$theirs), $ink(...$mine)) !== null;
+
+        $this->assertTrue($both($dots(1500, 1), $dots(500, 2)), 'the most strokes that one may have');
+        $this->assertFalse($both($dots(1500, 1), $dots(501, 2)));
+        $this->assertTrue($both([$long(20000, 1)], [$long(20000, 2)]), 'the most points that one may have');
+        $this->assertFalse($both([$long(20000, 1)], [$long(20001, 2)]));
+    }
+
+    public function test_a_passage_that_both_lengthen_may_be_as_long_as_one(): void
+    {
+        $passage = PassageAnswer::of('the boat sail in.', 'The boat sails in.', false);
+        $this->assertNotNull($passage->merged('a', str_repeat('x', 1499).' a', 'a '.str_repeat('y', 1498)));
+        $this->assertNull($passage->merged('a', str_repeat('x', 1499).' a', 'a '.str_repeat('y', 1499)));
+    }
+
     public function test_each_part_is_where_it_was_last_moved_to(): void
     {
         $model = new ModelAnswer;

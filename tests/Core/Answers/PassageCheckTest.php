@@ -85,6 +85,13 @@ final class PassageCheckTest extends TestCase
         $this->assertSame([], PassageCheck::of($supplied, $right, $supplied)->made);
     }
 
+    public function test_a_mark_left_out_where_a_word_was_changed_is_missed_there(): void
+    {
+        $check = PassageCheck::of('the ferry, sails at noon', 'the ferry sails at noon', 'the ferry, sail at noon');
+
+        $this->assertSame([0, 1, 1], [count($check->made), count($check->missed), count($check->broken)]);
+    }
+
     public function test_any_way_to_mend_only_some_of_them_counts_those(): void
     {
         // Each mistake mended alone, in every combination: made is always how many were.

@@ -148,6 +148,41 @@ final class BlankFinderTest extends TestCase
         $this->assertSame([], $this->find([], $contents));
     }
 
+    public function test_runs_that_touch_are_one_gap_and_long_ones_with_a_space_between_are_two(): void
+    {
+        $gaps = function (float $width, float $between): int {
+            $words = [
+                new Word('Tides', Frame::of(72, 300, 30, 14)),
+                new Word('___', Frame::of(110, 300, $width, 14)),
+                new Word('___', Frame::of(110 + $width + $between, 300, $width, 14)),
+                new Word('turn.', Frame::of(300, 300, 30, 14)),
+            ];
+
+            return count($this->find([], [TextLine::of(...$words)]));
+        };
+
+        $this->assertSame([1, 1, 2], array_map(fn (float $room): int => $gaps(60, $room), [0.0, 1.5, 4.0]));
+        $this->assertSame([1, 1, 2], array_map(fn (float $room): int => $gaps(20, $room), [0.0, 4.0, 9.0]));
+    }
+
+    public function test_dots_with_spaces_between_them_are_a_gap_from_four_on(): void
+    {
+        $gaps = fn (int $count): int => count(
+            $this->find([], [$this->words('The boat '.str_repeat('. ', $count).'sails.', 72, 300)]),
+        );
+
+        $this->assertSame([0, 1, 1], array_map($gaps, [3, 4, 9]));
+    }
+
+    public function test_a_rule_just_below_words_underlines_them_and_one_further_down_is_written_on(): void
+    {
+        $found = fn (float $below): int => count(
+            $this->find([$this->across(302 + $below, 72, 200)], [$this->words('How the harbour works', 72, 288)]),
+        );
+
+        $this->assertSame([0, 0, 1], array_map($found, [1.0, 4.0, 12.0]));
+    }
+
     public function test_pieces_become_the_rules_they_were_drawn_for(): void
     {
         $cells = array_map(fn (int $n): Rule => $this->across(200, 72 + 50 * $n, 122.5 + 50 * $n), [2, 0, 1]);

@@ -57,6 +57,19 @@ final class PrintedChoicesTest extends TestCase
         $this->assertFalse($ticked);
     }
 
+    public function test_words_of_one_line_stand_at_slightly_different_heights(): void
+    {
+        // Letters that reach down have frames that lie lower.
+        $words = [
+            new Word('ebb', Frame::of(50, 50, 20, 12)),
+            new Word('spring', Frame::of(150, 52, 40, 12)),
+            new Word('neap', Frame::of(250, 51, 30, 12)),
+        ];
+        [$found] = PrintedChoices::within(Frame::of(40, 40, 300, 40), [], [$words[2], $words[1], $words[0]]);
+
+        $this->assertSame(['ebb', 'spring', 'neap'], array_column($found, 1));
+    }
+
     public function test_squares_to_tick_go_before_words(): void
     {
         $tick = fn (float $y, string $label): Blank => new Blank(

@@ -17,6 +17,14 @@ final class AttemptsTest extends TestCase
         $this->assertTrue((new Attempts(null))->allowsMoreThan(1000));
     }
 
+    public function test_only_where_there_is_one_is_there_one(): void
+    {
+        $this->assertSame(
+            [true, false, false],
+            array_map(fn (?int $most): bool => (new Attempts($most))->isOne(), [1, 2, null]),
+        );
+    }
+
     public function test_in_words(): void
     {
         $this->assertSame('one attempt', (new Attempts(1, false))->words());

@@ -70,6 +70,7 @@ final class ShowingTest extends TestCase
 
         $this->assertTrue(Showing::ofPrint($this->page($box))?->isWhole());
         $this->assertEquals([$cover->frame], Showing::ofPrint($this->page($cover))?->covered);
+        $this->assertFalse(Showing::covers(new Label('l', $box->frame, 'words')), 'words hide nothing');
     }
 
     public function test_what_hangs_over_the_paper_is_cut_whichever_way_the_print_is_turned(): void

@@ -96,6 +96,18 @@ final class SettlingTest extends TestCase
         $this->assertSame([0.0, 380.0], [$placed?->x, $placed?->y]);
     }
 
+    public function test_what_has_two_ends_keeps_its_length_where_it_is_brought_back_to_the_edge(): void
+    {
+        $wire = self::move(self::scene(self::wire('w')), Model::empty(), 'w.1', [-10, 390, '', '', 50, 430, '']);
+        $placed = $wire->model->find('w.1');
+        $end = $placed?->end;
+
+        $this->assertNotNull($end);
+        $this->assertSame([60.0, 40.0], [$end->x - $placed->x, $end->y - $placed->y]);
+        $this->assertGreaterThanOrEqual(0.0, $placed->x);
+        $this->assertLessThanOrEqual(400.0, max($placed->y, $end->y));
+    }
+
     public function test_a_slot_takes_one_in_its_middle_and_sends_the_next_back_to_where_it_was(): void
     {
         $scene = self::scene(

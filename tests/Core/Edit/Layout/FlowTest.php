@@ -36,6 +36,17 @@ final class FlowTest extends TestCase
         );
     }
 
+    public function test_what_stands_beside_holds_nothing_down(): void
+    {
+        // Each is as wide as 100: the one that stays ends where the one that moves begins.
+        foreach ([150, 400] as $x) {
+            [$page] = Flow::room([$this->page([[50, 40], [$x, 100]])], 90, -500);
+            $this->assertSame([40.0, 0.0], $this->tops($page));
+        }
+        [$page] = Flow::room([$this->page([[400, 40], [50, 100]])], 90, -500);
+        $this->assertSame([40.0, 0.0], $this->tops($page));
+    }
+
     public function test_what_crosses_the_foot_goes_on_to_a_new_page_with_all_below_it_and_comes_back(): void
     {
         $page = $this->page([[50, 40], [50, 600], [50, 700], [300, 740]]);

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Tests\Core;
+namespace Tests\Core\Conversion;
 
 use OpenSlate\Conversion\DocumentChoices;
 use OpenSlate\Conversion\DocumentFacts;
