@@ -44,7 +44,7 @@ final class JudgedAnswersTest extends TestCase implements Lexicon
         yield 'the right choice' => [$one, ['a'], 'a', 'right', 'as in the key'];
         yield 'either of two right choices' => [$one, ['a', 'c'], 'c', 'right', 'as in the key'];
         yield 'another choice' => [$one, ['a'], 'b', 'wrong', 'not as in the key'];
-        yield 'the right choice and another, where one is asked for' => [$one, ['a'], 'a,b', 'wrong', 'not as in the key'];
+        yield 'the right choice and another for one' => [$one, ['a'], 'a,b', 'wrong', 'not as in the key'];
         yield 'no choice' => [$one, ['a'], '', 'wrong', 'left empty'];
         yield 'all of several' => [$many, ['a', 'b'], 'b,a', 'right', '2 of 2 chosen'];
         yield 'some of several' => [$many, ['a', 'b'], 'b', 'part', '1 of 2 chosen'];
