@@ -313,6 +313,22 @@ final class AnswersTest extends TestCase
         $this->assertSame(AnswerKind::Short, TextAnswer::start(AnswerKind::Short)->kind());
     }
 
+    public function test_an_answer_is_words_or_is_seen_or_heard_and_some_are_files(): void
+    {
+        $those = fn (callable $are): array => array_values(array_map(
+            fn (AnswerKind $kind): string => $kind->value,
+            array_filter(AnswerKind::cases(), $are),
+        ));
+
+        $this->assertSame(
+            ['short', 'lines', 'number', 'list', 'passage'],
+            $those(fn (AnswerKind $kind): bool => $kind->isWords()),
+        );
+        $this->assertSame(['drawing', 'picture', 'model'], $those(fn (AnswerKind $kind): bool => $kind->isSeen()));
+        $this->assertSame(['spoken'], $those(fn (AnswerKind $kind): bool => $kind->isHeard()));
+        $this->assertSame(['picture', 'spoken'], $those(fn (AnswerKind $kind): bool => $kind->isFile()));
+    }
+
     public function test_boxes_are_of_every_kind_but_a_model_which_is_a_whole_page(): void
     {
         $kinds = AnswerKind::ofBoxes();

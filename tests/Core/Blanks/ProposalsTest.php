@@ -36,6 +36,14 @@ final class ProposalsTest extends TestCase
         $this->assertNull(Proposals::decode(Proposals::encode([$one]))[0]->pitch);
     }
 
+    public function test_a_box_over_what_is_printed_hides_nothing_of_it_and_draws_no_edge_of_its_own(): void
+    {
+        foreach ($this->blanks() as $blank) {
+            $box = Proposals::box($blank, 'a');
+            $this->assertSame([false, false], [$box->cover, $box->outline]);
+        }
+    }
+
     public function test_lines_are_written_on_and_ticks_are_ticked(): void
     {
         [$line, $lines, $tick] = $this->blanks();

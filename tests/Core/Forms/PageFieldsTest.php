@@ -80,6 +80,23 @@ final class PageFieldsTest extends TestCase
         $this->assertSame(['ebb', 'flood'], array_column($fields['3-l']->options, 0));
     }
 
+    public function test_a_place_for_just_so_many_letters_is_a_comb_where_each_has_room(): void
+    {
+        $isComb = function (Limit $limit, float $width = 100): bool {
+            $box = new AnswerBox('a', Frame::of(10, 50, $width, 18), TextAnswer::short($limit));
+            $page = new Page(Size::of(400, 600), Colour::white(), null, [$box]);
+
+            return PageFields::of($page, 3, [], [])[0]->isComb;
+        };
+
+        $this->assertTrue($isComb(Limit::of(Counted::Characters, 5, 5)));
+        $this->assertFalse($isComb(Limit::of(Counted::Characters, 1, 5)), 'from one to five');
+        $this->assertFalse($isComb(Limit::of(Counted::Characters, null, 5)), 'five at the most');
+        $this->assertFalse($isComb(Limit::of(Counted::Characters, 5, null)), 'five at the least');
+        $this->assertFalse($isComb(Limit::of(Counted::Words, 5, 5)));
+        $this->assertFalse($isComb(Limit::of(Counted::Characters, 5, 5), 20), 'no room for five letters');
+    }
+
     public function test_a_label_that_fills_itself_in_leaves_its_own_words_free(): void
     {
         $name = $this->fields()['3-name'];

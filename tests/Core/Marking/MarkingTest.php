@@ -166,6 +166,7 @@ final class MarkingTest extends TestCase
             new Spot('row', Frame::of(20, 300, 400, 28), name: 'the row', settle: Settle::Row),
             new Part('a', Frame::of(500, 10, 20, 10), text: 'a'),
             new Part('b', Frame::of(500, 30, 20, 10), text: 'b'),
+            new Part('c', Frame::of(500, 50, 20, 10), text: 'c'),
         );
         $at = fn (array $placed): string => json_encode($placed, JSON_THROW_ON_ERROR);
         $right = $at(['a.1' => [40, 310, '@row'], 'b.1' => [80, 310, '@row']]);
@@ -174,6 +175,14 @@ final class MarkingTest extends TestCase
         $this->assertSame(['right', 4.0], self::marked($scheme, ['1._parts' => $right])['1._parts']);
         $half = $at(['a.1' => [40, 310, '@row'], 'b.1' => [80, 100]]);
         $this->assertSame(['part', 2.0], self::marked($scheme, ['1._parts' => $half])['1._parts']);
+        $more = $at(['a.1' => [40, 310, '@row'], 'b.1' => [80, 310, '@row'], 'c.1' => [120, 310, '@row']]);
+        $this->assertSame('part', self::marked($scheme, ['1._parts' => $more])['1._parts'][0]);
+        $this->assertEqualsWithDelta(
+            4.0 * 2 / 3,
+            self::marked($scheme, ['1._parts' => $more])['1._parts'][1],
+            0.01,
+            'of two that are right and one too many two in three are',
+        );
         $this->assertSame(['wrong', 0.0], self::marked($scheme, [])['1._parts']);
         $this->assertNotSame([], Model::parse($right)->placed);
     }

@@ -50,6 +50,17 @@ final class PaperTest extends TestCase
         );
     }
 
+    public function test_where_the_page_shows_a_rectangle_leads_back_to_it_however_the_page_lies(): void
+    {
+        $rectangle = [120.0, 700.0, 220.0, 730.0];
+        foreach (Rotation::cases() as $turn) {
+            foreach ([1.0, 2.0] as $unit) {
+                $boxes = new PageBoxes([0.0, 0.0, 600.0, 800.0], [100.0, 50.0, 500.0, 750.0], $turn, $unit);
+                $this->assertEquals($rectangle, $boxes->rectangle($boxes->place($rectangle)), "{$turn->name}, {$unit}");
+            }
+        }
+    }
+
     public function test_a_crop_that_only_touches_the_medium_shows_the_medium(): void
     {
         $this->assertEquals(
