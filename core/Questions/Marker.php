@@ -27,6 +27,12 @@ final readonly class Marker
     ) {
     }
 
+    /** Whether it could begin a question that is numbered in this style. */
+    public function leadsIn(NumberStyle $style): bool
+    {
+        return $this->leads && $this->style === $style;
+    }
+
     public function isOnRowOf(self $other): bool
     {
         return abs($this->frame->middle() - $other->frame->middle()) <=

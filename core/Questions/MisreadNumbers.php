@@ -35,7 +35,7 @@ final class MisreadNumbers
     {
         $words = array_merge([], ...array_map(fn (TextLine $line): array => $line->words, $lines));
         foreach ([NumberStyle::Number, NumberStyle::Named, NumberStyle::Q, NumberStyle::UpperRoman] as $style) {
-            $own = array_filter($markers, fn (Marker $one): bool => $one->style === $style && $one->leads);
+            $own = array_filter($markers, fn (Marker $one): bool => $one->leadsIn($style));
             // The full stop behind a number is easily lost.
             $likely = array_filter(
                 $markers,
@@ -50,7 +50,7 @@ final class MisreadNumbers
             }
         }
         foreach ([NumberStyle::Number, NumberStyle::Bare] as $style) {
-            $own = array_filter($markers, fn (Marker $one): bool => $one->style === $style && $one->leads);
+            $own = array_filter($markers, fn (Marker $one): bool => $one->leadsIn($style));
             foreach (self::columns($own, true) as $column) {
                 array_push($markers, ...self::lost($markers, $column, $words));
             }

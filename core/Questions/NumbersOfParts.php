@@ -23,7 +23,7 @@ final class NumbersOfParts
     public static function of(array $runs, array $markers): array
     {
         foreach ([NumberStyle::Named, NumberStyle::Q, NumberStyle::Number, NumberStyle::Bare] as $style) {
-            $own = array_filter($markers, fn (Marker $one): bool => $one->style === $style && $one->leads);
+            $own = array_filter($markers, fn (Marker $one): bool => $one->leadsIn($style));
             $numbers = self::before($runs, $own);
             if ($numbers !== []) {
                 return $numbers;

@@ -91,9 +91,7 @@ final class QuestionFinder
             if ($style === $asking[0]->style || $style->isOfParts()) {
                 continue;
             }
-            $own = array_values(
-                array_filter($markers, fn (Marker $one): bool => $one->style === $style && $one->leads),
-            );
+            $own = array_values(array_filter($markers, fn (Marker $one): bool => $one->leadsIn($style)));
             foreach (Sequence::runs($own, $style->isBare() ? 2 : 1) as $run) {
                 $isAfter = Sequence::goesOn($asking[count($asking) - 1], $run[0]);
                 $isBefore = ! $isAfter && Sequence::goesOn($run[count($run) - 1], $asking[0]);
