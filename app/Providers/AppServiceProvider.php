@@ -9,6 +9,7 @@ use App\Documents\Conversion;
 use App\Documents\Deadline;
 use App\Documents\Dictionary;
 use App\Documents\Office\OfficeConversion;
+use App\Documents\Pdf\PdfObjects;
 use App\Documents\Pdf\PdfSource;
 use App\Documents\Scans\ScanConversion;
 use App\Documents\Source;
@@ -76,6 +77,7 @@ final class AppServiceProvider extends ServiceProvider
             iterator_to_array($app->tagged(Source::class), false),
             iterator_to_array($app->tagged(Conversion::class), false),
         ));
+        $this->app->scoped(PdfObjects::class);
         $this->app->scoped(School::class, fn (): School => SchoolSettings::school());
     }
 

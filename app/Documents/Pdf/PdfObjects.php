@@ -22,11 +22,34 @@ final class PdfObjects
     private const AT_ONCE = 2000;
 
     /**
+     * Sizes, links and fields are read one after the other, and each begins with the pages.
+     *
+     * @var array{list<mixed>, array<int, array<array-key, mixed>>}|null of which file, and its pages
+     */
+    private ?array $last = null;
+
+    /**
      * @return array<int, array<array-key, mixed>> the dictionary of each page that could be read, by number
      *
      * @throws FileRefused
      */
     public function pages(string $path): array
+    {
+        clearstatcache(true, $path);
+        $file = [$path, @fileinode($path), @filesize($path), @filemtime($path)];
+        if ($this->last === null || $this->last[0] !== $file) {
+            $this->last = [$file, $this->readPages($path)];
+        }
+
+        return $this->last[1];
+    }
+
+    /**
+     * @return array<int, array<array-key, mixed>>
+     *
+     * @throws FileRefused
+     */
+    private function readPages(string $path): array
     {
         $references = $this->pageReferences($path);
         $objects = $this->read($path, array_values($references));
