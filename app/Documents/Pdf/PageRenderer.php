@@ -28,7 +28,7 @@ final class PageRenderer
 
     private const SECONDS_FOR_A_PAGE = 0.75;
 
-    private const POLL_MICROSECONDS = 4000;
+    private const POLL_MICROSECONDS = 10000;
 
     /** Fewer pages than these are not worth starting another program for. */
     private const WORTH_A_START = 4;
