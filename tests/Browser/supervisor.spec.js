@@ -1,5 +1,5 @@
 import { execFileSync, spawn } from 'node:child_process';
-import { mkdtempSync, readFileSync, rmSync, statSync } from 'node:fs';
+import { existsSync, mkdtempSync, readFileSync, rmSync, statSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { expect, expectAccessible, test } from './support.js';
@@ -97,6 +97,21 @@ for (const [what, words] of [
         await expect.poll(answers, { timeout: 30000 }).toBe(200);
     });
 }
+
+test('what works on files stands behind what answers people, also where sessions share the processor', () => {
+    const niceness = (pid) => Number(readFileSync(`/proc/${pid}/stat`, 'utf8').split(') ')[1].split(' ')[16]);
+    const ofSession = (pid) => {
+        const at = `/proc/${pid}/autogroup`;
+        return existsSync(at) ? Number(/nice (-?\d+)/.exec(readFileSync(at, 'utf8'))[1]) : undefined;
+    };
+    const [web] = pids('php-fpm: pool web');
+    const workers = pids('php -d memory_limit=512M');
+    expect(workers.length).toBeGreaterThanOrEqual(2);
+    for (const worker of workers) {
+        expect(niceness(worker)).toBeGreaterThan(niceness(web) + 10);
+        if (ofSession(worker) !== undefined) expect(ofSession(worker)).toBeGreaterThan(ofSession(web) + 10);
+    }
+});
 
 test('the host that a browser makes up is not reflected, and what is kept is for its owner only', async () => {
     const made = await new Promise((resolve) => {
