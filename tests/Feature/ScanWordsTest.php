@@ -86,14 +86,14 @@ final class ScanWordsTest extends TestCase
     {
         $some = PdfMaker::file('', 'some.pdf');
         $whole = database_path('demo/working-harbour-pack.pdf');
-        (new Process(['qpdf', $whole, '--pages', '.', '1,4,6-9,18-20', '--', $some]))->mustRun();
+        (new Process(['qpdf', $whole, '--pages', '.', '1,4,6,7,18,19', '--', $some]))->mustRun();
         $pack = $this->scanned($some);
         $printed = app(BringInFile::class)($this->teacher, $some, 'pack.pdf')->refresh();
         $alike = 0;
         foreach ($printed->pages as $index => $page) {
             $alike += (int) ($pack->pages[$index]?->role === $page->role);
         }
-        $this->assertGreaterThanOrEqual(8, $alike, "{$alike} of 9 roles");
+        $this->assertGreaterThanOrEqual(5, $alike, "{$alike} of 6 roles");
         $this->assertNotSame(
             [Role::Student],
             $pack->pages->map(fn ($page): Role => $page->role)->unique()->values()->all(),
