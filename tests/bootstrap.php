@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-// What tests leave in the temporary folder goes with the process that ran them. (Asking PHP for that folder would settle
-// it for good.)
+// What tests leave in the temporary folder goes with the process that ran them. PHP is not asked where that is, which
+// would settle it for good.
 
 use Symfony\Component\Filesystem\Filesystem;
 
