@@ -1,5 +1,5 @@
 import { execFileSync, spawn } from 'node:child_process';
-import { existsSync, mkdtempSync, readFileSync, rmSync, statSync } from 'node:fs';
+import { existsSync, mkdtempSync, readdirSync, readFileSync, rmSync, statSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { expect, expectAccessible, test } from './support.js';
@@ -127,6 +127,11 @@ test('the host that a browser makes up is not reflected, and what is kept is for
         expect(statSync(join(data, file)).mode & 0o077, file).toBe(0);
     expect(statSync('.env').mode & 0o077).toBe(0);
     expect(readFileSync(join(data, 'run/nginx.conf'), 'utf8')).toContain(`listen 127.0.0.1:${PORT}`);
+});
+
+test('what it makes of its views and packages is its own: clearing it takes nothing from another beside it', () => {
+    expect(readdirSync(join(data, 'run/views')).length).toBeGreaterThan(100);
+    expect(existsSync(join(data, 'run/services.php'))).toBe(true);
 });
 
 test('when what started them is killed, all of them go', async () => {
