@@ -43,7 +43,7 @@ final class DiskSyncTest extends TestCase
         flock($lock, LOCK_EX);
         $waiting = new Process([PHP_BINARY, '-r', $this->syncs()]);
         $waiting->start();
-        usleep(1_500_000);
+        $this->untilWaiting(1);
         fwrite($lock, sprintf('%020d', $others = hrtime(true)));
         flock($lock, LOCK_UN);
         fclose($lock);
@@ -70,7 +70,7 @@ final class DiskSyncTest extends TestCase
             $children[] = $child = new \Symfony\Component\Process\Process([PHP_BINARY, '-r', $this->syncs()]);
             $child->start();
         }
-        usleep(1_500_000);
+        $this->untilWaiting(12);
         flock($lock, LOCK_UN);
         fclose($lock);
         array_walk($children, fn ($child) => $child->wait());
@@ -93,6 +93,20 @@ final class DiskSyncTest extends TestCase
         return 'require '.
             var_export(base_path('vendor/autoload.php'), true).
             "; (new App\\Database\\DiskSync({$log}, {$lock}))(); echo file_get_contents({$lock});";
+    }
+
+    /** On a busy machine it takes as long as it takes until so many wait for the lock: proc_locks(5) has them. */
+    private function untilWaiting(int $programs): void
+    {
+        $lock = fileinode("{$this->folder}/db-sync");
+        for ($n = 0; $n < 6000; $n++) {
+            $waiting = preg_match_all("/-> FLOCK .*:{$lock} /", (string) file_get_contents('/proc/locks'));
+            if ($waiting >= $programs) {
+                return;
+            }
+            usleep(10_000);
+        }
+        $this->fail("{$waiting} of {$programs} wait for the lock after a minute.");
     }
 
     private function synced(): int
