@@ -6,17 +6,22 @@ try {
     /* Then nothing was left behind either. */
 }
 
-// A press that is too early for the page's scripts is not lost: it is made once more when they have come. Only the last
-// one, once, however often somebody pressed: what did nothing at first is pressed again. Once the first of them has
-// begun (resources/js/app.js says so) it may answer by itself.
+// A press that is too early for the page's scripts is not lost: it is held, so that nobody answers it before all of them
+// have come, and made then. Only the last one, once, however often somebody pressed: what did nothing at first is
+// pressed again.
 {
     let early = null;
-    const keep = ({ target }) => (early = target.closest?.('button[type="button"]:not([popovertarget])') ?? early);
-    const stop = () => removeEventListener('click', keep, true);
-    addEventListener('click', keep, true);
-    addEventListener('open-slate:begun', stop);
-    addEventListener('DOMContentLoaded', () => {
-        stop();
-        setTimeout(() => early?.click());
-    });
+    const hold = (event) => {
+        const button = event.target.closest?.('button[type="button"]:not([popovertarget])');
+        if (!button) return;
+        event.stopImmediatePropagation();
+        early = button;
+    };
+    addEventListener('click', hold, true);
+    addEventListener('DOMContentLoaded', () =>
+        setTimeout(() => {
+            removeEventListener('click', hold, true);
+            early?.click();
+        }),
+    );
 }

@@ -15,9 +15,6 @@ import { sheetsSlideUp } from './lib/sheet-up';
 import { smallPages } from './lib/small-pages';
 import { here, NOBODY, signOutBy, watchWhoIsHere } from './lib/who';
 
-// Presses are answered from here on: see public/first.js.
-window.dispatchEvent(new Event('open-slate:begun'));
-
 Alpine.data('bringIn', bringIn);
 Alpine.data('preparing', preparing);
 Alpine.data('startBlank', startBlank);

@@ -49,6 +49,24 @@ test('what is drawn lies where it was drawn, moves by drag, and sizes by its han
     expect((await frames(page)).A1.x).toBe(0);
 });
 
+test('a tool that is pressed before the scripts of the bench have come is chosen when they have', async ({
+    teacher: page,
+}) => {
+    await bringIn(page);
+    let send;
+    const late = new Promise((resolve) => (send = resolve));
+    await page.route('**/build/assets/bench-*.js', (route) => late.then(() => route.continue()));
+    const begun = page.waitForResponse(/\/assets\/app-.*\.js$/);
+    await page.getByRole('link', { name: /^Boxes/ }).click();
+    await begun;
+    const tool = page.getByRole('button', { name: /^Patch/ });
+    await tool.click();
+    await tool.click();
+    await expect(tool).toHaveAttribute('aria-pressed', 'false');
+    send();
+    await expect(tool).toHaveAttribute('aria-pressed', 'true');
+});
+
 test('a click lays one of the usual size, and Escape during a drag puts things back', async ({ teacher: page }) => {
     await openBench(page);
     await page.getByRole('button', { name: /^Patch/ }).click();

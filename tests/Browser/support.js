@@ -22,8 +22,22 @@ async function comeIn(request, name, code) {
     expect((await request.post(door, { form })).url()).toMatch(/\/my\/day$/);
 }
 
+/** A hand draws, and presses keys that only scripts answer, once the page has stopped loading, and so with its scripts. */
+function waitToLoad(page) {
+    const patient = (device, name) => {
+        const does = device[name].bind(device);
+        device[name] = async (...how) => {
+            await page.waitForLoadState();
+            await does(...how);
+        };
+    };
+    ['down', 'click', 'dblclick'].forEach((name) => patient(page.mouse, name));
+    ['down', 'press'].forEach((name) => patient(page.keyboard, name));
+}
+
 /** Whatever a page does, it stays on this server, breaks no rule of its own, and throws nothing. */
 function watch(page, baseURL, problems) {
+    waitToLoad(page);
     page.on('pageerror', (error) => problems.push(`error: ${error.message}`));
     page.on('console', (message) => {
         if (/Content Security Policy|Refused to/.test(message.text())) problems.push(message.text());
