@@ -6,8 +6,8 @@ try {
     /* Then nothing was left behind either. */
 }
 
-// A press that is too early for the page's scripts is not lost: it is held, so that nobody answers it before all of them
-// have come, and made then. Only the last one, once, however often somebody pressed: what did nothing at first is
+// A press that is too early for the page's scripts is not lost: it is held, so that nobody answers it before all of
+// them have come, and made then. Only the last one, once, however often somebody pressed: what did nothing at first is
 // pressed again.
 {
     let early = null;

@@ -22,7 +22,7 @@ async function comeIn(request, name, code) {
     expect((await request.post(door, { form })).url()).toMatch(/\/my\/day$/);
 }
 
-/** A hand draws, and presses keys that only scripts answer, once the page has stopped loading, and so with its scripts. */
+/** A hand draws, and presses keys that only scripts answer, once the page has loaded with its scripts. */
 function waitToLoad(page) {
     const patient = (device, name) => {
         const does = device[name].bind(device);
