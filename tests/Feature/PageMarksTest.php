@@ -14,6 +14,7 @@ use OpenSlate\Blanks\BlankKind;
 use OpenSlate\Blanks\Marks;
 use OpenSlate\Blanks\Rule;
 use OpenSlate\Geometry\Frame;
+use OpenSlate\Paper\SourcePage;
 use Symfony\Component\Process\Process;
 use TCPDF;
 use Tests\Support\PdfMaker;
@@ -38,6 +39,39 @@ final class PageMarksTest extends TestCase
         $this->assertNotContains(null, $ink(4));
         $this->assertSame([null], array_values(array_unique($ink(18))));
         $this->assertSame([null], $ink(1), 'it has words enough');
+    }
+
+    public function test_how_much_of_a_page_is_ink_is_the_same_whichever_pages_are_looked_at_with_it(): void
+    {
+        $half = '0 0 306 792 re f'; // of a page of Letter
+        $path = PdfMaker::file(PdfMaker::make([
+            ['words' => 'first'],
+            ['content' => $half],
+            [],
+            ['content' => '0 0 100 100 re f', 'media' => '0 0 1000 400'],
+            ['words' => str_repeat('the tide turns ', 10), 'content' => $half],
+            ['content' => '0 0 61.2 792 re f'],
+        ]));
+        $pages = app(PdfReader::class)->pages($path);
+        $inks = array_column(app(PageTexts::class)->read($path, $pages), 'ink');
+
+        $this->assertNull($inks[4], 'it has words enough');
+        $this->assertGreaterThan(0.0, $inks[0]);
+        $this->assertSame(0.0, $inks[2]);
+        foreach ([1 => 0.5, 3 => 0.025, 5 => 0.1] as $at => $share) {
+            $this->assertEqualsWithDelta($share, $inks[$at], 0.004, "page {$at} from 0");
+        }
+        foreach ($pages as $at => $page) {
+            $alone = app(PageTexts::class)->some($path, $pages, [$page->number]);
+            $this->assertSame($inks[$at], $alone[$at]->ink);
+        }
+
+        // A page that cannot be drawn is as one full of ink, and takes no other's place.
+        $pages = [...array_slice($pages, 1, 2), ...array_slice($pages, 5), new SourcePage(7, $pages[5]->size, 1.0)];
+        $this->assertSame(
+            [2 => $inks[1], 3 => $inks[2], 6 => $inks[5], 7 => 1.0],
+            array_column(app(PageTexts::class)->read($path, $pages), 'ink', 'number'),
+        );
     }
 
     public function test_rules_lie_where_they_are_displayed_on_cropped_turned_and_enlarged_pages(): void

@@ -29,6 +29,9 @@ final class PageTexts
     /** To look at more of them takes too long: each is drawn. */
     private const MOST_LOOKED_AT = 16;
 
+    /** No run of a program draws more pages, so that what it says stays within limits. */
+    private const MOST_IN_A_RUN = 40;
+
     /**
      * @param  list<SourcePage>  $pages
      * @return list<PageText> one for each page; ink is looked at where there are few words or none, or those of another
@@ -45,15 +48,16 @@ final class PageTexts
             fn (int $count): bool => $count > 1 && $count <= self::COPIES,
         );
         $areFew = array_sum($alike) <= self::MOST_LOOKED_AT;
-        $isLooked = fn (int $number): bool => $this->words($lines[$number] ?? []) <= self::FEW_WORDS ||
-            ($areFew && isset($alike[$said[$number]]));
+        $isLooked = fn (SourcePage $page): bool => $this->words($lines[$page->number] ?? []) <= self::FEW_WORDS ||
+            ($areFew && isset($alike[$said[$page->number]]));
+        $inks = $this->inks($path, array_filter($pages, $isLooked));
 
         return array_map(
             fn (SourcePage $page): PageText => new PageText(
                 $page->number,
                 $page->size,
                 $lines[$page->number] ?? [],
-                $isLooked($page->number) ? $this->ink($path, $page) : null,
+                $inks[$page->number] ?? null,
             ),
             $pages,
         );
@@ -94,20 +98,26 @@ final class PageTexts
             $path,
             '-',
         ])->getOutput();
-        $lines = $this->lines($out, array_slice($pages, $from - 1, $to - $from + 1));
+        $some = array_filter($pages, fn (SourcePage $page): bool => in_array($page->number, $numbers, true));
+        $read = $this->lines($out, array_slice($pages, $from - 1, $to - $from + 1));
+        $lines = [];
+        foreach ($some as $page) {
+            $lines[$page->number] = $read[$page->number - $from + 1] ?? [];
+        }
+        $inks = $this->inks(
+            $path,
+            array_filter($some, fn (SourcePage $page): bool => $this->words($lines[$page->number]) <= self::FEW_WORDS),
+        );
 
-        return array_map(function (SourcePage $page) use ($path, $from, $lines, $numbers): PageText {
-            $its = in_array($page->number, $numbers, true) ? $lines[$page->number - $from + 1] ?? [] : [];
-
-            return new PageText(
+        return array_map(
+            fn (SourcePage $page): PageText => new PageText(
                 $page->number,
                 $page->size,
-                $its,
-                in_array($page->number, $numbers, true) && $this->words($its) <= self::FEW_WORDS
-                    ? $this->ink($path, $page)
-                    : null,
-            );
-        }, $pages);
+                $lines[$page->number] ?? [],
+                $inks[$page->number] ?? null,
+            ),
+            $pages,
+        );
     }
 
     /**
@@ -200,34 +210,83 @@ final class PageTexts
         );
     }
 
-    /** The share of a page's pixels that are not the colour of its paper. */
-    private function ink(string $path, SourcePage $page): float
+    /**
+     * The share of each page's pixels that are not the colour of its paper. Pages that follow each other are drawn by
+     * one run of a program, whose start takes four times as long as a page.
+     *
+     * @param  array<SourcePage>  $pages  in order
+     * @return array<int, float> 0 to 1, by page number
+     *
+     * @throws FileRefused
+     */
+    private function inks(string $path, array $pages): array
     {
-        $picture = LimitedProcess::run([
-            'pdftoppm',
-            '-cropbox',
-            '-gray',
-            '-r',
-            sprintf(
+        $runs = [];
+        foreach ($pages as $page) {
+            $dpi = sprintf(
                 '%.3F',
                 min(
                     self::INK_DPI * $page->userUnit,
                     (self::INK_DPI * 2000) / max($page->size->width, $page->size->height),
                 ),
-            ),
+            );
+            $last = array_key_last($runs);
+            if (
+                $last !== null &&
+                [$runs[$last]['to'] + 1, $runs[$last]['dpi']] === [$page->number, $dpi] &&
+                $page->number - $runs[$last]['from'] < self::MOST_IN_A_RUN
+            ) {
+                $runs[$last]['to'] = $page->number;
+            } else {
+                $runs[] = ['from' => $page->number, 'to' => $page->number, 'dpi' => $dpi];
+            }
+        }
+        $inks = [];
+        foreach ($runs as ['from' => $from, 'to' => $to, 'dpi' => $dpi]) {
+            $inks += $this->inksOf($path, $from, $to, $dpi);
+        }
+
+        return $inks;
+    }
+
+    /**
+     * @return array<int, float> by page number
+     *
+     * @throws FileRefused
+     */
+    private function inksOf(string $path, int $from, int $to, string $dpi): array
+    {
+        $drawn = LimitedProcess::run([
+            'pdftoppm',
+            '-cropbox',
+            '-gray',
+            '-r',
+            $dpi,
             '-f',
-            (string) $page->number,
+            (string) $from,
             '-l',
-            (string) $page->number,
+            (string) $to,
             $path,
         ])->getOutput();
-        // Binary PGM: "P5 width height 255" and a byte for each pixel.
-        if (preg_match('/^P5\s+\d+\s+\d+\s+\d+\s/', $picture, $head) !== 1) {
-            return 1.0;
+        $inks = [];
+        // Binary PGM, one behind the other: "P5 width height 255" and a byte for each pixel.
+        for ($at = 0; preg_match('/\GP5\s+(\d+)\s+(\d+)\s+\d+\s/', $drawn, $head, 0, $at) === 1; $at += $pixels) {
+            $at += strlen($head[0]);
+            $pixels = (int) $head[1] * (int) $head[2];
+            $levels = count_chars(substr($drawn, $at, $pixels), 1);
+            $paper = $levels === [] ? 0 : max($levels);
+            $inks[] = 1.0 - $paper / max(1, array_sum($levels));
         }
-        $levels = count_chars(substr($picture, strlen($head[0])), 1);
-        $paper = $levels === [] ? 0 : max($levels);
+        $numbers = range($from, $to);
+        if (count($inks) === count($numbers)) {
+            return array_combine($numbers, $inks);
+        }
 
-        return 1.0 - $paper / max(1, array_sum($levels));
+        // One that cannot be drawn leaves a gap, nobody knows where; alone, it counts as full of ink.
+        return $from === $to
+            ? [$from => 1.0]
+            : array_replace(
+                ...array_map(fn (int $number): array => $this->inksOf($path, $number, $number, $dpi), $numbers),
+            );
     }
 }
