@@ -4,8 +4,7 @@ declare(strict_types=1);
 
 namespace App\Documents;
 
-use OpenSlate\Blanks\BlankFinder;
-use OpenSlate\Blanks\Marks;
+use OpenSlate\Blanks\Room;
 use OpenSlate\Packs\PackReading;
 use OpenSlate\Paper\SourcePage;
 use OpenSlate\Text\PageText;
@@ -32,7 +31,7 @@ final class PackReader
     /**
      * @param  list<SourcePage>  $pages
      * @param  non-empty-list<int>  $open
-     * @return array<int, int> how many blanks are on the first of the open pages, by their numbers
+     * @return array<int, int> how many places to write are on the first of the open pages, by their numbers
      */
     public function blanks(string $path, array $pages, array $open): array
     {
@@ -42,6 +41,6 @@ final class PackReader
             return []; // It takes too long; the words have said what they can.
         }
 
-        return array_map(fn (Marks $one): int => count(BlankFinder::find($one)), $marks);
+        return array_map(Room::on(...), $marks);
     }
 }

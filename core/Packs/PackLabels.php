@@ -17,7 +17,9 @@ final readonly class PackLabels
         '/^(page|p|pg|pages|question|q|problem|item|number|no|nr|figure|fig|table|example|step|rule|tip|year|years|'
         .'grade|grades|age|ages|key stage|ks|form|class|period|room|volume|vol|edition|version|name|date|score|'
         .'total|time|copyright|isbn|key|answers?|answer key|january|february|march|april|may|june|july|august|'
-        .'september|october|november|december)$/iu';
+        .'september|october|november|december|'
+        .OtherLanguages::NOT_SECTIONS
+        .')$/iu';
 
     /** How far into the pack the first number may be. */
     private const FIRST = 2;

@@ -22,6 +22,9 @@ final class RoleFinder
     /** With no more than some large words on it there is no place to write. */
     private const LITTLE_INK = 0.012;
 
+    /** With more there is a picture on it, as on a cover. */
+    private const INK_OF_A_SHEET = 0.2;
+
     /** What a word of a running head covers at the most, as a share of the page. */
     private const INK_OF_A_WORD = 0.0012;
 
@@ -38,9 +41,6 @@ final class RoleFinder
 
     /** Why nothing is said of most pages of few words. */
     public const TOO_LITTLE = 'too little tells what it is for';
-
-    private const LEFT_BLANK =
-        '/\bleft (intentionally )?(blank|empty)\b|\b(intentionally|deliberately|purposely) (left )?(blank|empty)\b/iu';
 
     /**
      * @param  list<PageText>  $pages  without their furniture
@@ -123,15 +123,22 @@ final class RoleFinder
     /**
      * @param  list<PageText>  $pages
      * @param  list<Verdict>  $verdicts  one for each page
-     * @return list<int> the numbers of those of which too little is said: what else is on them may tell
+     * @return list<int> the numbers of those of which too little is said for sure: what else is on them may tell
      */
     private static function open(array $pages, array $verdicts): array
     {
         $open = array_filter(
             $pages,
-            fn (PageText $page, int $at): bool => $verdicts[$at]->role === Role::Unknown &&
-                $verdicts[$at]->reason === self::TOO_LITTLE &&
-                ($page->ink === null || $page->ink >= self::LITTLE_INK || RoleSigns::tasks($page->text()) > 0),
+            fn (PageText $page, int $at): bool => match (true) {
+                // A page for children is headed as largely as a cover, and says as little.
+                $verdicts[$at]->role === Role::Cover => $page->ink !== null &&
+                    $page->ink >= self::LITTLE_INK &&
+                    $page->ink <= self::INK_OF_A_SHEET,
+                $verdicts[$at]->role !== Role::Unknown || $verdicts[$at]->reason !== self::TOO_LITTLE => false,
+                default => $page->ink === null ||
+                    $page->ink >= self::LITTLE_INK ||
+                    RoleSigns::tasks($page->text()) > 0,
+            },
             ARRAY_FILTER_USE_BOTH,
         );
 
@@ -146,7 +153,7 @@ final class RoleFinder
                 ? new Verdict(Role::Blank, 0.99, 'nothing is printed on it')
                 : new Verdict(Role::Unknown, 0.5, 'it is a picture; no words can be read on it');
         }
-        if ($signs->words <= self::FEWEST_WORDS && preg_match(self::LEFT_BLANK, $signs->text) === 1) {
+        if ($signs->words <= self::FEWEST_WORDS && RoleSigns::isLeftBlank($signs->text)) {
             return new Verdict(Role::Blank, 0.95, 'it says that it is left blank');
         }
         $scores = RoleScores::of($signs);

@@ -19,6 +19,9 @@ final class RoleScores
     /** A cover says no more, in whole sentences. */
     private const SENTENCES = 3;
 
+    /** And one with a smaller title so many words at the most. */
+    private const BARE = 30;
+
     /** What goes on with answers has so many words at the least. */
     private const FEWEST_WORDS = 12;
 
@@ -148,7 +151,10 @@ final class RoleScores
     private static function cover(PageSigns $signs, float $student): array
     {
         $page = $signs->page;
-        $isLarge = $page->tallest() >= 24 || $page->tallest() >= 1.4 * $signs->largest;
+        // A title by itself, with nothing below it that is to be done, need not be so much larger.
+        $isBare = $page->number === 1 && $signs->words <= self::BARE && $signs->asksNothing();
+        $isLarge =
+            $page->tallest() >= 24 || $page->tallest() >= ($isBare ? 1.25 : 1.4) * max(1.0, $signs->largest);
         $isOne =
             $page->number <= 2 &&
             ! $signs->isRepeated &&
@@ -156,6 +162,7 @@ final class RoleScores
             ! $signs->follows(Role::Cover) &&
             $signs->words <= ($page->number === 1 ? 90 : 25) &&
             $student <= 3.0 &&
+            RoleSigns::tasks($page->body()) === 0 &&
             RoleSigns::sentences($signs->text) <= self::SENTENCES &&
             $isLarge;
 
@@ -180,7 +187,7 @@ final class RoleScores
             'asks questions' => $tells ? 0.0 : min(1.5, 0.6 * substr_count($text, '?')),
             'has gaps to fill' => min(2.0, 0.7 * RoleSigns::gaps($text)),
             'is headed as a student’s own' => $signs->title(RoleSigns::isStudentHeading(...)) !== null ? 1.5 : 0.0,
-            'has a word bank' => preg_match('/\b(word ?bank|word ?box|word ?list)\b/iu', $text) === 1 ? 1.5 : 0.0,
+            'has a word bank' => RoleSigns::hasWordBank($text) ? 1.5 : 0.0,
             'has a text to read under a label' => $label !== null && RoleSigns::isText($text) ? 1.0 : 0.0,
             'has a text to read' => $signs->title(RoleSigns::isTextHeading(...)) !== null && RoleSigns::isText($text)
                     ? self::ENOUGH

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace OpenSlate\Packs;
 
 /**
- * The words by which pages of teaching resources give themselves away, British and American. Each pattern counts once
- * on a page, however often it is found; headings count for more.
+ * The words by which pages of teaching resources give themselves away, British and American, and those of
+ * OtherLanguages. Each pattern counts once on a page, however often it is found; headings count for more.
  */
 final class RoleSigns
 {
@@ -14,13 +14,17 @@ final class RoleSigns
         '/^\W*(table of contents|contents( page)?|what.?s (inside|included|in the (pack|box))|what is (inside|'.
         'included)|what you(.ll| will) find( inside| in here)?|'.
         '(what you will find )?in(side)? this (pack|book|booklet|unit|resource|bundle|download|packet|'.
-        'kit)|index( of .*)?|list of (activities|lessons|worksheets|pages|contents)|page guide|at a glance)\W*$/iu';
+        'kit)|index( of .*)?|list of (activities|lessons|worksheets|pages|contents)|page guide|at a glance|'.
+        OtherLanguages::CONTENTS.
+        ')\W*$/iu';
 
     private const KEY =
         '/[:–—-]\s*solution\W*$|'.
-        // In other languages, from memory.
-        '\b(clave de respuestas|respuestas|soluciones|lösung(en|sblatt|sbogen)?|antworten|corrigés?|réponses|'.
-        'soluzioni|risposte|antwoorden|uitwerkingen|respostas|soluções|atebion|odpowiedzi|facit)\W*$|'.
+        '\b('.
+        OtherLanguages::KEY.
+        ')\W*$|^\W*('.
+        OtherLanguages::KEY.
+        ')\b(?=\W*\d|\s*[:–—-]|\s(de|du|des|del|della|der|zu|zum|zur|i|van|voor)\b)|'.
         '^\W*to (the|these) (questions|exercises?|tasks?|problems|activities|puzzles)\W*$|'.
         '\b(for|to) (self.?)?check(ing)?\W*$|\bcorrections\W*$|'.
         '^\W*(sample|model|suggested|possible|expected) responses\b|^\W*exemplars?\b|'.
@@ -37,7 +41,11 @@ final class RoleSigns
     private const NOT_KEY =
         '/^\W*(\d+\W+)?(write|check|show|explain|record|circle|find|use|my|our|your|compare|mark(?!ing| ?scheme)|'.
         'put|give|choose|share|type|enter|copy|draw|tick)\b|\byour answers?\b|'.
-        '\b(deine?|meine?|eure|ihre|mis?|tus?|sus?|mes|tes|vos|mijn|jouw|je|eich|dy) \p{L}+\W*$|'.
+        '\b'.
+        OtherLanguages::OWN.
+        '\W*$|^\W*(\d+\W+)?('.
+        OtherLanguages::TASKS.
+        ')\b|'.
         '\b(with|and|plus|includ(es|ing)|&|'.
         '\+) (an? |the |full |all )?(answers?|answer ?keys?|solutions)\W*$/iu';
 
@@ -62,11 +70,8 @@ final class RoleSigns
         'lesson plans?|how to use|(ideas|tips|suggestions) for us(e|ing)|ways to use|'.
         'using this (pack|resource|unit|book)|getting started|pacing( guide)?|unit overview|overview|'.
         'teaching (notes?|points|tips)|about this (unit|pack|lesson|resource|book|set|bundle)|'.
-        // In other languages, from memory.
-        '(para|por) (el|la|los|las) (maestr|profesor|docente)\w*|notas? (para|del) (el )?(maestro|profesor|docente)|'.
-        '(für|an) (die )?lehr(er|kr)\w*|lehrer(hinweise|seite|information\w*|heft)|'.
-        '(pour|à) l[’\']enseignante?|fiche (de l[’\'])?enseignante?|per (il|la|gli) (docent|insegnant)\w*|'.
-        'voor de (leraar|leerkracht|docent)|'.
+        OtherLanguages::GUIDE_HEADING.
+        '|'.
         'planning(?! (pages?|sheets?|grids?|frames?|templates?)\b)|'.
         'how (I|we|you can) (use|mark|grade|score|run) (this|these|it|them)|'.
         'implementation|suggested (timeline|schedule)|materials list|learning (goals|objectives|'.
@@ -112,7 +117,7 @@ final class RoleSigns
 
     /** Who is told of and not spoken to. */
     private const TOLD_OF = '/\b(?:students|pupils|learners|children|the class)\b(?!.{0,3}[’\'])'.
-        '(?=\s+(?:\p{Ll}+ly\s+)?\p{Ll})/iu';
+        '(?=\s+(?:\p{Ll}+ly\s+)?\p{Ll})|\b(?:'.OtherLanguages::TOLD_OF.')\b/iu';
 
     private const PUZZLE_HEADING =
         '/\b(word ?search(es)?|cross ?words?|sudokus?|mazes?|(join|connect) the dots|dot.to.dot|colou?r(ing)? (by|in|'.
@@ -122,14 +127,22 @@ final class RoleSigns
         'number|multiplication|times ?tables?|addition) (squares?|grids?|charts?|lines?)|story maps?|mind maps?|'.
         'venn diagrams?|cut (and|&) (stick|paste|glue)|tracing|handwriting|flash ?cards?|'.
         'magic squares?|(record(ing)?|score|planning) sheets?|planning (pages?|grids?|frames?|templates?)|test record|'.
-        'reading (log|record))\b/iu';
+        'reading (log|record)|'.
+        OtherLanguages::PUZZLE_HEADING.
+        '|'.
+        OtherLanguages::CARDS_HEADING.
+        ')\b/iu';
 
     /** Each is another, and none the answer to another. */
-    private const CARDS_HEADING = '/\b(bingo|dominoes|loop cards|flash ?cards|playing cards|game boards?)\b/iu';
+    private const CARDS_HEADING = '/\b(bingo|dominoes|loop cards|flash ?cards|playing cards|game boards?|'.
+        OtherLanguages::CARDS_HEADING.
+        ')\b/iu';
 
     private const TERMS_HEADING =
         '/\b(terms( (of use|and conditions|& conditions))?|licen[cs]e|copyright|legal|permissions?|(thank you|'.
-        'thanks) for (your purchase|purchasing|buying|downloading|your download).*)\b/iu';
+        'thanks) for (your purchase|purchasing|buying|downloading|your download).*|'.
+        OtherLanguages::TERMS_HEADING.
+        ')\b/iu';
 
     private const TERMS = [
         '/\bterms of (use|service)\b/iu',
@@ -172,7 +185,7 @@ final class RoleSigns
     ];
 
     private const NAME_LINE =
-        '/^\W*(?:(my )?(?:name|nombre|nom|nome|naam|enw)\b\W*(:|_|\.{3}|…|date|class|$)|'.
+        '/^\W*(?:(my )?(?:name|nombre|nom|nome|naam|enw|'.OtherLanguages::NAME.')\b\W*(:|_|\.{3}|…|date|class|$)|'.
         '((our |my )?(team|group|partners?|names))\b\W*_{3})/imu';
 
     private const TASKS =
@@ -187,21 +200,36 @@ final class RoleSigns
         '(?-i:(?=\p{Lu}))(what|why|how|which|when|who|where|did|does|do|is|are|can)|'.
         '(number|order|test|set|plan|record)(?= (the|an?|these|them|each|every|all|your|this|'.
         'that|some|any|in|on|from|'.
-        'what|how|out|up|two|three)\b))\b/imu';
+        'what|how|out|up|two|three)\b)|'.
+        OtherLanguages::TASKS.
+        ')\b/imu';
 
     private const STUDENT_HEADING =
         '/^\W*(your|my|our) (tasks?|turn|plan|work|job|mission|challenge|notes|ideas?|speech|report|story|project|'.
-        'results?|questions?|design|map|poem|letter|diary|journal|words|review|thoughts|opinion|book report)\b/iu';
+        'results?|questions?|design|map|poem|letter|diary|journal|words|review|thoughts|opinion|book report)\b|'.
+        '^\W*('.
+        OtherLanguages::STUDENT_HEADING.
+        ')\b/iu';
 
     /** What is on the page, or on the one behind it, is put in order. */
     private const TO_SORT =
         '/(?:^|[.!?:;]\s)\W*(?:\d{1,2}[.):]\s*)?'.
-        '(sort|cut|glue|stick|paste|put|place|match|order|arrange|group)\b/imu';
+        '(sort|cut|glue|stick|paste|put|place|match|order|arrange|group|'.
+        OtherLanguages::TO_SORT.
+        ')\b/imu';
 
     private const TO_STUDENT =
         '/\b(in your own words|your (own|answers?|partner|group|team|thinking|reasoning|work|drawing|'.
         'idea|opinion|teacher|book|'.
-        'notebook)|you (think|know|notice|see|learned|learnt|found|need|will|have))\b/iu';
+        'notebook)|you (think|know|notice|see|learned|learnt|found|need|will|have)|'.
+        OtherLanguages::TO_STUDENT.
+        ')\b/iu';
+
+    private const LEFT_BLANK =
+        '/\bleft (intentionally )?(blank|empty)\b|\b(intentionally|deliberately|purposely) (left )?(blank|empty)\b|'.
+        '\b('.
+        OtherLanguages::LEFT_BLANK.
+        ')\b/iu';
 
     private const ITEMS = '/^\W*(?:\(?\d{1,2}[.):]|\(?[a-h][.)])(?:\s|$)/imu';
 
@@ -261,12 +289,12 @@ final class RoleSigns
 
     public static function guide(string $text): int
     {
-        return self::hits(self::GUIDE, $text);
+        return self::hits(self::GUIDE, $text) + self::wordsOf(OtherLanguages::GUIDE, $text);
     }
 
     public static function terms(string $text): int
     {
-        return self::hits(self::TERMS, $text);
+        return self::hits(self::TERMS, $text) + self::wordsOf(OtherLanguages::TERMS, $text);
     }
 
     public static function credits(string $text): int
@@ -352,6 +380,23 @@ final class RoleSigns
     public static function gaps(string $text): int
     {
         return (int) preg_match_all(self::GAPS, $text);
+    }
+
+    /** Whether it has words to choose from. */
+    public static function hasWordBank(string $text): bool
+    {
+        return preg_match('/\b(word ?bank|word ?box|word ?list|'.OtherLanguages::WORD_BANK.')\b/iu', $text) === 1;
+    }
+
+    public static function isLeftBlank(string $text): bool
+    {
+        return preg_match(self::LEFT_BLANK, $text) === 1;
+    }
+
+    /** @param  list<string>  $parts  as OtherLanguages has them */
+    private static function wordsOf(array $parts, string $text): int
+    {
+        return self::hits(array_map(fn (string $part): string => "/\\b({$part})\\b/iu", $parts), $text);
     }
 
     /** @param  list<string>  $patterns */

@@ -33,6 +33,16 @@ final class RolesByOthers
      */
     public static function settled(array $pages, array $verdicts, array $labels): array
     {
+        // A cover is nothing to write on.
+        $verdicts = array_map(
+            fn (Verdict $verdict, PageText $page): Verdict => $verdict->role === Role::Cover &&
+                $page->blanks >= self::BLANKS
+                    ? new Verdict(Role::Unknown, 0.5, RoleFinder::TOO_LITTLE)
+                    : $verdict,
+            $verdicts,
+            $pages,
+        );
+
         return self::withAnswers($pages, self::withNeighbours($pages, $verdicts, $labels));
     }
 

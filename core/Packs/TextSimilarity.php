@@ -12,18 +12,22 @@ final class TextSimilarity
     /** @var array<int, array<string, int>> counts of words by page */
     private array $bags = [];
 
+    /** @var array<int, int> numbers of words by page */
+    private array $sizes = [];
+
     /** @param  list<PageText>  $pages */
     public function __construct(array $pages)
     {
         foreach ($pages as $page) {
             preg_match_all('/[\p{L}\p{N}]+/u', mb_strtolower($page->text()), $words);
             $this->bags[$page->number] = array_count_values($words[0]);
+            $this->sizes[$page->number] = count($words[0]);
         }
     }
 
     public function size(int $page): int
     {
-        return array_sum($this->bags[$page]);
+        return $this->sizes[$page];
     }
 
     /** The number of words of the first page that the other has as well. */

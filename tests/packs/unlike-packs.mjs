@@ -161,4 +161,46 @@ export const unlikePacks = [
             ),
         ],
     },
+    {
+        name: 'large-headings',
+        size: a4,
+        css: 'body{font:12pt Arial,sans-serif}h1{font-size:28pt}.box{border:1px solid #333}',
+        sections: false,
+        pages: [
+            student(null, `<h1>My summer</h1><div class="box" style="height:90mm"></div>${lines(8)}`),
+            student(null, `<h1>My best friend</h1><div class="box" style="height:90mm"></div>${lines(8)}`),
+            student(null, `<h1>Beach words</h1>${lines(18)}`),
+            student(null, `<h1>A lighthouse</h1><div class="box" style="height:180mm"></div>`),
+            student(null, `<h1>A web of words</h1><div class="box" style="height:70mm"></div>${lines(6)}`),
+        ],
+    },
+    {
+        name: 'au-port',
+        size: a4,
+        css: 'body{font:12pt Arial,sans-serif}h2{font-size:18pt}h1{font-size:24pt}',
+        pages: [
+            page('cover', '<h1>La vie au port</h1><p>CM1</p>'),
+            page(
+                'guide',
+                '<h2>Pour l’enseignante</h2><p>Ce dossier comprend quatre fiches. Les élèves travaillent seuls ou à deux.</p><p>Objectifs : enrichir le vocabulaire, revoir le présent.</p><p>Durée : deux séances. Matériel : ciseaux, colle.</p>',
+            ),
+            student(
+                'fiche 1',
+                `<h2>Fiche 1 : Les mots du port</h2><p>Nom : __________ Date : _________</p><p>Relie chaque mot à sa définition.</p>${list('la grue – guide les bateaux', 'le phare – arrête les vagues', 'la digue – soulève les charges')}`,
+            ),
+            student(
+                'fiche 2',
+                `<h2>Fiche 2 : Au présent</h2><p>Complète les phrases.</p>${list('Le pêcheur (réparer) ses filets.', 'Nous (regarder) les mouettes.', 'Tu (monter) à bord.')}`,
+            ),
+            student('fiche 3', `<h2>Fiche 3 : À toi d’écrire</h2><p>Décris un port que tu connais.</p>${lines(12)}`),
+            page(
+                'key',
+                '<h2>Corrigé de la fiche 1</h2><p>la grue soulève les charges</p><p>le phare guide les bateaux</p><p>la digue arrête les vagues</p><h2>Corrigé de la fiche 2</h2><p>1. répare 2. regardons 3. montes</p>',
+            ),
+            page(
+                'terms',
+                '<h2>Conditions d’utilisation</h2><p>Tous droits réservés. Usage en classe par une seule personne. Il est interdit de revendre ces fiches.</p>',
+            ),
+        ],
+    },
 ];

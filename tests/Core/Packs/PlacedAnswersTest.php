@@ -249,11 +249,53 @@ final class PlacedAnswersTest extends TestCase
                 return [2 => 4];
             },
         )->verdicts;
-        $this->assertSame([[2]], $asked);
+        $this->assertSame([[1, 2]], $asked, 'a large heading may be that of a sheet');
         $this->assertSame(
             ['has places to write on', 'too little tells what it is for'],
             [$verdicts[2]->reason, $verdicts[3]->reason],
         );
+    }
+
+    public function test_a_first_page_with_a_large_heading_is_no_cover_where_there_is_room_to_write(): void
+    {
+        $read = fn (float $ink, ?int $room): array => PackReading::of(
+            [
+                new PageText(1, Size::of(595, 842), [$this->line('My best day', 60, 80, 32)], $ink, blanks: $room),
+                $this->page(2, 'Harbour', [[60, 200, 'Name: ________'], [60, 300, 'Draw it.']]),
+            ],
+            fn (array $open): array => array_fill_keys($open, 5),
+        )->verdicts;
+        $role = fn (float $ink, ?int $room = null): string => $read($ink, $room)[1]->role->value;
+
+        $this->assertSame('student', $role(0.05));
+        $this->assertSame('student', $role(0.05, 4), 'it is known before');
+        $this->assertSame('cover', $role(0.4), 'with a picture on it it is a cover, and nobody looks');
+        $this->assertSame('cover', $role(0.006), 'nothing is on it besides its title');
+    }
+
+    public function test_a_first_page_that_asks_for_something_below_its_heading_is_no_cover(): void
+    {
+        $role = fn (string $words): string => $this->roles([
+            $this->page(1, 'Read and write', [[60, 400, $words]], 32),
+            $this->page(2, 'Harbour', [[60, 200, 'Name: ________'], [60, 300, 'Draw it.']]),
+        ])[0];
+
+        $this->assertSame('cover', $role('A pack of harbour words'));
+        $this->assertNotSame('cover', $role('Draw the best day of your year.'));
+    }
+
+    public function test_a_title_by_itself_on_the_first_page_need_not_be_much_larger_than_others(): void
+    {
+        $role = fn (int $height, string $words = 'A pack of harbour words'): string => $this->roles([
+            $this->page(1, 'At the harbour', [[60, 400, $words]], $height),
+            $this->page(2, 'Boats', [[60, 200, 'Name: ________'], [60, 300, 'Draw one.']], 16),
+            $this->page(3, 'Birds', [[60, 200, 'Name: ________'], [60, 300, 'Draw one.']], 16),
+        ])[0];
+
+        $this->assertSame(['unknown', 'cover'], [$role(18), $role(21)]);
+        $this->assertNotSame('cover', $role(21, 'Which do you know?'));
+        $many = str_repeat('word ', 40);
+        $this->assertSame(['unknown', 'cover'], [$role(21, $many), $role(23, $many)]);
     }
 
     public function test_a_page_repeats_the_one_that_it_has_most_of_and_not_the_nearest(): void

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Blanks;
+
+use OpenSlate\Blanks\Marks;
+use OpenSlate\Blanks\Room;
+use OpenSlate\Blanks\Rule;
+use OpenSlate\Paper\Size;
+use PHPUnit\Framework\TestCase;
+
+final class RoomTest extends TestCase
+{
+    public function test_each_printed_line_is_a_place_to_write(): void
+    {
+        $lines = fn (int $count): int => $this->room(
+            ...array_map(fn (int $at): Rule => new Rule(true, 200 + 26 * $at, 60, 500), range(1, $count)),
+        );
+
+        $this->assertSame([2, 5, 12], array_map($lines, [2, 5, 12]));
+        $this->assertSame(0, $this->room());
+    }
+
+    public function test_a_frame_that_takes_much_of_the_page_is_as_good_as_several(): void
+    {
+        // 15 % of A4 is 200 by 376 points.
+        $this->assertSame(1, $this->room(...$this->frame(200, 360)));
+        $this->assertSame(3, $this->room(...$this->frame(200, 390)));
+        $this->assertSame(3, $this->room(...$this->frame(400, 390)));
+    }
+
+    private function room(Rule ...$rules): int
+    {
+        return Room::on(new Marks(Size::of(595, 842), array_values($rules)));
+    }
+
+    /** @return list<Rule> */
+    private function frame(float $width, float $height): array
+    {
+        return [
+            new Rule(true, 200, 80, 80 + $width),
+            new Rule(true, 200 + $height, 80, 80 + $width),
+            new Rule(false, 80, 200, 200 + $height),
+            new Rule(false, 80 + $width, 200, 200 + $height),
+        ];
+    }
+}
