@@ -122,7 +122,8 @@ final class OtherLanguages
         '(?:escrev|descrev|preench|resolv|escolh)(?:a|e|am|er)|(?:leia|lê)(?= (?:os?|as?|com|este|esta)\b)|'.
         // Dutch
         '(?:be|om)?schrijf|vul|omcirkel|onderstreep|kleur|teken(?= \p{L})|verbind|zoek|bereken|beantwoord|kies|knip|'.
-        'plak|kruis|noem|vertaal|verbeter|streep|lees(?= (?:de|het|dit|deze)\b)|(?:maak|zet|leg)(?= (?:de|het|een|uit)\b)|'.
+        'plak|kruis|noem|vertaal|verbeter|streep|lees(?= (?:de|het|dit|deze)\b)|'.
+        '(?:maak|zet|leg)(?= (?:de|het|een|uit)\b)|'.
         // Welsh
         'llenw(?:a|ch)|(?:ysgrifenn|lliwi|tynn|cysyllt|disgrifi|defnyddi|cwblh|gorffenn|tanlinell|eglur|darllen|'.
         'edrych|ateb|dewis|cyfrif|torr|rho|nod|cylch|trafod|lluni|mesur|labeli?)(?:a|e?wch)';
