@@ -128,6 +128,26 @@ final class OtherLanguages
         'llenw(?:a|ch)|(?:ysgrifenn|lliwi|tynn|cysyllt|disgrifi|defnyddi|cwblh|gorffenn|tanlinell|eglur|darllen|'.
         'edrych|ateb|dewis|cyfrif|torr|rho|nod|cylch|trafod|lluni|mesur|labeli?)(?:a|e?wch)';
 
+    /** One of some printed words is marked where it stands. */
+    public const RINGED =
+        'entoure[rz]?|souligne[rz]?|barre[rz]?|(?:rode|subray|tach)(?:a|ad|ar|e|en)|'.
+        '(?:umkreis|kreis|unterstreich|streich)(?:e|t|en)|(?:cerchi|sottoline|cancell)(?:a|ate|are)|'.
+        'circul[ae]|sublinh[ae]|risque|omcirkel|onderstreep|streep|cylchwch|tanlinellwch|croeswch';
+
+    public const CHOSEN =
+        'choisi(?:s|ssez|r)|elig(?:e|id|ir)|escog(?:e|ed|er)|wähl(?:e|t|en)|scegli(?:ete|ere)?|escolh[ae]|kies|'.
+        'dewis(?:wch)?';
+
+    /** What else is done on the print itself leaves nothing to be written. */
+    public const ON_PRINT =
+        self::RINGED.
+        '|coche[rz]?|relie[rz]?|colorie[rz]?|li(?:s|sez|re)|regarde[rz]?|écoute[rz]?|découpe[rz]?|colle[rz]?|'.
+        'trace[rz]?|associe[rz]?|(?:marc|relacion|colore|mir|escuch|recort|peg|traz)(?:a|ad|ar|e|en)|une|lee(?:d|r)?|'.
+        '(?:kreuz|verbind|mal|hör|schneid|kleb|ordn)(?:e|et|t|en)|lies|lest|schau|'.
+        '(?:segn|barr|colleg|color|ascolt|guard|osserv|ritagli|incoll|abbin)(?:a|ate|are)|legg(?:i|ete|ere)|'.
+        'pint[ae]|lig(?:a|ue)|assinal[ae]|leia|ouça|kruis|verbind|kleur|lees|luister|kijk|knip|plak|'.
+        'ticiwch|lliwiwch|cysylltwch|darllenwch|gwrandewch|edrychwch|torrwch|gludwch';
+
     public const STUDENT_HEADING =
         'à (toi|vous|ton tour|votre tour)|te toca|tu turno|ahora tú|(jetzt bist )?du( bist)? dran|tocca a te|'.
         'adesso tu|agora tu|nu jij|dy dro di|ti(’n| yn) gwneud';

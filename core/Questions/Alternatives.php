@@ -17,10 +17,16 @@ use OpenSlate\Text\Word;
 final class Alternatives
 {
     /** Pairs that nobody says but to choose from. */
-    private const PAIRS = '~^(?:yes/no|no/yes|true/false|false/true|t/f|y/n|right/wrong|agree/disagree)$~iu';
+    private const PAIRS =
+        '~^(?:yes/no|no/yes|true/false|false/true|t/f|y/n|right/wrong|agree/disagree|'.
+        // French, Spanish, German, Italian, Portuguese, Dutch, Welsh
+        'vrai/faux|oui/non|verdadero/falso|sí/no|v/f|richtig/falsch|wahr/falsch|r/f|ja/nein|vero/falso|sì/no|'.
+        'verdadeiro/falso|sim/não|waar/onwaar|juist/onjuist|goed/fout|ja/nee|cywir/anghywir|gwir/gau)$~iu';
 
     /** What goes with the word behind it. */
-    private const ARTICLE = '/^(?:an?|the|is|are|was|were|does|do|did|has|have|can|will)$/iu';
+    private const ARTICLE =
+        '/^(?:an?|the|is|are|was|were|does|do|did|has|have|can|will|'.
+        'le|la|les|un|une|el|los|las|una|der|das|ein|eine|il|lo|gli|het|een|est|ist|sind|sono)$/iu';
 
     /** Signs round a word that are not of it. */
     private const SIGNS = '/^[\s(\[“"‘\'•·:]+|[\s)\]”"’\'.,;:?!…]+$/u';

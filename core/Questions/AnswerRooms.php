@@ -12,6 +12,7 @@ use OpenSlate\Blanks\Rule;
 use OpenSlate\Blanks\Shade;
 use OpenSlate\Blanks\Tilt;
 use OpenSlate\Geometry\Frame;
+use OpenSlate\Packs\OtherLanguages;
 use OpenSlate\Packs\RoleSigns;
 use OpenSlate\Text\Word;
 
@@ -44,7 +45,9 @@ final class AnswerRooms
     /** What is done on the print itself leaves nothing to be written. */
     private const ON_PRINT =
         '/^\W*(?:\S{1,4}[.):]\s+)?(?:circle|ring|underline|tick|cross|match|join|colou?r|shade|read|'.
-        'listen|look|cut|glue|stick|trace)\b/iu';
+        'listen|look|cut|glue|stick|trace|'.
+        OtherLanguages::ON_PRINT.
+        ')\b/iu';
 
     /**
      * @param  list<Blank>  $blanks  of the page

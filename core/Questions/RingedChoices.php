@@ -12,6 +12,7 @@ use OpenSlate\Blanks\Marks;
 use OpenSlate\Blanks\PrintedChoices;
 use OpenSlate\Blanks\Tilt;
 use OpenSlate\Geometry\Frame;
+use OpenSlate\Packs\OtherLanguages;
 use OpenSlate\Text\TextLine;
 use OpenSlate\Text\Word;
 
@@ -27,10 +28,15 @@ final class RingedChoices
     private const CONFIDENCE = 0.8;
 
     /** Where it is said to choose, any words with strokes between them are chosen from, and what stands apart. */
-    private const CHOOSE = '/\b(?:circle|ring|underline|choose|pick|delete|cross out)\b/iu';
+    private const CHOOSE =
+        '/\b(?:circle|ring|underline|choose|pick|delete|cross out|'.
+        OtherLanguages::RINGED.
+        '|'.
+        OtherLanguages::CHOSEN.
+        ')\b/iu';
 
     /** What is marked on the print itself; one also chooses and picks what is not there. */
-    private const MARK = '/\b(?:circle|ring|underline|cross out)\b/iu';
+    private const MARK = '/\b(?:circle|ring|underline|cross out|'.OtherLanguages::RINGED.')\b/iu';
 
     private const LONGEST = 120;
 

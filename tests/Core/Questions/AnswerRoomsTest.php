@@ -37,6 +37,8 @@ final class AnswerRoomsTest extends TestCase
         $this->assertSame([], $this->rooms($this->sheet('1. Why? ________', '2. How? ________')));
         $this->assertSame([], $this->rooms($this->sheet('1. Circle the boat.', '2. Underline the verbs.')));
         $this->assertSame([], $this->rooms($this->sheet('1. It is old.', '2. It is of oak.')));
+        $this->assertSame([], $this->rooms($this->sheet('1. Entoure le bateau.', '2. Unterstreiche die Verben.')));
+        $this->assertCount(2, $this->rooms($this->sheet('1. Décris le bateau.', '2. Describe el puerto.')));
     }
 
     public function test_on_a_picture_whose_words_nobody_has_read_there_are_none(): void

@@ -82,6 +82,9 @@ final class RingedChoicesTest extends TestCase
         $this->assertSame([['Yes', 'No']], $said('Is it far? Yes/No'));
         $this->assertSame([['is', 'are'], ['go', 'goes']], $said('Circle the word: it is/are on and they go/goes.'));
         $this->assertSame([], $said('What is said of wind and/or rain?'));
+        $this->assertSame([['vrai', 'faux']], $said('La lune est une étoile. vrai / faux'));
+        $this->assertSame([['richtig', 'falsch']], $said('Der Mond ist ein Stern. richtig / falsch'));
+        $this->assertSame([], $said('Le vent et/ou la pluie.'));
         $this->assertSame([], $said('Circle the date: 3/4 or later.'));
     }
 
@@ -93,6 +96,8 @@ final class RingedChoicesTest extends TestCase
         $this->assertSame([['a plant', 'an animal']], $said('Ring it: a limpet is a plant / an animal.'));
         $this->assertSame([['sea', 'sand', 'rock']], $said('Underline it: crabs live in sea / sand / rock.'));
         $this->assertSame([['rises', 'falls']], $said('Circle one: the tide rises / falls twice.'));
+        $this->assertSame([['une plante', 'un animal']], $said('Entoure : un crabe est une plante / un animal.'));
+        $this->assertSame([['mar', 'playa', 'río']], $said('Subraya: vive en mar / playa / río.'));
     }
 
     public function test_what_is_filled_in_elsewhere_leaves_a_pair_one_and_what_stands_under_it_makes_it_a_head(): void
