@@ -93,20 +93,28 @@ final class PageRenderer
     }
 
     /**
-     * The first page alone, so that there is something to see; then all others, split between the cores.
+     * The first page alone, so that there is something to see; then all others, split between the cores: the quick
+     * thumbnails first, so that all cores end together and each image completes its page.
      *
      * @param  list<SourcePage>  $pages
      * @return list<non-empty-list<string>>
      */
     private function commands(string $path, array $pages, string $folder): array
     {
-        $commands = [];
+        $thumbnails = $images = [];
         foreach ($this->runs($pages) as [$from, $to, $thumbnailDpi, $imageDpi]) {
-            $commands[] = $this->command($path, $from, $to, $thumbnailDpi, "{$folder}/t");
-            $commands[] = $this->command($path, $from, $to, $imageDpi, "{$folder}/p");
+            $thumbnails[] = $this->command($path, $from, $to, $thumbnailDpi, "{$folder}/t");
+            $images[] = $this->command($path, $from, $to, $imageDpi, "{$folder}/p");
         }
 
-        return $commands;
+        $alone = ($pages[0]->number ?? 0) === 1 ? 1 : 0;
+
+        return [
+            ...array_splice($thumbnails, 0, $alone),
+            ...array_splice($images, 0, $alone),
+            ...$thumbnails,
+            ...$images,
+        ];
     }
 
     /**
