@@ -37,6 +37,9 @@ final class RepeatedPages
             if ($size < self::FEWEST_WORDS) {
                 continue;
             }
+            // Numbers with nothing behind them are on every list.
+            $isList = $size - RoleSigns::items($plain->text()) < self::FEWEST_WORDS;
+            $mostMissing = $isList ? 0 : max(2, 0.04 * $size);
             foreach ($pages as $fuller) {
                 $more = $likeness->size($fuller->number) - $size;
                 $isTicked = $ticks[$fuller->number] > $ticks[$plain->number];
@@ -57,7 +60,7 @@ final class RepeatedPages
                     $label[$plain->number]->words() !== $label[$fuller->number]->words();
                 // Of several it repeats the one of which the least is missing, and of those the nearest.
                 $is = [$missing, abs($plain->number - $fuller->number)];
-                if (! $other && $missing <= max(2, 0.04 * $size) && $is < ($best[$fuller->number] ?? [INF, INF])) {
+                if (! $other && $missing <= $mostMissing && $is < ($best[$fuller->number] ?? [INF, INF])) {
                     [$repeats[$fuller->number], $best[$fuller->number]] = [$plain->number, $is];
                 }
             }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace OpenSlate\Packs;
 
+use OpenSlate\Text\TextLine;
+
 /** How much speaks for each role of a page, and what speaks for it most. */
 final class RoleScores
 {
@@ -18,6 +20,11 @@ final class RoleScores
 
     /** A cover says no more, in whole sentences. */
     private const SENTENCES = 3;
+
+    /** Its title has no more lines, all of them in one size, nearly. */
+    private const LINES_OF_A_TITLE = 4;
+
+    private const SAME_TYPE = 0.95;
 
     /** And one with a smaller title so many words at the most. */
     private const BARE = 30;
@@ -155,8 +162,14 @@ final class RoleScores
         $isBare = $page->number === 1 && $signs->words <= self::BARE && $signs->asksNothing();
         $isLarge =
             $page->tallest() >= 24 || $page->tallest() >= ($isBare ? 1.25 : 1.4) * max(1.0, $signs->largest);
+        // Many words as large as the largest are those of cards.
+        $titles = array_filter(
+            $page->lines,
+            fn (TextLine $line): bool => $line->frame->height >= self::SAME_TYPE * $page->tallest(),
+        );
         $isOne =
             $page->number <= 2 &&
+            count($titles) <= self::LINES_OF_A_TITLE &&
             ! $signs->isRepeated &&
             ($page->number === 1 || $signs->isOnlyOne()) &&
             ! $signs->follows(Role::Cover) &&

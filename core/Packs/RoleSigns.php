@@ -68,7 +68,8 @@ final class RoleSigns
         'educators?|parents?|famil(y|ies)|carers?|guardians?|friends?)|'.
         'for (the )?(teachers?|staff|educators?|tutors?|parents?|famil(y|ies)|adults?|grown.?ups?|markers?)|'.
         'lesson plans?|how to use|(ideas|tips|suggestions) for us(e|ing)|ways to use|'.
-        'using this (pack|resource|unit|book)|getting started|pacing( guide)?|unit overview|overview|'.
+        'using (this|these|the) (packs?|resources?|units?|books?|cards?|sheets?|pages?|activities|games?|puzzles?|'.
+        'booklets?|kits?|sets?|posters?|worksheets?)|getting started|pacing( guide)?|unit overview|overview|'.
         'teaching (notes?|points|tips)|about this (unit|pack|lesson|resource|book|set|bundle)|'.
         OtherLanguages::GUIDE_HEADING.
         '|'.
@@ -127,7 +128,9 @@ final class RoleSigns
         'number|multiplication|times ?tables?|addition) (squares?|grids?|charts?|lines?)|story maps?|mind maps?|'.
         'venn diagrams?|cut (and|&) (stick|paste|glue)|tracing|handwriting|flash ?cards?|'.
         'magic squares?|(record(ing)?|score|planning) sheets?|planning (pages?|grids?|frames?|templates?)|test record|'.
-        'reading (log|record)|'.
+        'reading (log|record)|(word|letter|sound|number|shape) hunts?|roll (and|&) \p{L}+|spin (and|&) \p{L}+|'.
+        'trace the \p{L}+|count (and|&) \p{L}+|colou?r by \p{L}+|i spy|write the room|noughts and crosses|'.
+        'battleships|secret code|mystery (picture|word)|'.
         OtherLanguages::PUZZLE_HEADING.
         '|'.
         OtherLanguages::CARDS_HEADING.
@@ -305,6 +308,11 @@ final class RoleSigns
     public static function hasNameLine(string $text): bool
     {
         return preg_match(self::NAME_LINE, $text) === 1;
+    }
+
+    public static function withoutNameLines(string $text): string
+    {
+        return implode("\n", array_filter(explode("\n", $text), fn (string $line): bool => ! self::hasNameLine($line)));
     }
 
     /** Whether it asks for anything, or has a place for it. */

@@ -43,7 +43,7 @@ final class RolesByOthers
             $pages,
         );
 
-        return self::withAnswers($pages, self::withNeighbours($pages, $verdicts, $labels));
+        return self::withAnswers($pages, self::withNeighbours($pages, $verdicts, $labels), $labels);
     }
 
     /**
@@ -115,15 +115,12 @@ final class RolesByOthers
      *
      * @param  list<PageText>  $pages
      * @param  list<Verdict>  $verdicts
+     * @param  array<int, list<SectionLabel>>  $labels  by page
      * @return list<Verdict>
      */
-    private static function withAnswers(array $pages, array $verdicts): array
+    private static function withAnswers(array $pages, array $verdicts, array $labels): array
     {
-        $answered = [];
-        foreach ($verdicts as $at => $verdict) {
-            $verdict->role === Role::Key && $verdict->repeats !== null &&
-                ($answered[$verdict->repeats] ??= $pages[$at]->number);
-        }
+        $answered = self::answered($pages, $verdicts);
         $likeness = new TextSimilarity($pages);
         $alike = [];
         foreach (FullerPages::byTitle($pages) as $some) {
@@ -159,7 +156,7 @@ final class RolesByOthers
                 $verdicts[$at] = new Verdict(
                     Role::Student,
                     0.85,
-                    "page {$answered[$page->number]} repeats it with more on it",
+                    $answered[$page->number],
                 );
 
                 continue;
@@ -167,8 +164,16 @@ final class RolesByOthers
             $title = $page->name();
             if (
                 self::hasPlaces($page) &&
-                ($alike[$page->number] ?? []) === [] &&
-                ! self::isSaidElsewhere($page, $pages, $likeness)
+                self::areCopies($page, $alike[$page->number] ?? []) &&
+                ! self::isSaidElsewhere(
+                    $page,
+                    array_filter(
+                        $pages,
+                        fn (PageText $other): bool => ! in_array($other, $alike[$page->number] ?? [], true),
+                    ),
+                    $likeness,
+                    $labels,
+                )
             ) {
                 $verdicts[$at] = new Verdict(Role::Student, 0.75, 'has places to write on');
             } elseif (
@@ -179,7 +184,7 @@ final class RolesByOthers
             } elseif (
                 $page->bodyHeight() >= self::LARGE_TYPE &&
                 $page->wordCount() >= self::FEWEST_LARGE &&
-                (! self::isSaidElsewhere($page, $pages, $likeness) ||
+                (! self::isSaidElsewhere($page, $pages, $likeness, $labels) ||
                     (RoleSigns::tasks($page->text()) > 0 && ($alike[$page->number] ?? []) === []))
             ) {
                 $verdicts[$at] = new Verdict(Role::Student, 0.7, 'printed large, as posters and cards are');
@@ -187,6 +192,32 @@ final class RolesByOthers
         }
 
         return $verdicts;
+    }
+
+    /**
+     * The pages that a key repeats, and those before a key that have its title.
+     *
+     * @param  list<PageText>  $pages
+     * @param  list<Verdict>  $verdicts
+     * @return array<int, string> why each is one that is answered, by its number
+     */
+    private static function answered(array $pages, array $verdicts): array
+    {
+        $answered = [];
+        $titles = [];
+        foreach (array_reverse($verdicts, true) as $at => $verdict) {
+            $page = $pages[$at];
+            $title = mb_strtolower($page->name());
+            if ($verdict->role === Role::Key) {
+                $verdict->repeats === null ||
+                    ($answered[$verdict->repeats] = "page {$page->number} repeats it with more on it");
+                $titles[$title] = $page->number;
+            } elseif ($title !== '' && isset($titles[$title])) {
+                $answered[$page->number] ??= "page {$titles[$title]} has its title, and the answers";
+            }
+        }
+
+        return $answered;
     }
 
     private static function hasPlaces(PageText $page): bool
@@ -234,14 +265,21 @@ final class RolesByOthers
     }
 
     /**
-     * Whether another page has most of its words: it may be the answer to that.
+     * Whether another page has most of its words: it may be the answer to that, if it is not of another section.
      *
-     * @param  list<PageText>  $pages
+     * @param  array<PageText>  $pages
+     * @param  array<int, list<SectionLabel>>  $labels  by page
      */
-    private static function isSaidElsewhere(PageText $page, array $pages, TextSimilarity $likeness): bool
-    {
+    private static function isSaidElsewhere(
+        PageText $page,
+        array $pages,
+        TextSimilarity $likeness,
+        array $labels,
+    ): bool {
+        $label = fn (PageText $of): ?string => ($labels[$of->number][0] ?? null)?->words();
         foreach ($pages as $other) {
-            $shared = $other === $page ? 0 : $likeness->shared($page->number, $other->number);
+            $isOther = $label($page) !== null && $label($other) !== null && $label($page) !== $label($other);
+            $shared = $other === $page || $isOther ? 0 : $likeness->shared($page->number, $other->number);
             if ($shared >= self::SAME_WORDS * $likeness->size($page->number)) {
                 return true;
             }
@@ -250,7 +288,11 @@ final class RolesByOthers
         return false;
     }
 
-    /** @param  array<PageText>  $others */
+    /**
+     * Whether others are but copies of it, or there are none.
+     *
+     * @param  array<PageText>  $others
+     */
     private static function areCopies(PageText $page, array $others): bool
     {
         foreach ($others as $other) {

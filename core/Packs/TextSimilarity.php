@@ -6,7 +6,10 @@ namespace OpenSlate\Packs;
 
 use OpenSlate\Text\PageText;
 
-/** How much of one page's words stands on another, as bags of words. */
+/**
+ * How much of one page's words stands on another, as bags of words. What stands where a name is written is not of them:
+ * answers to a sheet do without.
+ */
 final class TextSimilarity
 {
     /** @var array<int, array<string, int>> counts of words by page */
@@ -19,7 +22,8 @@ final class TextSimilarity
     public function __construct(array $pages)
     {
         foreach ($pages as $page) {
-            preg_match_all('/[\p{L}\p{N}]+/u', mb_strtolower($page->text()), $words);
+            $said = RoleSigns::withoutNameLines($page->text());
+            preg_match_all('/[\p{L}\p{N}]+/u', mb_strtolower($said), $words);
             $this->bags[$page->number] = array_count_values($words[0]);
             $this->sizes[$page->number] = count($words[0]);
         }

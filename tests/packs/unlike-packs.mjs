@@ -7,6 +7,9 @@ const days = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday'];
 const prose =
     'The path goes down to the river and along it as far as the old bridge. Ducks sleep under the willows. In spring the water stands over the stones, and nobody crosses before noon.';
 
+const cells = (rows, columns, size, said = () => '') =>
+    `<table>${Array.from({ length: rows }, (_, row) => `<tr>${Array.from({ length: columns }, (_, column) => `<td style="${size}">${said(row, column)}</td>`).join('')}</tr>`).join('')}</table>`;
+
 export const unlikePacks = [
     {
         name: 'badges',
@@ -200,6 +203,52 @@ export const unlikePacks = [
             page(
                 'terms',
                 '<h2>Conditions d’utilisation</h2><p>Tous droits réservés. Usage en classe par une seule personne. Il est interdit de revendre ces fiches.</p>',
+            ),
+        ],
+    },
+    {
+        name: 'first-sounds',
+        size: a4,
+        css: 'body{font:14pt Arial,sans-serif}h1{font-size:28pt}table{border-collapse:collapse;margin:4mm 0}td{border:1px solid #333;text-align:center}.grey{font-size:36pt;color:#999}',
+        sections: false,
+        pages: [
+            student(null, `<h1>sh</h1>${cells(2, 3, 'width:50mm;height:40mm')}${lines(3)}`),
+            student(
+                null,
+                `<h1>Roll and read</h1>${cells(6, 6, 'width:22mm;height:20mm', (row, column) => (column ? ['ship', 'shop', 'fish', 'dish', 'shed', 'wish'][(row + column) % 6] : row + 1))}`,
+            ),
+            student(
+                null,
+                '<h1>Trace the words</h1><p class="grey">shell shell shell</p><p class="grey">shark shark</p>',
+            ),
+            student(
+                null,
+                `<h1>Cut and stick</h1>${cells(3, 2, 'width:70mm;height:40mm')}${cells(1, 6, 'width:22mm;height:14mm', (row, column) => ['ship', 'chip', 'fish', 'dish', 'shed', 'chick'][column])}`,
+            ),
+            page(
+                'key',
+                `<h1>Cut and stick</h1><p>Answers</p>${cells(3, 2, 'width:70mm;height:40mm', (row, column) => ['ship', 'fish', 'dish', 'shed', 'chip', 'chick'][2 * row + column])}`,
+            ),
+        ],
+    },
+    {
+        name: 'times-tables',
+        size: a4,
+        css: 'body{font:14pt Arial,sans-serif}h1{font-size:36pt}table{border-collapse:collapse;margin:4mm 0}td{border:1px solid #333}',
+        sections: false,
+        pages: [
+            page('cover', '<h1>Times tables</h1><p>Year 4</p>'),
+            ...[6, 7, 8].map((n) =>
+                student(
+                    null,
+                    `<h2>The ${n} times table</h2><p>Name ______ Time ______ Score ___ / 20</p>${cells(10, 2, 'width:70mm;height:14mm', (row, column) => `${n} × ${((row * 7 + column * 3) % 12) + 1} =`)}`,
+                ),
+            ),
+            ...[6, 7, 8].map((n) =>
+                page(
+                    'key',
+                    `<h2>The ${n} times table</h2>${cells(10, 2, 'width:70mm;height:14mm', (row, column) => `${n} × ${((row * 7 + column * 3) % 12) + 1} = ${n * (((row * 7 + column * 3) % 12) + 1)}`)}`,
+                ),
             ),
         ],
     },

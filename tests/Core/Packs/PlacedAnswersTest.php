@@ -298,6 +298,85 @@ final class PlacedAnswersTest extends TestCase
         $this->assertSame(['unknown', 'cover'], [$role(21, $many), $role(23, $many)]);
     }
 
+    public function test_many_words_as_large_as_the_largest_are_cards_and_no_cover(): void
+    {
+        $page = fn (int $count): PageText => new PageText(1, Size::of(595, 842), array_map(
+            fn (string $word, int $at): TextLine => $this->line($word, 60, 80 + 90 * $at, 40),
+            array_slice(['swim', 'dive', 'sail', 'float', 'sink'], 0, $count),
+            range(0, $count - 1),
+        ), 0.05);
+        $boats = $this->page(2, 'Boats', [[60, 200, 'Draw.']]);
+        $role = fn (int $count): string => $this->roles([$page($count), $boats])[0];
+
+        $this->assertSame('cover', $role(4));
+        $this->assertNotSame('cover', $role(5));
+    }
+
+    public function test_pages_before_a_key_that_has_their_title_are_the_students(): void
+    {
+        $role = fn (string $title): string => $this->roles([
+            $this->page(1, 'Fill the harbour', []),
+            $this->page(2, $title, [[60, 110, 'Answers'], [60, 200, 'boats, nets and crabs']]),
+        ])[0];
+
+        $this->assertSame('student', $role('Fill the harbour'));
+        $this->assertNotSame('student', $role('Fill the beach'));
+        $this->assertSame(
+            ['key', 'unknown'],
+            $this->roles([
+                $this->page(1, 'Fill the harbour', [[60, 110, 'Answers'], [60, 200, 'boats, nets and crabs']]),
+                $this->page(2, 'Fill the harbour', [[60, 200, 'gulls']]),
+            ]),
+            'what follows a key may go on with it',
+        );
+    }
+
+    public function test_tables_of_several_weeks_are_no_answers_to_each_other_nor_are_copies(): void
+    {
+        $heads = [[60, 160, 'Date'], [160, 160, 'Book'], [260, 160, 'Pages'], [360, 160, 'Signed']];
+        $roles = fn (string $first, string $second, float $ink = 0.05): array => $this->roles([
+            $this->page(1, $first, $heads, blanks: 28),
+            new PageText(2, Size::of(595, 842), $this->page(2, $second, $heads)->lines, $ink, blanks: 28),
+        ]);
+
+        $this->assertSame(['student', 'student'], $roles('Week 1', 'Week 2'));
+        $this->assertSame(['unknown', 'unknown'], $roles('What I read', 'All that I read'));
+        $this->assertSame(['student', 'student'], $roles('What I read', 'What I read'));
+        $this->assertSame(['unknown', 'unknown'], $roles('What I read', 'What I read', 0.06), 'one may be filled in');
+    }
+
+    public function test_answers_need_not_have_the_line_for_the_name(): void
+    {
+        $sums = fn (string ...$answers): array => array_map(
+            fn (string $sum, int $at): array => [60, 160 + 30 * $at, trim($sum.' '.($answers[$at] ?? ''))],
+            ['3 × 4 =', '6 × 5 =', '7 × 8 =', '9 × 2 =', '8 × 6 =', '4 × 4 ='],
+            range(0, 5),
+        );
+        $sheet = $this->page(1, 'Tables, set A', [[60, 120, 'Name ____ Time ____ Score ___ / 6'], ...$sums()]);
+        $roles = fn (string ...$answers): array => $this->roles([
+            $sheet,
+            $this->page(2, 'Tables, set A', $sums(...$answers)),
+        ]);
+
+        $this->assertSame(['student', 'key'], $roles('12', '30', '56', '18', '48', '16'));
+        $this->assertNotSame('key', $roles()[1]);
+    }
+
+    public function test_numbers_with_nothing_behind_them_do_not_make_a_list_of_words_their_answers(): void
+    {
+        $list = fn (int $number, string $title, string $word): PageText => $this->page($number, $title, array_map(
+            fn (int $at): array => [60, 160 + 30 * $at, trim("{$at}. {$word}".($word === '' ? '' : chr(96 + $at)))],
+            range(1, 12),
+        ));
+        $roles = fn (string $title): array => $this->roles([
+            $list(1, 'Spelling record', ''),
+            $list(2, $title, 'harbour'),
+        ]);
+
+        $this->assertNotSame('key', $roles('Spelling list')[1]);
+        $this->assertSame('key', $roles('Spelling record')[1]);
+    }
+
     public function test_a_page_repeats_the_one_that_it_has_most_of_and_not_the_nearest(): void
     {
         $week = fn (int $page, int $week, string $more): PageText => $this->page($page, "Bell work, week {$week}", [
@@ -329,7 +408,7 @@ final class PlacedAnswersTest extends TestCase
         foreach (['Deine Antworten', 'Mis respuestas', 'Tes réponses', 'Problem and solution'] as $title) {
             $this->assertFalse(RoleSigns::isKeyHeading($title), $title);
         }
-        foreach (['Für die Lehrkraft', 'Para el maestro', 'Pour l’enseignant', 'About this unit'] as $title) {
+        foreach (['Using these cards', 'Für die Lehrkraft', 'Para el maestro', 'Pour l’enseignant', 'About this unit'] as $title) {
             $this->assertTrue(RoleSigns::isGuideHeading($title), $title);
         }
         $this->assertTrue(RoleSigns::hasNameLine('Nombre: ____'));
