@@ -408,7 +408,8 @@ final class PlacedAnswersTest extends TestCase
         foreach (['Deine Antworten', 'Mis respuestas', 'Tes réponses', 'Problem and solution'] as $title) {
             $this->assertFalse(RoleSigns::isKeyHeading($title), $title);
         }
-        foreach (['Using these cards', 'Für die Lehrkraft', 'Para el maestro', 'Pour l’enseignant', 'About this unit'] as $title) {
+        $guides = ['Using these cards', 'Für die Lehrkraft', 'Para el maestro', 'Pour l’enseignant', 'About this unit'];
+        foreach ($guides as $title) {
             $this->assertTrue(RoleSigns::isGuideHeading($title), $title);
         }
         $this->assertTrue(RoleSigns::hasNameLine('Nombre: ____'));
