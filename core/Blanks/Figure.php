@@ -16,6 +16,9 @@ final readonly class Figure
 
     private const CHART_CELLS = 16;
 
+    /** What is to be read off has smaller squares, in points: into larger ones something is written. */
+    private const CHART_SIDE = 40.0;
+
     /** A line that goes on so far from a figure is not one of its sides, in points. */
     private const BEYOND = 8.0;
 
@@ -99,6 +102,18 @@ final readonly class Figure
         foreach ($this->cells as $cell) {
             [$isTop, $isLeft] = [$cell->frame->y < $top + 2, $cell->frame->x < $left + 2];
             if ($isTop !== $isLeft && $this->ground->printedIn($cell->frame) === []) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    private function hasHeadRow(): bool
+    {
+        $top = min(array_map(fn (Cell $cell): float => $cell->frame->y, $this->cells));
+        foreach ($this->cells as $cell) {
+            if ($cell->frame->y < $top + 2 && $this->ground->printedIn($cell->frame) === []) {
                 return false;
             }
         }
@@ -223,9 +238,11 @@ final readonly class Figure
         );
 
         return count($alike) >= 0.8 * count($this->cells) &&
+            max($first->width, $first->height) < self::CHART_SIDE &&
             $first->width / $first->height > 0.8 &&
             $first->width / $first->height < 1.25 &&
-            ! $this->hasHeads();
+            ! $this->hasHeads() &&
+            ! $this->hasHeadRow();
     }
 
     /** Parts of a bar, some of them filled in: a drawing, of which nothing is to be written on. */

@@ -46,7 +46,7 @@ final class RoleSigns
         '\W*$|^\W*(\d+\W+)?('.
         OtherLanguages::TASKS.
         ')\b|'.
-        '\b(with|and|plus|includ(es|ing)|&|'.
+        '^\W*(contents|included|inside|includes|what you get)\W*:|\b(with|and|plus|includ(es|ing)|&|'.
         '\+) (an? |the |full |all )?(answers?|answer ?keys?|solutions)\W*$/iu';
 
     private const ANSWERS_WITHIN = [

@@ -123,23 +123,34 @@ final class EdgesTest extends TestCase
         $this->assertSame(40, $squares(10, 4, 26.0));
     }
 
-    public function test_sixteen_empty_squares_of_one_size_are_a_chart_and_oblongs_are_a_table(): void
+    public function test_sixteen_small_empty_squares_of_one_size_are_a_chart_and_oblongs_are_a_table(): void
     {
         $grid = fn (int $columns, float $wide, float $high): int => count(
             $this->sheet()->grid(60, 100, array_fill(0, $columns, $wide), array_fill(0, 4, $high))->said(),
         );
-        $this->assertSame(0, $grid(4, 40, 40));
-        $this->assertSame(0, $grid(4, 48, 40));
-        $this->assertSame(16, $grid(4, 52, 40));
-        $this->assertSame(12, $grid(3, 40, 40));
+        $this->assertSame(0, $grid(4, 30, 30));
+        $this->assertSame(0, $grid(4, 36, 30));
+        $this->assertSame(16, $grid(4, 39, 30));
+        $this->assertSame(12, $grid(3, 30, 30));
+        $this->assertSame([0, 16, 16], [$grid(4, 39.5, 39.5), $grid(4, 41, 41), $grid(4, 120, 99)], 'room for a word');
+    }
+
+    public function test_small_squares_under_a_row_of_heads_are_a_table(): void
+    {
+        $sheet = $this->sheet()->grid(60, 100, array_fill(0, 5, 36.0), array_fill(0, 5, 36.0));
+        foreach (['Mon', 'Tue', 'Wed', 'Thu'] as $at => $day) {
+            $sheet->words($day, 66 + 36 * $at, 110);
+        }
+        $this->assertSame([], $sheet->said(), 'the last has no head');
+        $this->assertCount(20, $sheet->words('Fri', 210, 110)->said());
     }
 
     public function test_a_chart_has_most_of_its_squares_empty(): void
     {
         $written = function (int $many): int {
-            $sheet = $this->sheet()->grid(60, 100, array_fill(0, 4, 40.0), array_fill(0, 4, 40.0));
+            $sheet = $this->sheet()->grid(60, 100, array_fill(0, 4, 36.0), array_fill(0, 4, 36.0));
             for ($n = 0; $n < $many; $n++) {
-                $sheet->words('ab', 70 + 40 * ($n % 4), 112 + 40 * intdiv($n, 4));
+                $sheet->words('ab', 70 + 36 * ($n % 4), 218 - 36 * intdiv($n, 4));
             }
 
             return count($sheet->said());
