@@ -8,8 +8,8 @@ namespace OpenSlate\Blanks;
  * Proposes the places of a page that are there to be filled in, from what is printed on it.
  *
  * Rules that enclose are boxes and cells; rules that stand free, with room above them and no words over them, are
- * lines; runs of underscores are gaps. What a table, a drawing, a heading or a list of contents draws with is none of
- * these.
+ * lines; runs of underscores are gaps, and so is what equations leave open. What a table, a drawing, a heading or a
+ * list of contents draws with is none of these.
  */
 final class BlankFinder
 {
@@ -47,6 +47,7 @@ final class BlankFinder
             ...BubbleFinder::find($ground),
             ...LineFinder::find($ground, $rules, $lattice, $typed),
         ];
+        array_push($found, ...$marks->readable ? EquationFinder::find($ground, $found) : []);
         $kept = [];
         foreach ($found as $blank) {
             foreach ($kept as $other) {
@@ -97,7 +98,8 @@ final class BlankFinder
         $again = array_values(
             array_filter(
                 $read->lines === [] ? [] : self::find($read),
-                fn (Blank $one): bool => in_array($one->kind, [BlankKind::Line, BlankKind::Box], true),
+                fn (Blank $one): bool => in_array($one->kind, [BlankKind::Line, BlankKind::Box], true) ||
+                    EquationFinder::isOf($one),
             ),
         );
         $more = [];

@@ -16,6 +16,9 @@ final class Prompts
     /** Words of one line are nearer to each other than this, of their height. */
     private const BETWEEN_WORDS = 0.6;
 
+    /** And two sums farther than this. */
+    private const BETWEEN_SUMS = 1.2;
+
     /** What of the frame of a word lies below its letters, as a share of its height. */
     private const DESCENDERS = 0.25;
 
@@ -133,7 +136,7 @@ final class Prompts
     {
         $words = array_values(
             array_filter(
-                array_map(fn (Word $word): Word => self::upTo($word, $frame), $ground->words),
+                array_map(fn (Word $word): Word => self::upTo($word, $frame), self::said($ground)),
                 fn (Word $word): bool => $word->frame->right() <= $frame->x + 3 &&
                     $word->frame->middle() > $frame->y - 2 &&
                     $word->frame->middle() < $frame->bottom() + 0.6 * $word->frame->height &&
@@ -149,7 +152,9 @@ final class Prompts
             if ($foot !== null && abs($word->frame->bottom() - $foot) > 0.4 * $word->frame->height) {
                 continue;
             }
-            if ($x - $word->frame->right() > 30) {
+            // Sums that stand beside each other are farther apart than what they are of.
+            $isSum = in_array('=', $said, true);
+            if ($x - $word->frame->right() > ($isSum ? self::BETWEEN_SUMS * $word->frame->height : 30)) {
                 break;
             }
             $foot ??= $word->frame->bottom();
@@ -162,7 +167,21 @@ final class Prompts
             $x = $word->frame->x;
         }
 
-        return implode(' ', array_reverse($said));
+        $before = implode(' ', array_reverse($said));
+
+        // A dash between numbers takes away; elsewhere it but parts what is said.
+        return preg_match('/[\p{L}\p{N}]/u', $before) === 1
+            ? (string) preg_replace('/(?<![\d)])\s*[-–—−]\s*$|(?<![\d)]) [-–](?= )/u', '', $before)
+            : '';
+    }
+
+    /** @return list<Word> words, and the signs of sums */
+    private static function said(Ground $ground): array
+    {
+        return array_values(array_filter(
+            $ground->printed,
+            fn (Word $word): bool => preg_match('/[\p{L}\p{N}]|^[-–−+×÷=<>≤≥≈≠±√∛*\/£$€¥₹]+$/u', $word->text) === 1,
+        ));
     }
 
     /** Of a word with a run of underscores or dots in it, "Name:____", what stands before the run at the frame. */

@@ -239,7 +239,7 @@ final class TablesAndGuidesTest extends TestCase
             (new PrintedSheet())->words('√', 94, 100)->words('49', 101, 104)->across(102, 100, 130)->said(),
         );
         $this->assertSame([], (new PrintedSheet())->words('√49 is seven', 94, 100)->across(102, 100, 130)->said());
-        $this->assertSame(['line: √49'], (new PrintedSheet())->words('√49 =', 94, 100)->across(114, 130, 170)->said());
+        $this->assertSame(['line: √49 ='], (new PrintedSheet())->words('√49 =', 94, 100)->across(114, 130, 170)->said());
     }
 
     public function test_marks_at_the_end_of_the_last_line_do_not_part_it_from_the_others(): void
@@ -260,7 +260,7 @@ final class TablesAndGuidesTest extends TestCase
 
     public function test_a_square_beside_the_sign_of_a_sum_is_for_a_number(): void
     {
-        $this->assertSame(['box: 45'], (new PrintedSheet())->words('45 > ☐', 72, 100)->said());
+        $this->assertSame(['box: 45 >'], (new PrintedSheet())->words('45 > ☐', 72, 100)->said());
         $this->assertSame(['box'], (new PrintedSheet())->words('☐ = 10 + 9', 72, 100)->said());
         $this->assertSame(['box'], (new PrintedSheet())->box(100, 100, 16, 16)->words('+ 4 = 9', 120, 101)->said());
         $this->assertSame(['tick: seven'], (new PrintedSheet())->words('☐ seven', 72, 100)->said());

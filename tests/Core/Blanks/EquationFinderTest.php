@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Blanks;
+
+use OpenSlate\Blanks\Blank;
+use OpenSlate\Blanks\BlankFinder;
+use OpenSlate\Blanks\BlankKind;
+use OpenSlate\Blanks\Marks;
+use OpenSlate\Geometry\Frame;
+use OpenSlate\Paper\Size;
+use OpenSlate\Text\TextLine;
+use OpenSlate\Text\Word;
+use PHPUnit\Framework\TestCase;
+
+/** What sums come to is written behind their sign, where no line is drawn: common practice, no source. */
+final class EquationFinderTest extends TestCase
+{
+    public function test_what_a_sum_comes_to_is_written_behind_its_sign(): void
+    {
+        $blanks = $this->found([[72, 100, '6 × 8 ='], [72, 130, 'x ='], [72, 160, '5+3='], [72, 190, '£2 + £3 = £']]);
+
+        $this->assertSame(['6 × 8 =', 'x =', '5+3=', '£2 + £3 = £'], array_column($blanks, 'label'));
+        foreach ($blanks as $at => $blank) {
+            $this->assertSame(BlankKind::Gap, $blank->kind);
+            $this->assertTrue($blank->isSure());
+            $this->assertEqualsWithDelta(100 + 30 * $at, $blank->frame->y, 0.01);
+            $this->assertEqualsWithDelta(72, $blank->frame->width, 0.01);
+        }
+        $this->assertEqualsWithDelta(72 + 36, $blanks[0]->frame->x, 0.01, 'just behind the sign');
+    }
+
+    public function test_sums_beside_each_other_share_the_row_and_a_unit_ends_the_room(): void
+    {
+        $row = $this->found([[72, 100, '4 + 3 ='], [160, 100, '9 − 5 ='], [248, 100, 'Area ='], [330, 100, 'cm²']]);
+        $this->assertCount(3, $row);
+        foreach ([157.0, 245.0, 327.0] as $at => $end) {
+            $this->assertEqualsWithDelta($end, $row[$at]->frame->right(), 0.01);
+        }
+    }
+
+    public function test_where_something_stands_behind_it_nothing_is_written(): void
+    {
+        $this->assertSame([], $this->found([[72, 100, '6 × 8 = 48']]));
+        $this->assertSame([], $this->found([[72, 100, '6 × 8 ='], [118, 100, '48']]));
+        $this->assertSame([], $this->found([[72, 100, '6 × 8 ='], [118, 94, '96'], [118, 106, '2']]), 'a fraction');
+        $this->assertSame([], $this->found([[530, 100, '6 × 8 =']]), 'the edge of the page');
+        $this->assertSame([], $this->found([[72, 100, '=']]), 'of nothing');
+        $this->assertSame([], $this->found([[72, 100, '3 × 12 ='], [80, 118, '= 36']]), 'worked out below');
+    }
+
+    public function test_a_line_or_a_gap_behind_it_is_the_place(): void
+    {
+        $this->assertCount(1, $this->found([[72, 100, '6 × 8 = ______']]));
+        $this->assertCount(1, $this->found([[72, 100, '6 × 8 ='], [120, 100, '______']]));
+    }
+
+    public function test_on_what_is_read_off_a_picture_it_is_found_once_its_words_are_read(): void
+    {
+        $marks = $this->marks([[72, 100, '6 × 8 ='], [72, 140, 'It is old.']]);
+        $unread = new Marks($marks->size, lines: $marks->lines, readable: false, seen: true);
+
+        $this->assertSame([], BlankFinder::find($unread));
+        $read = BlankFinder::read([], $unread->read($marks->lines));
+        $this->assertSame(['6 × 8 ='], array_column($read, 'label'));
+    }
+
+    /**
+     * @param  list<array{float, float, string}>  $said  x, y and words
+     * @return list<Blank>
+     */
+    private function found(array $said): array
+    {
+        return BlankFinder::find($this->marks($said));
+    }
+
+    /** @param  list<array{float, float, string}>  $said */
+    private function marks(array $said): Marks
+    {
+        $lines = array_map(function (array $one): TextLine {
+            [$x, $y, $text] = $one;
+            $words = [];
+            foreach (explode(' ', $text) as $word) {
+                $words[] = new Word($word, Frame::of($x, $y, 6 * mb_strlen($word), 12));
+                $x += 6 * mb_strlen($word) + 3;
+            }
+
+            return TextLine::of(...$words);
+        }, $said);
+
+        return new Marks(Size::of(595, 842), lines: $lines);
+    }
+}
