@@ -40,12 +40,11 @@ final class EquationFinder
         $blanks = [];
         foreach ($ground->marks->lines as $line) {
             foreach ($line->words as $at => $word) {
-                $before = $line->words[$at - 1] ?? null;
-                $isMoney = preg_match(self::MONEY, $word->text) === 1 && ($before->text ?? '') === '=';
-                if (! $isMoney && preg_match(self::SIGN, $word->text) !== 1) {
+                $before = $line->words[$at - 1] ?? $word;
+                $sign = preg_match(self::MONEY, $word->text) === 1 ? $before : $word;
+                if (preg_match(self::SIGN, $sign->text) !== 1) {
                     continue;
                 }
-                $sign = $isMoney ? $before : $word;
                 $frame = self::isEquation($ground, $sign) ? self::behind($ground, $word) : null;
                 if ($frame !== null && ! self::isGiven($frame, $found) && ! self::goesOn($ground, $sign)) {
                     $blanks[] = new Blank(BlankKind::Gap, $frame, 0.7);

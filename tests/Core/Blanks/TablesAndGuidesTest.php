@@ -239,7 +239,8 @@ final class TablesAndGuidesTest extends TestCase
             (new PrintedSheet())->words('√', 94, 100)->words('49', 101, 104)->across(102, 100, 130)->said(),
         );
         $this->assertSame([], (new PrintedSheet())->words('√49 is seven', 94, 100)->across(102, 100, 130)->said());
-        $this->assertSame(['line: √49 ='], (new PrintedSheet())->words('√49 =', 94, 100)->across(114, 130, 170)->said());
+        $root = (new PrintedSheet())->words('√49 =', 94, 100)->across(114, 130, 170);
+        $this->assertSame(['line: √49 ='], $root->said());
     }
 
     public function test_marks_at_the_end_of_the_last_line_do_not_part_it_from_the_others(): void
