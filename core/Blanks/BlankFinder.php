@@ -47,7 +47,10 @@ final class BlankFinder
             ...BubbleFinder::find($ground),
             ...LineFinder::find($ground, $rules, $lattice, $typed),
         ];
-        array_push($found, ...$marks->readable ? EquationFinder::find($ground, $found) : []);
+        if ($marks->readable) {
+            array_push($found, ...ColumnSumFinder::find($ground, $rules));
+            array_push($found, ...OpenEndFinder::find($ground, $found));
+        }
         $kept = [];
         foreach ($found as $blank) {
             foreach ($kept as $other) {
@@ -62,7 +65,7 @@ final class BlankFinder
             $kept[] = $blank;
         }
 
-        $joins = $marks->readable ? JoinFinder::find($ground) : [];
+        $joins = $marks->readable ? JoinFinder::find($ground) ?: MatchFinder::find($ground, $kept) : [];
         $labelled = array_map(
             fn (Blank $blank): Blank => $blank->labelled(
                 $marks->readable || $blank->kind === BlankKind::Field ? Prompts::of($ground, $blank) : '',
@@ -99,7 +102,7 @@ final class BlankFinder
             array_filter(
                 $read->lines === [] ? [] : self::find($read),
                 fn (Blank $one): bool => in_array($one->kind, [BlankKind::Line, BlankKind::Box], true) ||
-                    EquationFinder::isOf($one),
+                    OpenEndFinder::isOf($one),
             ),
         );
         $more = [];

@@ -28,7 +28,7 @@ final class JoinFinder
     /** Dots of one column stand so straight below each other, and columns so far apart, in points. */
     private const ASIDE = 3.0;
 
-    private const APART = 50.0;
+    private const APART = 30.0;
 
     /** Words belong to a dot from so near, in points; those of one row go on over gaps of so much of their height. */
     private const NEAR = 160.0;

@@ -33,6 +33,8 @@ final class TickFinder
     /** How far from it the sign of a sum stands, in points. */
     private const SIGN = 12.0;
 
+    private const NUMBER = '/^[−–-]?[£$€]?\d[\d.,\/½¼¾⅓⅔]*\s?(?:%|p|c?m|k?g|ml|l)?$/u';
+
     /** Words before it that are so much nearer than those after it are its own. */
     private const NEARER = 0.6;
 
@@ -50,8 +52,16 @@ final class TickFinder
     {
         $blanks = [];
         foreach ($ground->marks->rings as $ring) {
+            if ($ground->printedIn($ring) !== []) {
+                continue;
+            }
+            if (self::isTick($ring, self::SMALLEST) && self::isBetweenNumbers($ground, $ring)) {
+                $blanks[] = new Blank(BlankKind::Box, $ring, 0.8);
+
+                continue;
+            }
             $isOval = self::isOval($ring) && self::isAmongOthers($ground, $ring);
-            $blank = $ground->printedIn($ring) === [] ? self::of($ground, $ring, self::SMALLEST, $isOval) : null;
+            $blank = self::of($ground, $ring, self::SMALLEST, $isOval);
             $blank === null || ($blanks[] = $blank);
         }
 
@@ -81,9 +91,55 @@ final class TickFinder
         return Frame::of($letter->x + ($letter->width - $side) / 2, $top, $side, $side);
     }
 
-    /** A number is to be written in a square that stands beside the sign of a sum. */
+    /** A sign is to be written between two numbers that stand by themselves: "4 ○ 7". */
+    private static function isBetweenNumbers(Ground $ground, Frame $frame): bool
+    {
+        $isRow = fn (Frame $other): bool => $other !== $frame &&
+            abs($other->middle() - $frame->middle()) < max(6.0, 0.6 * $frame->height);
+        $row = array_filter($ground->printed, fn (Word $word): bool => $isRow($word->frame));
+        $beside = [];
+        foreach ([-1, 1] as $way) {
+            $near = array_filter($row, function (Word $word) use ($frame, $way): bool {
+                $gap = $way > 0 ? $word->frame->x - $frame->right() : $frame->x - $word->frame->right();
+
+                return $gap > -1 && $gap < self::SIGN;
+            });
+            $word = reset($near);
+            if ($word === false || preg_match(self::NUMBER, $word->text) !== 1) {
+                return false;
+            }
+            $beside[] = $word->frame;
+        }
+        // A scale has a ring at each of its numbers.
+        foreach ([...$ground->marks->rings, ...self::signs($ground)] as $ring) {
+            $apart = min(abs($ring->x - $beside[1]->right()), abs($beside[0]->x - $ring->right()));
+            if ($isRow($ring) && $apart < self::SIGN) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /** @return list<Frame> the letters of a font that are squares or rings */
+    private static function signs(Ground $ground): array
+    {
+        $words = array_merge([], ...array_column($ground->marks->lines, 'words'));
+
+        return array_values(
+            array_map(
+                fn (Word $word): Frame => $word->frame,
+                array_filter($words, fn (Word $word): bool => preg_match(self::CHOICES, $word->text) === 1),
+            ),
+        );
+    }
+
+    /** A number, or a sign, is to be written in what stands beside the sign of a sum, or between two numbers. */
     private static function isInSum(Ground $ground, Frame $frame): bool
     {
+        if (self::isBetweenNumbers($ground, $frame)) {
+            return true;
+        }
         foreach ($ground->printed as $word) {
             if (abs($word->frame->middle() - $frame->middle()) >= max(6.0, 0.6 * $frame->height)) {
                 continue;

@@ -156,6 +156,10 @@ final class OtherLanguages
         'classe[rz]?|range[rz]?|trie[rz]?|découpe[rz]?|colle[rz]?|remet(s|tez)|clasifica|ordena|recorta|pega|coloca|'.
         'ordnet?|sortiere|schneidet?|klebe|ordina|ritaglia|incolla|classifica|knip|plak|sorteer|torrwch|gludwch';
 
+    public const TO_JOIN =
+        'relie[rz]?|associe[rz]?|une(?= (?:cada|las?|los?|el|con)\b)|relaciona|verbind(?:e|et|en)?|ordnet?|'.
+        'collega(?:te)?|abbina(?:te)?|liga|ligue|cysylltwch|unwch';
+
     public const TO_STUDENT =
         '(ton|ta|tes) (cahier|partenaire|camarade|voisine?|professeur|réponses?|idées?|avis)|'.
         'tus? (cuaderno|compañer[oa]|respuestas?|profesora?|opinión|propias)|'.

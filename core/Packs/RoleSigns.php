@@ -221,6 +221,17 @@ final class RoleSigns
         OtherLanguages::TO_SORT.
         ')\b/imu';
 
+    /** Words are joined by lines. */
+    private const TO_JOIN =
+        '/(?:^|[.!?:;]\s)\W*(?:(?:\d{1,2}|[A-Za-z])[.):]\s*)?(?:match|join|connect|link|'.
+        'draw (?:an? |straight )?lines?\b(?=.* (?:to|from|between|each)\b)|'.
+        OtherLanguages::TO_JOIN.
+        ')\b/imu';
+
+    /** But not where letters are written, or pieces are moved. */
+    private const NOT_TO_JOIN =
+        '/\b(?:write|writing|letters?|cut|glue|stick|paste|number(?:s|ed)? in|on the line)\b/iu';
+
     private const TO_STUDENT =
         '/\b(in your own words|your (own|answers?|partner|group|team|thinking|reasoning|work|drawing|'.
         'idea|opinion|teacher|book|'.
@@ -338,6 +349,12 @@ final class RoleSigns
     public static function asksToSort(string $text): bool
     {
         return preg_match(self::TO_SORT, $text) === 1;
+    }
+
+    /** Whether what stands on one side is to be joined to what stands on the other, by lines. */
+    public static function asksToJoin(string $text): bool
+    {
+        return preg_match(self::TO_JOIN, $text) === 1 && preg_match(self::NOT_TO_JOIN, $text) !== 1;
     }
 
     /** How often students are told of, as one does to their teacher. */

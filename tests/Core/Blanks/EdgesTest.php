@@ -123,6 +123,24 @@ final class EdgesTest extends TestCase
         $this->assertSame(40, $squares(10, 4, 26.0));
     }
 
+    public function test_a_ring_between_two_numbers_is_for_a_sign_and_those_of_a_scale_are_ticked(): void
+    {
+        $this->assertSame(
+            ['box', 'box'],
+            array_map(
+                fn (string $said): string => explode(':', $said)[0],
+                $this->sheet()->words('4', 100, 100)->ring(112, 98, 14, 14)->words('7', 132, 100)
+                    ->words('9', 260, 100)->ring(272, 98, 14, 14)->words('3', 292, 100)->said(),
+            ),
+        );
+        $scale = $this->sheet()->words('1', 100, 100)->ring(110, 98, 14, 14)->words('2', 130, 100)
+            ->ring(140, 98, 14, 14)->words('3', 160, 100)->ring(170, 98, 14, 14);
+        $this->assertNotContains('box', array_map(
+            fn (string $said): string => explode(':', $said)[0],
+            $scale->said(),
+        ));
+    }
+
     public function test_sixteen_small_empty_squares_of_one_size_are_a_chart_and_oblongs_are_a_table(): void
     {
         $grid = fn (int $columns, float $wide, float $high): int => count(

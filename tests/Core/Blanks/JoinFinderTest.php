@@ -44,11 +44,13 @@ final class JoinFinderTest extends TestCase
         }
     }
 
-    public function test_a_list_with_bullets_and_two_dots_and_dots_near_to_each_other_are_none(): void
+    public function test_bullets_of_lists_and_two_dots_and_dots_near_to_each_other_are_none(): void
     {
-        $this->assertSame([], $this->joins($this->sheet('glyphs', isList: true)), 'words between: two lists');
+        $lists = $this->joins($this->sheet('glyphs', isList: true))[0]->ends;
+        $this->assertSame('keel', $lists[2]->words);
+        $this->assertGreaterThan(200, $lists[2]->dot->x, 'not at the bullet, but behind the word');
         $this->assertSame([], $this->joins($this->sheet('dots', count: 2)));
-        $this->assertSame([], $this->joins($this->sheet('dots', apart: 45)));
+        $this->assertSame([], $this->joins($this->sheet('dots', apart: 25)));
         $this->assertSame([], $this->joins($this->sheet('dots', more: 3)), 'three more on one side than on the other');
         $this->assertCount(8, $this->joins($this->sheet('dots', more: 2))[0]->ends ?? []);
     }

@@ -14,8 +14,8 @@ use OpenSlate\Text\TextLine;
 use OpenSlate\Text\Word;
 use PHPUnit\Framework\TestCase;
 
-/** What sums come to is written behind their sign, where no line is drawn: common practice, no source. */
-final class EquationFinderTest extends TestCase
+/** What sums come to is written behind their sign, and answers behind their word: common practice, no source. */
+final class OpenEndFinderTest extends TestCase
 {
     public function test_what_a_sum_comes_to_is_written_behind_its_sign(): void
     {
@@ -54,6 +54,17 @@ final class EquationFinderTest extends TestCase
     {
         $this->assertCount(1, $this->found([[72, 100, '6 × 8 = ______']]));
         $this->assertCount(1, $this->found([[72, 100, '6 × 8 ='], [120, 100, '______']]));
+    }
+
+    public function test_an_answer_is_written_behind_its_word_in_as_many_letters_as_a_sentence(): void
+    {
+        $blanks = $this->found([[72, 100, 'Answer:'], [72, 140, 'Réponse :'], [72, 180, 'Ans:'], [320, 180, 'boats']]);
+        $this->assertSame([260.0, 260.0, 218.0], array_map(
+            fn (Blank $one): float => round($one->frame->width),
+            $blanks,
+        ));
+        $others = [[72, 100, 'Answer: two boats'], [72, 140, 'Answers:'], [72, 180, 'Note:']];
+        $this->assertSame([], $this->found($others));
     }
 
     public function test_on_what_is_read_off_a_picture_it_is_found_once_its_words_are_read(): void

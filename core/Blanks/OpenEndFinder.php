@@ -7,11 +7,14 @@ namespace OpenSlate\Blanks;
 use OpenSlate\Geometry\Frame;
 use OpenSlate\Text\Word;
 
-/** Finds equations with nothing behind their sign: what they come to is to be written there. */
-final class EquationFinder
+/** Finds what is left open at its end: equations with nothing behind their sign, and "Answer:" with nothing behind it. */
+final class OpenEndFinder
 {
     /** Where it ends; what it comes to may be money, whose sign is printed. */
     private const SIGN = '/=[£$€¥₹]?$/u';
+
+    /** "Answer:", in the languages of OpenSlate\Packs\OtherLanguages. */
+    private const ANSWER = '/(?:^|\s)(?:answer|ans\.?|réponse|respuesta|antwort|risposta|resposta|antwoord|ateb):$/iu';
 
     private const MONEY = '/^[£$€¥₹]$/u';
 
@@ -22,6 +25,8 @@ final class EquationFinder
     private const NARROWEST = 18.0;
 
     private const WIDEST = 72.0;
+
+    private const WORDS = 260.0;
 
     private const APART = 3.0;
 
@@ -42,10 +47,11 @@ final class EquationFinder
             foreach ($line->words as $at => $word) {
                 $before = $line->words[$at - 1] ?? $word;
                 $sign = preg_match(self::MONEY, $word->text) === 1 ? $before : $word;
-                if (preg_match(self::SIGN, $sign->text) !== 1) {
+                $isAnswer = preg_match(self::ANSWER, $word->text === ':' ? "{$before->text}:" : $word->text) === 1;
+                if (! $isAnswer && (preg_match(self::SIGN, $sign->text) !== 1 || ! self::isEquation($ground, $sign))) {
                     continue;
                 }
-                $frame = self::isEquation($ground, $sign) ? self::behind($ground, $word) : null;
+                $frame = self::behind($ground, $word, $isAnswer ? self::WORDS : self::WIDEST);
                 if ($frame !== null && ! self::isGiven($frame, $found) && ! self::goesOn($ground, $sign)) {
                     $blanks[] = new Blank(BlankKind::Gap, $frame, 0.7);
                 }
@@ -55,10 +61,11 @@ final class EquationFinder
         return $blanks;
     }
 
-    /** Whether a blank is what an equation comes to. */
+    /** Whether a blank is what is left open at such an end, by what is asked at it. */
     public static function isOf(Blank $blank): bool
     {
-        return $blank->kind === BlankKind::Gap && preg_match(self::SIGN, $blank->label) === 1;
+        return $blank->kind === BlankKind::Gap &&
+            (preg_match(self::SIGN, $blank->label) === 1 || preg_match(self::ANSWER, $blank->label) === 1);
     }
 
     /** Whether something stands before the sign, in one word with it or in the one before. */
@@ -83,10 +90,10 @@ final class EquationFinder
     }
 
     /** The room behind a word, up to the next thing on its row; null where that is too near. */
-    private static function behind(Ground $ground, Word $word): ?Frame
+    private static function behind(Ground $ground, Word $word, float $widest): ?Frame
     {
         $from = $word->frame->right() + self::APART;
-        $to = min($from + self::WIDEST, (1 - self::MARGIN) * $ground->marks->size->width);
+        $to = min($from + $widest, (1 - self::MARGIN) * $ground->marks->size->width);
         $things = [
             ...array_map(
                 fn (Word $other): Frame => $other->frame,
