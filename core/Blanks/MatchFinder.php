@@ -21,7 +21,7 @@ final class MatchFinder
     /** What stands on one row belongs together up to this gap, in points; the columns are farther apart. */
     private const GAP = 30.0;
 
-    private const APART = 40.0;
+    private const APART = 60.0;
 
     /** The words of a column begin, end or are centred so straight below each other, in points. */
     private const ASIDE = 4.0;
@@ -36,8 +36,8 @@ final class MatchFinder
 
     private const BULLET = '/^[•●○◦·∙⦁◯⚪⚫▪■□–—*-]$/u';
 
-    /** A line holds to a place so far from the words, in points, of this size. */
-    private const BESIDE = 6.0;
+    /** A line holds to a place so far from the words that the ring round it leaves them free, of this size, in points. */
+    private const BESIDE = 10.0;
 
     private const DOT = 5.0;
 
