@@ -18,10 +18,10 @@ final class Alternatives
 {
     /** Pairs that nobody says but to choose from. */
     private const PAIRS =
-        '~^(?:yes/no|no/yes|true/false|false/true|t/f|y/n|right/wrong|agree/disagree|'.
+        '(?:yes/no|no/yes|true/false|false/true|t/f|y/n|right/wrong|agree/disagree|'.
         // French, Spanish, German, Italian, Portuguese, Dutch, Welsh
         'vrai/faux|oui/non|verdadero/falso|sí/no|v/f|richtig/falsch|wahr/falsch|r/f|ja/nein|vero/falso|sì/no|'.
-        'verdadeiro/falso|sim/não|waar/onwaar|juist/onjuist|goed/fout|ja/nee|cywir/anghywir|gwir/gau)$~iu';
+        'verdadeiro/falso|sim/não|waar/onwaar|juist/onjuist|goed/fout|ja/nee|cywir/anghywir|gwir/gau)';
 
     /** What goes with the word behind it. */
     private const ARTICLE =
@@ -71,7 +71,7 @@ final class Alternatives
             }
             $choices = self::widened($tokens, $chain);
             $said = implode('/', array_column($choices, 1));
-            $isPair = preg_match(self::PAIRS, $said) === 1;
+            $isPair = self::isPair($said);
             $areWords = preg_match('~^[\p{L} ’\'-]{2,}(?:/[\p{L} ’\'-]{2,})+$~u', $said) === 1;
             if ($isPair || ($asked && $areWords && count($choices) <= Choices::MOST)) {
                 $found[] = $choices;
@@ -79,6 +79,38 @@ final class Alternatives
         }
 
         return $found;
+    }
+
+    private static function isPair(string $said): bool
+    {
+        return preg_match('~^'.self::PAIRS.'$~iu', $said) === 1;
+    }
+
+    /** Whether what is said ends in a pair to choose from, with a space between: "The sea is salty. T F". */
+    public static function areLast(string $said): bool
+    {
+        return preg_match('~[.!?…] '.str_replace('/', '\W+', self::PAIRS).'\W*$~iu', $said) === 1;
+    }
+
+    /**
+     * A pair at the end of the last line that stands apart from what is said before it, and each from the other.
+     *
+     * @param  list<Word>  $words
+     * @return Chosen|null
+     */
+    public static function last(array $words): ?array
+    {
+        $line = self::lastLine($words);
+        usort($line, fn (Word $a, Word $b): int => $a->frame->x <=> $b->frame->x);
+        [$before, $first, $second] = array_pad(array_slice($line, -3), -3, null);
+        if ($first === null || $second === null || ! self::isPair("{$first->text}/{$second->text}")) {
+            return null;
+        }
+        $wide = self::WIDE * $first->frame->height;
+        $isApart = $second->frame->x - $first->frame->right() >= $wide &&
+            ($before === null || $first->frame->x - $before->frame->right() >= $wide);
+
+        return $isApart ? [self::choice([$first]), self::choice([$second])] : null;
     }
 
     /**

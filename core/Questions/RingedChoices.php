@@ -108,6 +108,10 @@ final class RingedChoices
             preg_match(self::CHOOSE, self::said($words)) === 1 ||
             preg_match(self::CHOOSE, self::directions($ground->marks->lines, $frame, $questions)) === 1;
         $struck = Alternatives::struck($words, $isAsked);
+        $last = $struck === [] && ! $filled ? Alternatives::last($words) : null;
+        if ($last !== null) {
+            return [$last];
+        }
         if ($struck !== [] || ! $isAsked || $filled) {
             return $struck;
         }
@@ -185,7 +189,7 @@ final class RingedChoices
     /** Whether words tell to answer on the print, where no room is needed. */
     public static function areAskedFor(string $said): bool
     {
-        return preg_match(self::MARK, $said) === 1;
+        return preg_match(self::MARK, $said) === 1 || Alternatives::areLast($said);
     }
 
     /** @param  list<Question>  $questions */

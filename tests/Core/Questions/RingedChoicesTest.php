@@ -88,6 +88,25 @@ final class RingedChoicesTest extends TestCase
         $this->assertSame([], $said('Circle the date: 3/4 or later.'));
     }
 
+    public function test_a_pair_that_stands_apart_at_the_end_of_a_statement_is_chosen_from(): void
+    {
+        $said = function (string $first, string $second, float $apart): array {
+            $sheet = (new PrintedSheet())->words('True or not?', 72, 70);
+            foreach (['The sea is salty.', 'Sand is a metal.', 'Crabs have ten legs.'] as $at => $statement) {
+                $number = $at + 1;
+                $sheet->words("{$number}. {$statement}", 72, 100 + 30 * $at)
+                    ->words($first, 240, 100 + 30 * $at)
+                    ->words($second, 240 + 6 * strlen($first) + $apart, 100 + 30 * $at);
+            }
+
+            return $this->choices($sheet);
+        };
+        $this->assertSame(array_fill(0, 3, ['T', 'F']), $said('T', 'F', 12));
+        $this->assertSame(array_fill(0, 3, ['richtig', 'falsch']), $said('richtig', 'falsch', 20));
+        $this->assertSame([], $said('tide', 'time', 20));
+        $this->assertSame([], $said('yes', 'no', 3), 'said in one breath');
+    }
+
     public function test_words_with_articles_are_chosen_with_them_and_more_than_two_are_one_group(): void
     {
         $said = fn (string $words): array => $this->choices(
