@@ -57,10 +57,16 @@ final class BoxFinder
             if ($tick !== null) {
                 $blanks[] = $tick;
             } elseif (self::isLarge($ground, $frame) && ! $figure->isBetweenHeads($cells[$index])) {
-                $blanks[] =
-                    count($cells) === 1
-                        ? new Blank(BlankKind::Box, $frame, 0.85)
-                        : new Blank(BlankKind::Cell, $frame, 0.9, label: $heads?->of($cells[$index]) ?? '');
+                $blanks[] = match (true) {
+                    count($cells) === 1 => new Blank(BlankKind::Box, $frame, 0.85),
+                    $heads?->isTicked($cells[$index]) ?? false => new Blank(
+                        BlankKind::Tick,
+                        $frame,
+                        0.9,
+                        label: $heads->of($cells[$index]),
+                    ),
+                    default => new Blank(BlankKind::Cell, $frame, 0.9, label: $heads?->of($cells[$index]) ?? ''),
+                };
             }
         }
 

@@ -12,6 +12,13 @@ final readonly class TableHeads
     /** How far a rule keeps cells apart at the most, in points. */
     private const RULE = 4.0;
 
+    private const TICKED =
+        '/^(?:t|f|true|false|yes|no|y|n|agree|disagree|fact|opinion|always|often|sometimes|rarely|never|maybe|not sure|'.
+        'likely|unlikely|certain|impossible|'.
+        // French, Spanish, German, Italian, Portuguese, Dutch, Welsh
+        'v|vrai|faux|oui|non|verdadero|falso|sí|r|richtig|falsch|wahr|ja|nein|vero|sì|verdadeiro|sim|não|'.
+        'waar|onwaar|juist|onjuist|nee|cywir|anghywir|gwir|gau)$/iu';
+
     /** Where the first row of cells begins, in points, if it heads the columns; null otherwise. */
     private ?float $top;
 
@@ -35,6 +42,19 @@ final readonly class TableHeads
         $heads = array_filter($heads) ?: ($after === [] ? [] : [$this->said($after[0])]);
 
         return implode(', ', $heads);
+    }
+
+    /** Whether it stands behind a statement, under one of several heads of which one is true of it: "Yes", "No". */
+    public function isTicked(Cell $cell): bool
+    {
+        if ($this->top === null || $this->rowHead($this->beside($cell)[0]) === '') {
+            return false;
+        }
+        $isTicked = fn (string $said): bool => preg_match(self::TICKED, $said) === 1;
+        $first = array_filter($this->cells, fn (Cell $other): bool => $other->frame->y < $this->top + 2);
+        $ticked = array_filter(array_map($this->said(...), $first), $isTicked);
+
+        return count(array_unique($ticked)) > 1 && $isTicked($this->column($cell));
     }
 
     /** Whether all cells of the first row say something, but for the one in the corner, and others stand below them. */
