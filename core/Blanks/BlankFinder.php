@@ -23,21 +23,7 @@ final class BlankFinder
     public static function find(Marks $marks): array
     {
         $rules = Rules::merged($marks->rules);
-        $ground = new Ground(
-            new Marks(
-                size: $marks->size,
-                rules: $rules,
-                shades: $marks->shades,
-                rings: $marks->rings,
-                drawings: $marks->drawings,
-                lines: $marks->lines,
-                fields: $marks->fields,
-                readable: $marks->readable,
-                seen: $marks->seen,
-                dots: $marks->dots,
-                outlines: $marks->outlines,
-            ),
-        );
+        $ground = new Ground($marks->ruled($rules));
         $lattice = Lattice::of($rules);
         [$gaps, $typed] = GapFinder::find($ground);
         $found = [

@@ -56,17 +56,13 @@ final class BoxFinder
             $tick = count($cells) < self::TABLE ? TickFinder::square($ground, $frame) : null;
             if ($tick !== null) {
                 $blanks[] = $tick;
+            } elseif ($heads?->isChosen($cells[$index]) ?? false) {
+                continue; // One of those of its row: choices, and no blanks of their own.
             } elseif (self::isLarge($ground, $frame) && ! $figure->isBetweenHeads($cells[$index])) {
-                $blanks[] = match (true) {
-                    count($cells) === 1 => new Blank(BlankKind::Box, $frame, 0.85),
-                    $heads?->isTicked($cells[$index]) ?? false => new Blank(
-                        BlankKind::Tick,
-                        $frame,
-                        0.9,
-                        label: $heads->of($cells[$index]),
-                    ),
-                    default => new Blank(BlankKind::Cell, $frame, 0.9, label: $heads?->of($cells[$index]) ?? ''),
-                };
+                $blanks[] =
+                    count($cells) === 1
+                        ? new Blank(BlankKind::Box, $frame, 0.85)
+                        : new Blank(BlankKind::Cell, $frame, 0.9, label: $heads?->of($cells[$index]) ?? '');
             }
         }
 

@@ -44,6 +44,16 @@ final readonly class Marks
     }
 
     /**
+     * The same with its rules put together.
+     *
+     * @param  list<Rule>  $rules
+     */
+    public function ruled(array $rules): self
+    {
+        return $this->with(rules: $rules);
+    }
+
+    /**
      * The same once its words have been read.
      *
      * @param  list<TextLine>  $lines  as they lie on the page

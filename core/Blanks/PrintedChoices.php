@@ -59,9 +59,14 @@ final class PrintedChoices
      * @param  non-empty-list<array{Frame, string}>  $choices  frame and words of each, in order
      * @param  Frame  $whole  of all of them
      * @param  bool  $ticked  whether several may be ticked; else one is ringed
+     * @param  ChoiceMark|null  $mark  another than is usual for that
      */
-    public static function answer(array $choices, Frame $whole, bool $ticked): ChoiceAnswer
-    {
+    public static function answer(
+        array $choices,
+        Frame $whole,
+        bool $ticked,
+        ?ChoiceMark $mark = null,
+    ): ChoiceAnswer {
         $options = array_map(
             fn (array $choice, int $at): Option => new Option(
                 self::id($at),
@@ -75,7 +80,7 @@ final class PrintedChoices
             array_keys($choices),
         );
 
-        return ChoiceAnswer::of($options, $ticked, $ticked ? ChoiceMark::Tick : ChoiceMark::Ring);
+        return ChoiceAnswer::of($options, $ticked, $mark ?? ($ticked ? ChoiceMark::Tick : ChoiceMark::Ring));
     }
 
     private static function share(float $part, float $whole): float

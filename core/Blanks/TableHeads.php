@@ -12,7 +12,7 @@ final readonly class TableHeads
     /** How far a rule keeps cells apart at the most, in points. */
     private const RULE = 4.0;
 
-    private const TICKED =
+    private const CHOSEN =
         '/^(?:t|f|true|false|yes|no|y|n|agree|disagree|fact|opinion|always|often|sometimes|rarely|never|maybe|not sure|'.
         'likely|unlikely|certain|impossible|'.
         // French, Spanish, German, Italian, Portuguese, Dutch, Welsh
@@ -45,16 +45,22 @@ final readonly class TableHeads
     }
 
     /** Whether it stands behind a statement, under one of several heads of which one is true of it: "Yes", "No". */
-    public function isTicked(Cell $cell): bool
+    public function isChosen(Cell $cell): bool
     {
         if ($this->top === null || $this->rowHead($this->beside($cell)[0]) === '') {
             return false;
         }
-        $isTicked = fn (string $said): bool => preg_match(self::TICKED, $said) === 1;
+        $isChosen = fn (string $said): bool => preg_match(self::CHOSEN, $said) === 1;
         $first = array_filter($this->cells, fn (Cell $other): bool => $other->frame->y < $this->top + 2);
-        $ticked = array_filter(array_map($this->said(...), $first), $isTicked);
+        $chosen = array_filter(array_map($this->said(...), $first), $isChosen);
 
-        return count(array_unique($ticked)) > 1 && $isTicked($this->column($cell));
+        return count(array_unique($chosen)) > 1 && $isChosen($this->column($cell));
+    }
+
+    /** @return array{string, string} what heads its row, and its column */
+    public function both(Cell $cell): array
+    {
+        return [$this->rowHead($this->beside($cell)[0]), $this->column($cell)];
     }
 
     /** Whether all cells of the first row say something, but for the one in the corner, and others stand below them. */

@@ -40,10 +40,18 @@ final class QuestionBlanks
     public static function further(Marks $marks, array $blanks, array $questions): array
     {
         $rings = $marks->readable ? LetteredRings::find($marks) : [];
+        // The cells of a picture were found before its words said what they are for: they stay what they are.
+        $tabled = array_filter(
+            TableChoices::find($marks),
+            fn (Blank $one): bool => array_filter(
+                $blanks,
+                fn (Blank $other): bool => $other->frame->meets($one->frame),
+            ) === [],
+        );
 
         return AnswerRooms::with(
             $marks,
-            [...RingedChoices::with($marks, $blanks, $questions), ...$rings],
+            [...RingedChoices::with($marks, $blanks, $questions), ...$rings, ...$tabled],
             $questions,
         );
     }

@@ -123,27 +123,6 @@ final class EdgesTest extends TestCase
         $this->assertSame(40, $squares(10, 4, 26.0));
     }
 
-    public function test_cells_behind_statements_and_under_true_and_false_are_ticked(): void
-    {
-        $table = function (string $first, string $second, string $statement = 'Crabs swim'): array {
-            $sheet = $this->sheet()->grid(60, 100, [160, 50, 50], [24, 24, 24]);
-            $sheet->words($first, 226, 105)->words($second, 276, 105);
-            foreach ([0, 1] as $row) {
-                $statement === '' || $sheet->words("{$statement} {$row}", 66, 129 + 24 * $row);
-            }
-
-            return $sheet->said();
-        };
-        $this->assertSame(
-            ['tick: Crabs swim 0, True', 'tick: Crabs swim 0, False', 'tick: Crabs swim 1, True',
-                'tick: Crabs swim 1, False'],
-            $table('True', 'False'),
-        );
-        $this->assertSame('cell: Crabs swim 0, Food', $table('Food', 'Home')[0]);
-        $this->assertSame('cell: Crabs swim 0, No', $table('No', 'Home')[0], 'one of them alone says nothing');
-        $this->assertNotContains('tick: , True', $table('True', 'False', ''));
-    }
-
     public function test_a_ring_between_two_numbers_is_for_a_sign_and_those_of_a_scale_are_ticked(): void
     {
         $this->assertSame(

@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenSlate\Questions;
+
+use OpenSlate\Answers\ChoiceMark;
+use OpenSlate\Answers\Choices;
+use OpenSlate\Blanks\Blank;
+use OpenSlate\Blanks\BlankKind;
+use OpenSlate\Blanks\Cell;
+use OpenSlate\Blanks\Ground;
+use OpenSlate\Blanks\Lattice;
+use OpenSlate\Blanks\Marks;
+use OpenSlate\Blanks\PrintedChoices;
+use OpenSlate\Blanks\Rules;
+use OpenSlate\Blanks\TableHeads;
+use OpenSlate\Blanks\Tilt;
+use OpenSlate\Geometry\Frame;
+
+/** Finds the rows of tables in which one of several cells is ticked: behind a statement, under "True" and "False". */
+final class TableChoices
+{
+    /** Cells whose tops are so near, in points, are in one row. */
+    private const IN_ROW = 2.0;
+
+    private const CONFIDENCE = 0.85;
+
+    /** @return list<Blank> */
+    public static function find(Marks $marks): array
+    {
+        if (! $marks->readable) {
+            return [];
+        }
+        $rules = Rules::merged($marks->rules);
+        $ground = new Ground($marks->ruled($rules));
+        $middle = [$marks->size->width / 2, $marks->size->height / 2];
+        $groups = [];
+        foreach (Lattice::of($rules)->cells as $cell) {
+            $groups[$cell->group][] = $cell;
+        }
+        $found = [];
+        foreach ($groups as $cells) {
+            $heads = new TableHeads($ground, $cells);
+            foreach (self::rows($ground, $heads, $cells) as [$label, $choices]) {
+                $whole = Frame::around(array_column($choices, 0));
+                $found[] = new Blank(
+                    BlankKind::Choice,
+                    Tilt::turned($whole, $marks->tilt, $middle),
+                    self::CONFIDENCE,
+                    label: $label,
+                    form: PrintedChoices::answer($choices, $whole, false, ChoiceMark::Tick),
+                );
+            }
+        }
+
+        return $found;
+    }
+
+    /**
+     * @param  non-empty-list<Cell>  $cells  of one table
+     * @return list<array{string, non-empty-list<array{Frame, string}>}> what heads each row, and its cells with their
+     *                                                                    heads
+     */
+    private static function rows(Ground $ground, TableHeads $heads, array $cells): array
+    {
+        $chosen = array_filter(
+            $cells,
+            fn (Cell $cell): bool => $ground->printedIn($cell->frame) === [] &&
+                ! $ground->hasDrawing($cell->frame) &&
+                $heads->isChosen($cell),
+        );
+        usort($chosen, fn (Cell $a, Cell $b): int => abs($a->frame->y - $b->frame->y) <= self::IN_ROW
+            ? $a->frame->x <=> $b->frame->x
+            : $a->frame->y <=> $b->frame->y);
+        $rows = [];
+        $top = null;
+        foreach ($chosen as $cell) {
+            [$row, $column] = $heads->both($cell);
+            if ($top === null || abs($cell->frame->y - $top) > self::IN_ROW) {
+                $rows[] = [$row, [[$cell->frame, $column]]];
+                $top = $cell->frame->y;
+            } else {
+                $rows[count($rows) - 1][1][] = [$cell->frame, $column];
+            }
+        }
+
+        return array_values(
+            array_filter(
+                $rows,
+                fn (array $row): bool => count($row[1]) >= Choices::FEWEST && count($row[1]) <= Choices::MOST,
+            ),
+        );
+    }
+}
