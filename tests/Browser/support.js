@@ -113,6 +113,8 @@ const RULES = ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-pra
 
 /** @param {boolean} every also what axe-core holds for minor, WCAG 2.2 AA and best practice included */
 export async function violationsOn(page, every) {
+    // A page that has only begun to load has neither a heading nor anything else yet.
+    await page.waitForLoadState();
     // What DevTools runs is no script of the page's, for which its rules would not allow it; once there, it stays.
     if (!(await page.evaluate(() => 'axe' in window))) await page.evaluate(axe.source);
     const violations = await page.evaluate(
