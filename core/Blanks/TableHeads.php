@@ -13,8 +13,8 @@ final readonly class TableHeads
     private const RULE = 4.0;
 
     private const CHOSEN =
-        '/^(?:t|f|true|false|yes|no|y|n|agree|disagree|fact|opinion|always|often|sometimes|rarely|never|maybe|not sure|'.
-        'likely|unlikely|certain|impossible|'.
+        '/^(?:t|f|true|false|yes|no|y|n|agree|disagree|fact|opinion|always|often|sometimes|rarely|never|maybe|'.
+        'not sure|likely|unlikely|certain|impossible|'.
         // French, Spanish, German, Italian, Portuguese, Dutch, Welsh
         'v|vrai|faux|oui|non|verdadero|falso|sí|r|richtig|falsch|wahr|ja|nein|vero|sì|verdadeiro|sim|não|'.
         'waar|onwaar|juist|onjuist|nee|cywir|anghywir|gwir|gau)$/iu';

@@ -73,23 +73,25 @@ final class TableChoices
         usort($chosen, fn (Cell $a, Cell $b): int => abs($a->frame->y - $b->frame->y) <= self::IN_ROW
             ? $a->frame->x <=> $b->frame->x
             : $a->frame->y <=> $b->frame->y);
-        $rows = [];
+        $labels = $rows = [];
         $top = null;
         foreach ($chosen as $cell) {
-            [$row, $column] = $heads->both($cell);
+            [$label, $head] = $heads->both($cell);
             if ($top === null || abs($cell->frame->y - $top) > self::IN_ROW) {
-                $rows[] = [$row, [[$cell->frame, $column]]];
+                $labels[] = $label;
+                $rows[] = [[$cell->frame, $head]];
                 $top = $cell->frame->y;
             } else {
-                $rows[count($rows) - 1][1][] = [$cell->frame, $column];
+                $rows[count($rows) - 1][] = [$cell->frame, $head];
+            }
+        }
+        $found = [];
+        foreach ($rows as $at => $row) {
+            if (count($row) >= Choices::FEWEST && count($row) <= Choices::MOST) {
+                $found[] = [$labels[$at], $row];
             }
         }
 
-        return array_values(
-            array_filter(
-                $rows,
-                fn (array $row): bool => count($row[1]) >= Choices::FEWEST && count($row[1]) <= Choices::MOST,
-            ),
-        );
+        return $found;
     }
 }

@@ -8,8 +8,13 @@ use App\Documents\LimitedProcess;
 use App\Documents\Pdf\PageMarks;
 use App\Documents\Pdf\PageTexts;
 use App\Documents\Pdf\PdfReader;
+use OpenSlate\Answers\ChoiceAnswer;
 use OpenSlate\Blanks\Blank;
 use OpenSlate\Blanks\BlankFinder;
+use OpenSlate\Blanks\BlankKind;
+use OpenSlate\Blanks\Marks;
+use OpenSlate\Geometry\Frame;
+use OpenSlate\Questions\TableChoices;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Support\MeasuredPage;
 use Tests\Support\Scanner;
@@ -145,6 +150,33 @@ final class BlankKindsTest extends TestCase
         $pages = app(PdfReader::class)->pages($path);
         $texts = app(PageTexts::class)->read($path, $pages);
 
-        return array_map(BlankFinder::find(...), app(PageMarks::class)->read($path, $pages, $texts, range(1, $count)));
+        return array_map(
+            fn (Marks $marks): array => [...BlankFinder::find($marks), ...$this->cells(TableChoices::find($marks))],
+            app(PageMarks::class)->read($path, $pages, $texts, range(1, $count)),
+        );
+    }
+
+    /**
+     * The cells of which one in each row is ticked.
+     *
+     * @param  list<Blank>  $choices
+     * @return list<Blank>
+     */
+    private function cells(array $choices): array
+    {
+        $cells = [];
+        foreach ($choices as $choice) {
+            $whole = $choice->frame;
+            foreach ($choice->form instanceof ChoiceAnswer ? $choice->form->options : [] as $option) {
+                $cells[] = new Blank(BlankKind::Cell, Frame::of(
+                    $whole->x + $option->left * $whole->width,
+                    $whole->y + $option->top * $whole->height,
+                    $option->across * $whole->width,
+                    $option->down * $whole->height,
+                ), $choice->confidence);
+            }
+        }
+
+        return $cells;
     }
 }

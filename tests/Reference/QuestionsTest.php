@@ -124,6 +124,8 @@ final class QuestionsTest extends TestCase
                 'millimetres, litres, grams',
                 '4 °C, −3 °C, 0 °C',
                 'T, F',
+                'Yes, No, Not sure',
+                'Yes, No, Not sure',
                 'a plant, an animal',
                 'seaweed, fish',
                 'rock, sand',
