@@ -27,6 +27,22 @@ final class ColumnSumFinderTest extends TestCase
         }
     }
 
+    public function test_numbers_end_with_the_rule_and_need_not_stand_quite_on_one_line(): void
+    {
+        $sheet = (new PrintedSheet())
+            ->words('24', 123, 100)
+            ->words('+', 96, 117)
+            ->words('16', 123, 116)
+            ->across(132, 95, 135);
+        $this->assertSame(['box: 24 + 16 ='], $sheet->said());
+    }
+
+    public function test_at_the_foot_of_the_page_there_is_no_room(): void
+    {
+        $sheet = (new PrintedSheet())->words('24', 104, 760)->words('+ 16', 96, 776)->across(792, 95, 135);
+        $this->assertSame([], $sheet->said());
+    }
+
     public function test_what_is_worked_out_already_or_no_sum_is_not(): void
     {
         $this->assertSame([], $this->column('24', '+ 16')->words('40', 100, 136)->said());

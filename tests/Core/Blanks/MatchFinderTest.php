@@ -54,7 +54,8 @@ final class MatchFinderTest extends TestCase
         $this->assertSame([], $this->joins($this->sheet($asked)->across(165, 150, 240)));
         $this->assertSame([], $this->joins($this->sheet($asked)->drawing(180, 150, 40, 60)));
         $this->assertSame([], $this->joins($this->sheet($asked)->words('and', 200, 190)));
-        $this->assertSame([], $this->joins($this->sheet($asked, right: 130)), 'no room for lines');
+        $this->assertSame([], $this->joins($this->sheet($asked, right: 160)), 'no room for lines behind the longest');
+        $this->assertCount(1, $this->joins($this->sheet($asked, right: 170)));
     }
 
     public function test_two_rows_or_the_same_word_twice_are_none_and_words_askew_are_no_column(): void
@@ -63,6 +64,15 @@ final class MatchFinderTest extends TestCase
         $this->assertSame([], $this->joins($this->sheet($asked, array_slice(self::WORDS, 0, 2))));
         $this->assertSame([], $this->joins($this->sheet($asked, [['yes', 'no'], ['yes', 'no'], ['yes', 'no']])));
         $this->assertSame([], $this->joins($this->sheet($asked, askew: 9)));
+    }
+
+    public function test_the_words_of_a_row_need_not_stand_quite_on_one_line(): void
+    {
+        $sheet = (new PrintedSheet())->words('Match the words to what they mean.', 72, 100);
+        foreach (self::WORDS as $at => [$left, $right]) {
+            $sheet->words($left, 72, 150 + 40 * $at)->words($right, 300, 153 + 40 * $at);
+        }
+        $this->assertCount(6, $this->joins($sheet)[0]->ends);
     }
 
     public function test_an_entry_goes_on_below_itself_and_what_follows_ends_them(): void

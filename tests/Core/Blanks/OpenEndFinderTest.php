@@ -13,6 +13,7 @@ use OpenSlate\Paper\Size;
 use OpenSlate\Text\TextLine;
 use OpenSlate\Text\Word;
 use PHPUnit\Framework\TestCase;
+use Tests\Support\PrintedSheet;
 
 /** What sums come to is written behind their sign, and answers behind their word: common practice, no source. */
 final class OpenEndFinderTest extends TestCase
@@ -56,6 +57,22 @@ final class OpenEndFinderTest extends TestCase
         $this->assertCount(1, $this->found([[72, 100, '6 × 8 ='], [120, 100, '______']]));
     }
 
+    public function test_the_wall_of_a_cell_ends_the_room_and_the_line_below_does_not(): void
+    {
+        $sheet = (new PrintedSheet())->words('6 × 8 =', 72, 100);
+        $this->assertEqualsWithDelta(72.0, $sheet->blanks()[0]->frame->width, 0.01);
+        $this->assertEqualsWithDelta(29.0, $sheet->down(149, 40, 400)->blanks()[0]->frame->width, 1.1);
+        $below = $this->found([[72, 100, '6 × 8 ='], [112, 111, 'of the boats']]);
+        $this->assertEqualsWithDelta(72.0, $below[0]->frame->width, 0.01);
+    }
+
+    public function test_a_line_that_is_drawn_further_off_is_its_place_as_well(): void
+    {
+        $sheet = (new PrintedSheet())->words('Work out what each of these sums comes to.', 72, 50)->words('6 × 8 =', 72, 100);
+        $blanks = $sheet->across(114, 165, 225)->blanks();
+        $this->assertSame(['line'], array_map(fn (Blank $one): string => $one->kind->value, $blanks));
+    }
+
     public function test_an_answer_is_written_behind_its_word_in_as_many_letters_as_a_sentence(): void
     {
         $blanks = $this->found([[72, 100, 'Answer:'], [72, 140, 'Réponse :'], [72, 180, 'Ans:'], [320, 180, 'boats']]);
@@ -69,12 +86,12 @@ final class OpenEndFinderTest extends TestCase
 
     public function test_on_what_is_read_off_a_picture_it_is_found_once_its_words_are_read(): void
     {
-        $marks = $this->marks([[72, 100, '6 × 8 ='], [72, 140, 'It is old.']]);
+        $marks = $this->marks([[72, 100, '6 × 8 ='], [72, 140, 'It is old.'], [72, 180, 'Answer:']]);
         $unread = new Marks($marks->size, lines: $marks->lines, readable: false, seen: true);
 
         $this->assertSame([], BlankFinder::find($unread));
         $read = BlankFinder::read([], $unread->read($marks->lines));
-        $this->assertSame(['6 × 8 ='], array_column($read, 'label'));
+        $this->assertSame(['6 × 8 =', 'Answer:'], array_column($read, 'label'));
     }
 
     /**

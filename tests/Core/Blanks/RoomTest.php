@@ -30,6 +30,20 @@ final class RoomTest extends TestCase
         $this->assertSame(3, $this->room(...$this->frame(400, 390)));
     }
 
+    public function test_cells_that_take_much_of_it_together_are_so_too(): void
+    {
+        $cells = fn (float $width): int => $this->room(
+            ...$this->frame($width, 200),
+            ...array_map(
+                fn (Rule $rule): Rule => new Rule($rule->level, $rule->at + ($rule->level ? 0 : $width), ...(
+                    $rule->level ? [$rule->from + $width, $rule->to + $width] : [$rule->from, $rule->to]
+                )),
+                $this->frame($width, 200),
+            ),
+        );
+        $this->assertSame([2, 3], [$cells(150), $cells(210)]);
+    }
+
     private function room(Rule ...$rules): int
     {
         return Room::on(new Marks(Size::of(595, 842), array_values($rules)));

@@ -24,6 +24,7 @@ final class TableChoicesTest extends TestCase
         foreach ($choices as $row => $choice) {
             $this->assertSame(['True', 'False'], $choice->choices());
             $this->assertInstanceOf(ChoiceAnswer::class, $choice->form);
+            $this->assertFalse($choice->form->many);
             $this->assertEqualsWithDelta(
                 [220, 124 + 24 * $row, 100, 24],
                 [$choice->frame->x, $choice->frame->y, $choice->frame->width, $choice->frame->height],
