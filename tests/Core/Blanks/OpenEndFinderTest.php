@@ -68,8 +68,11 @@ final class OpenEndFinderTest extends TestCase
 
     public function test_a_line_that_is_drawn_further_off_is_its_place_as_well(): void
     {
-        $sheet = (new PrintedSheet())->words('Work out what each of these sums comes to.', 72, 50)->words('6 × 8 =', 72, 100);
-        $blanks = $sheet->across(114, 165, 225)->blanks();
+        $blanks = (new PrintedSheet())
+            ->words('Work out what each of these sums comes to.', 72, 50)
+            ->words('6 × 8 =', 72, 100)
+            ->across(114, 165, 225)
+            ->blanks();
         $this->assertSame(['line'], array_map(fn (Blank $one): string => $one->kind->value, $blanks));
     }
 
