@@ -10,6 +10,9 @@ use OpenSlate\Text\Word;
 /** Finds what is left open at its end: equations with nothing behind their sign, and "Answer:" with nothing behind it. */
 final class OpenEndFinder
 {
+    /** What something becomes, behind an arrow: "RABC →". */
+    private const ARROW = '/^[→⟶➔➜➞⇒]$/u';
+
     /** Where it ends; what it comes to may be money, whose sign is printed. */
     private const SIGN = '/=[£$€¥₹]?$/u';
 
@@ -25,6 +28,8 @@ final class OpenEndFinder
     private const NARROWEST = 18.0;
 
     private const WIDEST = 72.0;
+
+    private const WORD = 140.0;
 
     private const WORDS = 260.0;
 
@@ -48,10 +53,16 @@ final class OpenEndFinder
                 $before = $line->words[$at - 1] ?? $word;
                 $sign = preg_match(self::MONEY, $word->text) === 1 ? $before : $word;
                 $isAnswer = preg_match(self::ANSWER, $word->text === ':' ? "{$before->text}:" : $word->text) === 1;
-                if (! $isAnswer && (preg_match(self::SIGN, $sign->text) !== 1 || ! self::isEquation($ground, $sign))) {
+                $isArrow = preg_match(self::ARROW, $word->text) === 1;
+                $isSum = $isArrow || preg_match(self::SIGN, $sign->text) === 1;
+                if (! $isAnswer && ! ($isSum && self::isEquation($ground, $sign))) {
                     continue;
                 }
-                $frame = self::behind($ground, $word, $isAnswer ? self::WORDS : self::WIDEST);
+                $frame = self::behind($ground, $word, match (true) {
+                    $isAnswer => self::WORDS,
+                    $isArrow => self::WORD,
+                    default => self::WIDEST,
+                });
                 if ($frame !== null && ! self::isGiven($frame, $found) && ! self::goesOn($ground, $sign)) {
                     $blanks[] = new Blank(BlankKind::Gap, $frame, 0.7);
                 }

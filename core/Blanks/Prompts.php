@@ -16,6 +16,9 @@ final class Prompts
     /** Words of one line are nearer to each other than this, of their height. */
     private const BETWEEN_WORDS = 0.6;
 
+    /** What a number or a letter is written on before words is shorter, in points. */
+    private const SHORT = 90.0;
+
     /** And two sums farther than this. */
     private const BETWEEN_SUMS = 1.2;
 
@@ -54,11 +57,38 @@ final class Prompts
             self::rowHead($ground, $blank->frame) ?:
             self::above($ground, $blank->frame),
             default => self::before($ground, $blank->frame) ?:
+            self::behind($ground, $blank) ?:
             self::caption($ground, $blank->frame) ?:
             self::asking($ground, $blank->frame),
         };
 
         return self::tidy($label);
+    }
+
+    /** What goes on right behind a gap that begins its line: "____ The boat sails." */
+    private static function behind(Ground $ground, Blank $blank): string
+    {
+        $isShort = $blank->kind === BlankKind::Gap ||
+            ($blank->kind === BlankKind::Line && $blank->frame->width < self::SHORT);
+        $words = ! $isShort ? [] : array_filter(
+            $ground->printed,
+            fn (Word $word): bool => $word->frame->x >= $blank->frame->right() - 3 &&
+                abs($word->frame->bottom() - $blank->frame->bottom()) < 0.5 * $word->frame->height,
+        );
+        usort($words, fn (Word $a, Word $b): int => $a->frame->x <=> $b->frame->x);
+        $said = [];
+        $from = $blank->frame->right();
+        foreach ($words as $word) {
+            if ($word->frame->x - $from > $word->frame->height) {
+                break;
+            }
+            $said[] = $word;
+            $from = $word->frame->right();
+        }
+        $behind = Word::said($said);
+
+        // One word alone is a unit.
+        return preg_match_all('/\p{L}{2,}/u', $behind) > 1 ? $behind : '';
     }
 
     /**

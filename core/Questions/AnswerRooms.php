@@ -14,6 +14,7 @@ use OpenSlate\Blanks\Tilt;
 use OpenSlate\Geometry\Frame;
 use OpenSlate\Packs\OtherLanguages;
 use OpenSlate\Packs\RoleSigns;
+use OpenSlate\Text\TextLine;
 use OpenSlate\Text\Word;
 
 /**
@@ -37,6 +38,12 @@ final class AnswerRooms
 
     private const LONGEST = 120;
 
+    /** Without numbers one room alone is but the rest of a page. */
+    private const FEWEST_UNNUMBERED = 2;
+
+    /** A line so much higher than most is a title, whatever it asks. */
+    private const LARGER = 1.25;
+
     private const CONFIDENCE = 0.4;
 
     /** So many of the questions without a blank must have room, as a share. */
@@ -56,10 +63,12 @@ final class AnswerRooms
      */
     public static function with(Marks $marks, array $blanks, array $questions): array
     {
-        if (! $marks->readable || $questions === []) {
+        if (! $marks->readable) {
             return $blanks;
         }
         $middle = [$marks->size->width / 2, $marks->size->height / 2];
+        $isNumbered = $questions !== [];
+        $questions = $questions ?: self::unnumbered($marks, $middle);
         $upright = fn (Frame $frame): Frame => Tilt::turned($frame, -$marks->tilt, $middle);
         $frames = array_map(fn (Question $one): Frame => $upright($one->frame), $questions);
         $ground = new Ground($marks);
@@ -76,7 +85,7 @@ final class AnswerRooms
         foreach ($questions as $at => $question) {
             $said = self::said($ground, $frames[$at]);
             $isOpen = self::isOpen($question, $questions) && ! self::isChosen($question->frame, $blanks);
-            if (! $isOpen || ! self::asks($said)) {
+            if (! $isOpen || ($isNumbered && ! self::asks($said))) {
                 continue;
             }
             $open++;
@@ -92,7 +101,33 @@ final class AnswerRooms
         }
 
         // Where most have none they are answered elsewhere: below the last there is but the rest of the page.
-        return count($rooms) < self::MOST * $open ? $blanks : [...$blanks, ...$rooms];
+        $fewest = $isNumbered ? 1 : self::FEWEST_UNNUMBERED;
+
+        return count($rooms) < max($fewest, self::MOST * $open) ? $blanks : [...$blanks, ...$rooms];
+    }
+
+    /**
+     * Where a page numbers none of its questions: its lines that ask for something, or lead to it with a colon.
+     *
+     * @param  array{float, float}  $middle  of the page
+     * @return list<Question>
+     */
+    private static function unnumbered(Marks $marks, array $middle): array
+    {
+        $heights = array_map(fn (TextLine $line): float => $line->frame->height, $marks->lines);
+        sort($heights);
+        $usual = $heights[intdiv(count($heights), 2)] ?? 0.0;
+        $asking = array_filter(
+            $marks->lines,
+            fn (TextLine $line): bool => $line->frame->height <= self::LARGER * $usual &&
+                $line->wordCount() > 1 &&
+                (self::asks($line->text) || preg_match('/:\s*$/u', $line->text) === 1),
+        );
+
+        return array_map(
+            fn (TextLine $line): Question => new Question('', Tilt::turned($line->frame, $marks->tilt, $middle), []),
+            array_values($asking),
+        );
     }
 
     /**

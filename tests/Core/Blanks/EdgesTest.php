@@ -123,6 +123,23 @@ final class EdgesTest extends TestCase
         $this->assertSame(40, $squares(10, 4, 26.0));
     }
 
+    public function test_what_goes_on_behind_a_gap_at_the_beginning_of_a_line_is_its_prompt(): void
+    {
+        $this->assertSame(
+            ['gap: The boat sails.', 'gap: The anchor is up.'],
+            $this->sheet()
+                ->words('Number these.', 60, 70)
+                ->words('____ The boat sails.', 60, 100)
+                ->words('____ The anchor is up.', 60, 130)
+                ->said(),
+        );
+        $this->assertSame(
+            ['gap: How fast is it?'],
+            $this->sheet()->words('How fast is it?', 60, 70)->words('____ km/h', 60, 100)->said(),
+            'a unit says nothing',
+        );
+    }
+
     public function test_a_ring_between_two_numbers_is_for_a_sign_and_those_of_a_scale_are_ticked(): void
     {
         $this->assertSame(

@@ -57,6 +57,13 @@ final class OpenEndFinderTest extends TestCase
         $this->assertCount(1, $this->found([[72, 100, '6 × 8 ='], [120, 100, '______']]));
     }
 
+    public function test_what_something_becomes_is_written_behind_an_arrow(): void
+    {
+        $blanks = $this->found([[72, 100, 'RABC →'], [72, 140, '→'], [72, 180, 'go → went']]);
+        $this->assertSame(['RABC'], array_column($blanks, 'label'));
+        $this->assertEqualsWithDelta(140.0, $blanks[0]->frame->width, 0.01);
+    }
+
     public function test_the_wall_of_a_cell_ends_the_room_and_the_line_below_does_not(): void
     {
         $sheet = (new PrintedSheet())->words('6 × 8 =', 72, 100);

@@ -47,8 +47,24 @@ final class AnswerRoomsTest extends TestCase
         $questions = QuestionFinder::find($marks, []);
         $unread = new Marks($marks->size, $marks->rules, lines: $marks->lines, readable: false);
         $this->assertSame([], AnswerRooms::with($unread, [], $questions));
-        $this->assertSame([], AnswerRooms::with($marks, [], []));
+        $this->assertSame([], AnswerRooms::with($unread, [], []));
         $this->assertCount(2, AnswerRooms::with($marks, [], $questions));
+    }
+
+    public function test_on_a_page_without_numbers_lines_that_ask_or_lead_to_an_answer_have_rooms(): void
+    {
+        $slip = (new PrintedSheet())
+            ->words('Exit slip', 72, 60)
+            ->words('One thing that I learned:', 72, 100)
+            ->words('What do you want to know?', 72, 200)
+            ->words('Harbour school', 72, 300);
+        $this->assertSame(
+            ['One thing that I learned:', 'What do you want to know?'],
+            array_column($this->rooms($slip), 'label'),
+        );
+        $this->assertSame([], $this->rooms($slip->across(160, 72, 500)->across(190, 72, 500)->across(260, 72, 500)));
+        $told = (new PrintedSheet())->words('The tide turns twice.', 72, 100)->words('Boats wait.', 72, 200);
+        $this->assertSame([], $this->rooms($told));
     }
 
     public function test_where_most_have_no_room_they_are_answered_elsewhere(): void
