@@ -12,7 +12,7 @@ final readonly class TableHeads
     /** How far a rule keeps cells apart at the most, in points. */
     private const RULE = 4.0;
 
-    private const CHOSEN =
+    private const TRUTHS =
         '/^(?:t|f|true|false|yes|no|y|n|agree|disagree|fact|opinion|always|often|sometimes|rarely|never|maybe|'.
         'not sure|likely|unlikely|certain|impossible|'.
         // French, Spanish, German, Italian, Portuguese, Dutch, Welsh
@@ -50,11 +50,16 @@ final readonly class TableHeads
         if ($this->top === null || $this->rowHead($this->beside($cell)[0]) === '') {
             return false;
         }
-        $isChosen = fn (string $said): bool => preg_match(self::CHOSEN, $said) === 1;
         $first = array_filter($this->cells, fn (Cell $other): bool => $other->frame->y < $this->top + 2);
-        $chosen = array_filter(array_map($this->said(...), $first), $isChosen);
+        $chosen = array_filter(array_map($this->said(...), $first), self::isTruth(...));
 
-        return count(array_unique($chosen)) > 1 && $isChosen($this->column($cell));
+        return count(array_unique($chosen)) > 1 && self::isTruth($this->column($cell));
+    }
+
+    /** Whether it is said of a statement that may be true. */
+    public static function isTruth(string $said): bool
+    {
+        return preg_match(self::TRUTHS, $said) === 1;
     }
 
     /** @return array{string, string} what heads its row, and its column */

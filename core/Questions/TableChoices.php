@@ -17,6 +17,7 @@ use OpenSlate\Blanks\Rules;
 use OpenSlate\Blanks\TableHeads;
 use OpenSlate\Blanks\Tilt;
 use OpenSlate\Geometry\Frame;
+use OpenSlate\Text\Word;
 
 /** Finds the rows of tables in which one of several cells is ticked: behind a statement, under "True" and "False". */
 final class TableChoices
@@ -29,7 +30,9 @@ final class TableChoices
     /** @return list<Blank> */
     public static function find(Marks $marks): array
     {
-        if (! $marks->readable) {
+        // To put cells together takes long, and most pages have no such heads.
+        $truths = array_filter((new Ground($marks))->words, fn (Word $word): bool => TableHeads::isTruth($word->text));
+        if (! $marks->readable || count($truths) < Choices::FEWEST) {
             return [];
         }
         $rules = Rules::merged($marks->rules);
