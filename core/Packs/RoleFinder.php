@@ -102,7 +102,7 @@ final class RoleFinder
         }
 
         $settled = RolesByOthers::settled($pages, $verdicts, $labels);
-        $open = self::open($pages, $settled);
+        $open = [...self::open($pages, $settled), ...self::filled($pages, $settled, $labels)];
         if ($blanks === null || $open === []) {
             return $settled;
         }
@@ -118,6 +118,25 @@ final class RoleFinder
             $verdicts,
             $labels,
         );
+    }
+
+    /**
+     * @param  list<PageText>  $pages
+     * @param  list<Verdict>  $verdicts  one for each page
+     * @param  array<int, list<SectionLabel>>  $labels  by page
+     * @return list<int> the numbers of the students' of which one may be the other with its places filled
+     */
+    private static function filled(array $pages, array $verdicts, array $labels): array
+    {
+        $students = array_values(
+            array_filter(
+                $pages,
+                fn (PageText $page, int $at): bool => $verdicts[$at]->role === Role::Student,
+                ARRAY_FILTER_USE_BOTH,
+            ),
+        );
+
+        return FilledPages::open($students, $labels);
     }
 
     /**

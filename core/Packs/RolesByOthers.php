@@ -22,6 +22,9 @@ final class RolesByOthers
 
     private const FEWEST_LARGE = 8;
 
+    /** How sure it is that a page is a key whose places are but filled. */
+    private const FILLED = 0.8;
+
     /** So many places to write on make a sheet, or one for what is asked. */
     private const BLANKS = 3;
 
@@ -38,6 +41,20 @@ final class RolesByOthers
             fn (Verdict $verdict, PageText $page): Verdict => $verdict->role === Role::Cover &&
                 $page->blanks >= self::BLANKS
                     ? new Verdict(Role::Unknown, 0.5, RoleFinder::TOO_LITTLE)
+                    : $verdict,
+            $verdicts,
+            $pages,
+        );
+        $filled = FilledPages::of($pages, $labels);
+        $verdicts = array_map(
+            fn (Verdict $verdict, PageText $page): Verdict => $verdict->role === Role::Student &&
+                isset($filled[$page->number])
+                    ? new Verdict(
+                        Role::Key,
+                        self::FILLED,
+                        "has the tasks of page {$filled[$page->number]}, and nothing is left to fill in",
+                        $filled[$page->number],
+                    )
                     : $verdict,
             $verdicts,
             $pages,
