@@ -13,7 +13,7 @@ use OpenSlate\Text\PageText;
 final class PackReader
 {
     /** To look for blanks on more of them takes too long. */
-    private const MOST_LOOKED_AT = 16;
+    private const MOST_LOOKED_AT = 40;
 
     public function __construct(private Sources $sources)
     {

@@ -43,18 +43,20 @@ final class FilledPages
     /**
      * @param  list<PageText>  $pages
      * @param  array<int, list<SectionLabel>>  $labels  by page
-     * @return list<int> the numbers of those of which only what is drawn on them can tell, as lines to write on are
+     * @return array<int, int> of those of which only what is drawn on them can tell, as lines to write on are, and of
+     *                         which nobody has looked at that, the page whose places may be filled, by their numbers
      */
     public static function open(array $pages, array $labels): array
     {
         $open = [];
         foreach (self::pairs($pages, $labels) as [$plain, $page]) {
-            if (self::gaps($plain) + self::gaps($page) === 0) {
-                array_push($open, $plain->number, $page->number);
+            $areKnown = $plain->blanks !== null && $page->blanks !== null;
+            if (! $areKnown && self::gaps($plain) + self::gaps($page) === 0) {
+                $open[$page->number] = $plain->number;
             }
         }
 
-        return array_values(array_unique($open));
+        return $open;
     }
 
     /**

@@ -102,41 +102,53 @@ final class RoleFinder
         }
 
         $settled = RolesByOthers::settled($pages, $verdicts, $labels);
-        $open = [...self::open($pages, $settled), ...self::filled($pages, $settled, $labels)];
+        $filled = FilledPages::open(self::students($pages, $settled), $labels);
+        $open = self::open($pages, $settled);
+        foreach ($filled as $page => $plain) {
+            array_push($open, $plain, $page);
+        }
+        $open = array_values(array_unique($open));
         if ($blanks === null || $open === []) {
             return $settled;
         }
         $counts = $blanks($open);
+        $counted = array_map(
+            fn (PageText $page): PageText => isset($counts[$page->number])
+                ? $page->withBlanks($counts[$page->number])
+                : $page,
+            $pages,
+        );
+        $settled = RolesByOthers::settled($counted, $verdicts, $labels);
+        // More than are looked at may be keys: doubt is not for students.
+        $unseen = FilledPages::open(self::students($counted, $settled), $labels);
 
-        return RolesByOthers::settled(
-            array_map(
-                fn (PageText $page): PageText => isset($counts[$page->number])
-                    ? $page->withBlanks($counts[$page->number])
-                    : $page,
-                $pages,
-            ),
-            $verdicts,
-            $labels,
+        return array_map(
+            fn (Verdict $verdict, PageText $page): Verdict => isset($unseen[$page->number])
+                ? new Verdict(
+                    Role::Unknown,
+                    $verdict->confidence,
+                    "it may be for students, but it has the tasks of page {$unseen[$page->number]}",
+                )
+                : $verdict,
+            $settled,
+            $pages,
         );
     }
 
     /**
      * @param  list<PageText>  $pages
      * @param  list<Verdict>  $verdicts  one for each page
-     * @param  array<int, list<SectionLabel>>  $labels  by page
-     * @return list<int> the numbers of the students' of which one may be the other with its places filled
+     * @return list<PageText> those of students
      */
-    private static function filled(array $pages, array $verdicts, array $labels): array
+    private static function students(array $pages, array $verdicts): array
     {
-        $students = array_values(
+        return array_values(
             array_filter(
                 $pages,
                 fn (PageText $page, int $at): bool => $verdicts[$at]->role === Role::Student,
                 ARRAY_FILTER_USE_BOTH,
             ),
         );
-
-        return FilledPages::open($students, $labels);
     }
 
     /**

@@ -78,6 +78,10 @@ final class FilledPagesTest extends TestCase
         $this->assertSame(['student', 'student'], $read(3, 3));
         $this->assertSame(['student', 'student'], $read(3, 2), 'a line fewer is no key');
         $this->assertSame(['student', 'student'], $read(1, 0));
+
+        $unseen = PackReading::of($pages, fn (array $open): array => [])->verdicts[2];
+        $this->assertSame('unknown', $unseen->role->value);
+        $this->assertSame('it may be for students, but it has the tasks of page 1', $unseen->reason);
     }
 
     /**
