@@ -175,7 +175,7 @@ final class RoleScores
             ! $signs->follows(Role::Cover) &&
             $signs->words <= ($page->number === 1 ? 90 : 25) &&
             $student <= 3.0 &&
-            RoleSigns::tasks($page->body()) === 0 &&
+            RoleSigns::tasks(implode("\n", array_column(array_diff_key($page->lines, $titles), 'text'))) === 0 &&
             RoleSigns::sentences($signs->text) <= self::SENTENCES &&
             $isLarge;
 

@@ -282,6 +282,16 @@ final class PlacedAnswersTest extends TestCase
 
         $this->assertSame('cover', $role('A pack of harbour words'));
         $this->assertNotSame('cover', $role('Draw the best day of your year.'));
+        // Where its heading is on all pages, and so a running head, the task is what the page is called by.
+        $sheets = array_map(
+            fn (int $at): PageText => new PageText($at, Size::of(595, 842), [
+                $this->line('Handwriting', 60, 30, 18),
+                $this->line('Trace the letter. Write it on the lines.', 60, 200, 13),
+                $this->line(implode(' ', array_fill(0, 3, chr(96 + $at))), 60, 240, 30),
+            ], 0.05),
+            range(1, 4),
+        );
+        $this->assertNotContains('cover', $this->roles($sheets));
     }
 
     public function test_a_title_by_itself_on_the_first_page_need_not_be_much_larger_than_others(): void
