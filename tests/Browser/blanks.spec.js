@@ -1,4 +1,4 @@
-import { bringIn, bringInScan, expect, expectAccessible, test } from './support.js';
+import { WORKED_ON, bringIn, bringInScan, expect, expectAccessible, test } from './support.js';
 
 test('blanks that were found are taken by a press and by keys, refused, and taken all together', async ({
     teacher: page,
@@ -7,7 +7,7 @@ test('blanks that were found are taken by a press and by keys, refused, and take
     await page.getByRole('link', { name: /^Boxes/ }).click();
     const ghosts = page.locator('[data-ghost]');
     // Nobody has to look again by themselves.
-    await expect(ghosts.first()).toBeVisible({ timeout: 30000 });
+    await expect(ghosts.first()).toBeVisible(WORKED_ON);
     const found = await ghosts.count();
     expect(found).toBeGreaterThan(5);
     await expectAccessible(page);
@@ -46,7 +46,7 @@ test('where the teacher allows it, name and date fill themselves in; what is cho
     await page.locator('[data-number="6"] .sheet').dblclick({ position: { x: 60, y: 60 } });
     await expect(page.getByRole('heading', { name: 'Page 6 of 20' })).toBeVisible();
     const fills = page.getByLabel('Name and date fill themselves in');
-    await expect(fills).toBeVisible({ timeout: 30000 });
+    await expect(fills).toBeVisible(WORKED_ON);
     await fills.check();
     const found = await page.locator('[data-ghost]').count();
     await page.getByRole('button', { name: /^Lay boxes on all/ }).click();
@@ -65,7 +65,7 @@ test('room that a question leaves is proposed apart, and laid or left by itself'
     await bringIn(page, '../../tests/blanks/classes/typeset-rooms.pdf');
     await page.getByRole('link', { name: /^Boxes/ }).click();
     const likely = page.getByRole('region', { name: '3 questions with room and no line' });
-    await expect(likely).toBeVisible({ timeout: 30000 });
+    await expect(likely).toBeVisible(WORKED_ON);
     await expectAccessible(page);
     await page.getByRole('button', { name: 'Lay boxes on all 2' }).click();
     await expect(page.locator('.element--box')).toHaveCount(2);
@@ -85,7 +85,7 @@ test('printed choices of a quiz are laid as such, and a student rings one', asyn
     await bringIn(page, '../../tests/blanks/classes/typeset-quiz.pdf');
     await page.getByRole('link', { name: /^Boxes/ }).click();
     const choice = page.getByRole('button', { name: /^Proposed choice: 1\. Which of these floats/ });
-    await expect(choice).toBeVisible({ timeout: 30000 });
+    await expect(choice).toBeVisible(WORKED_ON);
     await page.getByRole('button', { name: 'Lay boxes on all 8' }).click();
     await expect(page.locator('[data-ghost]')).toHaveCount(1);
     await page.getByRole('button', { name: 'Try it as a student' }).click();
@@ -96,8 +96,8 @@ test('printed choices of a quiz are laid as such, and a student rings one', asyn
 
 test('what the words of a picture say shows on its page as soon as they are read', async ({ teacher: page }) => {
     await bringInScan(page);
-    await expect(page.getByRole('button', { name: 'Cut the set' })).toBeEnabled({ timeout: 60000 });
+    await expect(page.getByRole('button', { name: 'Cut the set' })).toBeEnabled(WORKED_ON);
     await page.getByRole('link', { name: /^Boxes/ }).click();
-    await expect(page.locator('[data-looking]')).toHaveCount(0, { timeout: 60000 });
+    await expect(page.locator('[data-looking]')).toHaveCount(0, WORKED_ON);
     await expect(page.getByRole('region', { name: /^\d+ blanks? found here$/ })).toBeVisible();
 });

@@ -1,7 +1,7 @@
 import { execFileSync } from 'node:child_process';
 import { mkdirSync, readFileSync } from 'node:fs';
 import { basename, dirname, join } from 'node:path';
-import { expect, expectAccessible, test } from './support.js';
+import { WORKED_ON, expect, expectAccessible, test } from './support.js';
 
 /** A document of a word processor, made by the script that the tests of the server use. */
 function wordFile(name) {
@@ -19,7 +19,7 @@ test('a document is brought in, looked at, made anew, used; its form fields are 
         mimeType: 'application/octet-stream',
         buffer: readFileSync(path),
     });
-    await expect(page.getByText(`Made from ${name}.docx. 3 things may look otherwise`)).toBeVisible({ timeout: 30000 });
+    await expect(page.getByText(`Made from ${name}.docx. 3 things may look otherwise`)).toBeVisible(WORKED_ON);
     await page.getByRole('link', { name: 'Look before you use it' }).click();
     await expect(page.locator('.made__list')).toContainText('2 tracked changes are taken as accepted');
     await expect(page.locator('.made__list')).toContainText('The font Quaymark is not here.');
@@ -34,7 +34,7 @@ test('a document is brought in, looked at, made anew, used; its form fields are 
     await page.getByText('Make the pages otherwise').click();
     await page.getByLabel('shown, with what was deleted').check();
     await page.getByRole('button', { name: 'Make them anew' }).click();
-    await expect(page.getByText(`Made from ${name}.docx.`)).toBeVisible({ timeout: 30000 });
+    await expect(page.getByText(`Made from ${name}.docx.`)).toBeVisible(WORKED_ON);
     await page.getByRole('link', { name: 'Look before you use it' }).click();
     await expect(page.locator('.made__list')).toContainText('2 tracked changes are shown');
     await page.getByRole('button', { name: 'It can be used so' }).click();
@@ -59,7 +59,7 @@ test('a document is dropped on the strip, and one is added to a worksheet', asyn
         },
         [`${name}.docx`, bytes],
     );
-    await expect(page.getByText(`Made from ${name}.docx.`)).toBeVisible({ timeout: 30000 });
+    await expect(page.getByText(`Made from ${name}.docx.`)).toBeVisible(WORKED_ON);
     await page.getByRole('button', { name: 'Add pages' }).click();
     await page.locator('[data-add-files]').setInputFiles({
         name: 'Second.docx',
@@ -67,7 +67,7 @@ test('a document is dropped on the strip, and one is added to a worksheet', asyn
         buffer: readFileSync(wordFile('second.docx')),
     });
     await page.locator('[data-add-dialog]').getByRole('button', { name: 'Add them' }).click();
-    await expect(page.locator('[data-contact] > li')).toHaveCount(2, { timeout: 30000 });
+    await expect(page.locator('[data-contact] > li')).toHaveCount(2, WORKED_ON);
     await page.reload();
     await expect(page.getByText('Made from Second.docx.')).toBeVisible();
 });
@@ -82,7 +82,7 @@ test('a photo is cut out and laid flat; its corners are moved by mouse and keys,
     await page
         .locator('#bring-file')
         .setInputFiles({ name: `${name}.jpg`, mimeType: 'image/jpeg', buffer: readFileSync(photo) });
-    await expect(page.getByText('The sheet was cut out and laid flat.')).toBeVisible({ timeout: 60000 });
+    await expect(page.getByText('The sheet was cut out and laid flat.')).toBeVisible(WORKED_ON);
     await page.getByRole('link', { name: 'Photo and page' }).click();
     const corner = page.getByRole('button', { name: /^Corner top left of photo 1/ });
     await expect(corner).toBeVisible();
@@ -107,7 +107,7 @@ test('a photo is cut out and laid flat; its corners are moved by mouse and keys,
     await page.getByLabel('two pages beside each other').check();
     await page.getByLabel('Colours').selectOption('grey');
     await page.getByRole('button', { name: 'Make the pages so' }).click();
-    await expect(page.locator('[data-contact] > li')).toHaveCount(2, { timeout: 60000 });
+    await expect(page.locator('[data-contact] > li')).toHaveCount(2, WORKED_ON);
 });
 
 test('a picture that is pasted on the shelf becomes a worksheet; an address is not fetched, and said so', async ({
@@ -130,7 +130,7 @@ test('a picture that is pasted on the shelf becomes a worksheet; an address is n
     await paste('https://tides.example/table.pdf');
     await expect(page.locator('.bring')).toContainText('Nothing is fetched from the web.');
     await paste(null);
-    await expect(page.getByText('Made from Pasted picture.png.')).toBeVisible({ timeout: 60000 });
+    await expect(page.getByText('Made from Pasted picture.png.')).toBeVisible(WORKED_ON);
 });
 
 /** A page in each format that pictures come in, written by libvips. */

@@ -1,4 +1,4 @@
-import { bringIn, expect, startBlank, test } from './support.js';
+import { WORKED_ON, bringIn, expect, startBlank, test } from './support.js';
 
 /**
  * Counts what a hand does: presses and drags of the pointer, from now on and over all pages. What a test does by
@@ -33,7 +33,7 @@ test('one activity is cut, its blanks are taken and it is handed out to a class 
     await expect(async () => {
         await page.goto(`${pack}/boxes/14`);
         await expect(page.locator('[data-ghost]').first()).toBeVisible({ timeout: 1000 });
-    }).toPass({ timeout: 30000 });
+    }).toPass(WORKED_ON);
     await page.goto(pack);
     const counted = await counting(page);
     await page.getByRole('button', { name: 'Activity 5', exact: true }).click();

@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { bringIn, demoFile, expect, expectAccessible, test } from './support.js';
+import { WORKED_ON, bringIn, demoFile, expect, expectAccessible, test } from './support.js';
 
 /** The printed pages in their order, by the page number in the file each comes from. */
 const order = (page) =>
@@ -141,7 +141,7 @@ test('pages are added at a chosen place: blank, from another worksheet, and from
         'letter.pdf: This file is not a PDF, nor a document (DOCX, ODT, RTF, DOC), slides (PPTX, ODP) or a picture (JPEG, PNG, WebP, TIFF). Save or print it as a PDF, then bring that in.',
     );
     await press(page, 'Close');
-    await expect(page.locator('[data-contact] > li')).toHaveCount(2 * before + 5, { timeout: 30000 });
+    await expect(page.locator('[data-contact] > li')).toHaveCount(2 * before + 5, WORKED_ON);
     await expect(page.locator('.arriving')).toHaveCount(0);
 });
 
@@ -233,7 +233,7 @@ test('several files become one master of them all', async ({ teacher: page }) =>
     await expect(page.getByText('2 files:')).toBeVisible();
     await page.getByRole('button', { name: 'One master of them all' }).click();
     await page.waitForURL('**/worksheets/*');
-    await expect(page.locator('[data-contact] > li')).toHaveCount(2, { timeout: 30000 });
+    await expect(page.locator('[data-contact] > li')).toHaveCount(2, WORKED_ON);
     await expect.poll(() => order(page)).toEqual(['1', '1']);
 });
 
