@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Documents;
 
-use OpenSlate\Blanks\Room;
 use OpenSlate\Packs\PackReading;
 use OpenSlate\Paper\SourcePage;
+use OpenSlate\Questions\Room;
 use OpenSlate\Text\PageText;
 
 /** Reads what the pages of a file are for: by their words, and where these say too little, by the blanks on them. */

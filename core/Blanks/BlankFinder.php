@@ -51,7 +51,8 @@ final class BlankFinder
             $kept[] = $blank;
         }
 
-        $joins = $marks->readable ? JoinFinder::find($ground) ?: MatchFinder::find($ground, $kept) : [];
+        $joins = $marks->readable ? JoinFinder::find($ground) : [];
+        array_push($joins, ...$marks->readable ? MatchFinder::find($ground, [...$kept, ...$joins]) : []);
         $labelled = array_map(
             fn (Blank $blank): Blank => $blank->labelled(
                 $marks->readable || $blank->kind === BlankKind::Field ? Prompts::of($ground, $blank) : '',

@@ -44,10 +44,11 @@ final readonly class TableHeads
         return implode(', ', $heads);
     }
 
-    /** Whether it stands behind a statement, under one of several heads of which one is true of it: "Yes", "No". */
+    /** Whether it is empty and stands behind a statement, under one of several heads of which one is true of it: "Yes", "No". */
     public function isChosen(Cell $cell): bool
     {
-        if ($this->top === null || $this->rowHead($this->beside($cell)[0]) === '') {
+        $isEmpty = $this->ground->printedIn($cell->frame) === [] && ! $this->ground->hasDrawing($cell->frame);
+        if (! $isEmpty || $this->top === null || $this->rowHead($this->beside($cell)[0]) === '') {
             return false;
         }
         $first = array_filter($this->cells, fn (Cell $other): bool => $other->frame->y < $this->top + 2);

@@ -31,7 +31,10 @@ final class TableChoices
     public static function find(Marks $marks): array
     {
         // To put cells together takes long, and most pages have no such heads.
-        $truths = array_filter((new Ground($marks))->words, fn (Word $word): bool => TableHeads::isTruth($word->text));
+        $truths = array_filter(
+            (new Ground($marks))->words,
+            fn (Word $word): bool => TableHeads::isTruth($word->text) || TableHeads::isTruth("not {$word->text}"),
+        );
         if (! $marks->readable || count($truths) < Choices::FEWEST) {
             return [];
         }
@@ -45,7 +48,7 @@ final class TableChoices
         $found = [];
         foreach ($groups as $cells) {
             $heads = new TableHeads($ground, $cells);
-            foreach (self::rows($ground, $heads, $cells) as [$label, $choices]) {
+            foreach (self::rows($heads, $cells) as [$label, $choices]) {
                 $whole = Frame::around(array_column($choices, 0));
                 $found[] = new Blank(
                     BlankKind::Choice,
@@ -65,14 +68,9 @@ final class TableChoices
      * @return list<array{string, non-empty-list<array{Frame, string}>}> what heads each row, and its cells with their
      *                                                                    heads
      */
-    private static function rows(Ground $ground, TableHeads $heads, array $cells): array
+    private static function rows(TableHeads $heads, array $cells): array
     {
-        $chosen = array_filter(
-            $cells,
-            fn (Cell $cell): bool => $ground->printedIn($cell->frame) === [] &&
-                ! $ground->hasDrawing($cell->frame) &&
-                $heads->isChosen($cell),
-        );
+        $chosen = array_filter($cells, $heads->isChosen(...));
         usort($chosen, fn (Cell $a, Cell $b): int => abs($a->frame->y - $b->frame->y) <= self::IN_ROW
             ? $a->frame->x <=> $b->frame->x
             : $a->frame->y <=> $b->frame->y);

@@ -75,6 +75,16 @@ final class MatchFinderTest extends TestCase
         $this->assertCount(6, $this->joins($sheet)[0]->ends);
     }
 
+    public function test_a_page_may_have_columns_with_dots_and_columns_without(): void
+    {
+        $sheet = $this->sheet('Match the words to what they mean.')->words('Match these, too.', 72, 400);
+        foreach (['tern', 'gull', 'crab'] as $at => $word) {
+            $sheet->words("{$word} •", 72, 440 + 40 * $at)->words("• {$word}s", 300, 440 + 40 * $at);
+        }
+        $joins = $this->joins($sheet);
+        $this->assertSame([6, 6], array_map(fn (Blank $one): int => count($one->ends), $joins));
+    }
+
     public function test_an_entry_goes_on_below_itself_and_what_follows_ends_them(): void
     {
         $sheet = $this->sheet('Match the words to what they mean.')

@@ -52,6 +52,16 @@ final class TableChoicesTest extends TestCase
         $this->assertNotContains('choice', $kinds($this->table(['True', 'False'], '')), 'of no statement');
     }
 
+    public function test_a_head_may_be_of_two_words_and_a_cell_with_something_in_it_stays_a_cell(): void
+    {
+        $this->assertCount(2, TableChoices::find($this->table(['Certain', 'Not sure'])->marks()));
+        $table = $this->table(['True', 'False', 'Why'])->marks();
+        $blanks = BlankFinder::find($table);
+        $all = QuestionBlanks::of($table, $blanks, []);
+        $kinds = array_count_values(array_map(fn (Blank $one): string => $one->kind->value, $all));
+        $this->assertSame(['cell' => 2, 'choice' => 2], $kinds, 'the reasons are written beside');
+    }
+
     public function test_a_row_that_is_done_already_is_an_example(): void
     {
         $sheet = $this->table(['True', 'False'])->words('x', 240, 129);

@@ -2,13 +2,14 @@
 
 declare(strict_types=1);
 
-namespace Tests\Core\Blanks;
+namespace Tests\Core\Questions;
 
 use OpenSlate\Blanks\Marks;
-use OpenSlate\Blanks\Room;
 use OpenSlate\Blanks\Rule;
 use OpenSlate\Paper\Size;
+use OpenSlate\Questions\Room;
 use PHPUnit\Framework\TestCase;
+use Tests\Support\PrintedSheet;
 
 final class RoomTest extends TestCase
 {
@@ -42,6 +43,18 @@ final class RoomTest extends TestCase
             ),
         );
         $this->assertSame([2, 3], [$cells(150), $cells(210)]);
+    }
+
+    public function test_of_statements_with_true_and_false_each_is_a_place(): void
+    {
+        $sheet = (new PrintedSheet())->grid(60, 100, [160, 50, 50], [24, 24, 24, 24]);
+        foreach (['True', 'False'] as $at => $head) {
+            $sheet->words($head, 222 + 50 * $at, 105);
+        }
+        foreach ([1, 2, 3] as $row) {
+            $sheet->words("Crabs swim {$row}", 66, 105 + 24 * $row);
+        }
+        $this->assertSame(3, Room::on($sheet->marks()));
     }
 
     private function room(Rule ...$rules): int

@@ -2,7 +2,11 @@
 
 declare(strict_types=1);
 
-namespace OpenSlate\Blanks;
+namespace OpenSlate\Questions;
+
+use OpenSlate\Blanks\BlankFinder;
+use OpenSlate\Blanks\BlankKind;
+use OpenSlate\Blanks\Marks;
 
 /** How much room there is on a page to write or draw in. */
 final class Room
@@ -12,12 +16,12 @@ final class Room
 
     private const SEVERAL = 3;
 
-    /** In places: each printed line is one, as each gap and each cell is. */
+    /** In places: each printed line is one, as each gap and each cell is, and each row of cells to choose from. */
     public static function on(Marks $page): int
     {
         $places = 0;
         $empty = 0.0;
-        foreach (BlankFinder::find($page) as $blank) {
+        foreach ([...BlankFinder::find($page), ...TableChoices::find($page)] as $blank) {
             $places += $blank->count;
             $isFrame = $blank->kind === BlankKind::Box || $blank->kind === BlankKind::Cell;
             $empty += $isFrame ? $blank->frame->width * $blank->frame->height : 0.0;
