@@ -11,6 +11,7 @@ use OpenSlate\Geometry\Frame;
 use OpenSlate\Paper\SourcePage;
 use OpenSlate\Scan\CropSheet;
 use OpenSlate\Scan\GreyPicture;
+use OpenSlate\Scan\PanelPrint;
 use OpenSlate\Text\Misread;
 use OpenSlate\Text\TextLine;
 use OpenSlate\Text\Word;
@@ -140,7 +141,7 @@ final class PrintReader
         [$picture, $tilt] = self::upright($picture, $marks->tilt);
         $lines = array_map(
             fn (array $words): TextLine => TextLine::of(...self::scaled($words, 72 / $dpi)),
-            $this->said($picture, self::WHOLE_PAGE, $languages, $dpi),
+            $this->said(self::onPaper($picture, $dpi), self::WHOLE_PAGE, $languages, $dpi),
         );
         $lines = $this->withRest($lines, UnreadInk::of($marks, $lines, $tilt), $picture, $languages, $dpi);
 
@@ -184,6 +185,17 @@ final class PrintReader
         return $process->isSuccessful() && preg_match(self::PGM, $process->getOutput()) === 1
             ? [$process->getOutput(), $tilt]
             : [$picture, 0.0];
+    }
+
+    /** @param  string  $picture  as a PGM */
+    private static function onPaper(string $picture, float $dpi): string
+    {
+        if (preg_match(self::PGM, $picture, $head) !== 1) {
+            return $picture;
+        }
+        $grey = new GreyPicture(substr($picture, strlen($head[0])), (int) $head[1], (int) $head[2]);
+
+        return $head[0].PanelPrint::onPaper($grey, $dpi)->levels;
     }
 
     /**

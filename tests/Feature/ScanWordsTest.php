@@ -121,6 +121,29 @@ final class ScanWordsTest extends TestCase
         $this->assertSame($roles[5], $pack->pages[5]->refresh()->role);
     }
 
+    public function test_words_on_dark_panels_are_read_too(): void
+    {
+        $band = fn (int $y, float $grey, float $ink, string $words): string => "{$grey} g 50 {$y} 495 34 re f ".
+            "{$ink} g BT /F1 15 Tf 64 ".($y + 12)." Td ({$words}) Tj ET ";
+        $content =
+            $band(700, 0.15, 1, 'Reading the harbour chart').
+            $band(600, 0.5, 1, 'Words for this lesson').
+            $band(500, 0.5, 0, 'Dark print is read as well').
+            '0 g BT /F1 12 Tf 64 660 Td (Read the chart and answer in full sentences.) Tj ET';
+        $sheet = PdfMaker::file(PdfMaker::make([['media' => '0 0 595 842', 'content' => $content]]), 'bands.pdf');
+        $this->scanned($sheet);
+
+        $this->assertSame(
+            [
+                'Reading the harbour chart',
+                'Read the chart and answer in full sentences.',
+                'Words for this lesson',
+                'Dark print is read as well',
+            ],
+            array_map(fn (TextLine $line): string => $line->text, Backdrop::sole()->text()->lines),
+        );
+    }
+
     public function test_while_a_picture_is_about_to_be_read_its_page_says_that_more_may_be_found(): void
     {
         $scanned = $this->scanned(database_path('demo/tide-times.pdf'));

@@ -165,6 +165,9 @@ final class SheetScanner
                 '0',
                 '--sigma',
                 (string) $noise,
+                // Else it is another one each time.
+                '--seed',
+                (string) $this->chance->getInt(1, 1 << 30),
             );
         $this->run('vips', 'add', $this->at($from), $this->at($grain), $this->at('sum.v'));
         $this->run('vips', 'cast', $this->at('sum.v'), $this->at($name).'[Q=80]', 'uchar');
