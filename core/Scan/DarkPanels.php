@@ -46,10 +46,14 @@ final class DarkPanels
 
     private const WIDE = 1.6;
 
-    /** Nor is it one where it is smaller: letters that touch are. */
+    /** Nor is it one where it is smaller, or not so much longer and fills no more of its frame: letters that touch are. */
     private const LOWEST = 4;
 
     private const NARROWEST = 16;
+
+    private const LONGER = 4;
+
+    private const FILLED = 0.8;
 
     /** @var list<int> from a cell to those beside, above and below it */
     private readonly array $beside;
@@ -249,10 +253,11 @@ final class DarkPanels
             }
         }
         [$wide, $high] = [$right - $left + 1, $bottom - $top + 1];
+        $isFrame = $wide >= self::LONGER * $high || count($cells) >= self::FILLED * $wide * $high;
 
-        return $high >= self::LOWEST &&
-            $wide >= self::NARROWEST &&
-            ($high > self::LETTER || $wide >= self::WIDE * $high);
+        return $high > self::LETTER
+            ? $wide >= self::NARROWEST
+            : $isFrame && $high >= self::LOWEST && $wide >= max(self::NARROWEST, self::WIDE * $high);
     }
 
     /**
