@@ -62,12 +62,9 @@ final class ReadPack
         }
         $pages = $original->sourcePages();
         $texts = array_map(
-            fn (PageText $text): PageText => new PageText(
-                $text->number,
-                $text->size,
-                $lines[$text->number] ?? $text->lines,
-                $text->ink,
-            ),
+            fn (PageText $text): PageText => isset($lines[$text->number])
+                ? new PageText($text->number, $text->size, $lines[$text->number], $text->ink, seen: true)
+                : $text,
             $this->sources->of($path)->texts($path, $pages),
         );
         $reading = $this->reader->read($path, $pages, $texts);

@@ -130,7 +130,8 @@ final class FullerPages
 
     private static function hasMoreInk(PageText $page, PageText $plain): bool
     {
-        return $page->ink !== null &&
+        return ! $page->seen &&
+            $page->ink !== null &&
             $plain->ink !== null &&
             $page->ink >= $plain->ink + self::MORE_INK &&
             self::areAlike($page, $plain);

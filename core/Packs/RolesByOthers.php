@@ -14,6 +14,16 @@ final class RolesByOthers
 
     private const MOST_WORDS = 0.9;
 
+    /** So many of the words of a picture are read again on one that says the same, which has so many times as many. */
+    private const SAME_SEEN = 0.8;
+
+    private const MOST_MORE = 2;
+
+    /** Of a heading so many letters are looked at, of which this share may be misread. */
+    private const NAME = 60;
+
+    private const MISREAD = 0.25;
+
     /** With no more words there is nothing that could have been sorted. */
     private const FEWEST_WORDS = 6;
 
@@ -166,6 +176,14 @@ final class RolesByOthers
                     "it may be for students, but page {$plain} says the same, and something is marked here",
                 );
             }
+            $same = $verdict->role === Role::Student ? self::sameInScan($page, $pages, $likeness, $labels) : null;
+            if ($same !== null) {
+                $verdicts[$at] = new Verdict(
+                    Role::Unknown,
+                    $verdict->confidence,
+                    "it may be for students, but page {$same} says the same, and answers may be marked on this scan",
+                );
+            }
             if ($verdict->role !== Role::Unknown || $verdict->reason !== RoleFinder::TOO_LITTLE) {
                 continue;
             }
@@ -257,6 +275,60 @@ final class RolesByOthers
     }
 
     /**
+     * The page before one that is a picture, as that is, and of which this has nearly all words: a sheet that somebody
+     * has filled in, by pen or with heavier type, looks no different.
+     *
+     * @param  list<PageText>  $pages
+     * @param  array<int, list<SectionLabel>>  $labels  by page
+     */
+    private static function sameInScan(
+        PageText $page,
+        array $pages,
+        TextSimilarity $likeness,
+        array $labels,
+    ): ?int {
+        $size = $likeness->size($page->number);
+        foreach ($page->seen && $size > self::FEWEST_WORDS ? $pages : [] as $other) {
+            $others = $likeness->size($other->number);
+            if (
+                $other->seen &&
+                $other->number < $page->number &&
+                $size <= self::MOST_MORE * $others &&
+                $likeness->shared($page->number, $other->number) >= self::SAME_SEEN * $others &&
+                self::hasNameOf($other, $page) &&
+                ! self::haveOtherLabels($page, $other, $labels)
+            ) {
+                return $other->number;
+            }
+        }
+
+        return null;
+    }
+
+    /** Whether a page says what the other is headed with, but for misread letters; what is larger may be a pen's. */
+    private static function hasNameOf(PageText $other, PageText $page): bool
+    {
+        $name = mb_substr(mb_strtolower($other->name()), 0, self::NAME);
+        foreach ($page->lines as $line) {
+            $said = mb_substr(mb_strtolower(trim($line->text)), 0, self::NAME);
+            if (levenshtein($name, $said) <= self::MISREAD * strlen($name)) {
+                return true;
+            }
+        }
+
+        return $name === '';
+    }
+
+    /** @param  array<int, list<SectionLabel>>  $labels  by page */
+    private static function haveOtherLabels(PageText $page, PageText $other, array $labels): bool
+    {
+        $own = ($labels[$page->number][0] ?? null)?->words();
+        $others = ($labels[$other->number][0] ?? null)?->words();
+
+        return $own !== null && $others !== null && $own !== $others;
+    }
+
+    /**
      * The page before one of which it has the title and no other words, and nothing that it asks for: what was to be
      * sorted may be sorted here.
      *
@@ -293,10 +365,9 @@ final class RolesByOthers
         TextSimilarity $likeness,
         array $labels,
     ): bool {
-        $label = fn (PageText $of): ?string => ($labels[$of->number][0] ?? null)?->words();
         foreach ($pages as $other) {
-            $isOther = $label($page) !== null && $label($other) !== null && $label($page) !== $label($other);
-            $shared = $other === $page || $isOther ? 0 : $likeness->shared($page->number, $other->number);
+            $isOther = $other === $page || self::haveOtherLabels($page, $other, $labels);
+            $shared = $isOther ? 0 : $likeness->shared($page->number, $other->number);
             if ($shared >= self::SAME_WORDS * $likeness->size($page->number)) {
                 return true;
             }

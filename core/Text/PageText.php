@@ -18,6 +18,8 @@ final readonly class PageText
      * @param  float|null  $ink  share of the page that is not paper, 0 to 1; null where it was not looked at
      * @param  int  $furniture  how many words were on it besides: running heads, page numbers
      * @param  int|null  $blanks  how many places to write were found on it; null where nobody looked
+     * @param  bool  $seen  whether it is a picture whose words were read: some may be missed, and what is marked on it
+     *                      by lines or by heavier type cannot be told from how much ink it has
      */
     public function __construct(
         public int $number,
@@ -26,6 +28,7 @@ final readonly class PageText
         public ?float $ink = null,
         public int $furniture = 0,
         public ?int $blanks = null,
+        public bool $seen = false,
     ) {
     }
 

@@ -144,6 +144,28 @@ final class ScanWordsTest extends TestCase
         );
     }
 
+    public function test_of_a_scan_empty_pages_are_told_and_what_may_be_a_marked_sheet_is_not_the_students(): void
+    {
+        $sheet = '';
+        $rows = ['Harbour quiz', 'Name: ___________', 'Tick the right one.', '1. What is a quay?', 'a place for ships'];
+        foreach ([...$rows, 'a kind of fish', '2. What is the ebb?', 'falling water', 'rising water'] as $at => $row) {
+            $size = $at === 0 ? 22 : 12;
+            $sheet .= "BT /F1 {$size} Tf 90 ".(740 - 40 * $at)." Td ({$row}) Tj ET ";
+        }
+        // By pen: two strokes of a tick.
+        $marked = $sheet.'2 w 66 584 m 72 576 l 84 594 l S 66 464 m 72 456 l 84 474 l S';
+        $page = fn (string $content): array => ['media' => '0 0 595 842', 'content' => $content];
+        $pack = $this->scanned(
+            PdfMaker::file(PdfMaker::make([$page($sheet), $page(''), $page($marked), $page('')]), 'quiz.pdf'),
+        );
+
+        $this->assertSame(
+            [Role::Student, Role::Blank, Role::Unknown, Role::Blank],
+            $pack->pages->map(fn ($page): Role => $page->role)->all(),
+        );
+        $this->assertStringContainsString('page 1 says the same', (string) $pack->pages[2]->role_reason);
+    }
+
     public function test_while_a_picture_is_about_to_be_read_its_page_says_that_more_may_be_found(): void
     {
         $scanned = $this->scanned(database_path('demo/tide-times.pdf'));

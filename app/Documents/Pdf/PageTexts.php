@@ -14,11 +14,22 @@ use OpenSlate\Text\TextLine;
 use OpenSlate\Text\Word;
 use XMLReader;
 
-/** Reads the words of a PDF, in lines with their places on the page as displayed. */
+/**
+ * Reads the words of a PDF, in lines with their places on the page as displayed. Ink is the share of a page that is not
+ * paper, 0 to 1; the inner ink is that of what is not near its edges.
+ *
+ * @phpstan-type Inks array{whole: float, inner: float}
+ */
 final class PageTexts
 {
     /** Coarse enough to be quick, fine enough that a thin line of print shows. */
     private const INK_DPI = 24;
+
+    /** Of a page that may be a picture so much of its sides is left out: there a scanner sees what is beside the sheet. */
+    private const EDGE = 0.03;
+
+    /** A level next to those of the paper is its grain where it has more pixels than this share of the most. */
+    private const GRAIN = 0.02;
 
     /** A page with no more words may hold nothing but its running head and its number. */
     private const FEW_WORDS = 20;
@@ -57,7 +68,7 @@ final class PageTexts
                 $page->number,
                 $page->size,
                 $lines[$page->number] ?? [],
-                $inks[$page->number] ?? null,
+                $inks[$page->number][($lines[$page->number] ?? []) === [] ? 'inner' : 'whole'] ?? null,
             ),
             $pages,
         );
@@ -114,7 +125,7 @@ final class PageTexts
                 $page->number,
                 $page->size,
                 $lines[$page->number] ?? [],
-                $inks[$page->number] ?? null,
+                $inks[$page->number][($lines[$page->number] ?? []) === [] ? 'inner' : 'whole'] ?? null,
             ),
             $pages,
         );
@@ -215,7 +226,7 @@ final class PageTexts
      * one run of a program, whose start takes four times as long as a page.
      *
      * @param  array<SourcePage>  $pages  in order
-     * @return array<int, float> 0 to 1, by page number
+     * @return array<int, Inks> by page number
      *
      * @throws FileRefused
      */
@@ -250,7 +261,7 @@ final class PageTexts
     }
 
     /**
-     * @return array<int, float> by page number
+     * @return array<int, Inks> by page number
      *
      * @throws FileRefused
      */
@@ -273,9 +284,7 @@ final class PageTexts
         for ($at = 0; preg_match('/\GP5\s+(\d+)\s+(\d+)\s+\d+\s/', $drawn, $head, 0, $at) === 1; $at += $pixels) {
             $at += strlen($head[0]);
             $pixels = (int) $head[1] * (int) $head[2];
-            $levels = count_chars(substr($drawn, $at, $pixels), 1);
-            $paper = $levels === [] ? 0 : max($levels);
-            $inks[] = 1.0 - $paper / max(1, array_sum($levels));
+            $inks[] = self::inked(substr($drawn, $at, $pixels), (int) $head[1], (int) $head[2]);
         }
         $numbers = range($from, $to);
         if (count($inks) === count($numbers)) {
@@ -284,9 +293,39 @@ final class PageTexts
 
         // One that cannot be drawn leaves a gap, nobody knows where; alone, it counts as full of ink.
         return $from === $to
-            ? [$from => 1.0]
+            ? [$from => ['whole' => 1.0, 'inner' => 1.0]]
             : array_replace(
                 ...array_map(fn (int $number): array => $this->inksOf($path, $number, $number, $dpi), $numbers),
             );
+    }
+
+    /**
+     * @param  string  $levels  of its pixels, row by row
+     * @return Inks
+     */
+    private static function inked(string $levels, int $width, int $height): array
+    {
+        [$left, $top] = [(int) ceil(self::EDGE * $width), (int) ceil(self::EDGE * $height)];
+        $rows = array_slice($width > 0 ? str_split($levels, $width) : [], $top, max(0, $height - 2 * $top));
+        $inner = implode('', array_map(fn (string $row): string => substr($row, $left, $width - 2 * $left), $rows));
+        $ink = fn (string $of): float => 1.0 - self::paper($of) / max(1, strlen($of));
+
+        return ['whole' => $ink($levels), 'inner' => $ink($inner)];
+    }
+
+    /** @return int how many pixels are paper: as light as most are, and as its grain is on a scan */
+    private static function paper(string $pixels): int
+    {
+        $levels = count_chars($pixels, 1);
+        $most = $levels === [] ? 0 : max($levels);
+        $paper = $most;
+        foreach ([-1, 1] as $step) {
+            $level = (int) array_search($most, $levels, true) + $step;
+            for (; ($levels[$level] ?? 0) > self::GRAIN * $most; $level += $step) {
+                $paper += $levels[$level];
+            }
+        }
+
+        return $paper;
     }
 }

@@ -1,0 +1,134 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Packs;
+
+use OpenSlate\Geometry\Frame;
+use OpenSlate\Packs\PackReading;
+use OpenSlate\Packs\Verdict;
+use OpenSlate\Paper\Size;
+use OpenSlate\Text\PageText;
+use OpenSlate\Text\TextLine;
+use OpenSlate\Text\Word;
+use PHPUnit\Framework\TestCase;
+
+/** What is drawn on a scan, and how heavy its types are, cannot be told from how much ink it has. */
+final class ScannedPackTest extends TestCase
+{
+    private const TASKS = [
+        'Name:',
+        'Tick the right one.',
+        '1. What is a quay?',
+        'a place for ships',
+        '2. What is the ebb?',
+        'falling water',
+    ];
+
+    public function test_a_page_that_says_the_same_as_one_before_it_may_be_marked(): void
+    {
+        $this->assertSame(['student', 'unknown'], $this->roles(['Harbour quiz', self::TASKS], [
+            'Harbour quiz',
+            // Words are misread, and what was written on it is read as something.
+            [...array_diff(self::TASKS, ['falling water']), 'falliug water', 'oa'],
+        ]));
+        $this->assertSame(['student', 'student'], $this->roles(
+            ['Harbour quiz', self::TASKS],
+            ['Harbour quiz', self::TASKS],
+            isSeen: false,
+        ));
+        $this->assertStringContainsString(
+            'page 3 says the same',
+            $this->verdicts(['Harbour quiz', self::TASKS], ['Harbour quiz', self::TASKS])[1]->reason,
+        );
+    }
+
+    public function test_a_page_of_another_title_or_label_or_with_other_tasks_is_the_students(): void
+    {
+        $this->assertSame(['student', 'student'], $this->roles(
+            ['Harbour quiz', self::TASKS],
+            ['The tides', self::TASKS],
+        ));
+        $this->assertSame(['student', 'unknown'], $this->roles(
+            ['Harbour quiz', self::TASKS],
+            ['Harhour quiz', self::TASKS],
+        ));
+        $this->assertSame(['student', 'student'], $this->roles(
+            ['Harbour quiz', ['Day 3', ...self::TASKS]],
+            ['Harbour quiz', ['Day 4', ...self::TASKS]],
+        ));
+        $others = ['Name:', 'Write it down.', '3. Who lights the lamp?', '4. Where does the pilot wait for the flood?'];
+        $this->assertSame(['student', 'student'], $this->roles(
+            ['Harbour quiz', self::TASKS],
+            ['Harbour quiz', $others],
+        ));
+        // Of what a long page says, among much else, a short one may have all.
+        $this->assertSame(['student', 'student'], $this->roles(
+            ['Harbour quiz', ['Name:', 'Tick the right one.', '1. What is a quay?']],
+            ['Harbour quiz', [...self::TASKS, ...$others, 'Draw the lamp and the boat that it leads home.']],
+        ));
+    }
+
+    public function test_more_ink_makes_no_scan_a_key(): void
+    {
+        $pages = [];
+        foreach ([['Nouns', 0.04], ['Verbs', 0.04], ['Nouns', 0.045], ['Verbs', 0.045]] as $at => [$title, $ink]) {
+            $pages[] = $this->page($at + 1, $title, ['Underline them.', 'The grey boat sails home.'], $ink, true);
+        }
+        $roles = array_map(fn (Verdict $one): string => $one->role->value, PackReading::of($pages)->verdicts);
+        $this->assertNotContains('key', $roles);
+        $this->assertSame('unknown', $roles[3]);
+        $this->assertSame('unknown', $roles[4]);
+    }
+
+    /**
+     * @param  array{string, list<string>}  $first  its title and its lines
+     * @param  array{string, list<string>}  $second  likewise
+     * @return list<string>
+     */
+    private function roles(array $first, array $second, bool $isSeen = true): array
+    {
+        return array_map(fn (Verdict $one): string => $one->role->value, $this->verdicts($first, $second, $isSeen));
+    }
+
+    /**
+     * @param  array{string, list<string>}  $first  its title and its lines
+     * @param  array{string, list<string>}  $second  likewise
+     * @return list<Verdict>
+     */
+    private function verdicts(array $first, array $second, bool $isSeen = true): array
+    {
+        $verdicts = PackReading::of([
+            $this->page(1, 'Harbour Puzzles', [], 0.05, $isSeen),
+            $this->page(2, 'For a wet day', [], 0.05, $isSeen),
+            $this->page(3, $first[0], $first[1], 0.05, $isSeen),
+            $this->page(4, $second[0], $second[1], 0.05, $isSeen),
+        ])->verdicts;
+
+        return [$verdicts[3], $verdicts[4]];
+    }
+
+    /** @param  list<string>  $lines */
+    private function page(int $number, string $title, array $lines, float $ink, bool $isSeen): PageText
+    {
+        $all = [self::line($title, 60, 24)];
+        foreach ($lines as $at => $line) {
+            $all[] = self::line($line, 140 + 30 * $at, 12);
+        }
+
+        return new PageText($number, Size::of(595, 842), $all, $ink, seen: $isSeen);
+    }
+
+    private static function line(string $text, float $y, float $height): TextLine
+    {
+        $words = [];
+        $x = 60.0;
+        foreach (explode(' ', $text) as $word) {
+            $width = 0.5 * $height * mb_strlen($word);
+            $words[] = new Word($word, Frame::of($x, $y, $width, $height));
+            $x += $width + 0.3 * $height;
+        }
+
+        return TextLine::of(...$words);
+    }
+}
