@@ -63,7 +63,7 @@ final class ReadPack
         $pages = $original->sourcePages();
         $texts = array_map(
             fn (PageText $text): PageText => isset($lines[$text->number])
-                ? new PageText($text->number, $text->size, $lines[$text->number], $text->ink, seen: true)
+                ? $text->withRead($lines[$text->number])
                 : $text,
             $this->sources->of($path)->texts($path, $pages),
         );

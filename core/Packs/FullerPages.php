@@ -152,7 +152,14 @@ final class FullerPages
 
         return ! self::asksMore($page->text(), $plain->text()) &&
             count($all) >= count($some) + max(self::MORE, self::MORE_SHARE * count($some)) &&
-            count(self::others($some, $all, self::ASIDE)) <= (1 - self::SAME) * count($some);
+            count(self::others($some, $all, self::ASIDE)) <= (1 - self::SAME) * count($some) &&
+            (! $page->seen || self::words($all) >= self::words($some) + self::MORE);
+    }
+
+    /** @param  list<Word>  $words */
+    private static function words(array $words): int
+    {
+        return count(array_filter($words, fn (Word $word): bool => RoleSigns::isWord($word->text)));
     }
 
     /**

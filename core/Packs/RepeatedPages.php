@@ -15,6 +15,9 @@ final class RepeatedPages
     /** A page of fewer words has too little on it to be recognised on another. */
     private const FEWEST_WORDS = 12;
 
+    /** So many words more there are at the least, and where they were read from a picture so many that are no dust. */
+    private const LEAST = 3;
+
     /** One with most of them, some ticked, is. */
     private const MOST_WORDS = 0.9;
 
@@ -50,7 +53,11 @@ final class RepeatedPages
                 ) {
                     $repeats[$fuller->number] = $plain->number;
                 }
-                if ($fuller->number === $plain->number || $more < max(3, 0.03 * $size) || $more > 2 * $size) {
+                $least = max(self::LEAST, 0.03 * $size);
+                if ($fuller->number === $plain->number || $more < $least || $more > 2 * $size) {
+                    continue;
+                }
+                if ($fuller->seen && $likeness->added($plain->number, $fuller->number) < self::LEAST) {
                     continue;
                 }
                 $missing = $size - $likeness->shared($plain->number, $fuller->number);

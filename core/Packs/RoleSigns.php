@@ -335,6 +335,12 @@ final class RoleSigns
             self::tasks($text) > 0;
     }
 
+    /** Whether it has more letters than are read into dust and strokes of pens. */
+    public static function isWord(string $text): bool
+    {
+        return preg_match('/\p{L}{4}/u', $text) === 1;
+    }
+
     /** Lines that ask for something. */
     public static function tasks(string $text): int
     {
@@ -393,7 +399,10 @@ final class RoleSigns
     /** Whether it is filled in by whoever made it: "Name __KEY__". */
     public static function isSignedKey(string $text): bool
     {
-        return preg_match('/(?:\bname\b\W*|_\s*)(?:answer )?(?:key|answers)\s*(?:_|$)/imu', $text) === 1;
+        return preg_match(
+            '/(?:\bname\b\W*|_\s*)(?:answer )?(?:key|answers)\s*(?:_|$|(?:date|class|score|period)\b)/imu',
+            $text,
+        ) === 1;
     }
 
     /** Numbered answers in one line: "1. 65 2. cat 3. varies". */

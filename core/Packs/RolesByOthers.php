@@ -149,6 +149,7 @@ final class RolesByOthers
     {
         $answered = self::answered($pages, $verdicts);
         $likeness = new TextSimilarity($pages);
+        $words = new TextSimilarity($pages, RoleSigns::isWord(...));
         $alike = [];
         foreach (FullerPages::byTitle($pages) as $some) {
             foreach ($some as $page) {
@@ -176,7 +177,7 @@ final class RolesByOthers
                     "it may be for students, but page {$plain} says the same, and something is marked here",
                 );
             }
-            $same = $verdict->role === Role::Student ? self::sameInScan($page, $pages, $likeness, $labels) : null;
+            $same = $verdict->role === Role::Student ? self::sameInScan($page, $pages, $words, $labels) : null;
             if ($same !== null) {
                 $verdicts[$at] = new Verdict(
                     Role::Unknown,
@@ -275,26 +276,22 @@ final class RolesByOthers
     }
 
     /**
-     * The page before one that is a picture, as that is, and of which this has nearly all words: a sheet that somebody
-     * has filled in, by pen or with heavier type, looks no different.
+     * The page before one that is a picture, as that is, and of which this has nearly all words, whatever was read of
+     * its numbers: a sheet that somebody has filled in, by pen or with heavier type, looks no different.
      *
      * @param  list<PageText>  $pages
+     * @param  TextSimilarity  $words  of what is no number in them
      * @param  array<int, list<SectionLabel>>  $labels  by page
      */
-    private static function sameInScan(
-        PageText $page,
-        array $pages,
-        TextSimilarity $likeness,
-        array $labels,
-    ): ?int {
-        $size = $likeness->size($page->number);
-        foreach ($page->seen && $size > self::FEWEST_WORDS ? $pages : [] as $other) {
-            $others = $likeness->size($other->number);
+    private static function sameInScan(PageText $page, array $pages, TextSimilarity $words, array $labels): ?int
+    {
+        foreach ($page->seen ? $pages : [] as $other) {
+            $others = $words->size($other->number);
             if (
                 $other->seen &&
                 $other->number < $page->number &&
-                $size <= self::MOST_MORE * $others &&
-                $likeness->shared($page->number, $other->number) >= self::SAME_SEEN * $others &&
+                $words->size($page->number) <= self::MOST_MORE * $others &&
+                $words->shared($page->number, $other->number) >= self::SAME_SEEN * $others &&
                 self::hasNameOf($other, $page) &&
                 ! self::haveOtherLabels($page, $other, $labels)
             ) {
@@ -305,13 +302,18 @@ final class RolesByOthers
         return null;
     }
 
-    /** Whether a page says what the other is headed with, but for misread letters; what is larger may be a pen's. */
+    /**
+     * Whether a page says what the other is headed with, but for misread letters and not with another number; what is
+     * larger on it may be written by pen.
+     */
     private static function hasNameOf(PageText $other, PageText $page): bool
     {
         $name = mb_substr(mb_strtolower($other->name()), 0, self::NAME);
+        $number = fn (string $of): string => (string) preg_replace('/\D+/', ' ', $of);
         foreach ($page->lines as $line) {
             $said = mb_substr(mb_strtolower(trim($line->text)), 0, self::NAME);
-            if (levenshtein($name, $said) <= self::MISREAD * strlen($name)) {
+            $numbers = array_unique(array_filter([trim($number($name)), trim($number($said))]));
+            if (count($numbers) <= 1 && levenshtein($name, $said) <= self::MISREAD * strlen($name)) {
                 return true;
             }
         }

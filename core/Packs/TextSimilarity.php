@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OpenSlate\Packs;
 
+use Closure;
 use OpenSlate\Text\PageText;
 
 /**
@@ -18,14 +19,18 @@ final class TextSimilarity
     /** @var array<int, int> numbers of words by page */
     private array $sizes = [];
 
-    /** @param  list<PageText>  $pages */
-    public function __construct(array $pages)
+    /**
+     * @param  list<PageText>  $pages
+     * @param  (Closure(string): bool)|null  $counts  which words do; all where it is left out
+     */
+    public function __construct(array $pages, ?Closure $counts = null)
     {
         foreach ($pages as $page) {
             $said = RoleSigns::withoutNameLines($page->text());
             preg_match_all('/[\p{L}\p{N}]+/u', mb_strtolower($said), $words);
-            $this->bags[$page->number] = array_count_values($words[0]);
-            $this->sizes[$page->number] = count($words[0]);
+            $words = $counts === null ? $words[0] : array_filter($words[0], $counts);
+            $this->bags[$page->number] = array_count_values($words);
+            $this->sizes[$page->number] = count($words);
         }
     }
 
@@ -43,5 +48,18 @@ final class TextSimilarity
         }
 
         return $shared;
+    }
+
+    /** The number of words of the other page that the first has not, and that nobody reads into dust. */
+    public function added(int $page, int $other): int
+    {
+        $added = 0;
+        foreach ($this->bags[$other] as $word => $count) {
+            if (RoleSigns::isWord((string) $word)) {
+                $added += max(0, $count - ($this->bags[$page][$word] ?? 0));
+            }
+        }
+
+        return $added;
     }
 }

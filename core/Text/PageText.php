@@ -44,6 +44,12 @@ final readonly class PageText
         return $less->with(furniture: $this->furniture + $this->wordCount() - $less->wordCount());
     }
 
+    /** @param  list<TextLine>  $lines  that were read from a picture of it */
+    public function withRead(array $lines): self
+    {
+        return $this->with(lines: $lines, seen: true);
+    }
+
     public function withBlanks(int $blanks): self
     {
         return $this->with(blanks: $blanks);
@@ -121,6 +127,9 @@ final readonly class PageText
                 fn (TextLine $line): bool => $line->wordCount() > 0 && $line->frame->y < $this->size->height * 0.35,
             ),
         );
+
+        // Words in a corner are read after all else where they are read from a picture.
+        usort($first, fn (TextLine $a, TextLine $b): int => $a->frame->y <=> $b->frame->y);
 
         return array_values(array_unique([...array_slice($first, 0, 3), ...$large], SORT_REGULAR));
     }

@@ -38,15 +38,21 @@ final class RecordedPack
         );
     }
 
-    public static function named(string $name): self
+    /** @param  bool  $isScanned  as its words were read from pictures of its pages */
+    public static function named(string $name, bool $isScanned = false): self
     {
         $pack = json_decode(
-            (string) file_get_contents(self::FOLDER."/{$name}.json"),
+            (string) file_get_contents(self::file($name, $isScanned)),
             true,
             flags: JSON_THROW_ON_ERROR,
         );
 
         return new self(array_map(self::page(...), $pack['pages']), $pack['reading']);
+    }
+
+    public static function file(string $name, bool $isScanned): string
+    {
+        return self::FOLDER.($isScanned ? '/scanned' : '')."/{$name}.json";
     }
 
     /** @return array<string, mixed> the role of each page and why, the sections, and what each key answers */
@@ -76,6 +82,7 @@ final class RecordedPack
             'size' => [$page->size->width, $page->size->height],
             'ink' => $page->ink === null ? null : round($page->ink, 5),
             'blanks' => $page->blanks,
+            ...($page->seen ? ['seen' => true] : []),
             'lines' => array_map(
                 fn (TextLine $line): array => [
                     $line->text,
@@ -120,6 +127,7 @@ final class RecordedPack
             ),
             ink: $page['ink'],
             blanks: $page['blanks'],
+            seen: $page['seen'] ?? false,
         );
     }
 }

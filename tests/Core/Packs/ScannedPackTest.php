@@ -81,6 +81,42 @@ final class ScannedPackTest extends TestCase
         $this->assertSame('unknown', $roles[4]);
     }
 
+    public function test_words_that_fill_places_make_a_key_and_dust_that_was_read_does_not(): void
+    {
+        $with = fn (string ...$more): array => ['Harbour quiz', [...self::TASKS, ...$more]];
+
+        $this->assertSame(['student', 'key'], $this->roles($with(), $with('stone', 'wooden', 'salty')));
+        $dusty = $with('oa', '15', 'les', 'i', '3.');
+        $this->assertSame(['student', 'unknown'], $this->roles($with(), $dusty));
+        $this->assertSame(['student', 'key'], $this->roles($with(), $dusty, isSeen: false));
+    }
+
+    public function test_a_title_with_another_number_is_another(): void
+    {
+        $this->assertSame(['student', 'student'], $this->roles(['List 1 Quiz', self::TASKS], [
+            'List 2 Quiz',
+            self::TASKS,
+        ]));
+        // What a pen wrote may be larger than the title.
+        $this->assertSame(['student', 'unknown'], $this->roles(['List 1 Quiz', self::TASKS], [
+            'V',
+            ['List 1 Quiz', ...self::TASKS],
+        ]));
+    }
+
+    public function test_what_stands_in_a_corner_heads_the_page_though_it_is_read_last(): void
+    {
+        $page = $this->page(3, 'Harbour quiz', self::TASKS, 0.05, true);
+        $corner = new TextLine('KEY', Frame::of(520, 40, 20, 9), [new Word('KEY', Frame::of(520, 40, 20, 9))]);
+        $roles = PackReading::of([
+            $this->page(1, 'Harbour Puzzles', [], 0.05, true),
+            $this->page(2, 'For a wet day', [], 0.05, true),
+            $page->withRead([...$page->lines, $corner]),
+        ])->verdicts;
+
+        $this->assertSame('key', $roles[3]->role->value);
+    }
+
     /**
      * @param  array{string, list<string>}  $first  its title and its lines
      * @param  array{string, list<string>}  $second  likewise
