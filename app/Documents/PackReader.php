@@ -25,7 +25,40 @@ final class PackReader
      */
     public function read(string $path, array $pages, array $texts): PackReading
     {
+        $reading = $this->reading($path, $pages, $texts);
+        if ($reading->same === [] || ! $this->isScan($path, $pages, $reading->same)) {
+            return $reading;
+        }
+
+        $seen = array_map(fn (PageText $text): PageText => $text->withRead($text->lines), $texts);
+
+        return $this->reading($path, $pages, $seen);
+    }
+
+    /**
+     * @param  list<SourcePage>  $pages
+     * @param  list<PageText>  $texts
+     */
+    private function reading(string $path, array $pages, array $texts): PackReading
+    {
         return PackReading::of($texts, fn (array $open): array => $this->blanks($path, $pages, $open));
+    }
+
+    /**
+     * Whether somebody has scanned the file and had its words read already: those that one sees are of a picture.
+     *
+     * @param  list<SourcePage>  $pages
+     * @param  non-empty-list<int>  $same  pages of which it matters; one file is made in one way
+     */
+    private function isScan(string $path, array $pages, array $same): bool
+    {
+        try {
+            $marks = $this->sources->of($path)->marks($path, $pages, [$same[0]]);
+        } catch (FileRefused) {
+            return false;
+        }
+
+        return $marks[$same[0]]->seen;
     }
 
     /**

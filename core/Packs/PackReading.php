@@ -14,9 +14,14 @@ final readonly class PackReading
      * @param  array<int, Verdict>  $verdicts  by page number
      * @param  list<Section>  $sections
      * @param  array<int, list<int>>  $answers  the pages that each key page has the answers to, by its number
+     * @param  list<int>  $same  the pages for students that say the same as one before them
      */
-    private function __construct(public array $verdicts, public array $sections, public array $answers)
-    {
+    private function __construct(
+        public array $verdicts,
+        public array $sections,
+        public array $answers,
+        public array $same,
+    ) {
     }
 
     /**
@@ -32,7 +37,12 @@ final readonly class PackReading
         $sections = SectionFinder::sections($plain, $verdicts, $labels);
         $byNumber = array_combine(array_map(fn (PageText $page): int => $page->number, $plain), $verdicts);
 
-        return new self($byNumber, $sections, KeyFinder::answers($plain, $byNumber, $sections, $labels));
+        return new self(
+            $byNumber,
+            $sections,
+            KeyFinder::answers($plain, $byNumber, $sections, $labels),
+            RolesByOthers::same($plain, $verdicts, RoleFinder::labelsOf($plain, $labels)),
+        );
     }
 
     public function sectionOf(int $page): ?Section

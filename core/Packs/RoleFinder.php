@@ -49,10 +49,7 @@ final class RoleFinder
      */
     public static function verdicts(array $pages, PackLabels $known, ?Closure $blanks = null): array
     {
-        $labels = [];
-        foreach ($pages as $page) {
-            $labels[$page->number] = self::labels($page, $known);
-        }
+        $labels = self::labelsOf($pages, $known);
         $answers = AnsweredQuestions::of($pages);
         $repeats = RepeatedPages::of($pages, $labels) + FullerPages::of($pages);
         $repeats += array_map(
@@ -234,6 +231,20 @@ final class RoleFinder
                 (RoleSigns::asks($byNumber[$plain]->text()) || ! RoleSigns::asks($byNumber[$fuller]->text())),
             ARRAY_FILTER_USE_BOTH,
         );
+    }
+
+    /**
+     * @param  list<PageText>  $pages  without their furniture
+     * @return array<int, list<SectionLabel>> by page
+     */
+    public static function labelsOf(array $pages, PackLabels $known): array
+    {
+        $labels = [];
+        foreach ($pages as $page) {
+            $labels[$page->number] = self::labels($page, $known);
+        }
+
+        return $labels;
     }
 
     /** @return list<SectionLabel> of the lines that are labels */

@@ -177,7 +177,8 @@ final class RolesByOthers
                     "it may be for students, but page {$plain} says the same, and something is marked here",
                 );
             }
-            $same = $verdict->role === Role::Student ? self::sameInScan($page, $pages, $words, $labels) : null;
+            $isStudents = $page->seen && $verdict->role === Role::Student;
+            $same = $isStudents ? self::sameBefore($page, $pages, $words, $labels) : null;
             if ($same !== null) {
                 $verdicts[$at] = new Verdict(
                     Role::Unknown,
@@ -276,20 +277,42 @@ final class RolesByOthers
     }
 
     /**
-     * The page before one that is a picture, as that is, and of which this has nearly all words, whatever was read of
-     * its numbers: a sheet that somebody has filled in, by pen or with heavier type, looks no different.
+     * Pages for students that say the same as one before them.
+     *
+     * @param  list<PageText>  $pages
+     * @param  list<Verdict>  $verdicts  one for each page
+     * @param  array<int, list<SectionLabel>>  $labels  by page
+     * @return list<int> their numbers
+     */
+    public static function same(array $pages, array $verdicts, array $labels): array
+    {
+        $words = new TextSimilarity($pages, RoleSigns::isWord(...));
+        $same = array_filter(
+            $pages,
+            fn (PageText $page, int $at): bool => $verdicts[$at]->role === Role::Student &&
+                self::sameBefore($page, $pages, $words, $labels) !== null,
+            ARRAY_FILTER_USE_BOTH,
+        );
+
+        return array_values(array_map(fn (PageText $page): int => $page->number, $same));
+    }
+
+    /**
+     * The page before one of which this has nearly all words, whatever was read of its numbers, under the same title.
+     * On a scan a sheet that somebody has filled in, by pen or with heavier type, looks no different.
      *
      * @param  list<PageText>  $pages
      * @param  TextSimilarity  $words  of what is no number in them
      * @param  array<int, list<SectionLabel>>  $labels  by page
      */
-    private static function sameInScan(PageText $page, array $pages, TextSimilarity $words, array $labels): ?int
+    private static function sameBefore(PageText $page, array $pages, TextSimilarity $words, array $labels): ?int
     {
-        foreach ($page->seen ? $pages : [] as $other) {
+        foreach ($pages as $other) {
+            if ($other->number >= $page->number) {
+                break;
+            }
             $others = $words->size($other->number);
             if (
-                $other->seen &&
-                $other->number < $page->number &&
                 $words->size($page->number) <= self::MOST_MORE * $others &&
                 $words->shared($page->number, $other->number) >= self::SAME_SEEN * $others &&
                 self::hasNameOf($other, $page) &&

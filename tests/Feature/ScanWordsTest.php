@@ -146,14 +146,7 @@ final class ScanWordsTest extends TestCase
 
     public function test_of_a_scan_empty_pages_are_told_and_what_may_be_a_marked_sheet_is_not_the_students(): void
     {
-        $sheet = '';
-        $rows = ['Harbour quiz', 'Name: ___________', 'Tick the right one.', '1. What is a quay?', 'a place for ships'];
-        foreach ([...$rows, 'a kind of fish', '2. What is the ebb?', 'falling water', 'rising water'] as $at => $row) {
-            $size = $at === 0 ? 22 : 12;
-            $sheet .= "BT /F1 {$size} Tf 90 ".(740 - 40 * $at)." Td ({$row}) Tj ET ";
-        }
-        // By pen: two strokes of a tick.
-        $marked = $sheet.'2 w 66 584 m 72 576 l 84 594 l S 66 464 m 72 456 l 84 474 l S';
+        [$sheet, $marked] = self::quiz();
         $page = fn (string $content): array => ['media' => '0 0 595 842', 'content' => $content];
         $pack = $this->scanned(
             PdfMaker::file(PdfMaker::make([$page($sheet), $page(''), $page($marked), $page('')]), 'quiz.pdf'),
@@ -164,6 +157,31 @@ final class ScanWordsTest extends TestCase
             $pack->pages->map(fn ($page): Role => $page->role)->all(),
         );
         $this->assertStringContainsString('page 1 says the same', (string) $pack->pages[2]->role_reason);
+    }
+
+    public function test_what_a_copier_has_read_itself_is_a_scan_as_well(): void
+    {
+        $page = fn (string $content): array => ['media' => '0 0 595 842', 'content' => $content];
+        $scanner = new SheetScanner(4);
+        $read = [];
+        $sheets = PdfMaker::file(PdfMaker::make(array_map($page, self::quiz())));
+        foreach ($scanner->pictures($sheets, 0.4, 6, 8) as $at => $picture) {
+            // A picture with the words that were read on it, hidden, as copiers make them.
+            $read[] = PdfMaker::file(
+                (new Process(['tesseract', $picture, 'stdout', '--dpi', '200', 'pdf'], timeout: 120))
+                    ->mustRun()
+                    ->getOutput(),
+                "read-{$at}.pdf",
+            );
+        }
+        $both = PdfMaker::file('', 'both.pdf');
+        (new Process(['qpdf', '--empty', '--pages', ...$read, '--', $both]))->mustRun();
+        $pack = app(BringInFile::class)($this->teacher, $both, 'copier.pdf')->refresh();
+
+        $this->assertSame(
+            [Role::Student, Role::Unknown],
+            $pack->pages->map(fn ($page): Role => $page->role)->all(),
+        );
     }
 
     public function test_while_a_picture_is_about_to_be_read_its_page_says_that_more_may_be_found(): void
@@ -224,6 +242,19 @@ final class ScanWordsTest extends TestCase
         $this->assertNotSame([], Backdrop::sole()->text()->lines);
         $this->assertSame([$scanned->id => [1]], app(FindOnShelf::class)($this->teacher, 'earlier low water'));
         $this->get(route('worksheets.show', $scanned))->assertOk()->assertDontSee('only pictures');
+    }
+
+    /** @return array{string, string} what draws a sheet, and the same with a tick by pen at its answers */
+    private static function quiz(): array
+    {
+        $rows = ['At the harbour', 'Name: __________', 'Tick the right one.', '1. What is a quay?'];
+        $sheet = '';
+        foreach ([...$rows, 'a place for ships', 'a kind of fish', '2. What is the ebb?', 'falling water', 'rising water'] as $at => $row) {
+            $size = $at === 0 ? 22 : 12;
+            $sheet .= "BT /F1 {$size} Tf 90 ".(740 - 40 * $at)." Td ({$row}) Tj ET ";
+        }
+
+        return [$sheet, $sheet.'2 w 66 584 m 72 576 l 84 594 l S 66 464 m 72 456 l 84 474 l S'];
     }
 
     /** The pages of a file, as a school's scanner gives them back. */
