@@ -247,9 +247,10 @@ final class ScanWordsTest extends TestCase
     /** @return array{string, string} what draws a sheet, and the same with a tick by pen at its answers */
     private static function quiz(): array
     {
-        $rows = ['At the harbour', 'Name: __________', 'Tick the right one.', '1. What is a quay?'];
+        $first = ['At the harbour', 'Name: __________', 'Tick the right one.', '1. What is a quay?'];
+        $rows = [...$first, 'a place for ships', 'a kind of fish', '2. What is the ebb?', 'falling water', 'rising'];
         $sheet = '';
-        foreach ([...$rows, 'a place for ships', 'a kind of fish', '2. What is the ebb?', 'falling water', 'rising water'] as $at => $row) {
+        foreach ($rows as $at => $row) {
             $size = $at === 0 ? 22 : 12;
             $sheet .= "BT /F1 {$size} Tf 90 ".(740 - 40 * $at)." Td ({$row}) Tj ET ";
         }
