@@ -43,14 +43,17 @@ final class PageMarksTest extends TestCase
 
     public function test_how_much_of_a_page_is_ink_is_the_same_whichever_pages_are_looked_at_with_it(): void
     {
-        $half = '0 0 306 792 re f'; // of a page of Letter
+        $half = '153 50 306 692 re f'; // of a page of Letter, nearly
         $path = PdfMaker::file(PdfMaker::make([
             ['words' => 'first'],
             ['content' => $half],
-            [],
-            ['content' => '0 0 100 100 re f', 'media' => '0 0 1000 400'],
+            // As a scanner sees what is beside the sheet.
+            ['content' => '0 0 612 14 re f 0 0 8 792 re f'],
+            ['content' => '450 150 100 100 re f', 'media' => '0 0 1000 400'],
             ['words' => str_repeat('the tide turns ', 10), 'content' => $half],
-            ['content' => '0 0 61.2 792 re f'],
+            ['content' => '200 40 61.2 712 re f'],
+            // A frame near its edges is printed.
+            ['content' => '12 12 588 768 re 24 24 564 744 re f*'],
         ]));
         $pages = app(PdfReader::class)->pages($path);
         $inks = array_column(app(PageTexts::class)->read($path, $pages), 'ink');
@@ -58,7 +61,8 @@ final class PageMarksTest extends TestCase
         $this->assertNull($inks[4], 'it has words enough');
         $this->assertGreaterThan(0.0, $inks[0]);
         $this->assertSame(0.0, $inks[2]);
-        foreach ([1 => 0.5, 3 => 0.025, 5 => 0.1] as $at => $share) {
+        $this->assertGreaterThan(0.06, $inks[6]);
+        foreach ([1 => 0.437, 3 => 0.025, 5 => 0.09] as $at => $share) {
             $this->assertEqualsWithDelta($share, $inks[$at], 0.004, "page {$at} from 0");
         }
         foreach ($pages as $at => $page) {
@@ -67,9 +71,9 @@ final class PageMarksTest extends TestCase
         }
 
         // A page that cannot be drawn is as one full of ink, and takes no other's place.
-        $pages = [...array_slice($pages, 1, 2), ...array_slice($pages, 5), new SourcePage(7, $pages[5]->size, 1.0)];
+        $pages = [...array_slice($pages, 1, 2), $pages[5], new SourcePage(8, $pages[5]->size, 1.0)];
         $this->assertSame(
-            [2 => $inks[1], 3 => $inks[2], 6 => $inks[5], 7 => 1.0],
+            [2 => $inks[1], 3 => $inks[2], 6 => $inks[5], 8 => 1.0],
             array_column(app(PageTexts::class)->read($path, $pages), 'ink', 'number'),
         );
     }

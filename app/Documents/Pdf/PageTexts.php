@@ -16,7 +16,7 @@ use XMLReader;
 
 /**
  * Reads the words of a PDF, in lines with their places on the page as displayed. Ink is the share of a page that is not
- * paper, 0 to 1; the inner ink is that of what is not near its edges.
+ * paper, 0 to 1; the inner ink is that without what is beside the sheet.
  *
  * @phpstan-type Inks array{whole: float, inner: float}
  */
@@ -25,7 +25,7 @@ final class PageTexts
     /** Coarse enough to be quick, fine enough that a thin line of print shows. */
     private const INK_DPI = 24;
 
-    /** Of a page that may be a picture so much of its sides is left out: there a scanner sees what is beside the sheet. */
+    /** Of a page that may be a picture so much may be what a scanner sees beside the sheet, as a share of its sides. */
     private const EDGE = 0.03;
 
     /** A level next to those of the paper is its grain where it has more pixels than this share of the most. */
@@ -305,24 +305,53 @@ final class PageTexts
      */
     private static function inked(string $levels, int $width, int $height): array
     {
-        [$left, $top] = [(int) ceil(self::EDGE * $width), (int) ceil(self::EDGE * $height)];
-        $rows = array_slice($width > 0 ? str_split($levels, $width) : [], $top, max(0, $height - 2 * $top));
-        $inner = implode('', array_map(fn (string $row): string => substr($row, $left, $width - 2 * $left), $rows));
-        $ink = fn (string $of): float => 1.0 - self::paper($of) / max(1, strlen($of));
+        $paper = self::paper($levels);
+        $map = '';
+        for ($level = 0; $level < 256; $level++) {
+            $map .= isset($paper[$level]) ? '0' : '1';
+        }
+        $inked = strtr($levels, implode('', array_map(chr(...), range(0, 255))), $map);
+        $rows = self::trimmed($width > 0 ? str_split($inked, $width) : [], (int) ceil(self::EDGE * $height));
+        $column = fn (int $x): string => implode('', array_map(fn (string $row): string => $row[$x], $rows));
+        $inner = $rows;
+        if ($width > 0 && str_contains($column(0).$column($width - 1), '1')) {
+            $inner = self::trimmed(array_map($column, range(0, $width - 1)), (int) ceil(self::EDGE * $width));
+        }
+        $ink = fn (string $of): float => substr_count($of, '1') / max(1, strlen($of));
 
-        return ['whole' => $ink($levels), 'inner' => $ink($inner)];
+        return ['whole' => $ink($inked), 'inner' => $ink(implode('', $inner))];
     }
 
-    /** @return int how many pixels are paper: as light as most are, and as its grain is on a scan */
-    private static function paper(string $pixels): int
+    /**
+     * Without what has ink from the edge on: a frame that is printed does not begin there.
+     *
+     * @param  list<string>  $lines  rows or columns
+     * @param  int  $most  how many are taken away at each end
+     * @return list<string>
+     */
+    private static function trimmed(array $lines, int $most): array
+    {
+        foreach (['first', 'last'] as $_) {
+            $from = 0;
+            while ($from < $most && str_contains($lines[$from] ?? '', '1')) {
+                $from++;
+            }
+            $lines = array_reverse(array_slice($lines, $from));
+        }
+
+        return $lines;
+    }
+
+    /** @return array<int, int> how many pixels have each level of paper: as light as most are, or of its grain */
+    private static function paper(string $pixels): array
     {
         $levels = count_chars($pixels, 1);
         $most = $levels === [] ? 0 : max($levels);
-        $paper = $most;
+        $lightest = (int) array_search($most, $levels, true);
+        $paper = [$lightest => $most];
         foreach ([-1, 1] as $step) {
-            $level = (int) array_search($most, $levels, true) + $step;
-            for (; ($levels[$level] ?? 0) > self::GRAIN * $most; $level += $step) {
-                $paper += $levels[$level];
+            for ($level = $lightest + $step; ($levels[$level] ?? 0) > self::GRAIN * $most; $level += $step) {
+                $paper[$level] = $levels[$level];
             }
         }
 
