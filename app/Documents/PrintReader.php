@@ -190,12 +190,21 @@ final class PrintReader
     /** @param  string  $picture  as a PGM */
     private static function onPaper(string $picture, float $dpi): string
     {
-        if (preg_match(self::PGM, $picture, $head) !== 1) {
-            return $picture;
-        }
-        $grey = new GreyPicture(substr($picture, strlen($head[0])), (int) $head[1], (int) $head[2]);
+        $grey = self::grey($picture);
 
-        return $head[0].PanelPrint::onPaper($grey, $dpi)->levels;
+        return $grey === null ? $picture : self::pgm(PanelPrint::onPaper($grey, $dpi));
+    }
+
+    private static function grey(string $pgm): ?GreyPicture
+    {
+        return preg_match(self::PGM, $pgm, $head) === 1
+            ? new GreyPicture(substr($pgm, strlen($head[0])), (int) $head[1], (int) $head[2])
+            : null;
+    }
+
+    private static function pgm(GreyPicture $grey): string
+    {
+        return "P5\n{$grey->width} {$grey->height}\n255\n{$grey->levels}";
     }
 
     /**
@@ -208,10 +217,10 @@ final class PrintReader
      */
     private function withRest(array $lines, array $unread, string $picture, string $languages, float $dpi): array
     {
-        if ($unread === [] || preg_match(self::PGM, $picture, $head) !== 1) {
+        $grey = $unread === [] ? null : self::grey($picture);
+        if ($grey === null) {
             return $lines;
         }
-        $grey = new GreyPicture(substr($picture, strlen($head[0])), (int) $head[1], (int) $head[2]);
         $sheet = CropSheet::of(
             $grey,
             array_map(
@@ -225,8 +234,7 @@ final class PrintReader
         if ($sheet->isEmpty()) {
             return $lines;
         }
-        $rest = $sheet->picture;
-        $pgm = "P5\n{$rest->width} {$rest->height}\n255\n{$rest->levels}";
+        $pgm = self::pgm($sheet->picture);
         foreach ($this->said($pgm, self::ONE_BLOCK, $languages, $dpi, self::SURE_OF_NUMBER) as $words) {
             $placed = [];
             foreach ($words as $word) {

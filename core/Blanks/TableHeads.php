@@ -44,7 +44,7 @@ final readonly class TableHeads
         return implode(', ', $heads);
     }
 
-    /** Whether it is empty and stands behind a statement, under one of several heads of which one is true of it: "Yes", "No". */
+    /** Whether it is empty and behind a statement, under one of several heads of which one is true of it: "Yes", "No". */
     public function isChosen(Cell $cell): bool
     {
         $isEmpty = $this->ground->printedIn($cell->frame) === [] && ! $this->ground->hasDrawing($cell->frame);

@@ -149,7 +149,8 @@ final class RolesByOthers
     {
         $answered = self::answered($pages, $verdicts);
         $likeness = new TextSimilarity($pages);
-        $words = new TextSimilarity($pages, RoleSigns::isWord(...));
+        $seen = array_filter($pages, fn (PageText $page): bool => $page->seen);
+        $words = new TextSimilarity($seen === [] ? [] : $pages, RoleSigns::isWord(...));
         $alike = [];
         foreach (FullerPages::byTitle($pages) as $some) {
             foreach ($some as $page) {

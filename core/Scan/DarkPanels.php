@@ -21,7 +21,7 @@ final class DarkPanels
     /** So many cells that have others of the panel on all sides; less is no panel, but thick strokes. */
     private const LEAST = 6;
 
-    /** A panel that becomes lighter goes on in cells that differ no more from those beside them, up to a share of paper. */
+    /** One that becomes lighter goes on in cells that differ no more from those beside them, up to a share of paper. */
     private const SMOOTH = 12;
 
     private const LIGHTEST = 0.8;
@@ -46,7 +46,7 @@ final class DarkPanels
 
     private const WIDE = 1.6;
 
-    /** Nor is it one where it is smaller, or not so much longer and fills no more of its frame: letters that touch are. */
+    /** Nor is it one that is smaller, or not so much longer and fills no more of its frame: letters that touch are. */
     private const LOWEST = 4;
 
     private const NARROWEST = 16;

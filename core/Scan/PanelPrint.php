@@ -44,21 +44,22 @@ final class PanelPrint
         $rows = $picture->width > 0 ? str_split($picture->levels, $picture->width) : [];
         $paper = self::highest($picture->histogram(), self::GLARE);
         foreach (DarkPanels::on($grid, $paper) as $panel) {
-            $inks = self::inks(self::within($picture, $grid, $panel), $paper);
-            $inks === null || ($rows = self::turned($rows, $grid, $panel, ...$inks));
+            $inner = self::inner($grid, $panel);
+            $inks = self::inks(self::levels($picture, $grid, $inner), $paper);
+            $inks === null || ($rows = self::onWhite($rows, $grid, $panel, $inner, ...$inks));
         }
 
         return new GreyPicture(implode('', $rows), $picture->width, $picture->height);
     }
 
     /**
-     * @param  non-empty-array<int, true>  $panel
-     * @return array<int, int> how many pixels within it each level has; what is half beside it is left out
+     * @param  array<int, true>  $cells
+     * @return array<int, int> how many of their pixels each level has
      */
-    private static function within(GreyPicture $picture, CellGrid $grid, array $panel): array
+    private static function levels(GreyPicture $picture, CellGrid $grid, array $cells): array
     {
         $pixels = '';
-        foreach (self::runs($grid, self::inner($grid, $panel)) as [$from, $length, $row]) {
+        foreach (self::runs($grid, $cells) as [$from, $length, $row]) {
             for ($y = $row * $grid->side; $y < ($row + 1) * $grid->side; $y++) {
                 $pixels .= substr($picture->levels, $y * $picture->width + $from, $length);
             }
@@ -117,19 +118,25 @@ final class PanelPrint
     /**
      * @param  array<int, string>  $rows  the levels of the picture
      * @param  non-empty-array<int, true>  $panel
+     * @param  array<int, true>  $inner  the cells within it
      * @param  int  $ground  its level, which becomes white
      * @param  int  $ink  likewise, which becomes black
      * @return array<int, string> with that panel
      */
-    private static function turned(array $rows, CellGrid $grid, array $panel, int $ground, int $ink): array
-    {
+    private static function onWhite(
+        array $rows,
+        CellGrid $grid,
+        array $panel,
+        array $inner,
+        int $ground,
+        int $ink,
+    ): array {
         $from = implode('', array_map(chr(...), range(0, 255)));
         $to = '';
         for ($level = 0; $level < 256; $level++) {
             $share = max(0.0, min(1.0, ($level - $ground) / ($ink - $ground)));
             $to .= chr((int) round(255 * (1 - $share)));
         }
-        $inner = self::inner($grid, $panel);
         $rows = self::painted($rows, $grid, $inner, fn (string $levels): string => strtr($levels, $from, $to));
         // The paper in cells that are half of it would become a black rim, and what is left of the panel a grey one.
         $edge = array_diff_key(self::grown($grid, $panel), $inner);

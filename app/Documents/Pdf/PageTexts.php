@@ -63,15 +63,24 @@ final class PageTexts
             ($areFew && isset($alike[$said[$page->number]]));
         $inks = $this->inks($path, array_filter($pages, $isLooked));
 
-        return array_map(
-            fn (SourcePage $page): PageText => new PageText(
-                $page->number,
-                $page->size,
-                $lines[$page->number] ?? [],
-                $inks[$page->number][($lines[$page->number] ?? []) === [] ? 'inner' : 'whole'] ?? null,
-            ),
-            $pages,
-        );
+        return $this->texts($pages, $lines, $inks);
+    }
+
+    /**
+     * @param  list<SourcePage>  $pages
+     * @param  array<int, list<TextLine>>  $lines  by page number
+     * @param  array<int, Inks>  $inks  likewise
+     * @return list<PageText> one for each page
+     */
+    private function texts(array $pages, array $lines, array $inks): array
+    {
+        return array_map(function (SourcePage $page) use ($lines, $inks): PageText {
+            $said = $lines[$page->number] ?? [];
+            // What says nothing may be a picture that was scanned.
+            $ink = $inks[$page->number][$said === [] ? 'inner' : 'whole'] ?? null;
+
+            return new PageText($page->number, $page->size, $said, $ink);
+        }, $pages);
     }
 
     /**
@@ -120,15 +129,7 @@ final class PageTexts
             array_filter($some, fn (SourcePage $page): bool => $this->words($lines[$page->number]) <= self::FEW_WORDS),
         );
 
-        return array_map(
-            fn (SourcePage $page): PageText => new PageText(
-                $page->number,
-                $page->size,
-                $lines[$page->number] ?? [],
-                $inks[$page->number][($lines[$page->number] ?? []) === [] ? 'inner' : 'whole'] ?? null,
-            ),
-            $pages,
-        );
+        return $this->texts($pages, $lines, $inks);
     }
 
     /**

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Core\Packs;
 
-use OpenSlate\Geometry\Frame;
 use OpenSlate\Packs\AnsweredQuestions;
 use OpenSlate\Packs\PackReading;
 use OpenSlate\Packs\Role;
@@ -13,8 +12,8 @@ use OpenSlate\Packs\Verdict;
 use OpenSlate\Paper\Size;
 use OpenSlate\Text\PageText;
 use OpenSlate\Text\TextLine;
-use OpenSlate\Text\Word;
 use PHPUnit\Framework\TestCase;
+use Tests\Support\TypedLine;
 
 final class AnsweredQuestionsTest extends TestCase
 {
@@ -187,7 +186,7 @@ final class AnsweredQuestionsTest extends TestCase
     public function test_the_titles_of_several_pages_on_one_are_a_key_and_those_of_a_list_are_none(): void
     {
         $sheet = fn (int $n, string $title, string ...$lines): PageText => new PageText($n, Size::of(595, 842), [
-            $this->line($title, 40, 24),
+            TypedLine::of($title, 60, 40, 24),
             ...$this->page($n, array_values($lines))->lines,
         ], null);
         $pages = [
@@ -195,24 +194,24 @@ final class AnsweredQuestionsTest extends TestCase
             $sheet(2, 'Challenge', 'Explain in your own words why the sea is not fuller. ______'),
         ];
         $both = new PageText(3, Size::of(595, 842), [
-            $this->line('Cycle of water', 40, 24),
-            $this->line('Label the picture.', 90, 12),
-            $this->line('sea, vapour, cloud and rain', 120, 12),
-            $this->line('Challenge', 180, 24),
-            $this->line('As much water leaves it as comes back.', 220, 12),
+            TypedLine::of('Cycle of water', 60, 40, 24),
+            TypedLine::of('Label the picture.', 60, 90, 12),
+            TypedLine::of('sea, vapour, cloud and rain', 60, 120, 12),
+            TypedLine::of('Challenge', 60, 180, 24),
+            TypedLine::of('As much water leaves it as comes back.', 60, 220, 12),
         ], null);
         $this->assertSame(Role::Key, PackReading::of([...$pages, $both])->verdicts[3]->role);
 
         // Headings with room under them are a sheet to record something on.
         $record = new PageText(3, $both->size, [
-            $this->line('Cycle of water', 40, 24),
-            $this->line('Draw it here.', 90, 12),
-            $this->line('Challenge', 400, 24),
-            $this->line('Write it here.', 450, 12),
+            TypedLine::of('Cycle of water', 60, 40, 24),
+            TypedLine::of('Draw it here.', 60, 90, 12),
+            TypedLine::of('Challenge', 60, 400, 24),
+            TypedLine::of('Write it here.', 60, 450, 12),
         ], null);
         $this->assertNotSame(Role::Key, PackReading::of([...$pages, $record])->verdicts[3]->role);
         // What leaves room to write is a sheet.
-        $more = new PageText(3, $both->size, [...$both->lines, $this->line('Name ______', 300, 12)], null);
+        $more = new PageText(3, $both->size, [...$both->lines, TypedLine::of('Name ______', 60, 300, 12)], null);
         $this->assertNotSame(Role::Key, PackReading::of([...$pages, $more])->verdicts[3]->role);
     }
 
@@ -238,23 +237,10 @@ final class AnsweredQuestionsTest extends TestCase
             $number,
             Size::of(595, 842),
             array_map(
-                fn (string $text, int $at): TextLine => $this->line($text, 90 + 30 * $at, 12),
+                fn (string $text, int $at): TextLine => TypedLine::of($text, 60, 90 + 30 * $at, 12),
                 $lines,
                 array_keys($lines),
             ),
         );
-    }
-
-    private function line(string $text, float $y, float $height): TextLine
-    {
-        $words = [];
-        $x = 60.0;
-        foreach (explode(' ', $text) as $word) {
-            $width = 0.5 * $height * mb_strlen($word);
-            $words[] = new Word($word, Frame::of($x, $y, $width, $height));
-            $x += $width + 0.3 * $height;
-        }
-
-        return TextLine::of(...$words);
     }
 }

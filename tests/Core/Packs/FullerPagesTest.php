@@ -4,15 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Core\Packs;
 
-use OpenSlate\Geometry\Frame;
 use OpenSlate\Packs\PackReading;
 use OpenSlate\Packs\Role;
 use OpenSlate\Packs\Verdict;
 use OpenSlate\Paper\Size;
 use OpenSlate\Text\PageText;
-use OpenSlate\Text\TextLine;
-use OpenSlate\Text\Word;
 use PHPUnit\Framework\TestCase;
+use Tests\Support\TypedLine;
 
 /** Pages that say little more than their name, and those that have more on them. */
 final class FullerPagesTest extends TestCase
@@ -151,7 +149,7 @@ final class FullerPagesTest extends TestCase
         $poster = $this->page('Nouns', []);
         $lines = $poster->lines;
         foreach (['words for people, places and things', 'boat, harbour, keeper, tern'] as $at => $said) {
-            $lines[] = $this->line($said, 60, 200 + 60 * $at, 24);
+            $lines[] = TypedLine::of($said, 60, 200 + 60 * $at, 24);
         }
         $poster = new PageText(1, $poster->size, $lines, 0.05);
         $small = $this->page('Words', [[0, 0, 'words for people, places and things: boat, harbour, keeper, tern']]);
@@ -160,8 +158,8 @@ final class FullerPagesTest extends TestCase
         $this->assertSame('unknown', $this->roles([$poster, $small])[0]);
         // One that stands low on its page has no title; asking for something, it is the students'.
         $low = new PageText(1, $poster->size, [
-            $this->line('Trace words for people, places and things', 40, 640, 24),
-            $this->line('boat, harbour, keeper, tern', 40, 700, 24),
+            TypedLine::of('Trace words for people, places and things', 40, 640, 24),
+            TypedLine::of('boat, harbour, keeper, tern', 40, 700, 24),
         ], 0.05);
         $this->assertSame('', $low->name());
         $this->assertSame('student', $this->roles([$low, $small])[0]);
@@ -198,23 +196,11 @@ final class FullerPagesTest extends TestCase
     /** @param  list<array{int, int, string}>  $cells  across, down, and what stands there */
     private function page(string $title, array $cells, ?float $ink = 0.05, int $number = 1): PageText
     {
-        $lines = [$this->line($title, 60, 60, 24)];
+        $lines = [TypedLine::of($title, 60, 60, 24)];
         foreach ($cells as [$column, $row, $text]) {
-            $lines[] = $this->line($text, 80 + 30 * $column, 140 + 30 * $row, 12);
+            $lines[] = TypedLine::of($text, 80 + 30 * $column, 140 + 30 * $row, 12);
         }
 
         return new PageText($number, Size::of(595, 842), $lines, $ink);
-    }
-
-    private function line(string $text, float $x, float $y, float $height): TextLine
-    {
-        $words = [];
-        foreach (explode(' ', $text) as $word) {
-            $width = 0.5 * $height * mb_strlen($word);
-            $words[] = new Word($word, Frame::of($x, $y, $width, $height));
-            $x += $width + 0.3 * $height;
-        }
-
-        return TextLine::of(...$words);
     }
 }

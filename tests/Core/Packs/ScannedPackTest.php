@@ -12,6 +12,7 @@ use OpenSlate\Text\PageText;
 use OpenSlate\Text\TextLine;
 use OpenSlate\Text\Word;
 use PHPUnit\Framework\TestCase;
+use Tests\Support\TypedLine;
 
 /** What is drawn on a scan, and how heavy its types are, cannot be told from how much ink it has. */
 final class ScannedPackTest extends TestCase
@@ -147,24 +148,11 @@ final class ScannedPackTest extends TestCase
     /** @param  list<string>  $lines */
     private function page(int $number, string $title, array $lines, float $ink, bool $isSeen): PageText
     {
-        $all = [self::line($title, 60, 24)];
+        $all = [TypedLine::of($title, 60, 60, 24)];
         foreach ($lines as $at => $line) {
-            $all[] = self::line($line, 140 + 30 * $at, 12);
+            $all[] = TypedLine::of($line, 60, 140 + 30 * $at, 12);
         }
 
         return new PageText($number, Size::of(595, 842), $all, $ink, seen: $isSeen);
-    }
-
-    private static function line(string $text, float $y, float $height): TextLine
-    {
-        $words = [];
-        $x = 60.0;
-        foreach (explode(' ', $text) as $word) {
-            $width = 0.5 * $height * mb_strlen($word);
-            $words[] = new Word($word, Frame::of($x, $y, $width, $height));
-            $x += $width + 0.3 * $height;
-        }
-
-        return TextLine::of(...$words);
     }
 }
